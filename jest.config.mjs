@@ -1,0 +1,12 @@
+/** @type {import('jest').Config} */
+const config = {
+  testEnvironment: 'node',
+  roots: ['<rootDir>/src'],
+  testMatch: ['**/*.test.ts'],
+  transform: {
+    '^.+\\.(t|j)sx?$': ['@swc/jest', { jsc: { parser: { syntax: 'typescript', tsx: true }, target: 'es2022' }, module: { type: 'commonjs' } }],
+  },
+  transformIgnorePatterns: ['/node_modules/(?!(culori|comlink)/)'],
+  moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
+};
+export default config;

@@ -1,0 +1,30 @@
+import { defineConfig } from '@playwright/test';
+
+const start = (port: number, env: Record<string, string> = {}) => ({
+  command: `npx next start -p ${port}`,
+  url: `http://localhost:${port}`,
+  reuseExistingServer: !process.env.CI,
+  timeout: 60_000,
+  env: { NEXT_TELEMETRY_DISABLED: '1', ...env },
+});
+
+/** Two servers from one build: with the demo, and with an empty bench. */
+export default defineConfig({
+  testDir: 'e2e',
+  timeout: 180_000,
+  expect: { timeout: 30_000 },
+  workers: 1,
+  retries: 0,
+  reporter: 'list',
+  use: {
+    baseURL: 'http://localhost:4101',
+    viewport: { width: 1280, height: 800 },
+    locale: 'en-GB',
+    timezoneId: 'Europe/London',
+    launchOptions: {
+      executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+      args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--enable-unsafe-swiftshader'],
+    },
+  },
+  webServer: [start(4101, { RILLBANK_DEMO: '1' }), start(4102)],
+});

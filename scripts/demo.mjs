@@ -1,0 +1,9 @@
+// One command from a fresh clone: installs, builds and serves with the demo data loaded on first visit.
+import { ensurePackages, run } from './setup.mjs';
+
+ensurePackages();
+const port = process.env.PORT ?? '4000';
+console.log('Building …');
+if (run('npx', ['next', 'build']) !== 0) process.exit(1);
+console.log(`\n  Rillbank with the lido's pots: http://localhost:${port}\n`);
+process.exit(run('npx', ['next', 'start', '-p', port], { RILLBANK_DEMO: '1' }));

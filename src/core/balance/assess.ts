@@ -1,0 +1,43 @@
+import { grow, type Season } from '../growth/season';
+import type { Planting } from '../plantings/schema';
+import type { UnitSystem } from '../units/length';
+import { clear, colour } from './colour';
+import { contextOf, type Context } from './context';
+import type { CheckId, Reading, Report } from './finding';
+import { height, steps } from './height';
+import { cost, drainage, fit, light, nights, safety, scorch, season, water } from './place';
+import { plainness, texture } from './texture';
+import { drop, sides, trail } from './trail';
+import { cover, spread, vigour } from './vigour';
+import { say } from './words';
+
+/** The checks, in the order they are shown. Adding one is a file and a line here. */
+const CHECKS: readonly ((ctx: Context) => Reading[])[] = [
+  height, texture, trail, colour, vigour, steps, plainness, drop, sides, clear, cover, spread, fit, light, scorch, water, season, nights, safety, drainage, cost,
+];
+
+/** What each check weighs in the score. Working figures: the five levels are half of it. */
+const WEIGHT: Record<CheckId, number> = {
+  height: 10, texture: 9, trail: 8, colour: 14, vigour: 11, steps: 6, plainness: 3, drop: 3, sides: 4, clear: 4, cover: 5, spread: 3, fit: 6, light: 8, scorch: 4, water: 5, season: 6, nights: 3, safety: 6, drainage: 2, cost: 3,
+};
+
+/** Each thing that is wrong takes this much off the score. */
+const WRONG_COSTS = 22;
+const WATCH_COSTS = 2.5;
+
+/**
+ * Judges a planting in its judged week (the peak unless another is given). The one truth: proposals, hand edits and
+ * imported files are all judged here. Throws UnknownPlantError.
+ */
+export function assess(planting: Planting, units: UnitSystem = 'metric', grown: Season = grow(planting), week?: number): Report {
+  const ctx = contextOf(planting, grown, week);
+  const readings = CHECKS.flatMap((check) => check(ctx));
+  const weight = readings.reduce((s, r) => s + WEIGHT[r.check], 0);
+  const mean = readings.reduce((s, r) => s + WEIGHT[r.check] * r.quality, 0) / Math.max(1, weight);
+  const faults = readings.reduce((s, r) => s + (r.severity === 'wrong' ? WRONG_COSTS : r.severity === 'watch' ? WATCH_COSTS : 0), 0);
+  return {
+    score: planting.placements.length === 0 ? 0 : Math.max(0, Math.round((mean * 100 - faults) * 10) / 10),
+    week: ctx.week,
+    findings: readings.map((r) => ({ ...r, message: say(r.says, r.facts, units), remedies: [] })),
+  };
+}

@@ -1,0 +1,89 @@
+import { family } from '../colour/family';
+import { judgeScheme } from '../colour/judge';
+import { deltaE, lch } from '../colour/oklch';
+import { SCHEMES } from '../colour/schemes';
+import type { Scheme } from '../colour/schemes/scheme';
+import { plantName, type Part } from '../plants/schema';
+import type { Reading } from './finding';
+import type { Context } from './context';
+
+interface SeenColour {
+  id: string;
+  hex: string;
+  part: Part;
+  isFlower: boolean;
+  area: number;
+  belowShare: number;
+}
+
+/** Every colour that is seen, with its area: flower parts by how far the plant is in bloom, leaf parts for the rest. */
+export function seenColours({ placed, grown, seen }: Context): SeenColour[] {
+  return placed.flatMap((p, i) => {
+    const g = grown[i];
+    const s = seen[i];
+    if (!g?.alive || !s) return [];
+    const all = s.aboveMm2 + s.belowMm2;
+    const inFlower = p.plant.flower.show * g.bloom;
+    return p.plant.colours.map((c) => {
+      const isFlower = c.part === 'flower' || c.part === 'throat';
+      return { id: p.id, hex: c.hex, part: c.part, isFlower, area: all * c.share * (isFlower ? inFlower : 1 - inFlower), belowShare: all > 0 ? s.belowMm2 / all : 0 };
+    });
+  });
+}
+
+/** Share of accent that a scheme allows: 5–15 % is usual, none is no fault. */
+const ACCENT: [number, number] = [0, 0.15];
+
+/** How well what is seen keeps to the scheme. */
+export function colour(ctx: Context): Reading[] {
+  const { brief } = ctx.planting;
+  const scheme: Scheme = SCHEMES[brief.scheme];
+  const list = seenColours(ctx);
+  if (list.length === 0) return [];
+  const seen = list.map((c) => ({ ...c, colour: lch(c.hex) }));
+  const r = judgeScheme(scheme, seen, scheme.from === 'no' ? null : brief.from);
+  const strays = seen
+    .filter((c) => !['green', 'silver'].includes(family(c.colour)))
+    .map((c) => ({ id: c.id, off: c.area * (1 - scheme.belongs(c, r.hue)) }))
+    .sort((a, b) => b.off - a.off);
+  const worst = strays[0];
+  const tooMuch = r.stray > ACCENT[1];
+  const pole = r.missing[0];
+  const name = ctx.placed.find((p) => p.id === worst?.id);
+  return [
+    {
+      check: 'colour', severity: tooMuch || pole ? 'watch' : 'good', measured: r.stray, band: ACCENT, unit: 'off the scheme', scale: [0, 0.5],
+      culprits: tooMuch && worst ? [...new Set(strays.filter((s) => s.off > worst.off * 0.4).map((s) => s.id))] : [],
+      says: tooMuch ? 'colour.stray' : pole ? 'colour.pole' : 'colour.good',
+      facts: { scheme: scheme.label, share: r.stray, plant: name ? plantName(name.plant) : '', pole: pole?.name ?? '', has: pole?.has ?? 0, least: pole?.least ?? 0 },
+      rule: `${scheme.label}: no more than 15 % of the coloured area off the scheme`, source: 'practice, accent share 5–15 %; OKLCH (Ottosson 2020)',
+      quality: Math.max(0, 1 - Math.max(0, r.stray - 0.06) * 2.4 - r.missing.reduce((s, m) => s + 0.5 * (1 - m.has / m.least), 0)) * (r.coloured < 0.12 ? 0.6 : 1),
+    },
+  ];
+}
+
+/** ΔE_OK under which a colour is lost against what it hangs before. Working figure: white on cream is 0.05, pink on white 0.17. */
+const LOST = 0.13;
+
+/** Share of the flower and leaf colour low at the front that stands clear of the pot behind it. */
+export function clear(ctx: Context): Reading[] {
+  const pot = lch(ctx.planting.container.colour);
+  const low = seenColours(ctx).filter((c) => {
+    const p = ctx.placed.find((q) => q.id === c.id);
+    return p !== undefined && (c.belowShare > 0.15 || p.role === 'spiller') && c.part !== 'throat';
+  });
+  const weight = (c: SeenColour) => c.area * Math.max(0.35, c.belowShare) * (c.isFlower ? 2 : 1);
+  const all = low.reduce((s, c) => s + weight(c), 0);
+  if (all <= 0) return [];
+  const lost = low.filter((c) => deltaE(lch(c.hex), pot) < LOST);
+  const share = 1 - lost.reduce((s, c) => s + weight(c), 0) / all;
+  const worst = ctx.placed.find((p) => p.id === lost[0]?.id);
+  return [
+    {
+      check: 'clear', severity: share < 0.65 ? 'watch' : 'good', measured: share, band: [0.65, 1], unit: 'stands clear', scale: [0, 1],
+      culprits: share < 0.65 ? [...new Set(lost.map((c) => c.id))] : [], says: share < 0.65 ? 'clear.low' : 'clear.good',
+      facts: { share, plant: worst ? plantName(worst.plant) : '' }, rule: 'Colours that hang before the pot differ from it by ΔE_OK 0.13 or more', source: 'practice, white flowers are lost on a white pot; threshold is a working figure',
+      quality: Math.min(1, 0.3 + share * 0.8),
+    },
+  ];
+}

@@ -1,0 +1,93 @@
+import { shapeOf } from '../containers/shapes';
+import type { Grown } from '../growth/season';
+import type { Habit } from '../plants/schema';
+import type { Placed } from '../plantings/resolve';
+import type { Planting } from '../plantings/schema';
+
+/** What is seen of one plant, mean over the views that count, mm². */
+export interface Seen {
+  /** Above the rim, and hanging below it. */
+  aboveMm2: number;
+  belowMm2: number;
+  /** All it would show if nothing stood before it. */
+  wholeMm2: number;
+  /** Sum of seen area × sideways distance from the middle in the front view, mm³. */
+  momentMm3: number;
+}
+
+const CELL = 25;
+const COLS = 72;
+const ROWS = 96;
+const FLOOR = -800;
+
+/** How much of its outline a habit fills. Working figures: share of background hidden behind a plant held against the light. */
+const SOLID: Record<Habit, number> = { fan: 0.5, fountain: 0.55, wand: 0.55, cane: 0.55, bush: 0.9, mound: 0.92, cloud: 0.5, frond: 0.6, rosette: 0.85, cascade: 0.85, trail: 0.8 };
+
+/** Half-width of the outline at a height, as a share of half the spread. */
+function outline(habit: Habit, t: number): number {
+  switch (habit) {
+    case 'fan':
+    case 'fountain':
+    case 'frond':
+      return 0.25 + 0.75 * Math.sin(Math.min(1, t * 1.15) * 1.57) * (t > 0.85 ? (1 - t) / 0.15 * 0.5 + 0.5 : 1);
+    case 'wand':
+    case 'cane':
+      return 0.75 - 0.45 * t;
+    default:
+      return Math.sqrt(Math.max(0, 1 - t * t));
+  }
+}
+
+/** Views that count: the front alone against a wall, else four sides. */
+const anglesOf = (planting: Planting): number[] => (planting.spot.seen === 'wall' ? [0] : [0, Math.PI / 2, Math.PI, -Math.PI / 2]);
+
+/** Draws every plant as its outline in each view, nearest first, and counts what is left to see of each. */
+export function seenFrom(planting: Planting, placed: readonly Placed[], grown: readonly Grown[]): Seen[] {
+  const out: Seen[] = placed.map(() => ({ aboveMm2: 0, belowMm2: 0, wholeMm2: 0, momentMm3: 0 }));
+  const angles = anglesOf(planting);
+  const rim = shapeOf(planting.container.shape).widthMm(planting.container.shape) / 2;
+  const clear = new Float32Array(COLS * ROWS);
+  for (const angle of angles) {
+    clear.fill(1);
+    const [cos, sin] = [Math.cos(angle), Math.sin(angle)];
+    const order = placed.map((p, i) => ({ i, u: p.xMm * cos - p.yMm * sin, near: p.xMm * sin + p.yMm * cos })).sort((a, b) => b.near - a.near);
+    for (const { i, u, near } of order) {
+      const p = placed[i] as Placed;
+      const g = grown[i] as Grown;
+      if (!g.alive) continue;
+      const s = out[i] as Seen;
+      const share = 1 / angles.length;
+      const track = angle === 0 ? s : null;
+      if (g.trailMm > 20 && near > -0.35 * rim) {
+        const lean = u * Math.min(1.4, rim / Math.max(40, Math.hypot(p.xMm, p.yMm)));
+        s.belowMm2 += share * paint(clear, lean, g.spreadMm * 0.4, -g.trailMm, 0, SOLID[p.plant.habit], () => 1, s, share, track);
+      }
+      s.aboveMm2 += share * paint(clear, u, g.spreadMm / 2, 0, g.heightMm, SOLID[p.plant.habit], (t) => outline(p.plant.habit, t), s, share, track);
+    }
+  }
+  return out;
+}
+
+function paint(clear: Float32Array, u: number, half: number, from: number, to: number, solid: number, width: (t: number) => number, s: Seen, share: number, track: Seen | null): number {
+  let area = 0;
+  const row0 = Math.max(0, Math.floor((from - FLOOR) / CELL));
+  const row1 = Math.min(ROWS - 1, Math.floor((to - FLOOR) / CELL));
+  for (let row = row0; row <= row1; row += 1) {
+    const z = FLOOR + (row + 0.5) * CELL;
+    const w = half * width(Math.min(1, Math.max(0, (z - from) / (to - from || 1))));
+    const col0 = Math.max(0, Math.round((u - w) / CELL + COLS / 2));
+    const col1 = Math.min(COLS - 1, Math.round((u + w) / CELL + COLS / 2) - 1);
+    for (let col = col0; col <= col1; col += 1) {
+      const k = row * COLS + col;
+      const seen = (clear[k] ?? 0) * solid * CELL * CELL;
+      area += seen;
+      s.wholeMm2 += share * solid * CELL * CELL;
+      if (track) track.momentMm3 += seen * ((col + 0.5 - COLS / 2) * CELL);
+      clear[k] = (clear[k] ?? 0) * (1 - solid);
+    }
+  }
+  return area;
+}
+
+/** Seen area in all, mm². */
+export const seenArea = (s: Seen): number => s.aboveMm2 + s.belowMm2;

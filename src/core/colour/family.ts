@@ -1,0 +1,26 @@
+import type { Lch } from './oklch';
+
+/**
+ * The everyday name a gardener would give a colour, from its place in OKLCH. Boundaries are working figures,
+ * set by looking at swatches of flower colours in equal hue steps.
+ */
+export type Family = 'white' | 'silver' | 'black' | 'green' | 'lime' | 'red' | 'orange' | 'yellow' | 'blue' | 'violet' | 'pink' | 'bronze' | 'wine';
+
+export function family({ l, c, h }: Lch): Family {
+  if (l > 0.88 && c < 0.065) return 'white';
+  if (l < 0.24) return 'black';
+  if (c < 0.05) return l > 0.55 ? 'silver' : 'black';
+  if (h >= 98 && h < 175) return l > 0.74 && c > 0.14 ? 'lime' : 'green';
+  if (h >= 175 && h < 292) return 'blue';
+  if (h >= 292 && h < 335) return l < 0.42 && c < 0.14 ? 'wine' : 'violet';
+  if (h >= 335 || h < 15) return l < 0.43 ? 'wine' : 'pink';
+  if (h < 36) return l < 0.4 ? 'wine' : 'red';
+  if (h < 78) return l < 0.5 && c < 0.14 ? 'bronze' : 'orange';
+  return l < 0.55 && c < 0.12 ? 'bronze' : 'yellow';
+}
+
+/** Green and silver are the ground that a scheme stands on, not part of it. */
+export const isNeutral = (colour: Lch): boolean => {
+  const f = family(colour);
+  return f === 'green' || f === 'silver';
+};

@@ -1,0 +1,21 @@
+import type { Lch } from '../oklch';
+
+/** One colour that is seen, and how much of it. */
+export interface Seen {
+  colour: Lch;
+  area: number;
+  isFlower: boolean;
+}
+
+/** A colour scheme judges each seen colour by itself, then whether its poles are all there. */
+export interface Scheme {
+  label: string;
+  /** One sentence for the brief. */
+  about: string;
+  /** Starts from a colour: must be given, may be given, or is not asked for. */
+  from: 'must' | 'may' | 'no';
+  /** 0 off the scheme, 1 in it. `hue` is the scheme's leading hue where it has one. */
+  belongs: (seen: Seen, hue: number) => number;
+  /** Kinds of colour that must each have at least `least` of the coloured area. */
+  poles: readonly { name: string; least: number; test: (seen: Seen, hue: number) => boolean }[];
+}

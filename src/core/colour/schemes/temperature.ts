@@ -1,0 +1,27 @@
+import { family, type Family } from '../family';
+import type { Scheme } from './scheme';
+
+const WARM: readonly Family[] = ['red', 'orange', 'yellow', 'bronze', 'wine', 'lime'];
+const COOL: readonly Family[] = ['blue', 'violet', 'white', 'silver'];
+
+export const warm: Scheme = {
+  label: 'Warm',
+  about: 'Reds, oranges, yellows, bronze and lime.',
+  from: 'no',
+  belongs: ({ colour }) => {
+    const f = family(colour);
+    return WARM.includes(f) ? 1 : f === 'pink' && (colour.h < 30 || colour.h > 355) ? 0.5 : 0;
+  },
+  poles: [],
+};
+
+export const cool: Scheme = {
+  label: 'Cool',
+  about: 'Blues, violets, silver and white.',
+  from: 'no',
+  belongs: ({ colour }) => {
+    const f = family(colour);
+    return COOL.includes(f) ? 1 : f === 'pink' && colour.h < 355 && colour.h > 300 ? 0.5 : 0;
+  },
+  poles: [{ name: 'blue or violet', least: 0.25, test: ({ colour }) => ['blue', 'violet'].includes(family(colour)) }],
+};

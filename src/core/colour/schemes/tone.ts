@@ -1,0 +1,41 @@
+import { family } from '../family';
+import type { Scheme, Seen } from './scheme';
+
+const isPale = ({ colour }: Seen): boolean => colour.l > 0.74 && colour.c < 0.13;
+const isDark = ({ colour }: Seen): boolean => colour.l < 0.42;
+const isBright = ({ colour }: Seen): boolean => colour.l > 0.6 && colour.c > 0.13;
+
+export const pastel: Scheme = {
+  label: 'Pastel',
+  about: 'Pale and soft: blush, primrose, powder blue, white.',
+  from: 'no',
+  belongs: (s) => (isPale(s) ? 1 : s.colour.l > 0.66 && s.colour.c < 0.17 ? 0.6 : 0),
+  poles: [],
+};
+
+export const darkBright: Scheme = {
+  label: 'Dark and bright',
+  about: 'Near-black or wine leaves set off by something brilliant.',
+  from: 'no',
+  belongs: (s) => (isDark(s) || isBright(s) ? 1 : s.colour.c > 0.13 ? 0.5 : 0),
+  poles: [
+    { name: 'something dark', least: 0.2, test: isDark },
+    { name: 'something bright', least: 0.2, test: isBright },
+  ],
+};
+
+export const allWhite: Scheme = {
+  label: 'All white',
+  about: 'White flowers, silver and green.',
+  from: 'no',
+  belongs: (s) => (['white', 'silver'].includes(family(s.colour)) ? 1 : 0),
+  poles: [{ name: 'white', least: 0.6, test: ({ colour }) => family(colour) === 'white' }],
+};
+
+export const allLeaf: Scheme = {
+  label: 'All leaf',
+  about: 'No flowers to speak of: leaf colour, size and surface do it all.',
+  from: 'no',
+  belongs: (s) => (s.isFlower ? 0 : 1),
+  poles: [],
+};

@@ -1,0 +1,43 @@
+import type { Habit, Plant } from '../plants/schema';
+
+/** Thermal time counts above this mean temperature: cool-season 5 °C, warm-season 10 °C; lasting plants between. */
+export const BASE_C: Record<Plant['season'], number> = { cool: 5, warm: 10, 'year-round': 7 };
+
+/**
+ * Logistic rate per degree-day for vigour 1–5. Working figures: at 19 °C a vigour-3 summer annual goes from three
+ * tenths to nine tenths of its size in about six weeks (380 degree-days), as bench plants do.
+ */
+export const RATE_PER_DD = [0, 0.0048, 0.0064, 0.008, 0.0098, 0.0118] as const;
+
+/** Leaf area over ground area of a full canopy. Working figures by how open each habit is. */
+export const LEAF_AREA_INDEX: Record<Habit, number> = {
+  fan: 0.9, fountain: 1.3, wand: 1.4, cane: 1.4, bush: 2.8, mound: 3, cloud: 0.9, frond: 1.6, rosette: 2, cascade: 2.6, trail: 2.4,
+};
+
+/** Beer–Lambert extinction of leaf canopies; usual range 0.5–0.7. */
+export const EXTINCTION = 0.6;
+
+/** Sky light that reaches a plant whatever the sun does, as hours of direct sun. Working figure. */
+export const SKY_HOURS = 1.5;
+
+/** Litres of mix that a plant of a vigour wants for its full size. Working figures from ordinary counts for pots. */
+export const WANTED_L = [0, 1.2, 1.8, 2.6, 3.6, 4.8] as const;
+
+/** Longest season that is reckoned, weeks; shortest. */
+export const MOST_WEEKS = 30;
+export const LEAST_WEEKS = 14;
+
+/** Below this share of the light it needs, for this many weeks running, a plant is smothered. */
+export const SMOTHERED_BELOW = 0.3;
+export const SMOTHERED_WEEKS = 3;
+
+/** Flower shuts down above this afternoon heat in cool-season plants, °C. Working figure. */
+export const HEAT_STALL_C = 27;
+
+/** Share of the light it wants that a plant gets in these hours: 1 in the ideal, falling to 0 at least and most. */
+export function lightFit([least, low, high, most]: Plant['sunHours'], hours: number): number {
+  if (hours < least || hours > most) return 0;
+  if (hours < low) return low === least ? 1 : (hours - least) / (low - least);
+  if (hours > high) return most === high ? 1 : (most - hours) / (most - high);
+  return 1;
+}

@@ -1,0 +1,117 @@
+import { headspaceMm, SOIL_BUFFER_MM } from '../containers';
+import type { Container } from '../containers/schema';
+import { shapeOf } from '../containers/shapes';
+import { STARTS, type StartSize } from '../plants/starts';
+
+/** Root balls keep this far apart. Practice: a finger's width less. */
+const GAP_MM = 5;
+/** A root ball ends at least this far above the base. */
+const BASE_CLEARANCE_MM = 30;
+/** A ball's foot is this share of its top: ordinary pots taper so. Working figure. */
+const FOOT = 0.8;
+/** Practice: a root ball can be squeezed by up to a quarter of its width. */
+const TEASE = 0.25;
+
+interface BallAt {
+  id: string;
+  start: StartSize;
+  xMm: number;
+  yMm: number;
+}
+
+export interface Misfit {
+  kind: 'outside' | 'overlap' | 'too deep';
+  ids: string[];
+  /** How much it misses by, mm. */
+  byMm: number;
+  /** It fits if the root ball is teased narrower. */
+  teased: boolean;
+}
+
+/**
+ * How far from the middle a root ball of this size may stand, mm: inside the planting outline at the soil line
+ * and, because pots taper, still inside the wall at the ball's own foot. Negative when it does not fit at all.
+ */
+export function reachMm(c: Container, start: StartSize): number {
+  const s = shapeOf(c.shape);
+  const ball = STARTS[start];
+  const head = headspaceMm(c);
+  const atTop = s.radiusMm(c.shape, head) - SOIL_BUFFER_MM - ball.ballMm / 2;
+  const atFoot = s.radiusMm(c.shape, head + ball.ballDepthMm) - (ball.ballMm * FOOT) / 2;
+  return Math.min(atTop, atFoot);
+}
+
+/** Least distance between the middles of two root balls, mm. */
+export const apartMm = (a: StartSize, b: StartSize): number => (STARTS[a].ballMm + STARTS[b].ballMm) / 2 + GAP_MM;
+
+/** Everything that does not fit, worst first. Empty when all do. */
+export function misfits(c: Container, balls: readonly BallAt[]): Misfit[] {
+  const out: Misfit[] = [];
+  const room = shapeOf(c.shape).depthMm(c.shape) - headspaceMm(c) - BASE_CLEARANCE_MM;
+  balls.forEach((a, i) => {
+    const ball = STARTS[a.start];
+    const deep = ball.ballDepthMm - room;
+    if (deep > 0.5) out.push({ kind: 'too deep', ids: [a.id], byMm: deep, teased: false });
+    const over = Math.hypot(a.xMm, a.yMm) - reachMm(c, a.start);
+    if (over > 0.5) out.push({ kind: 'outside', ids: [a.id], byMm: over, teased: over <= ball.ballMm * TEASE });
+    for (const b of balls.slice(i + 1)) {
+      const lack = apartMm(a.start, b.start) - Math.hypot(a.xMm - b.xMm, a.yMm - b.yMm);
+      if (lack > 0.5) {
+        const give = ((ball.ballMm + STARTS[b.start].ballMm) / 2) * TEASE;
+        out.push({ kind: 'overlap', ids: [a.id, b.id], byMm: lack, teased: lack <= give });
+      }
+    }
+  });
+  return out.sort((x, y) => Number(x.teased) - Number(y.teased) || y.byMm - x.byMm);
+}
+
+interface Slot {
+  start: StartSize;
+  xMm: number;
+  yMm: number;
+  /** Fixed slots push others and stay. */
+  fixed?: boolean;
+}
+
+const ROUNDS = 140;
+
+/**
+ * Pushes overlapping root balls apart and back inside the outline, a little each round. Returns new positions, or
+ * null when they cannot all stand. Deterministic.
+ */
+export function settle<T extends Slot>(c: Container, slots: readonly T[]): T[] | null {
+  const at = slots.map((s) => ({ ...s }));
+  for (const s of at) if (reachMm(c, s.start) < 0) return null;
+  for (let round = 0; round < ROUNDS; round += 1) {
+    let worst = 0;
+    for (let i = 0; i < at.length; i += 1) {
+      for (let j = i + 1; j < at.length; j += 1) worst = Math.max(worst, pushApart(at[i] as Slot, at[j] as Slot));
+    }
+    for (const s of at) worst = Math.max(worst, pullInside(c, s));
+    if (worst < 0.4) return at;
+  }
+  return null;
+}
+
+function pushApart(a: Slot, b: Slot): number {
+  const need = apartMm(a.start, b.start);
+  let dx = b.xMm - a.xMm;
+  let dy = b.yMm - a.yMm;
+  let d = Math.hypot(dx, dy);
+  const lack = need - d;
+  if (lack <= 0) return 0;
+  if (d < 0.01) [dx, dy, d] = [1, 0, 1];
+  const half = a.fixed === b.fixed ? 0.5 : 1;
+  const step = (lack * half + 0.1) / d;
+  if (!a.fixed || b.fixed) [a.xMm, a.yMm] = [a.xMm - dx * step, a.yMm - dy * step];
+  if (!b.fixed || a.fixed) [b.xMm, b.yMm] = [b.xMm + dx * step, b.yMm + dy * step];
+  return lack;
+}
+
+function pullInside(c: Container, s: Slot): number {
+  const reach = reachMm(c, s.start);
+  const d = Math.hypot(s.xMm, s.yMm);
+  if (d <= reach) return 0;
+  [s.xMm, s.yMm] = [(s.xMm * reach) / d, (s.yMm * reach) / d];
+  return d - reach;
+}

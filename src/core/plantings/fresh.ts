@@ -1,0 +1,41 @@
+import { MATERIALS } from '../containers/materials';
+import { addDays, nextMonthDay } from '../units/date';
+import { PLANTING_FORMAT, type Planting } from './schema';
+
+/** Tender plants go out this long after the last frost date, for nights to warm. Practice: one to two weeks. */
+const AFTER_LAST_FROST_DAYS = 12;
+
+/** An unplanted container in an ordinary spot, planted out after the next last frost. `today` is an ISO date. */
+export function freshPlanting(id: string, name: string, today: string): Planting {
+  const lastFrost = '05-04';
+  return {
+    format: PLANTING_FORMAT,
+    version: 1,
+    id,
+    name,
+    spot: {
+      name: 'Terrace',
+      light: { kind: 'noted', hours: [9, 10, 11, 12, 13, 14, 15], dappled: false },
+      summer: 'warm',
+      wind: 'open',
+      seen: 'all-round',
+      backdrop: '#d9ddd2',
+      coldestWinterC: -10,
+      lastFrost,
+      firstFrost: '10-20',
+      children: false,
+      cats: false,
+      dogs: false,
+    },
+    container: {
+      shape: { kind: 'round', topMm: 400, baseMm: 290, depthMm: 360 },
+      material: 'glazed',
+      colour: MATERIALS.glazed.colour,
+      drains: true,
+      count: 1,
+    },
+    brief: { scheme: 'warm', from: null, school: 'tall-centre', density: 'room to grow', budget: 60, must: [], never: [] },
+    startDate: addDays(nextMonthDay(today, lastFrost), AFTER_LAST_FROST_DAYS),
+    placements: [],
+  };
+}

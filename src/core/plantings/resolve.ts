@@ -1,0 +1,31 @@
+import { libraryPlant } from '../plants';
+import type { Plant } from '../plants/schema';
+import { STARTS } from '../plants/starts';
+import type { Placement, Planting } from './schema';
+
+/** A placement with its plant's record at hand. */
+export interface Placed extends Omit<Placement, 'plant'> {
+  plant: Plant;
+}
+
+/** Thrown when a planting names a plant that nobody knows; says which and where. */
+export class UnknownPlantError extends Error {
+  constructor(
+    readonly plantId: string,
+    readonly index: number,
+  ) {
+    super(`placements.${index}.plant: there is no plant "${plantId}" in the library. Name one that \`rillbank plants\` lists, or put the whole record here.`);
+  }
+}
+
+/** Placements with their plants. Throws UnknownPlantError. */
+export function resolve(planting: Planting): Placed[] {
+  return planting.placements.map((p, i) => {
+    const plant = typeof p.plant === 'string' ? libraryPlant(p.plant) : p.plant;
+    if (!plant) throw new UnknownPlantError(String(p.plant), i);
+    return { ...p, plant };
+  });
+}
+
+/** Litres of root ball in one container. */
+export const ballsL = (placements: readonly Pick<Placement, 'start'>[]): number => placements.reduce((sum, p) => sum + STARTS[p.start].litres, 0);

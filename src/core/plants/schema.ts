@@ -1,0 +1,88 @@
+import { z } from 'zod';
+import { StartSizeSchema } from './starts';
+
+export const RoleSchema = z.enum(['thriller', 'filler', 'spiller']);
+export type Role = z.infer<typeof RoleSchema>;
+export const ROLES = RoleSchema.options;
+
+/** How a plant holds itself; the canopy is grown from this. */
+export const HabitSchema = z.enum(['fan', 'fountain', 'wand', 'cane', 'bush', 'mound', 'cloud', 'frond', 'rosette', 'cascade', 'trail']);
+export type Habit = z.infer<typeof HabitSchema>;
+
+export const LeafSizeSchema = z.enum(['fine', 'medium', 'bold']);
+export const LeafFormSchema = z.enum(['strap', 'grass', 'needle', 'feather', 'ovate', 'heart', 'lobed', 'round', 'rosette', 'palmate']);
+export type LeafForm = z.infer<typeof LeafFormSchema>;
+export const LeafSurfaceSchema = z.enum(['matte', 'glossy', 'felted', 'waxy']);
+export const FlowerFormSchema = z.enum(['spike', 'trumpet', 'round', 'daisy', 'ball', 'airy', 'bell', 'plume', 'none']);
+export type FlowerForm = z.infer<typeof FlowerFormSchema>;
+
+const WaterSchema = z.enum(['dry', 'moderate', 'thirsty']);
+export type Water = z.infer<typeof WaterSchema>;
+
+const PlantSeasonSchema = z.enum(['warm', 'cool', 'year-round']);
+const PoisonSchema = z.enum(['none', 'irritant', 'mild', 'toxic', 'unknown']);
+export type Poison = z.infer<typeof PoisonSchema>;
+
+export const HexSchema = z.string().regex(/^#[0-9a-f]{6}$/i, 'must be a colour as #rrggbb');
+
+const mm = z.number().min(0).max(6000);
+const range = z.tuple([mm, mm]).refine(([a, b]) => a <= b, 'the first figure must not be greater than the second');
+
+const PartSchema = z.enum(['leaf', 'edge', 'vein', 'stem', 'flower', 'throat']);
+export type Part = z.infer<typeof PartSchema>;
+
+export const PlantSchema = z
+  .object({
+    id: z.string().regex(/^[a-z0-9]+(-[a-z0-9]+)*$/, 'must be small letters, figures and hyphens').max(60),
+    common: z.string().min(1).max(60),
+    botanical: z.string().min(1).max(80),
+    /** What this variety looks like, in general words; empty for the plain species. */
+    variety: z.string().max(60),
+    group: z.enum(['warm bedding', 'cool bedding', 'foliage', 'grass', 'tropical', 'succulent', 'shade', 'perennial', 'shrub', 'herb']),
+    roles: z.array(RoleSchema).min(1),
+    habit: HabitSchema,
+    /** Ranges for a plant grown in a container, mm. Height is above the soil; trail is how far it hangs below the rim. */
+    heightMm: range,
+    spreadMm: range,
+    trailMm: range,
+    /** 1 keeps to itself, 5 covers what it can reach. */
+    vigour: z.number().int().min(1).max(5),
+    /** Hours of direct sun a day in its growing months: least, ideal from, ideal to, most. */
+    sunHours: z.tuple([z.number(), z.number(), z.number(), z.number()]).refine(([a, b, c, d]) => 0 <= a && a <= b && b <= c && c <= d && d <= 16, 'must rise from least to most, 0–16'),
+    /** Most hours of sun after 13:00 it takes in a warm summer before leaves scorch; null when it does not scorch. */
+    scorchAfternoonH: z.number().min(0).max(8).nullable(),
+    water: WaterSchema,
+    feed: z.enum(['light', 'medium', 'hungry']),
+    /** Coldest winter it lives through in the ground, °C. */
+    coldestWinterC: z.number().min(-50).max(20),
+    /** Coldest night it takes while growing, °C. */
+    coldestNightC: z.number().min(-50).max(20),
+    season: PlantSeasonSchema,
+    /** Share of full flower in each month, January first. */
+    bloom: z.array(z.number().min(0).max(1)).length(12),
+    leaf: z.object({ size: LeafSizeSchema, lengthMm: z.number().min(1).max(1200), form: LeafFormSchema, surface: LeafSurfaceSchema }),
+    flower: z.object({
+      form: FlowerFormSchema,
+      sizeMm: z.number().min(0).max(300),
+      /** Share of the plant's outside that is flower at full bloom. */
+      show: z.number().min(0).max(0.85),
+    }),
+    /** Shares add to 1 within the leaf parts (leaf, edge, vein, stem) and within the flower parts (flower, throat). */
+    colours: z.array(z.object({ part: PartSchema, hex: HexSchema, share: z.number().min(0).max(1) })).min(1),
+    /** Start sizes it is ordinarily sold in, with an ordinary price in pounds for one pack. */
+    starts: z.array(z.object({ size: StartSizeSchema, price: z.number().positive().max(500) })).min(1),
+    deadhead: z.enum(['needed', 'helps', 'no']),
+    pinch: z.enum(['helps', 'no']),
+    edible: z.enum(['no', 'leaf', 'flower', 'fruit']),
+    poison: z.object({ people: PoisonSchema, cats: PoisonSchema, dogs: PoisonSchema }),
+    irritantSap: z.enum(['no', 'yes', 'unknown']),
+    spreadRisk: z.enum(['none known', 'check local list']),
+    /** One plain sentence of character or care. */
+    note: z.string().max(160),
+  })
+  .strict();
+
+export type Plant = z.infer<typeof PlantSchema>;
+
+/** “Petunia, deep violet”: the name a plant goes by everywhere. */
+export const plantName = (p: Plant): string => (p.variety ? `${p.common}, ${p.variety}` : p.common);

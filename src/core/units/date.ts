@@ -1,0 +1,27 @@
+/** Calendar days as ISO text (`2026-05-16`), reckoned in UTC so that no clock change moves a date. */
+const DAY_MS = 86_400_000;
+
+const toMs = (iso: string): number => Date.parse(`${iso}T00:00:00Z`);
+const toIso = (ms: number): string => new Date(ms).toISOString().slice(0, 10);
+
+export const addDays = (iso: string, days: number): string => toIso(toMs(iso) + days * DAY_MS);
+export const daysBetween = (from: string, to: string): number => Math.round((toMs(to) - toMs(from)) / DAY_MS);
+
+/** Month of a date as 0–11. */
+export const monthOf = (iso: string): number => Number(iso.slice(5, 7)) - 1;
+
+/** The first date on or after `iso` that falls on the month and day `MM-DD`. */
+export function nextMonthDay(iso: string, monthDay: string): string {
+  const year = Number(iso.slice(0, 4));
+  const here = `${year}-${monthDay}`;
+  return here >= iso ? here : `${year + 1}-${monthDay}`;
+}
+
+/** A monthly series read on a day, straight between mid-months. `values` has 12 entries. */
+export function monthly(values: readonly number[], iso: string): number {
+  const at = monthOf(iso) + (Number(iso.slice(8, 10)) - 15.5) / 30.4;
+  const low = Math.floor(at);
+  const a = values[(low + 12) % 12] ?? 0;
+  const b = values[(low + 13) % 12] ?? 0;
+  return a + (b - a) * (at - low);
+}

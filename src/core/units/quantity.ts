@@ -1,0 +1,27 @@
+import type { UnitSystem } from './length';
+
+const L_PER_US_QUART = 0.946352946; // exact, US liquid quart
+const KG_PER_POUND = 0.45359237; // exact, international avoirdupois pound
+
+/** Litres, or US quarts. */
+export function formatVolume(litres: number, system: UnitSystem = 'metric'): string {
+  const n = system === 'metric' ? litres : litres / L_PER_US_QUART;
+  return `${n.toFixed(n < 10 ? 1 : 0)} ${system === 'metric' ? 'L' : 'qt'}`;
+}
+
+/** Kilograms, or pounds. */
+export function formatMass(kg: number, system: UnitSystem = 'metric'): string {
+  const n = system === 'metric' ? kg : kg / KG_PER_POUND;
+  return `${n.toFixed(n < 10 ? 1 : 0)} ${system === 'metric' ? 'kg' : 'lb'}`;
+}
+
+/** Degrees Celsius, or Fahrenheit; minus sign as people print it. */
+export function formatTemperature(celsius: number, system: UnitSystem = 'metric'): string {
+  const n = Math.round(system === 'metric' ? celsius : celsius * 1.8 + 32);
+  return `${n < 0 ? '−' : ''}${Math.abs(n)} °${system === 'metric' ? 'C' : 'F'}`;
+}
+
+/** A price in pounds, pence shown. */
+export const formatMoney = (pounds: number): string => `£${pounds.toFixed(2)}`;
+
+export const formatPercent = (share: number): string => `${Math.round(share * 100)} %`;
