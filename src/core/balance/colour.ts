@@ -31,9 +31,6 @@ export function seenColours({ placed, grown, seen }: Context): SeenColour[] {
   });
 }
 
-/** Share of accent that a scheme allows: 5–15 % is usual, none is no fault. */
-const ACCENT: [number, number] = [0, 0.15];
-
 /** How well what is seen keeps to the scheme. */
 export function colour(ctx: Context): Reading[] {
   const { brief } = ctx.planting;
@@ -47,16 +44,16 @@ export function colour(ctx: Context): Reading[] {
     .map((c) => ({ id: c.id, off: c.area * (1 - scheme.belongs(c, r.hue)) }))
     .sort((a, b) => b.off - a.off);
   const worst = strays[0];
-  const tooMuch = r.stray > ACCENT[1];
+  const tooMuch = r.stray > scheme.accent;
   const pole = r.missing[0];
   const name = ctx.placed.find((p) => p.id === worst?.id);
   return [
     {
-      check: 'colour', severity: tooMuch || pole ? 'watch' : 'good', measured: r.stray, band: ACCENT, unit: 'off the scheme', scale: [0, 0.5],
+      check: 'colour', severity: tooMuch || pole ? 'watch' : 'good', measured: r.stray, band: [0, scheme.accent], unit: 'off the scheme', scale: [0, 0.5],
       culprits: tooMuch && worst ? [...new Set(strays.filter((s) => s.off > worst.off * 0.4).map((s) => s.id))] : [],
       says: tooMuch ? 'colour.stray' : pole ? 'colour.pole' : 'colour.good',
       facts: { scheme: scheme.label, share: r.stray, plant: name ? plantName(name.plant) : '', pole: pole?.name ?? '', has: pole?.has ?? 0, least: pole?.least ?? 0 },
-      rule: `${scheme.label}: no more than 15 % of the coloured area off the scheme`, source: 'practice, accent share 5–15 %; OKLCH (Ottosson 2020)',
+      rule: `${scheme.label}: no more than ${Math.round(scheme.accent * 100)} % of the coloured area off the scheme`, source: 'practice, accent share 5–15 %; OKLCH (Ottosson 2020)',
       quality: Math.max(0, 1 - Math.max(0, r.stray - 0.06) * 2.4 - r.missing.reduce((s, m) => s + 0.5 * (1 - m.has / m.least), 0)) * (r.coloured < 0.12 ? 0.6 : 1),
     },
   ];
@@ -68,10 +65,8 @@ const LOST = 0.13;
 /** Share of the flower and leaf colour low at the front that stands clear of the pot behind it. */
 export function clear(ctx: Context): Reading[] {
   const pot = lch(ctx.planting.container.colour);
-  const low = seenColours(ctx).filter((c) => {
-    const p = ctx.placed.find((q) => q.id === c.id);
-    return p !== undefined && (c.belowShare > 0.15 || p.role === 'spiller') && c.part !== 'throat';
-  });
+  const spilling = new Set(ctx.placed.filter((p) => p.role === 'spiller').map((p) => p.id));
+  const low = seenColours(ctx).filter((c) => c.part !== 'throat' && (c.belowShare > 0.15 || spilling.has(c.id)));
   const weight = (c: SeenColour) => c.area * Math.max(0.35, c.belowShare) * (c.isFlower ? 2 : 1);
   const all = low.reduce((s, c) => s + weight(c), 0);
   if (all <= 0) return [];

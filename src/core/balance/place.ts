@@ -5,7 +5,7 @@ import { plantName } from '../plants/schema';
 import { shoppingList } from '../materials/list';
 import { AFTERNOON_FROM, sunReading } from '../spots/light';
 import type { Spot } from '../spots/schema';
-import { addDays, nextMonthDay } from '../units/date';
+import { addDays, monthPosition, nextMonthDay } from '../units/date';
 import { maxBy } from '../units/number';
 import type { Context } from './context';
 import type { Reading, Severity } from './finding';
@@ -93,7 +93,7 @@ export function season({ planting, season: s, placed }: Context): Reading[] {
   const months = s.weeks.filter((w) => s.frostWeek === null || w.week < s.frostWeek);
   const blooming = months.filter((w) => w.plants.some((g, i) => g.bloom * (placed[i]?.plant.flower.show ?? 0) > 0.06));
   const share = months.length > 0 ? blooming.length / months.length : 0;
-  const mixed = placed.some((p) => p.plant.season === 'cool') && placed.some((p) => p.plant.season === 'warm' && p.plant.coldestNightC > 4);
+  const mixed = placed.some((p) => p.plant.season === 'cool') && placed.some((p) => p.plant.season === 'warm' && p.plant.coldestNightC > 1) && planting.spot.summer !== 'cool';
   const cool = placed.filter((p) => p.plant.season === 'cool');
   return [
     {
@@ -109,7 +109,7 @@ export function nights({ planting, placed }: Context): Reading[] {
   const { spot, startDate } = planting;
   const lastFrost = nextMonthDay(`${startDate.slice(0, 4)}-01-01`, spot.lastFrost);
   const firstFrost = nextMonthDay(`${startDate.slice(0, 4)}-01-01`, spot.firstFrost);
-  const night = nightC(spot.summer, addDays(startDate, 7));
+  const night = nightC(spot.summer, monthPosition(addDays(startDate, 7)));
   const frosty = startDate < lastFrost || startDate >= firstFrost;
   const worst = maxBy(placed, (p) => p.plant.coldestNightC);
   if (!worst) return [];

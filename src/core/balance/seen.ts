@@ -15,9 +15,9 @@ export interface Seen {
   momentMm3: number;
 }
 
-const CELL = 25;
-const COLS = 72;
-const ROWS = 96;
+const CELL = 30;
+const COLS = 60;
+const ROWS = 80;
 const FLOOR = -800;
 
 /** How much of its outline a habit fills. Working figures: share of background hidden behind a plant held against the light. */

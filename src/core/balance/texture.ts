@@ -35,8 +35,7 @@ export function texture({ planting, placed }: Context): Reading[] {
   const edges = sharedEdges(placed, containerSums(planting.container).plantingWidthMm / 2);
   let total = 0;
   let dullest = { value: 2, pair: [] as string[], names: ['', ''] };
-  for (const [key, share] of edges) {
-    const [i, j] = key.split(',').map(Number) as [number, number];
+  for (const { i, j, share } of edges) {
     const [a, b] = [placed[i], placed[j]];
     if (!a || !b) continue;
     const c = contrast(a.plant, b.plant);

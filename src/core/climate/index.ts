@@ -1,14 +1,11 @@
 import { monthly } from '../units/date';
 import { SUMMERS, type Summer } from './summers';
 
-/** Mean temperature of a day, °C. */
-export function meanC(summer: Summer, iso: string): number {
-  const s = SUMMERS[summer];
-  return (monthly(s.highC, iso) + monthly(s.lowC, iso)) / 2;
-}
+/** Ordinary night, °C. `at` is a month position. */
+export const nightC = (summer: Summer, at: number): number => monthly(SUMMERS[summer].lowC, at);
 
-/** Ordinary night of a day, °C. */
-export const nightC = (summer: Summer, iso: string): number => monthly(SUMMERS[summer].lowC, iso);
+/** Ordinary afternoon, °C. `at` is a month position. */
+export const dayHighC = (summer: Summer, at: number): number => monthly(SUMMERS[summer].highC, at);
 
-/** Ordinary afternoon of a day, °C. */
-export const dayHighC = (summer: Summer, iso: string): number => monthly(SUMMERS[summer].highC, iso);
+/** Mean temperature, °C. `at` is a month position. */
+export const meanC = (summer: Summer, at: number): number => (nightC(summer, at) + dayHighC(summer, at)) / 2;

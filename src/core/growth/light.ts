@@ -1,3 +1,4 @@
+import type { Habit } from '../plants/schema';
 import type { Placed } from '../plantings/resolve';
 import { clamp01 } from '../units/number';
 import { EXTINCTION, LEAF_AREA_INDEX, SKY_HOURS } from './model';
@@ -37,11 +38,27 @@ function lensArea(r: number, s: number, d: number): number {
 /** Sun comes from the side as well: only this share of a neighbour's full overhead shade is felt. Working figure. */
 const OVERHEAD = 0.72;
 
-/** Share of its light that `over` takes from `under`, 0–1: Beer–Lambert through the part that stands above it. */
-function shadeOn(under: Canopy, over: Canopy, leafAreaIndex: number): number {
-  const covered = lensArea(under.radiusMm, over.radiusMm, Math.hypot(under.xMm - over.xMm, under.yMm - over.yMm)) / (Math.PI * under.radiusMm ** 2);
-  const above = clamp01((over.heightMm - under.heightMm * 0.85) / (over.heightMm * 0.55 + 1));
-  return OVERHEAD * covered * (1 - Math.exp(-EXTINCTION * leafAreaIndex * above * 1.6));
+/** How far one canopy stands above another, 0–1. */
+const above = (over: Canopy, under: Canopy): number => clamp01((over.heightMm - under.heightMm * 0.85) / (over.heightMm * 0.55 + 1));
+
+/** Share of light taken through a canopy: Beer–Lambert on the part that stands above. */
+const taken = (share: number, over: Canopy, under: Canopy, habit: Habit): number =>
+  OVERHEAD * (share / (Math.PI * under.radiusMm * under.radiusMm)) * (1 - Math.exp(-EXTINCTION * 1.6 * LEAF_AREA_INDEX[habit] * above(over, under)));
+
+/** Calls `each` with every ordered pair of which the first takes light from the second. */
+function forShading(placed: readonly Placed[], sizes: readonly Size[], each: (over: number, under: number, share: number) => void): void {
+  const canopies = placed.map((p, i) => canopyOf(p, sizes[i] as Size));
+  for (let i = 0; i < canopies.length; i += 1) {
+    const a = canopies[i] as Canopy;
+    for (let j = i + 1; j < canopies.length; j += 1) {
+      const b = canopies[j] as Canopy;
+      const d = Math.sqrt((a.xMm - b.xMm) ** 2 + (a.yMm - b.yMm) ** 2);
+      if (d >= a.radiusMm + b.radiusMm) continue;
+      const common = lensArea(a.radiusMm, b.radiusMm, d);
+      if (sizes[i]?.alive && a.heightMm > b.heightMm * 0.85) each(i, j, taken(common, a, b, (placed[i] as Placed).plant.habit));
+      if (sizes[j]?.alive && b.heightMm > a.heightMm * 0.85) each(j, i, taken(common, b, a, (placed[j] as Placed).plant.habit));
+    }
+  }
 }
 
 /**
@@ -49,26 +66,19 @@ function shadeOn(under: Canopy, over: Canopy, leafAreaIndex: number): number {
  * wants little sun is content with what is left. `hours` is the spot's direct sun.
  */
 export function lightLeft(placed: readonly Placed[], sizes: readonly Size[], hours: number): number[] {
-  const canopies = placed.map((p, i) => canopyOf(p, sizes[i] as Size));
-  return placed.map((p, i) => {
-    let through = 1;
-    canopies.forEach((over, j) => {
-      if (j !== i && sizes[j]?.alive) through *= 1 - shadeOn(canopies[i] as Canopy, over, LEAF_AREA_INDEX[(placed[j] as Placed).plant.habit]);
-    });
-    const need = Math.min(p.plant.sunHours[1], hours) + SKY_HOURS;
-    return clamp01((through * (hours + SKY_HOURS)) / need);
+  const through = placed.map(() => 1);
+  forShading(placed, sizes, (_, under, share) => {
+    through[under] = (through[under] ?? 1) * (1 - share);
   });
+  return placed.map((p, i) => clamp01(((through[i] ?? 1) * (hours + SKY_HOURS)) / (Math.min(p.plant.sunHours[1], hours) + SKY_HOURS)));
 }
 
-/** Index of the neighbour that takes most light from `index`, or -1 when none takes any. */
+/** Index of the neighbour that takes most light from `index`, or -1 when none takes any to speak of. */
 export function strongestShader(placed: readonly Placed[], sizes: readonly Size[], index: number): number {
-  const canopies = placed.map((p, i) => canopyOf(p, sizes[i] as Size));
   let worst = -1;
   let most = 0.02;
-  canopies.forEach((over, j) => {
-    if (j === index || !sizes[j]?.alive) return;
-    const s = shadeOn(canopies[index] as Canopy, over, LEAF_AREA_INDEX[(placed[j] as Placed).plant.habit]);
-    if (s > most) [most, worst] = [s, j];
+  forShading(placed, sizes, (over, under, share) => {
+    if (under === index && share > most) [most, worst] = [share, over];
   });
   return worst;
 }

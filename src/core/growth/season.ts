@@ -1,13 +1,13 @@
-import { dayHighC, meanC, nightC } from '../climate';
 import { containerSums } from '../containers';
 import { STARTS } from '../plants/starts';
 import type { Planting } from '../plantings/schema';
 import { resolve, type Placed } from '../plantings/resolve';
 import { sunReading } from '../spots/light';
-import { addDays, daysBetween, monthly, nextMonthDay } from '../units/date';
+import { monthly, monthPosition } from '../units/date';
 import { clamp, lerp, maxBy, sum } from '../units/number';
+import { calendarOf, type CalendarWeek } from './calendar';
 import { lightLeft } from './light';
-import { BASE_C, HEAT_STALL_C, LEAST_WEEKS, lightFit, MOST_WEEKS, RATE_PER_DD, SMOTHERED_BELOW, SMOTHERED_WEEKS, WANTED_L } from './model';
+import { BASE_C, HEAT_STALL_C, lightFit, RATE_PER_DD, SMOTHERED_BELOW, SMOTHERED_WEEKS, WANTED_L } from './model';
 
 /** A plant in one week. Lengths in mm; height is above the soil, trail below the rim. */
 export interface Grown {
@@ -45,19 +45,16 @@ export interface Season {
 export function grow(planting: Planting): Season {
   const placed = resolve(planting);
   const { spot, startDate } = planting;
-  const toFrost = Math.floor(daysBetween(startDate, nextMonthDay(startDate, spot.firstFrost)) / 7);
-  const count = clamp(toFrost + 2, LEAST_WEEKS, MOST_WEEKS);
+  const calendar = calendarOf(spot, startDate);
+  const { hours } = sunReading(spot);
   const goals = placed.map((p) => goalOf(p, placed, planting));
-  let now: Grown[] = placed.map((p, i) => newlyPlanted(p, goals[i] as Goal, startDate));
-  const weeks: Week[] = [];
-  for (let week = 0; week < count; week += 1) {
-    const date = addDays(startDate, week * 7);
-    const mean = meanC(spot.summer, date);
-    const left = lightLeft(placed, now, sunReading(spot).hours);
-    now = placed.map((p, i) => nextWeek(p, now[i] as Grown, goals[i] as Goal, { week, date, mean, light: left[i] ?? 1, planting, frosted: week > toFrost }));
-    weeks.push({ week, date, meanC: mean, plants: now });
-  }
-  return { placed, weeks, peak: peakOf(placed, weeks), frostWeek: toFrost < count ? toFrost : null };
+  let now: Grown[] = placed.map((p, i) => newlyPlanted(p, goals[i] as Goal, monthPosition(startDate)));
+  const weeks = calendar.weeks.map((w): Week => {
+    const left = lightLeft(placed, now, hours);
+    now = placed.map((p, i) => nextWeek(p, now[i] as Grown, goals[i] as Goal, { ...w, frosted: w.week > calendar.frostWeek }, left[i] ?? 1));
+    return { week: w.week, date: w.date, meanC: w.meanC, plants: now };
+  });
+  return { placed, weeks, peak: peakOf(placed, weeks), frostWeek: calendar.frostWeek < weeks.length ? calendar.frostWeek : null };
 }
 
 interface Goal {
@@ -77,43 +74,37 @@ function goalOf(p: Placed, all: readonly Placed[], planting: Planting): Goal {
   return { heightMm: at(p.plant.heightMm), spreadMm: at(p.plant.spreadMm), trailMm: at(p.plant.trailMm) };
 }
 
-function newlyPlanted(p: Placed, goal: Goal, date: string): Grown {
+function newlyPlanted(p: Placed, goal: Goal, at: number): Grown {
   const { grown, ballMm } = STARTS[p.start];
   return {
     heightMm: goal.heightMm * grown,
     spreadMm: Math.min(goal.spreadMm, Math.max(goal.spreadMm * grown, ballMm * 0.9)),
     trailMm: goal.trailMm * grown * 0.35,
-    bloom: monthly(p.plant.bloom, date) * 0.4,
+    bloom: monthly(p.plant.bloom, at) * 0.4,
     light: 1,
     alive: true,
   };
 }
 
-interface WeekFacts {
-  week: number;
-  date: string;
-  mean: number;
-  light: number;
-  planting: Planting;
+interface WeekFacts extends CalendarWeek {
   frosted: boolean;
 }
 
-function nextWeek(p: Placed, was: Grown, goal: Goal, f: WeekFacts): Grown {
-  const { summer } = f.planting.spot;
+function nextWeek(p: Placed, was: Grown, goal: Goal, f: WeekFacts, light: number): Grown {
   const kill = f.frosted && p.plant.coldestNightC > -2;
   if (!was.alive || kill) return { ...was, bloom: 0, alive: false };
-  const degreeDays = f.week === 0 ? 0 : Math.max(0, f.mean - BASE_C[p.plant.season]) * 7;
-  const rate = (RATE_PER_DD[p.plant.vigour as 1] ?? 0.006) * degreeDays * Math.sqrt(f.light);
+  const degreeDays = f.week === 0 ? 0 : Math.max(0, f.meanC - BASE_C[p.plant.season]) * 7;
+  const rate = (RATE_PER_DD[p.plant.vigour as 1] ?? 0.006) * degreeDays * Math.sqrt(light);
   const toward = (now: number, end: number) => (end <= 0 ? 0 : end / (1 + (end / Math.max(now, end * 0.02) - 1) * Math.exp(-rate)));
   const settled = clamp(0.4 + f.week * 0.15, 0, 1);
-  const heat = p.plant.season === 'cool' && dayHighC(summer, f.date) > HEAT_STALL_C ? 0.4 : 1;
-  const chill = nightC(summer, f.date) < p.plant.coldestNightC ? 0.5 : 1;
+  const heat = p.plant.season === 'cool' && f.highC > HEAT_STALL_C ? 0.4 : 1;
+  const chill = f.nightC < p.plant.coldestNightC ? 0.5 : 1;
   return {
     heightMm: toward(was.heightMm, goal.heightMm),
     spreadMm: toward(was.spreadMm, goal.spreadMm),
     trailMm: toward(was.trailMm, goal.trailMm),
-    bloom: monthly(p.plant.bloom, f.date) * settled * heat * chill * Math.max(0, 1 - 1.2 * (1 - f.light)),
-    light: f.light,
+    bloom: monthly(p.plant.bloom, f.at) * settled * heat * chill * Math.max(0, 1 - 1.2 * (1 - light)),
+    light,
     alive: true,
   };
 }

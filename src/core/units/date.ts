@@ -8,7 +8,7 @@ export const addDays = (iso: string, days: number): string => toIso(toMs(iso) + 
 export const daysBetween = (from: string, to: string): number => Math.round((toMs(to) - toMs(from)) / DAY_MS);
 
 /** Month of a date as 0–11. */
-export const monthOf = (iso: string): number => Number(iso.slice(5, 7)) - 1;
+const monthOf = (iso: string): number => Number(iso.slice(5, 7)) - 1;
 
 /** The first date on or after `iso` that falls on the month and day `MM-DD`. */
 export function nextMonthDay(iso: string, monthDay: string): string {
@@ -17,9 +17,11 @@ export function nextMonthDay(iso: string, monthDay: string): string {
   return here >= iso ? here : `${year + 1}-${monthDay}`;
 }
 
-/** A monthly series read on a day, straight between mid-months. `values` has 12 entries. */
-export function monthly(values: readonly number[], iso: string): number {
-  const at = monthOf(iso) + (Number(iso.slice(8, 10)) - 15.5) / 30.4;
+/** Where in the year a date falls, in months from mid-January: −0.5 to 11.5. */
+export const monthPosition = (iso: string): number => monthOf(iso) + (Number(iso.slice(8, 10)) - 15.5) / 30.4;
+
+/** A monthly series read at a place in the year, straight between mid-months. `values` has 12 entries. */
+export function monthly(values: readonly number[], at: number): number {
   const low = Math.floor(at);
   const a = values[(low + 12) % 12] ?? 0;
   const b = values[(low + 13) % 12] ?? 0;

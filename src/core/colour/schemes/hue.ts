@@ -8,6 +8,7 @@ const near = (gap: number, inner: number, outer: number): number => Math.max(0, 
 
 export const oneHueWhite: Scheme = {
   label: 'One colour lifted with white',
+  accent: 0.06,
   about: 'One hue in its shades, with white to lift it.',
   from: 'may',
   belongs: (s, hue) => (isWhite(s) ? 1 : near(hueGap(s.colour.h, hue), 24, 45)),
@@ -19,6 +20,7 @@ export const oneHueWhite: Scheme = {
 
 export const neighbours: Scheme = {
   label: 'Neighbours',
+  accent: 0.15,
   about: 'Colours that lie side by side on the wheel.',
   from: 'may',
   belongs: (s, hue) => (isWhite(s) ? 0.4 : near(hueGap(s.colour.h, hue), 50, 75)),
@@ -27,6 +29,7 @@ export const neighbours: Scheme = {
 
 export const opposites: Scheme = {
   label: 'Opposites',
+  accent: 0.15,
   about: 'One colour and the one across the wheel from it.',
   from: 'may',
   belongs: (s, hue) => (isWhite(s) ? 0.3 : Math.max(near(hueGap(s.colour.h, hue), 30, 50), near(hueGap(s.colour.h, hue + 180), 38, 60))),
@@ -38,6 +41,7 @@ export const opposites: Scheme = {
 
 export const fromColour: Scheme = {
   label: 'From this colour',
+  accent: 0.15,
   about: 'Starts from a colour you pick: a door, a pot, a leaf. Repeats it, with quiet company.',
   from: 'must',
   belongs: (s, hue) => (isWhite(s) || s.colour.c < 0.05 ? 0.8 : near(hueGap(s.colour.h, hue), 28, 60)),

@@ -16,6 +16,8 @@ export interface Scheme {
   from: 'must' | 'may' | 'no';
   /** 0 off the scheme, 1 in it. `hue` is the scheme's leading hue where it has one. */
   belongs: (seen: Seen, hue: number) => number;
+  /** Most of the coloured area that may stray as accent; 0.15 is usual, strict schemes allow less. */
+  accent: number;
   /** Kinds of colour that must each have at least `least` of the coloured area. */
   poles: readonly { name: string; least: number; test: (seen: Seen, hue: number) => boolean }[];
 }

@@ -6,6 +6,7 @@ const COOL: readonly Family[] = ['blue', 'violet', 'white', 'silver'];
 
 export const warm: Scheme = {
   label: 'Warm',
+  accent: 0.15,
   about: 'Reds, oranges, yellows, bronze and lime.',
   from: 'no',
   belongs: ({ colour }) => {
@@ -17,6 +18,7 @@ export const warm: Scheme = {
 
 export const cool: Scheme = {
   label: 'Cool',
+  accent: 0.15,
   about: 'Blues, violets, silver and white.',
   from: 'no',
   belongs: ({ colour }) => {

@@ -7,6 +7,7 @@ const isBright = ({ colour }: Seen): boolean => colour.l > 0.6 && colour.c > 0.1
 
 export const pastel: Scheme = {
   label: 'Pastel',
+  accent: 0.15,
   about: 'Pale and soft: blush, primrose, powder blue, white.',
   from: 'no',
   belongs: (s) => (isPale(s) ? 1 : s.colour.l > 0.66 && s.colour.c < 0.17 ? 0.6 : 0),
@@ -15,6 +16,7 @@ export const pastel: Scheme = {
 
 export const darkBright: Scheme = {
   label: 'Dark and bright',
+  accent: 0.15,
   about: 'Near-black or wine leaves set off by something brilliant.',
   from: 'no',
   belongs: (s) => (isDark(s) || isBright(s) ? 1 : s.colour.c > 0.13 ? 0.5 : 0),
@@ -26,6 +28,7 @@ export const darkBright: Scheme = {
 
 export const allWhite: Scheme = {
   label: 'All white',
+  accent: 0.08,
   about: 'White flowers, silver and green.',
   from: 'no',
   belongs: (s) => (['white', 'silver'].includes(family(s.colour)) ? 1 : 0),
@@ -34,6 +37,7 @@ export const allWhite: Scheme = {
 
 export const allLeaf: Scheme = {
   label: 'All leaf',
+  accent: 0.08,
   about: 'No flowers to speak of: leaf colour, size and surface do it all.',
   from: 'no',
   belongs: (s) => (s.isFlower ? 0 : 1),

@@ -1,0 +1,105 @@
+import { readFileSync } from 'node:fs';
+import { z } from 'zod';
+import { assess } from '../core/balance/assess';
+import { compose } from '../core/compose/compose';
+import { withRemedies } from '../core/compose/remedies';
+import { BackupSchema } from '../core/formats/backup';
+import { BriefFileSchema, readBrief } from '../core/formats/brief';
+import { BadInputError, parseJson } from '../core/formats/parse';
+import { readPlanting } from '../core/formats/planting';
+import { grow } from '../core/growth/season';
+import { LIBRARY } from '../core/plants';
+import { PlantSchema, plantName } from '../core/plants/schema';
+import { PlantingSchema } from '../core/plantings/schema';
+
+const USAGE = `rillbank: the potting bench from a terminal. JSON in, JSON out.
+
+  rillbank plants                         every plant in the library
+  rillbank schema planting|brief|plant|backup
+                                          the JSON Schema of a file
+  rillbank compose BRIEF.json             plantings that fit a brief, best first
+  rillbank check PLANTING.json            what is good, to watch and wrong
+  rillbank grow PLANTING.json [--week N]  the size of each plant, at the peak or in week N
+
+Exit 0, or 2 with a message that names the field and why.`;
+
+const SCHEMAS: Record<string, z.ZodType> = { planting: PlantingSchema, brief: BriefFileSchema, plant: PlantSchema, backup: BackupSchema };
+
+const COMMANDS: Record<string, (args: string[]) => unknown> = {
+  plants: () => LIBRARY,
+  schema: ([name]) => {
+    const schema = SCHEMAS[name ?? ''];
+    if (!schema) throw new BadInputError(`schema: "${name ?? ''}" is none of ${Object.keys(SCHEMAS).join(', ')}.`);
+    return z.toJSONSchema(schema, { io: 'input' });
+  },
+  compose: ([file]) => {
+    const { planting, seed } = readBrief(readJson(file), new Date().toISOString().slice(0, 10));
+    const { proposals, problem } = compose(planting, { seed });
+    if (problem) throw new BadInputError(`brief: ${problem}`);
+    return { proposals };
+  },
+  check: ([file]) => {
+    const planting = readPlanting(readJson(file));
+    const { score, findings } = withRemedies(planting, assess(planting));
+    return {
+      score,
+      findings: findings.map(({ check, severity, measured, band, unit, message, culprits, remedies }) => ({ check, severity, measured, band, unit, message, culprits, remedies })),
+    };
+  },
+  grow: ([file, ...rest]) => {
+    const season = grow(readPlanting(readJson(file)));
+    const week = weekOf(rest, season.peak, season.weeks.length - 1);
+    const at = season.weeks[week];
+    const round = (n: number) => Math.round(n);
+    return {
+      week,
+      date: at?.date,
+      peak: season.peak,
+      plants: season.placed.map((p, i) => {
+        const g = at?.plants[i];
+        return { id: p.id, plant: p.plant.id, name: plantName(p.plant), heightMm: round(g?.heightMm ?? 0), spreadMm: round(g?.spreadMm ?? 0), trailMm: round(g?.trailMm ?? 0), bloom: Number((g?.bloom ?? 0).toFixed(2)), light: Number((g?.light ?? 0).toFixed(2)), alive: g?.alive ?? false };
+      }),
+    };
+  },
+};
+
+function weekOf(args: string[], peak: number, last: number): number {
+  if (args.length === 0) return peak;
+  const n = Number(args[1]);
+  if (args[0] !== '--week' || args.length !== 2 || !Number.isInteger(n) || n < 0 || n > last) throw new BadInputError(`--week: must be a whole number from 0 to ${last}.`);
+  return n;
+}
+
+function readJson(file: string | undefined): unknown {
+  if (!file) throw new BadInputError('file: name a JSON file after the command.');
+  let text: string;
+  try {
+    text = readFileSync(file, 'utf8');
+  } catch {
+    throw new BadInputError(`file: ${file} cannot be read. Check the name.`);
+  }
+  return parseJson(text);
+}
+
+/** Runs one command; the exit code. */
+export async function main(args: string[]): Promise<number> {
+  const [name, ...rest] = args;
+  if (!name || name === '--help' || name === 'help') {
+    console.log(USAGE);
+    return name ? 0 : 2;
+  }
+  const command = COMMANDS[name];
+  if (!command) {
+    console.error(`rillbank: there is no command "${name}".\n\n${USAGE}`);
+    return 2;
+  }
+  try {
+    const out = JSON.stringify(command(rest), null, 2);
+    await new Promise<void>((done) => process.stdout.write(`${out}\n`, () => done()));
+    return 0;
+  } catch (e) {
+    if (!(e instanceof BadInputError)) throw e;
+    console.error(e.message);
+    return 2;
+  }
+}

@@ -1,0 +1,107 @@
+import { clamp } from '../units/number';
+import type { Batch, Canopy, Kind } from './kinds';
+import { add, cross, dot, unit, type Vec } from './vector';
+
+export type Rgb = readonly [number, number, number];
+
+export interface Piece {
+  kind: Kind;
+  at: Vec;
+  /** Along the leaf; need not be unit. */
+  along: Vec;
+  /** The side that faces the light. */
+  face: Vec;
+  length: number;
+  width: number;
+  /** How far the tip falls or the flower cups, mm. */
+  droop: number;
+  a: Rgb;
+  b: Rgb;
+  owner: number;
+  /** Share of light this piece ignores shading by; flowers glow a little. */
+  glow?: number;
+}
+
+export interface Builder {
+  put: (piece: Piece) => void;
+  finish: () => Canopy;
+}
+
+const VOXEL = 42;
+/** How fast light dies away through leaves in the occlusion pass; set by eye against foliage in the open. */
+const DIM = 0.42;
+const RAYS: Vec[] = [[0, 1, 0], [0.8, 0.6, 0], [-0.8, 0.6, 0], [0, 0.6, 0.8], [0, 0.6, -0.8], [0.6, 0.1, 0.8], [-0.6, 0.1, 0.8]];
+
+/** Gathers pieces, then darkens each by the leaf area between it and the sky. */
+export function createBuilder(): Builder {
+  const pieces: Piece[] = [];
+  return { put: (p) => pieces.push(p), finish: () => finish(pieces) };
+}
+
+function finish(pieces: readonly Piece[]): Canopy {
+  const density = densityOf(pieces);
+  const byKind = new Map<Kind, Piece[]>();
+  for (const p of pieces) {
+    const list = byKind.get(p.kind);
+    if (list) list.push(p);
+    else byKind.set(p.kind, [p]);
+  }
+  let [top, bottom, reach] = [0, 0, 0];
+  for (const p of pieces) {
+    const tip = add(p.at, unit(p.along), p.length);
+    top = Math.max(top, p.at[1], tip[1]);
+    bottom = Math.min(bottom, p.at[1], tip[1]);
+    reach = Math.max(reach, Math.hypot(tip[0], tip[2]));
+  }
+  return { batches: [...byKind].map(([kind, list]) => batchOf(kind, list, density)), top, bottom, reach };
+}
+
+function batchOf(kind: Kind, list: readonly Piece[], density: Map<number, number>): Batch {
+  const n = list.length;
+  const out: Batch = { kind, count: n, matrices: new Float32Array(n * 16), colourA: new Float32Array(n * 3), colourB: new Float32Array(n * 3), owner: new Uint16Array(n) };
+  list.forEach((p, i) => {
+    const y = unit(p.along);
+    const face = add(p.face, y, -dot(p.face, y));
+    const z = Math.hypot(face[0], face[1], face[2]) < 1e-4 ? unit(cross(y, [1, 0, 0])) : unit(face);
+    const x = cross(y, z);
+    out.matrices.set(
+      [x[0] * p.width, x[1] * p.width, x[2] * p.width, 0, y[0] * p.length, y[1] * p.length, y[2] * p.length, 0, z[0] * p.droop, z[1] * p.droop, z[2] * p.droop, 0, p.at[0], p.at[1], p.at[2], 1],
+      i * 16,
+    );
+    const glow = p.glow ?? 0;
+    const light = glow + (1 - glow) * openness(density, add(p.at, y, p.length * 0.55));
+    for (let k = 0; k < 3; k += 1) {
+      // Depth is not only darker but a little cooler, as skylight is.
+      const tint = [1, 1.0, 1.04][k] ?? 1;
+      const f = light * (1 + (1 - light) * (tint - 1));
+      out.colourA[i * 3 + k] = (p.a[k] ?? 0) * f;
+      out.colourB[i * 3 + k] = (p.b[k] ?? 0) * f;
+    }
+    out.owner[i] = p.owner;
+  });
+  return out;
+}
+
+const key = (x: number, y: number, z: number): number => (Math.floor(x / VOXEL) + 128) * 65536 + (Math.floor(y / VOXEL) + 128) * 256 + Math.floor(z / VOXEL) + 128;
+
+function densityOf(pieces: readonly Piece[]): Map<number, number> {
+  const map = new Map<number, number>();
+  for (const p of pieces) {
+    const mid = add(p.at, unit(p.along), p.length * 0.55);
+    const k = key(mid[0], mid[1], mid[2]);
+    map.set(k, (map.get(k) ?? 0) + (p.length * p.width * 0.55) / (VOXEL * VOXEL));
+  }
+  return map;
+}
+
+/** Share of skylight that reaches a point, 0.2–1. */
+function openness(density: Map<number, number>, at: Vec): number {
+  let total = 0;
+  for (const ray of RAYS) {
+    let depth = 0;
+    for (let step = 1; step <= 4; step += 1) depth += density.get(key(at[0] + ray[0] * step * VOXEL, at[1] + ray[1] * step * VOXEL, at[2] + ray[2] * step * VOXEL)) ?? 0;
+    total += Math.exp(-DIM * depth);
+  }
+  const own = density.get(key(at[0], at[1], at[2])) ?? 0;
+  return clamp(0.16 + (total / RAYS.length) * 0.9 * Math.exp(-0.07 * own), 0.2, 1);
+}

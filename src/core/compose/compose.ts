@@ -1,0 +1,242 @@
+import { assess } from '../balance/assess';
+import type { Report } from '../balance/finding';
+import { lch } from '../colour/oklch';
+import { LIBRARY } from '../plants';
+import type { Plant, Role } from '../plants/schema';
+import type { Placement, Planting } from '../plantings/schema';
+import { hashText, seeded, sum } from '../units/number';
+import { company, promise } from './casting';
+import { whyNot } from './filter';
+import { patternsFor, type Pattern } from './patterns';
+import { place, type Cast } from './place';
+import { reasonOf } from './reason';
+
+export interface Proposal {
+  planting: Planting;
+  report: Report;
+  reason: string;
+}
+
+export interface Composed {
+  proposals: Proposal[];
+  /** Plants of the library that were left out, by rule: what to loosen when little is found. */
+  refused: Record<string, number>;
+  /** What to do when nothing was found. */
+  problem: string | null;
+}
+
+interface Options {
+  seed?: number;
+  library?: readonly Plant[];
+  /** How many proposals to bring back. */
+  want?: number;
+  /** Told after each stage: share done, and the best so far. */
+  onProgress?: (done: number, best: Proposal | null) => void;
+}
+
+/** Kinds tried for a part; casts kept between parts; casts grown in full; rounds of improvement. Working figures: time against quality. */
+const TRIED = 12;
+const BEAM = 36;
+const GROWN_PER_LEAD = 7;
+const IMPROVED = 5;
+const SWAPS = 7;
+/** Two proposals that share this much of their kinds are one idea. */
+const ALIKE = 0.5;
+
+interface Candidate {
+  pattern: Pattern;
+  cast: Cast;
+  guess: number;
+}
+
+interface Judged extends Candidate {
+  placements: Placement[];
+  report: Report;
+}
+
+/**
+ * Searches for plantings that fit the planting's spot, container and brief, keeping its locked placements. Stages:
+ * refuse what cannot live here; lay out the school's patterns; cast kinds into parts by a beam search on what can be
+ * said of one plant and of a pair; grow and judge the most promising for each lead; improve them by swaps; choose a
+ * few that differ. Deterministic from the seed. Every judgement is `assess`.
+ */
+export function compose(base: Planting, { seed = 1, library = LIBRARY, want = 5, onProgress }: Options = {}): Composed {
+  const { offered, refused } = offer(base, library);
+  const patterns = patternsFor(base);
+  const short = missingRoles(patterns, offered);
+  if (short) return { proposals: [], refused, problem: short };
+  const jitter = seeded(seed ^ hashText(base.brief.scheme));
+  const noise = new Map(library.map((p) => [p.id, jitter() * 0.03]));
+  const fitness = rankRoles(base, offered, noise);
+  const candidates = patterns.flatMap((pattern) => castAll(pattern, fitness, base)).sort((a, b) => b.guess - a.guess);
+  onProgress?.(0.1, null);
+
+  const judge = judgeOf(base);
+  const byLead = new Map<string, Candidate[]>();
+  for (const c of candidates) {
+    const lead = leadOf(c);
+    const list = byLead.get(lead) ?? [];
+    if (list.length < GROWN_PER_LEAD) byLead.set(lead, [...list, c]);
+  }
+  const leads = [...byLead.values()].slice(0, 10);
+  const judged: Judged[] = [];
+  leads.forEach((list, i) => {
+    for (const c of list) {
+      const j = judge(c);
+      if (j) judged.push(j);
+    }
+    judged.sort((a, b) => b.report.score - a.report.score);
+    onProgress?.(0.1 + (0.5 * (i + 1)) / leads.length, judged[0] ? toProposal(base, judged[0]) : null);
+  });
+
+  const starts = pick(judged, IMPROVED + 2);
+  const better = starts.map((j, i) => {
+    const out = improve(j, fitness, judge);
+    onProgress?.(0.6 + (0.4 * (i + 1)) / starts.length, toProposal(base, out));
+    return out;
+  });
+  const clean = [...better, ...judged].filter((j) => j.report.findings.every((f) => f.severity !== 'wrong'));
+  const chosen = pick((clean.length > 0 ? clean : better).sort((a, b) => b.report.score - a.report.score), want);
+  return {
+    proposals: chosen.map((j) => toProposal(base, j)),
+    refused,
+    problem: chosen.length > 0 ? null : 'Plants fit the spot, but no arrangement of them fits the container. Try fewer plants (room to grow) or a wider pot.',
+  };
+}
+
+/** The library less what is refused, with must-haves kept whatever they score. */
+function offer(base: Planting, library: readonly Plant[]): { offered: Plant[]; refused: Record<string, number> } {
+  const refused: Record<string, number> = {};
+  const offered = library.filter((p) => {
+    if (base.brief.must.includes(p.id)) return true;
+    const first = whyNot(p, base)[0];
+    if (first) refused[first.rule] = (refused[first.rule] ?? 0) + 1;
+    return !first;
+  });
+  return { offered, refused };
+}
+
+function missingRoles(patterns: readonly Pattern[], offered: readonly Plant[]): string | null {
+  const needed = new Set(patterns.flatMap((p) => p.parts.map((x) => x.role)));
+  for (const role of needed) {
+    if (!offered.some((p) => p.roles.includes(role))) return `No ${role} in the library suits this spot and container. Loosen the spot, the pot or what you ruled out.`;
+  }
+  return patterns.length === 0 ? 'This container is too small for a mixed planting.' : null;
+}
+
+type Ranked = Record<Role, { plant: Plant; value: number }[]>;
+
+/** Plants by role, most promising first. */
+function rankRoles(base: Planting, offered: readonly Plant[], noise: Map<string, number>): Ranked {
+  const hue = base.brief.from ? lch(base.brief.from).h : null;
+  const rank = (role: Role) =>
+    offered
+      .filter((p) => p.roles.includes(role))
+      .map((plant) => ({ plant, value: promise(plant, role, base, hue) + (noise.get(plant.id) ?? 0) + (base.brief.must.includes(plant.id) ? 2 : 0) }))
+      .sort((a, b) => b.value - a.value);
+  return { thriller: rank('thriller'), filler: rank('filler'), spiller: rank('spiller') };
+}
+
+/** Beam search over a pattern's parts. */
+function castAll(pattern: Pattern, ranked: Ranked, base: Planting): Candidate[] {
+  let beam: Candidate[] = [{ pattern, cast: {}, guess: 0 }];
+  for (const part of pattern.parts) {
+    const next: Candidate[] = [];
+    for (const c of beam) {
+      const chosen = Object.values(c.cast);
+      for (const { plant, value } of ranked[part.role].slice(0, TRIED)) {
+        if (chosen.some((o) => o.botanical === plant.botanical)) continue;
+        const pair = sum(chosen.map((o) => company(o, plant))) / Math.max(1, chosen.length);
+        next.push({ pattern, cast: { ...c.cast, [part.id]: plant }, guess: c.guess + value + (chosen.length > 0 ? pair * 0.8 : 0) });
+      }
+    }
+    beam = keepVaried(next);
+  }
+  const must = base.brief.must;
+  return beam
+    .filter((c) => must.every((id) => Object.values(c.cast).some((p) => p.id === id)) || must.length === 0)
+    .map((c) => ({ ...c, guess: c.guess / pattern.parts.length }));
+}
+
+/** The best of the beam, but no lead may fill it alone. */
+function keepVaried(list: Candidate[]): Candidate[] {
+  const sorted = list.sort((a, b) => b.guess - a.guess);
+  const perLead = new Map<string, number>();
+  const out: Candidate[] = [];
+  for (const c of sorted) {
+    const lead = leadOf(c);
+    const n = perLead.get(lead) ?? 0;
+    if (n >= BEAM / 6) continue;
+    perLead.set(lead, n + 1);
+    out.push(c);
+    if (out.length >= BEAM) break;
+  }
+  return out;
+}
+
+const leadOf = (c: Candidate): string => (c.cast.T ?? c.cast.F0)?.id ?? '';
+
+/** Grows and judges a candidate, trying cheaper starts when it is over budget. Keeps what it has judged. */
+function judgeOf(base: Planting): (c: Candidate) => Judged | null {
+  const kept = new Map<string, Judged | null>();
+  return (c) => {
+    const key = `${c.pattern.id}|${c.pattern.parts.map((p) => c.cast[p.id]?.id).join(',')}`;
+    const known = kept.get(key);
+    if (known !== undefined) return known;
+    let out: Judged | null = null;
+    for (const cheap of [false, true]) {
+      const placements = place(c.pattern, c.cast, base, cheap);
+      if (!placements) continue;
+      const report = assess({ ...base, placements });
+      if (!out || report.score > out.report.score) out = { ...c, placements, report };
+      if (report.findings.every((f) => f.check !== 'cost' || f.severity === 'good')) break;
+    }
+    kept.set(key, out);
+    return out;
+  };
+}
+
+/** Swaps one kind at a time while that helps. */
+function improve(from: Judged, ranked: Ranked, judge: (c: Candidate) => Judged | null): Judged {
+  const { pattern } = from;
+  let best = from;
+  for (let round = 0; round < 2; round += 1) {
+    const before = best.report.score;
+    for (const part of pattern.parts) {
+      if (part.id === 'T' || (part.id === 'F0' && !from.cast.T)) continue;
+      for (const { plant } of ranked[part.role].slice(0, SWAPS)) {
+        if (pattern.parts.some((o) => o.id !== part.id && best.cast[o.id]?.botanical === plant.botanical)) continue;
+        const tried = judge({ ...best, cast: { ...best.cast, [part.id]: plant } });
+        if (tried && tried.report.score > best.report.score) best = tried;
+      }
+    }
+    if (best.report.score - before < 0.3) break;
+  }
+  return best;
+}
+
+/** The best first, then the best that is another idea, and so on. */
+function pick(sorted: readonly Judged[], want: number): Judged[] {
+  const out: Judged[] = [];
+  for (const limit of [ALIKE, 0.75, 0.99]) {
+    for (const j of sorted) {
+      if (out.length >= want) return out;
+      const other = out.every((o) => likeness(o, j) < limit && (limit > ALIKE || leadOf(o) !== leadOf(j)));
+      if (!out.includes(j) && other) out.push(j);
+    }
+    if (out.length >= Math.min(4, want)) return out;
+  }
+  return out;
+}
+
+/** Shared kinds over all kinds of two casts. */
+function likeness(a: Judged, b: Judged): number {
+  const [x, y] = [new Set(Object.values(a.cast).map((p) => p.id)), new Set(Object.values(b.cast).map((p) => p.id))];
+  const both = [...x].filter((id) => y.has(id)).length;
+  return both / (x.size + y.size - both);
+}
+
+function toProposal(base: Planting, j: Judged): Proposal {
+  const planting = { ...base, placements: j.placements };
+  return { planting, report: j.report, reason: reasonOf(planting, j.report) };
+}

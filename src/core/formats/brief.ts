@@ -1,0 +1,34 @@
+import { z } from 'zod';
+import { ContainerSchema } from '../containers/schema';
+import { freshPlanting } from '../plantings/fresh';
+import { BriefSchema, type Planting } from '../plantings/schema';
+import { SpotSchema } from '../spots/schema';
+import { parseWith } from './parse';
+import { checkVersion } from './planting';
+
+const BRIEF_FORMAT = 'rillbank.brief';
+
+/** What the composer is asked: a spot, a container and a brief. Anything left out of them is what a new container starts with. */
+export const BriefFileSchema = z
+  .object({
+    format: z.literal(BRIEF_FORMAT),
+    version: z.literal(1),
+    name: z.string().min(1).max(80).optional(),
+    startDate: z.string().regex(/^\d{4}-\d{2}-\d{2}$/, 'must be a date as YYYY-MM-DD').optional(),
+    seed: z.number().int().min(0).optional(),
+    spot: SpotSchema.partial().optional(),
+    container: ContainerSchema.partial().optional(),
+    brief: BriefSchema.partial().optional(),
+  })
+  .strict();
+
+/** Reads a brief file as an unplanted planting and a seed. `today` fills in a start date. Throws BadInputError. */
+export function readBrief(data: unknown, today: string): { planting: Planting; seed: number } {
+  checkVersion(data, BRIEF_FORMAT, 1);
+  const f = parseWith(BriefFileSchema, data);
+  const base = freshPlanting('composed', f.name ?? 'Composed', today);
+  return {
+    seed: f.seed ?? 1,
+    planting: { ...base, startDate: f.startDate ?? base.startDate, spot: { ...base.spot, ...f.spot }, container: { ...base.container, ...f.container }, brief: { ...base.brief, ...f.brief } },
+  };
+}

@@ -1,0 +1,30 @@
+import type { z } from 'zod';
+
+/** Input that could not be read. `message` names the field, what is wrong and what to do, one line a problem. */
+export class BadInputError extends Error {}
+
+const MOST_SHOWN = 6;
+
+/** Zod's issues as sentences a person can act on, with the path to the field. */
+export function sayIssues(issues: readonly z.core.$ZodIssue[]): string {
+  const lines = issues.slice(0, MOST_SHOWN).map((i) => `${i.path.length > 0 ? i.path.join('.') : 'file'}: ${i.message}`);
+  if (issues.length > MOST_SHOWN) lines.push(`… and ${issues.length - MOST_SHOWN} more`);
+  return lines.join('\n');
+}
+
+/** Data against a schema; throws BadInputError that names the field. */
+export function parseWith<T>(schema: z.ZodType<T>, data: unknown): T {
+  const r = schema.safeParse(data);
+  if (!r.success) throw new BadInputError(sayIssues(r.error.issues));
+  return r.data;
+}
+
+/** JSON text; throws BadInputError for text that is none, telling whether it broke off. */
+export function parseJson(text: string): unknown {
+  try {
+    return JSON.parse(text);
+  } catch (e) {
+    const cut = /end of JSON/i.test(String(e)) ? 'It breaks off before its end; fetch the whole file again.' : 'It is not JSON; choose a file that Rillbank saved.';
+    throw new BadInputError(`file: ${cut}`);
+  }
+}
