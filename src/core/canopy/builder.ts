@@ -18,6 +18,8 @@ export interface Piece {
   a: Rgb;
   b: Rgb;
   owner: number;
+  /** The second colour follows the veins, not the edge. */
+  veined?: boolean;
   /** Share of light this piece ignores shading by; flowers glow a little. */
   glow?: number;
 }
@@ -58,7 +60,7 @@ function finish(pieces: readonly Piece[]): Canopy {
 
 function batchOf(kind: Kind, list: readonly Piece[], density: Map<number, number>): Batch {
   const n = list.length;
-  const out: Batch = { kind, count: n, matrices: new Float32Array(n * 16), colourA: new Float32Array(n * 3), colourB: new Float32Array(n * 3), owner: new Uint16Array(n) };
+  const out: Batch = { kind, count: n, matrices: new Float32Array(n * 16), colourA: new Float32Array(n * 3), colourB: new Float32Array(n * 3), veined: new Float32Array(n), owner: new Uint16Array(n) };
   list.forEach((p, i) => {
     const y = unit(p.along);
     const face = add(p.face, y, -dot(p.face, y));
@@ -77,6 +79,7 @@ function batchOf(kind: Kind, list: readonly Piece[], density: Map<number, number
       out.colourA[i * 3 + k] = (p.a[k] ?? 0) * f;
       out.colourB[i * 3 + k] = (p.b[k] ?? 0) * f;
     }
+    out.veined[i] = p.veined ? 1 : 0;
     out.owner[i] = p.owner;
   });
   return out;

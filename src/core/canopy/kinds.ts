@@ -16,6 +16,8 @@ export interface Batch {
   /** Linear-light RGB of the body and of the edge, vein or throat. */
   colourA: Float32Array;
   colourB: Float32Array;
+  /** 1 where the second colour follows the veins, 0 where it follows the edge. */
+  veined: Float32Array;
   /** Index of the placement each belongs to. */
   owner: Uint16Array;
 }

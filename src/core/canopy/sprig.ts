@@ -34,13 +34,14 @@ const scaled = (c: Rgb, k: number): Rgb => [c[0] * k, c[1] * k, c[2] * k];
 const blend = (a: Rgb, b: Rgb, t: number): Rgb => [a[0] + (b[0] - a[0]) * t, a[1] + (b[1] - a[1]) * t, a[2] + (b[2] - a[2]) * t];
 
 /** Body and second colour of a leaf: its edge or vein when it has one, else a little lighter. Each leaf differs a little. */
-export function leafColours(s: Sprig): { a: Rgb; b: Rgb } {
+export function leafColours(s: Sprig): { a: Rgb; b: Rgb; veined: boolean } {
   const leaf = linearRgb(hexOf(s.plant, 'leaf'));
-  const second = s.plant.colours.find((c) => c.part === 'edge') ?? s.plant.colours.find((c) => c.part === 'vein');
+  const edge = s.plant.colours.find((c) => c.part === 'edge');
+  const second = edge ?? s.plant.colours.find((c) => c.part === 'vein');
   const k = between(s, 0.82, 1.16);
   const warm = between(s, -0.04, 0.06);
   const body: Rgb = [leaf[0] * (k + warm), leaf[1] * k, leaf[2] * (k - warm)];
-  return { a: body, b: second ? scaled(linearRgb(second.hex), k) : blend(scaled(body, 1.12), [0.5, 0.55, 0.25], 0.06) };
+  return { a: body, veined: !edge && second !== undefined, b: second ? scaled(linearRgb(second.hex), k) : blend(scaled(body, 1.12), [0.5, 0.55, 0.25], 0.06) };
 }
 
 export function flowerColours(s: Sprig): { a: Rgb; b: Rgb } {

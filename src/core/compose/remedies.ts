@@ -90,7 +90,8 @@ function swaps(planting: Planting, targets: readonly Placed[]): Idea[] {
   );
 }
 
-const removals = (targets: readonly Placed[]): Idea[] => targets.map((t) => ({ label: `Take out one ${plantName(t.plant)}`, commands: [{ do: 'remove', id: t.id }] }));
+/** Taking one out; never the thriller, which the rest is built round. */
+const removals = (targets: readonly Placed[]): Idea[] => targets.filter((t) => t.role !== 'thriller').map((t) => ({ label: `Take out one ${plantName(t.plant)}`, commands: [{ do: 'remove', id: t.id }] }));
 
 const smallerStarts = (placed: readonly Placed[]): Idea[] =>
   placed.flatMap((p) =>

@@ -1,0 +1,22 @@
+import '@fontsource-variable/bricolage-grotesque/standard.css';
+import './globals.css';
+import type { Metadata, Viewport } from 'next';
+import type { ReactNode } from 'react';
+import { Toaster } from 'sonner';
+
+export const metadata: Metadata = { title: { default: 'Rillbank', template: '%s · Rillbank' }, description: 'A potting bench in the browser.' };
+export const viewport: Viewport = { width: 'device-width', initialScale: 1, themeColor: '#e9eeea' };
+
+export default function RootLayout({ children }: { children: ReactNode }) {
+  return (
+    <html lang="en-GB" suppressHydrationWarning>
+      <head>
+        <script dangerouslySetInnerHTML={{ __html: "try{var t=localStorage.getItem('rillbank.theme');if(t)document.documentElement.dataset.theme=t}catch(e){}" }} />
+      </head>
+      <body>
+        {children}
+        <Toaster position="bottom-center" toastOptions={{ style: { background: 'var(--ink)', color: 'var(--ground)', border: 'none', borderRadius: 4 } }} />
+      </body>
+    </html>
+  );
+}

@@ -1,0 +1,151 @@
+'use client';
+import { useLiveQuery } from 'dexie-react-hooks';
+import { useRouter } from 'next/navigation';
+import { useEffect, useRef, useState } from 'react';
+import { BadInputError } from '@/core/formats/parse';
+import { readBench, writeBackup } from '@/core/formats/backup';
+import { freshPlanting } from '@/core/plantings/fresh';
+import type { Planting } from '@/core/plantings/schema';
+import { lido } from '@/demo/lido';
+import { deletePlanting, importPlantings, loadOnce, readShelf, savePlanting, type Shelf } from '@/storage/plantings';
+import { Button } from '@/ui/Button';
+import { download } from '../workspace/download';
+import { Preferences } from '../workspace/Preferences';
+import { stationPath } from '../workspace/stations';
+import { tell } from '../workspace/tell';
+import { useUnits } from '../workspace/units';
+import { PotOnShelf } from './PotOnShelf';
+
+const today = () => new Date().toISOString().slice(0, 10);
+const newId = () => `pot-${crypto.randomUUID().slice(0, 8)}`;
+
+/** Home: every container as its own portrait at true relative size, by place. */
+export function Bench({ demo }: { demo: boolean }) {
+  const router = useRouter();
+  const shelf = useLiveQuery(readShelf);
+  const [ready, setReady] = useState(!demo);
+  const load = useUnits((u) => u.load);
+  useEffect(load, [load]);
+  useEffect(() => {
+    if (demo) void loadOnce('demo', lido).catch((e: unknown) => tell.notKept(e)).finally(() => setReady(true));
+  }, [demo]);
+
+  const start = async () => {
+    const p = freshPlanting(newId(), 'New pot', today());
+    await savePlanting(p);
+    router.push(stationPath(p.id, 'spot'));
+  };
+  return (
+    <div className="flex min-h-dvh flex-col">
+      <header className="flex flex-wrap items-center gap-x-4 gap-y-2 px-4 pt-3 work:px-8 work:pt-5">
+        <h1 className="flex-1 text-[1.9rem] font-bold leading-none tracking-tight">Rillbank</h1>
+        <Button kind="deep" onClick={() => void start()}>
+          Start a container
+        </Button>
+        <BackupButtons shelf={shelf} />
+        <Preferences />
+      </header>
+      <main className="flex flex-1 flex-col px-4 pb-8 work:px-8">
+        {shelf && shelf.unreadable.length > 0 && <Unreadable list={shelf.unreadable} />}
+        {!shelf || !ready ? <p className="py-8 text-quiet" aria-busy>Setting out the pots …</p> : shelf.pots.length === 0 ? <EmptyBench onStart={() => void start()} /> : <Shelves shelf={shelf} />}
+      </main>
+    </div>
+  );
+}
+
+/** Pixels for a millimetre on the bench: one scale for all. */
+const SCALE = 0.36;
+
+function Shelves({ shelf }: { shelf: Shelf }) {
+  const places = [...new Set(shelf.pots.map((p) => p.planting.spot.name))];
+  const copy = async (p: Planting) => {
+    await savePlanting({ ...p, id: newId(), name: `${p.name}, copy`.slice(0, 80) });
+  };
+  const remove = async (p: Planting) => {
+    await deletePlanting(p.id);
+    tell.done(`${p.name} deleted`, () => void savePlanting(p));
+  };
+  return (
+    <>
+      {places.map((place) => (
+        <section key={place} className="pt-6">
+          <h2 className="text-[1rem] text-quiet">{place}</h2>
+          <ul className="flex flex-wrap items-end gap-x-10 gap-y-6">
+            {shelf.pots
+              .filter((p) => p.planting.spot.name === place)
+              .map(({ planting }) => (
+                <PotOnShelf key={planting.id} planting={planting} scale={SCALE} onCopy={() => void copy(planting)} onDelete={() => void remove(planting)} />
+              ))}
+          </ul>
+        </section>
+      ))}
+    </>
+  );
+}
+
+function EmptyBench({ onStart }: { onStart: () => void }) {
+  return (
+    <section className="m-auto flex max-w-[30rem] flex-col items-start gap-4 py-10">
+      <h2 className="text-2xl leading-tight">An empty bench</h2>
+      <p>
+        Start a container: say how much sun its spot has and how big it is. Rillbank composes plantings that fit, grows them week by week, and writes the shopping list. It takes about two minutes.
+      </p>
+      <div className="flex flex-wrap gap-2">
+        <Button kind="deep" onClick={onStart}>
+          Start a container
+        </Button>
+        <Button onClick={() => void importPlantings(lido, newId).catch((e: unknown) => tell.notKept(e))}>Set out the lido’s pots to look at</Button>
+      </div>
+    </section>
+  );
+}
+
+function Unreadable({ list }: { list: Shelf['unreadable'] }) {
+  return (
+    <section role="alert" className="mt-4 border-l-4 border-wrong pl-3">
+      <h2>{list.length === 1 ? 'One container' : `${list.length} containers`} could not be read and {list.length === 1 ? 'is' : 'are'} kept as stored</h2>
+      <ul className="text-[0.9rem] text-quiet">
+        {list.map((u) => (
+          <li key={u.id}>
+            {u.id}: {u.why.split('\n')[0]}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function BackupButtons({ shelf }: { shelf: Shelf | undefined }) {
+  const file = useRef<HTMLInputElement>(null);
+  const open = async (f: File) => {
+    try {
+      if (f.size > 20_000_000) throw new BadInputError(`file: ${Math.round(f.size / 1e6)} MB is far more than a bench holds. Choose a file that Rillbank saved.`);
+      const n = await importPlantings(readBench(await f.text()), newId);
+      tell.said(`${n} ${n === 1 ? 'container' : 'containers'} set out`);
+    } catch (e) {
+      if (e instanceof BadInputError) tell.problem(`${f.name} was not opened; nothing changed`, e.message);
+      else tell.notKept(e);
+    }
+  };
+  return (
+    <>
+      <Button disabled={!shelf || shelf.pots.length === 0} onClick={() => shelf && download(`rillbank-${today()}.json`, writeBackup(shelf.pots.map((p) => p.planting), new Date().toISOString()), 'application/json')}>
+        Save a backup
+      </Button>
+      <Button onClick={() => file.current?.click()}>Open a file</Button>
+      <input
+        ref={file}
+        type="file"
+        accept=".json,application/json"
+        className="sr-only"
+        tabIndex={-1}
+        aria-label="Backup or planting file"
+        onChange={(e) => {
+          const f = e.target.files?.[0];
+          e.target.value = '';
+          if (f) void open(f);
+        }}
+      />
+    </>
+  );
+}

@@ -1,0 +1,52 @@
+'use client';
+import Link from 'next/link';
+import { assess } from '@/core/balance/assess';
+import type { Severity } from '@/core/balance/finding';
+import type { Planting } from '@/core/plantings/schema';
+import { formatLength } from '@/core/units/length';
+import { Button } from '@/ui/Button';
+import { Mark } from '@/ui/Mark';
+import { PotPicture, pictureSize } from '../workspace/PotPicture';
+import { stationPath, type Station } from '../workspace/stations';
+import { useUnits } from '../workspace/units';
+
+/** What state a container is in, and what comes next for it. */
+function stateOf(planting: Planting): { severity: Severity; text: string; next: Station } {
+  if (planting.placements.length === 0) return { severity: 'watch', text: 'Not planted yet: compose it next.', next: 'plants' };
+  const { findings } = assess(planting);
+  const wrong = findings.filter((f) => f.severity === 'wrong');
+  const watch = findings.filter((f) => f.severity === 'watch');
+  if (wrong[0]) return { severity: 'wrong', text: wrong[0].message, next: 'plants' };
+  const day = new Date(`${planting.startDate}T12:00:00`).toLocaleDateString('en-GB', { day: 'numeric', month: 'long' });
+  const when = planting.startDate > new Date().toISOString().slice(0, 10) ? `Plant on ${day}.` : `Planted ${day}.`;
+  return { severity: watch.length > 0 ? 'watch' : 'good', text: `${when} ${watch.length === 0 ? 'Nothing to watch.' : `${watch.length} to watch.`}`, next: 'plants' };
+}
+
+export function PotOnShelf({ planting, scale, onCopy, onDelete }: { planting: Planting; scale: number; onCopy: () => void; onDelete: () => void }) {
+  const units = useUnits((u) => u.units);
+  const state = stateOf(planting);
+  const { w } = pictureSize(planting, scale);
+  return (
+    <li className="flex flex-col" style={{ width: Math.max(w, 210) }}>
+      <Link href={stationPath(planting.id, state.next)} className="group flex flex-col items-center">
+        <PotPicture planting={planting} scale={scale} />
+        <span className="w-full border-t-[3px] border-ink pt-1.5 text-[1.05rem] font-semibold leading-tight group-hover:underline">{planting.name}</span>
+      </Link>
+      <p className="text-[0.88rem] text-quiet">
+        {formatLength(planting.container.shape.topMm, units)} pot{planting.container.count > 1 ? `, ${planting.container.count} the same` : ''}
+      </p>
+      <p className="flex items-baseline gap-1.5 text-[0.9rem]">
+        <Mark severity={state.severity} />
+        <span>{state.text}</span>
+      </p>
+      <div className="-ml-1 flex">
+        <Button kind="bare" onClick={onCopy} aria-label={`Copy ${planting.name}`}>
+          Copy
+        </Button>
+        <Button kind="bare" onClick={onDelete} aria-label={`Delete ${planting.name}`}>
+          Delete
+        </Button>
+      </div>
+    </li>
+  );
+}

@@ -1,0 +1,70 @@
+import { BANDS, formOf } from '@/core/balance/bands';
+import { usualCount } from '@/core/compose/patterns';
+import { containerSums, mixToBuyL, plantedMass } from '@/core/containers';
+import { MATERIALS } from '@/core/containers/materials';
+import { bagsFor } from '@/core/materials/bags';
+import { ballsL } from '@/core/plantings/resolve';
+import type { Planting } from '@/core/plantings/schema';
+import { formatLength, type UnitSystem } from '@/core/units/length';
+import { formatMass, formatVolume } from '@/core/units/quantity';
+import { Mark } from '@/ui/Mark';
+import { Section } from '@/ui/Section';
+
+/** One person lifts no more than this without help. Usual workplace guidance is 25 kg at best; heavier needs two or a trolley. */
+const LIFT_KG = 25;
+
+/** What the measures come to. */
+export function ContainerSums({ planting, units }: { planting: Planting; units: UnitSystem }) {
+  const { container, placements, brief } = planting;
+  const sums = containerSums(container);
+  const balls = ballsL(placements);
+  const mix = mixToBuyL(container, balls);
+  const soaked = plantedMass(container, balls, 'soaked');
+  const dry = plantedMass(container, balls, 'dry');
+  const [few, many] = usualCount(sums.widthMm);
+  const [low, high] = BANDS[brief.school].height[formOf(container)];
+  const bags = bagsFor(mix);
+  return (
+    <div className="flex flex-col gap-2">
+      <header className="hair pb-1.5">
+        <h2 className="text-[0.95rem]">What it holds</h2>
+      </header>
+      <div className="mx-auto w-full max-w-[300px]"><Section container={container} placements={placements} units={units} /></div>
+      <dl className="text-[0.92rem]">
+        <Row term="Holds to the soil line" value={formatVolume(sums.fillL, units)} />
+        <Row term="Planting width" value={formatLength(sums.plantingWidthMm, units)} />
+        <Row term="Mix to buy" value={formatVolume(mix, units)} note={bags.map((b) => `${b.count} × ${b.litres} L`).join(' + ')} />
+        <Row term="Soaked, planted" value={formatMass(soaked.totalKg, units)} note={`pot ${formatMass(soaked.potKg, units)}, mix ${formatMass(soaked.mixKg, units)}${balls > 0 ? `, plants ${formatMass(soaked.topKg, units)}` : ''}; dry ${formatMass(dry.totalKg, units)}`} />
+        <Row term="Usual starts" value={`${few} to ${many}`} />
+        <Row term="Tallest, over the rim" value={`${formatLength(low * sums.depthMm, units)} to ${formatLength(high * sums.depthMm, units)}`} />
+      </dl>
+      <ul className="flex flex-col gap-1.5 text-[0.88rem]">
+        {!container.drains && <Note severity="wrong">No holes: roots will drown. Drill the base before you plant, with eye protection.</Note>}
+        {soaked.totalKg > LIFT_KG && <Note severity="watch">{formatMass(soaked.totalKg, units)} soaked is no lift for one. Fill it where it will stand. On a balcony or roof ask a structural professional; the app cannot say it is safe.</Note>}
+        {MATERIALS[container.material].frostProof === 'if fired for frost' && planting.spot.coldestWinterC < -3 && <Note severity="watch">{MATERIALS[container.material].label} cracks in frost unless sold as frost-proof. Stand it on feet, or bring it in.</Note>}
+        <Note severity="good">Mesh over the holes and no crocks: a coarse layer raises the wet zone and takes root room.</Note>
+      </ul>
+    </div>
+  );
+}
+
+function Row({ term, value, note }: { term: string; value: string; note?: string }) {
+  return (
+    <div className="hair grid grid-cols-[1fr_auto] gap-x-3 py-1">
+      <dt>{term}</dt>
+      <dd className="text-right font-semibold">{value}</dd>
+      {note && <dd className="col-span-2 text-[0.82rem] text-quiet">{note}</dd>}
+    </div>
+  );
+}
+
+function Note({ severity, children }: { severity: 'good' | 'watch' | 'wrong'; children: React.ReactNode }) {
+  return (
+    <li className="flex gap-2">
+      <span className="pt-0.5">
+        <Mark severity={severity} />
+      </span>
+      <span>{children}</span>
+    </li>
+  );
+}

@@ -1,0 +1,112 @@
+'use client';
+import { useState } from 'react';
+import { shoppingCsv } from '@/core/formats/shopping-csv';
+import { shoppingList, type PlantLine } from '@/core/materials/list';
+import { ROLES } from '@/core/plants/schema';
+import { STARTS } from '@/core/plants/starts';
+import type { Planting } from '@/core/plantings/schema';
+import type { UnitSystem } from '@/core/units/length';
+import { formatMoney, formatVolume } from '@/core/units/quantity';
+import { Button } from '@/ui/Button';
+import { PlantGlyph } from '@/ui/PlantGlyph';
+import { Segments } from '@/ui/Segments';
+import { download, fileName } from '../workspace/download';
+
+/** The shopping list: plants in the sizes and packs sold, mix in whole bags, feed, and what it comes to. */
+export function MakePanel({ planting, units }: { planting: Planting; units: UnitSystem }) {
+  const [whole, setWhole] = useState(planting.container.count > 1);
+  const sets = whole ? planting.container.count : 1;
+  const list = shoppingList(planting, sets);
+  const { budget } = planting.brief;
+  const over = budget === null ? 0 : list.each - budget;
+  return (
+    <div className="flex flex-col gap-3">
+      <div className="flex flex-wrap items-end justify-between gap-3">
+        <h2 className="text-xl leading-none">
+          Shopping list
+          <span className="block pt-1 text-[0.9rem] font-normal text-quiet">for {sets === 1 ? 'one pot' : `${sets} pots the same`}</span>
+        </h2>
+        {planting.container.count > 1 && <Segments label="For" value={whole ? 'set' : 'one'} options={[{ value: 'one', text: 'One' }, { value: 'set', text: `All ${planting.container.count}` }]} onChange={(v) => setWhole(v === 'set')} />}
+        <div className="flex gap-2 print:hidden">
+          <Button kind="deep" onClick={() => download(fileName(planting.name, 'shopping.csv'), shoppingCsv(list), 'text/csv')}>
+            Save as CSV
+          </Button>
+          <Button onClick={() => window.print()}>Print</Button>
+        </div>
+      </div>
+      <table className="w-full border-collapse text-[0.93rem]">
+        <thead>
+          <tr className="text-left text-[0.86rem] text-quiet [&>th]:border-b [&>th]:border-ink [&>th]:pb-1 [&>th]:font-normal">
+            <th scope="col">Plant</th>
+            <th scope="col">Start</th>
+            <th scope="col" className="text-right">Count</th>
+            <th scope="col" className="text-right max-sm:hidden">Buy</th>
+            <th scope="col" className="text-right">Price</th>
+          </tr>
+        </thead>
+        <tbody>
+          {ROLES.flatMap((r) => list.plants.filter((l) => l.role === r)).map((l) => (
+            <PlantRow key={l.plant.id + l.start + l.role} line={l} />
+          ))}
+          <Line what="Potting mix, peat-free" note={`${formatVolume(list.mixL, units)} with settling, less the root balls`} how={list.bags.map((b) => `${b.count} × ${b.litres} L`).join(' + ')} price={list.bagsPrice} />
+          <Line what="Slow-release feed" note="5 to 6 months; the label rules. Wear gloves." how={`${list.feedG} g`} price={list.feedPrice} />
+        </tbody>
+        <tfoot>
+          <tr className="[&>*]:pt-2">
+            <th scope="row" className="text-left text-lg" colSpan={2}>
+              Total
+              {budget !== null && <span className={`block text-[0.88rem] font-normal ${over > 0 ? 'text-wrong' : 'text-quiet'}`}>{over > 0 ? `${formatMoney(over)} over the budget of ${formatMoney(budget)} a pot` : `${formatMoney(-over)} under the budget of ${formatMoney(budget)} a pot`}</span>}
+            </th>
+            <td className="text-right align-top text-lg font-semibold" colSpan={3}>
+              {formatMoney(list.total)}
+              {sets > 1 && <span className="block text-[0.88rem] font-normal text-quiet">{formatMoney(list.each)} each</span>}
+            </td>
+          </tr>
+        </tfoot>
+      </table>
+      <p className="text-[0.84rem] text-quiet">Prices are ordinary ones and yours will differ. Damp the mix before you tip it, and wash your hands after.</p>
+    </div>
+  );
+}
+
+function PlantRow({ line: l }: { line: PlantLine }) {
+  const pack = STARTS[l.start].perPack > 1;
+  return (
+    <tr className="[&>td]:border-b [&>td]:border-line [&>td]:py-1.5">
+      <td>
+        <span className="flex items-center gap-2">
+          <PlantGlyph plant={l.plant} size={28} />
+          <span>
+            <span className="block font-semibold leading-tight">{l.name}</span>
+            <span className="block text-[0.83rem] italic leading-tight text-quiet">{l.plant.botanical}</span>
+          </span>
+        </span>
+      </td>
+      <td>
+        {STARTS[l.start].label}
+        {!l.soldSo && <span className="block text-[0.82rem] text-watchink">seldom sold so; price is a guess</span>}
+      </td>
+      <td className="text-right">{l.count}</td>
+      <td className="text-right max-sm:hidden">
+        {l.packs} {pack ? (l.packs === 1 ? 'pack' : 'packs') : ''}
+        {l.spare > 0 && <span className="block text-[0.82rem] text-quiet">{l.spare} spare</span>}
+      </td>
+      <td className="text-right">{formatMoney(l.price)}</td>
+    </tr>
+  );
+}
+
+function Line({ what, note, how, price }: { what: string; note: string; how: string; price: number }) {
+  return (
+    <tr className="[&>td]:border-b [&>td]:border-line [&>td]:py-1.5">
+      <td colSpan={2}>
+        <span className="block font-semibold leading-tight">{what}</span>
+        <span className="block text-[0.83rem] leading-tight text-quiet">{note}</span>
+      </td>
+      <td className="text-right" colSpan={2}>
+        {how}
+      </td>
+      <td className="text-right">{formatMoney(price)}</td>
+    </tr>
+  );
+}

@@ -1,0 +1,91 @@
+'use client';
+import { Dialog } from 'radix-ui';
+import { useMemo, useState } from 'react';
+import { whyNot } from '@/core/compose/filter';
+import { startFor } from '@/core/compose/patterns';
+import { misfits, reachMm, settle } from '@/core/layout/packing';
+import { LIBRARY } from '@/core/plants';
+import { plantName, ROLES, type Plant, type Role } from '@/core/plants/schema';
+import { freeId } from '@/core/plantings/commands';
+import type { Placement, Planting } from '@/core/plantings/schema';
+import { Button } from '@/ui/Button';
+import { PlantGlyph } from '@/ui/PlantGlyph';
+import { Segments } from '@/ui/Segments';
+import { useWorkspace } from '../workspace/store';
+
+/** A place in the soil for one more: the emptiest direction, nudging nobody if it can; else the others give way. */
+function placeFor(planting: Planting, plant: Plant, role: Role): Placement[] | null {
+  const start = startFor(role, plant.starts.map((s) => s.size), planting, false) ?? plant.starts[0]?.size;
+  if (!start) return null;
+  const reach = Math.max(0, reachMm(planting.container, start));
+  const out = role === 'spiller' ? 1 : 0.65;
+  const id = freeId(planting.placements);
+  const tries = [...Array.from({ length: 24 }, (_, i) => (i / 24) * Math.PI * 2).map((a): Placement => ({ id, plant: plant.id, start, role, xMm: Math.round(Math.cos(a) * reach * out), yMm: Math.round(Math.sin(a) * reach * out) })), { id, plant: plant.id, start, role, xMm: 0, yMm: 0 }];
+  const free = tries.find((t) => misfits(planting.container, [...planting.placements, t]).every((m) => !m.ids.includes(id)));
+  if (free) return [...planting.placements, free];
+  for (const t of tries) {
+    const all = settle(planting.container, [...planting.placements, t].map((p) => ({ ...p, fixed: p.locked ?? false })));
+    if (all) return all.map(({ fixed: _fixed, ...p }) => ({ ...p, xMm: Math.round(p.xMm * 10) / 10, yMm: Math.round(p.yMm * 10) / 10 }));
+  }
+  return null;
+}
+
+/** Search the library and put one more plant in; those that cannot live here say why. */
+export function AddPlant({ planting, open, onClose }: { planting: Planting; open: boolean; onClose: () => void }) {
+  const run = useWorkspace((s) => s.run);
+  const [text, setText] = useState('');
+  const [role, setRole] = useState<Role>('filler');
+  const [full, setFull] = useState<string | null>(null);
+  const list = useMemo(() => {
+    const words = text.toLowerCase().split(/\s+/).filter(Boolean);
+    return LIBRARY.filter((p) => p.roles.includes(role) && words.every((w) => `${plantName(p)} ${p.botanical}`.toLowerCase().includes(w)))
+      .map((p) => ({ p, why: whyNot(p, planting)[0] }))
+      .sort((a, b) => Number(Boolean(a.why)) - Number(Boolean(b.why)));
+  }, [text, role, planting]);
+  const add = (p: Plant) => {
+    const placements = placeFor(planting, p, role);
+    if (!placements) return setFull(`${plantName(p)} does not fit: every root ball already touches its neighbours. Take one out, or choose a smaller start.`);
+    run(`Add ${plantName(p)}`, { do: 'plant', placements });
+    onClose();
+  };
+  return (
+    <Dialog.Root open={open} onOpenChange={(o) => !o && onClose()}>
+      <Dialog.Portal>
+        <Dialog.Overlay className="fixed inset-0 z-20 bg-black/35" />
+        <Dialog.Content aria-describedby={undefined} className="fixed inset-x-2 top-[6vh] z-30 mx-auto flex max-h-[86vh] max-w-xl flex-col gap-3 rounded-[4px] border border-line bg-ground p-4">
+          <div className="flex items-center justify-between">
+            <Dialog.Title className="text-lg">Add a plant</Dialog.Title>
+            <Dialog.Close asChild>
+              <Button kind="bare">Close</Button>
+            </Dialog.Close>
+          </div>
+          <Segments label="As" value={role} options={ROLES.map((r) => ({ value: r, text: r[0]?.toUpperCase() + r.slice(1) }))} onChange={setRole} />
+          <label className="flex flex-col gap-1">
+            <span className="label">Name</span>
+            <input className="field" value={text} onChange={(e) => setText(e.target.value)} placeholder="common or botanical" />
+          </label>
+          {full && (
+            <p role="alert" className="text-wrong">
+              {full}
+            </p>
+          )}
+          <ul className="min-h-0 flex-1 overflow-y-auto" aria-label="Plants">
+            {list.map(({ p, why }) => (
+              <li key={p.id} className="hair grid grid-cols-[34px_1fr_auto] items-center gap-2 py-1">
+                <PlantGlyph plant={p} size={28} />
+                <span>
+                  {plantName(p)} <span className="text-[0.85rem] italic text-quiet">{p.botanical}</span>
+                  {why && <span className="block text-[0.84rem] text-quiet">Not here: {why.why}</span>}
+                </span>
+                <Button onClick={() => add(p)} aria-label={`Add ${plantName(p)}`}>
+                  {why ? 'Add anyway' : 'Add'}
+                </Button>
+              </li>
+            ))}
+            {list.length === 0 && <li className="py-3">No {role} of that name. Try part of the name, or another role.</li>}
+          </ul>
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  );
+}

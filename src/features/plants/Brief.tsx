@@ -1,0 +1,77 @@
+'use client';
+import { SCHEMES } from '@/core/colour/schemes';
+import type { Scheme } from '@/core/colour/schemes/scheme';
+import { whyNot } from '@/core/compose/filter';
+import { usualCount } from '@/core/compose/patterns';
+import { LIBRARY } from '@/core/plants';
+import { SchemeIdSchema, type Planting, type SchemeId } from '@/core/plantings/schema';
+import { Button } from '@/ui/Button';
+import { ColourField, Field, NumberField } from '@/ui/Field';
+import { Segments } from '@/ui/Segments';
+import { Toggle } from '@/ui/Toggle';
+import { useWorkspace } from '../workspace/store';
+import { SchemeSwatch } from './SchemeSwatch';
+
+const SCHOOLS = [
+  { value: 'tall-centre', text: 'Tall centre' },
+  { value: 'tall-back', text: 'Tall back' },
+  { value: 'level-dome', text: 'Level dome' },
+] as const;
+
+/** What the gardener asks for; Compose answers it. */
+export function Brief({ planting, onCompose, onBack }: { planting: Planting; onCompose: () => void; onBack: (() => void) | null }) {
+  const run = useWorkspace((s) => s.run);
+  const { brief } = planting;
+  const set = (change: Partial<Planting['brief']>) => run('Change the brief', { do: 'set', change: { brief: { ...brief, ...change } } });
+  const scheme: Scheme = SCHEMES[brief.scheme];
+  const fits = LIBRARY.filter((p) => whyNot(p, planting).length === 0).length;
+  const [few, many] = usualCount(planting.container.shape.topMm);
+  return (
+    <form
+      className="flex flex-col gap-3"
+      onSubmit={(e) => {
+        e.preventDefault();
+        onCompose();
+      }}
+    >
+      <fieldset>
+        <legend className="label pb-1">Colour scheme</legend>
+        <div className="grid grid-cols-2 gap-x-2 gap-y-0.5">
+          {SchemeIdSchema.options.map((id: SchemeId) => (
+            <label key={id} className="flex min-h-8 cursor-pointer items-center gap-2 rounded-[3px] px-1 text-[0.89rem] leading-tight has-checked:bg-glaze has-checked:text-onglaze has-focus-visible:outline-2 has-focus-visible:outline-glaze">
+              <input type="radio" name="scheme" className="sr-only" checked={brief.scheme === id} onChange={() => set({ scheme: id, from: SCHEMES[id].from === 'must' ? (brief.from ?? planting.container.colour) : brief.from })} />
+              <SchemeSwatch scheme={id} from={brief.from} />
+              {SCHEMES[id].label}
+            </label>
+          ))}
+        </div>
+        <p className="pt-1 text-[0.82rem] text-quiet">{scheme.about}</p>
+      </fieldset>
+      {scheme.from !== 'no' && (
+        <div className="flex items-end gap-2">
+          {scheme.from === 'may' && <div className="flex-1"><Toggle label="Start from a colour" on={brief.from !== null} onChange={(on) => set({ from: on ? planting.container.colour : null })} /></div>}
+          {(scheme.from === 'must' || brief.from) && (
+            <div className="w-24">
+              <ColourField label="Colour" value={brief.from ?? planting.container.colour} onChange={(from) => set({ from })} />
+            </div>
+          )}
+        </div>
+      )}
+      <Segments label="Arrangement" value={brief.school} options={SCHOOLS} onChange={(school) => set({ school })} />
+      <Segments label={`Day one (${few} to ${many} starts is usual here)`} value={brief.density} options={[{ value: 'room to grow', text: 'Room to grow' }, { value: 'full now', text: 'Full now' }]} onChange={(density) => set({ density })} />
+      <div className="grid grid-cols-2 gap-2">
+        <NumberField label="Budget, £ a pot" value={brief.budget} min={1} max={10000} optional onChange={(budget) => set({ budget })} />
+        <Field label="Plant on" id="start">
+          <input id="start" type="date" className="field w-full" value={planting.startDate} onChange={(e) => e.target.value && run('Change the planting date', { do: 'set', change: { startDate: e.target.value } })} />
+        </Field>
+      </div>
+      <div className="flex flex-wrap items-center gap-2">
+        <Button kind="deep" type="submit">
+          Compose
+        </Button>
+        {onBack && <Button onClick={onBack}>Back to the plants</Button>}
+      </div>
+      <p className="text-[0.82rem] text-quiet">{fits} of {LIBRARY.length} plants suit this spot and pot.</p>
+    </form>
+  );
+}

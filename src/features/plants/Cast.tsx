@@ -1,0 +1,91 @@
+'use client';
+import { ROLES, type Role } from '@/core/plants/schema';
+import type { Season } from '@/core/growth/season';
+import { formatLength } from '@/core/units/length';
+import type { Placed } from '@/core/plantings/resolve';
+import { Button } from '@/ui/Button';
+import { PlantGlyph } from '@/ui/PlantGlyph';
+import { useWorkspace } from '../workspace/store';
+import { useUnits } from '../workspace/units';
+
+const HEAD: Record<Role, string> = { thriller: 'Thriller', filler: 'Fillers', spiller: 'Spillers' };
+
+interface Entry {
+  placed: Placed;
+  ids: string[];
+  heightMm: number;
+  trailMm: number;
+}
+
+/** The cast by role: each kind once, with how many, and its size in the judged week. */
+export function Cast({ season, week, onCompose, onAdd }: { season: Season; week: number; onCompose: () => void; onAdd: () => void }) {
+  const { show, lit, chosen } = useWorkspace();
+  const units = useUnits((u) => u.units);
+  const sizes = season.weeks[week]?.plants ?? [];
+  const entries = new Map<string, Entry>();
+  season.placed.forEach((placed, i) => {
+    const key = `${placed.role}|${placed.plant.id}|${placed.start}`;
+    const e = entries.get(key) ?? { placed, ids: [], heightMm: 0, trailMm: 0 };
+    e.ids.push(placed.id);
+    e.heightMm = Math.max(e.heightMm, sizes[i]?.heightMm ?? 0);
+    e.trailMm = Math.max(e.trailMm, sizes[i]?.trailMm ?? 0);
+    entries.set(key, e);
+  });
+  const list = [...entries.values()];
+  return (
+    <div className="flex flex-col gap-2">
+      {ROLES.map((role) => {
+        const of = list.filter((e) => e.placed.role === role);
+        if (of.length === 0) return null;
+        return (
+          <section key={role}>
+            <header className="hair flex items-baseline justify-between pb-1">
+              <h2 className="text-[0.93rem] text-quiet">{HEAD[role]}</h2>
+              <span className="text-[0.88rem] text-quiet">{of.length} {of.length === 1 ? 'kind' : 'kinds'}</span>
+            </header>
+            <ul>
+              {of.map((e) => {
+                const { plant } = e.placed;
+                const on = e.ids.some((id) => lit?.includes(id) || chosen === id);
+                return (
+                  <li key={plant.id + e.placed.start} className="hair">
+                    <button
+                      type="button"
+                      className={`grid w-full grid-cols-[34px_1fr_auto] items-center gap-x-2 py-1 text-left ${on ? 'bg-stream' : 'hover:bg-stream/60'}`}
+                      aria-pressed={e.ids.includes(chosen ?? '')}
+                      onClick={() => show({ chosen: e.ids[(e.ids.indexOf(chosen ?? '') + 1) % e.ids.length] ?? null })}
+                      onPointerEnter={() => show({ lit: e.ids })}
+                      onPointerLeave={() => show({ lit: null })}
+                      onFocus={() => show({ lit: e.ids })}
+                      onBlur={() => show({ lit: null })}
+                    >
+                      <PlantGlyph plant={plant} />
+                      <span className="min-w-0">
+                        <span className="block truncate text-[0.95rem] font-semibold leading-tight">
+                          {plant.common}
+                          {e.ids.length > 1 && <span className="font-normal text-quiet"> × {e.ids.length}</span>}
+                        </span>
+                        <span className="block truncate text-[0.84rem] leading-tight text-quiet">{plant.variety || plant.botanical}</span>
+                      </span>
+                      <span className="text-right text-[0.86rem] leading-tight">
+                        {formatLength(e.heightMm, units)}
+                        {e.trailMm > 40 && <span className="block text-quiet">hangs {formatLength(e.trailMm, units)}</span>}
+                      </span>
+                    </button>
+                  </li>
+                );
+              })}
+            </ul>
+          </section>
+        );
+      })}
+      <div className="flex flex-wrap gap-2 pt-1">
+        <Button kind="deep" onClick={onCompose}>
+          Compose again
+        </Button>
+        <Button onClick={onAdd}>Add a plant</Button>
+      </div>
+      <p className="text-[0.82rem] text-quiet">Choose a plant to swap it, resize it, keep it or take it out. Drag root balls on the plan.</p>
+    </div>
+  );
+}

@@ -1,0 +1,100 @@
+'use client';
+import type { Composed, Proposal } from '@/core/compose/compose';
+import { LEVELS } from '@/core/balance/finding';
+import { shoppingList } from '@/core/materials/list';
+import { plantName } from '@/core/plants/schema';
+import { resolve } from '@/core/plantings/resolve';
+import { formatMoney } from '@/core/units/quantity';
+import { Button } from '@/ui/Button';
+import { Level } from '@/ui/Level';
+import { Mark } from '@/ui/Mark';
+import { along, CHECK_NAME, figureOf } from '../workspace/figures';
+import { PotPicture, pictureSize } from '../workspace/PotPicture';
+
+interface Props {
+  state: 'working' | 'done';
+  done: number;
+  best: Proposal | null;
+  composed: Composed | null;
+  onTake: (p: Proposal) => void;
+  onStop: () => void;
+  onClose: () => void;
+}
+
+/** What the composer found, side by side as portraits. */
+export function Proposals({ state, done, best, composed, onTake, onStop, onClose }: Props) {
+  const list = composed?.proposals ?? (best ? [best] : []);
+  const widest = Math.max(...list.map((p) => pictureSize(p.planting, 1).w), 1);
+  const tallest = Math.max(...list.map((p) => pictureSize(p.planting, 1).h), 1);
+  const scale = Math.min(218 / widest, 270 / tallest);
+  return (
+    <div className="flex h-full min-h-0 flex-col px-3 work:px-5" aria-busy={state === 'working'}>
+      <header className="hair flex items-center justify-between gap-3 py-2">
+        <h2 className="text-lg" role="status">
+          {state === 'working' ? 'Composing …' : composed?.problem ? 'Nothing fits yet' : `${list.length} ways to plant it`}
+        </h2>
+        {state === 'working' ? (
+          <span className="flex items-center gap-3">
+            <progress max={1} value={done} className="h-1.5 w-40 accent-glaze" aria-label="Composing" />
+            <Button onClick={onStop}>Stop</Button>
+          </span>
+        ) : (
+          <Button onClick={onClose}>Back to the brief</Button>
+        )}
+      </header>
+      {composed?.problem && (
+        <div className="max-w-prose py-4">
+          <p>{composed.problem}</p>
+          {Object.keys(composed.refused).length > 0 && <p className="pt-2 text-quiet">Left out: {Object.entries(composed.refused).map(([rule, n]) => `${n} for ${rule}`).join(', ')}.</p>}
+        </div>
+      )}
+      <ol className="flex min-h-0 flex-1 gap-5 overflow-x-auto overflow-y-auto pb-3 pt-2 max-work:flex-col">
+        {list.map((p, i) => (
+          <li key={p.planting.placements.map((x) => String(x.plant)).join() + i} className="flex min-w-[214px] flex-1 flex-col gap-2 border-line not-first:border-l not-first:pl-5 max-work:not-first:border-l-0 max-work:not-first:border-t max-work:not-first:pl-0 max-work:not-first:pt-3">
+            <div className="flex items-end justify-center" style={{ height: tallest * scale }}>
+              <PotPicture planting={p.planting} scale={scale} />
+            </div>
+            <Kinds proposal={p} />
+            <ul className="flex flex-col gap-1">
+              {p.report.findings
+                .filter((f) => (LEVELS as readonly string[]).includes(f.check))
+                .map((f) => (
+                  <li key={f.check} className="grid grid-cols-[3.6rem_1fr] items-center gap-2 text-[0.8rem] text-quiet">
+                    {CHECK_NAME[f.check]}
+                    <Level small name={CHECK_NAME[f.check]} severity={f.severity} at={along(f.measured, f.scale)} band={[along(f.band[0], f.scale), along(f.band[1], f.scale)]} value={figureOf(f)} low="" high="" text={f.message} />
+                  </li>
+                ))}
+            </ul>
+            <p className="text-[0.87rem] leading-snug text-quiet">{p.reason}</p>
+            <div className="mt-auto flex items-center justify-between gap-2 pt-1">
+              <Button kind="deep" disabled={state === 'working'} onClick={() => onTake(p)} aria-label={`Take number ${i + 1}, ${p.reason}`}>
+                Take this one
+              </Button>
+              <span className="text-[0.88rem]">
+                {formatMoney(shoppingList(p.planting, 1).each)}
+                <span className="block text-right text-quiet">
+                  {p.report.findings.some((f) => f.severity !== 'good') ? <Mark severity={p.report.findings.some((f) => f.severity === 'wrong') ? 'wrong' : 'watch'} /> : <Mark severity="good" />} {p.report.score.toFixed(0)}
+                </span>
+              </span>
+            </div>
+          </li>
+        ))}
+      </ol>
+    </div>
+  );
+}
+
+function Kinds({ proposal }: { proposal: Proposal }) {
+  const placed = resolve(proposal.planting);
+  const kinds = [...new Map(placed.map((p) => [p.plant.id, p])).values()];
+  return (
+    <ul className="text-[0.87rem] leading-snug">
+      {kinds.map((k) => (
+        <li key={k.plant.id} className="flex justify-between gap-2">
+          <span className={k.role === 'thriller' ? 'font-semibold' : ''}>{plantName(k.plant)}</span>
+          <span className="text-quiet">{placed.filter((p) => p.plant.id === k.plant.id).length}</span>
+        </li>
+      ))}
+    </ul>
+  );
+}

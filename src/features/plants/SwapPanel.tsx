@@ -1,0 +1,119 @@
+'use client';
+import { useEffect, useMemo, useState } from 'react';
+import type { Swap } from '@/core/compose/swaps';
+import { whyNot } from '@/core/compose/filter';
+import type { Report, Severity } from '@/core/balance/finding';
+import { LIBRARY, libraryPlant } from '@/core/plants';
+import { plantName } from '@/core/plants/schema';
+import { STARTS } from '@/core/plants/starts';
+import type { Placed } from '@/core/plantings/resolve';
+import type { Planting } from '@/core/plantings/schema';
+import { Button } from '@/ui/Button';
+import { Choose } from '@/ui/Field';
+import { PlantGlyph } from '@/ui/PlantGlyph';
+import { Toggle } from '@/ui/Toggle';
+import { CHECK_NAME } from '../workspace/figures';
+import { weighWorker } from '../workspace/helpers';
+import { useWorkspace } from '../workspace/store';
+
+/** One plant in hand: its start size, keep or take out, and what could stand in its place, judged. */
+export function SwapPanel({ planting, placed, report }: { planting: Planting; placed: Placed; report: Report }) {
+  const { run, show } = useWorkspace();
+  const [asked, setAsked] = useState<{ planting: Planting; id: string; swaps: Swap[] } | null>(null);
+  const [all, setAll] = useState(true);
+  const { plant } = placed;
+  const same = planting.placements.filter((p) => (typeof p.plant === 'string' ? p.plant : p.plant.id) === plant.id);
+  useEffect(() => {
+    let stale = false;
+    void weighWorker()
+      .swaps(planting, placed.id)
+      .then((swaps) => !stale && setAsked({ planting, id: placed.id, swaps }));
+    return () => {
+      stale = true;
+    };
+  }, [planting, placed.id]);
+  const swaps = asked && asked.planting === planting && asked.id === placed.id ? asked.swaps : null;
+  const targets = all && same.length > 1 ? same.map((p) => p.id) : [placed.id];
+  return (
+    <div className="flex flex-col gap-2">
+      <header className="hair flex items-start justify-between gap-2 pb-1.5">
+        <div className="flex gap-2">
+          <PlantGlyph plant={plant} size={34} />
+          <div>
+            <h2 className="leading-tight">{plantName(plant)}</h2>
+            <p className="text-[0.84rem] italic text-quiet">{plant.botanical}</p>
+          </div>
+        </div>
+        <Button kind="bare" onClick={() => show({ chosen: null, lit: null })}>
+          Levels
+        </Button>
+      </header>
+      <p className="text-[0.86rem] text-quiet">{plant.note}</p>
+      <Choose label="Start size" value={placed.start} options={plant.starts.map((s) => ({ value: s.size, text: `${STARTS[s.size].label}, £${s.price.toFixed(2)}` })).concat(plant.starts.some((s) => s.size === placed.start) ? [] : [{ value: placed.start, text: STARTS[placed.start].label }])} onChange={(start) => run(`Start size of ${plantName(plant)}`, { do: 'start', id: placed.id, start })} />
+      <Toggle label="Keep it when composing again" on={placed.locked ?? false} onChange={(locked) => run(locked ? `Keep ${plantName(plant)}` : `Let go of ${plantName(plant)}`, { do: 'lock', id: placed.id, locked })} />
+      <Button onClick={() => { run(`Take out ${plantName(plant)}`, { do: 'remove', id: placed.id }); show({ chosen: null }); }}>Take it out</Button>
+      <section>
+        <header className="hair flex items-baseline justify-between pb-1 pt-1">
+          <h3 className="text-[0.93rem]">In its place</h3>
+          <span className="text-[0.84rem] text-quiet">{swaps ? `${swaps.length} fit, best first` : 'weighing …'}</span>
+        </header>
+        {same.length > 1 && <Toggle label={`Swap all ${same.length} of them`} on={all} onChange={setAll} />}
+        <ul aria-label="Plants that could stand in its place">
+          {(swaps ?? []).slice(0, 12).map((s) => {
+            const p = libraryPlant(s.plantId);
+            if (!p) return null;
+            return (
+              <li key={s.plantId} className="hair">
+                <button type="button" className="grid w-full grid-cols-[32px_1fr_auto] items-center gap-x-2 py-1 text-left hover:bg-stream" onClick={() => run(`${plantName(p)} for ${plantName(plant)}`, ...targets.map((id) => ({ do: 'swap' as const, id, plant: s.plantId, start: s.start })))}>
+                  <PlantGlyph plant={p} size={26} />
+                  <span className="min-w-0">
+                    <span className="block text-[0.9rem] leading-tight">{plantName(p)}</span>
+                    <span className="block text-[0.8rem] leading-tight text-quiet">{changesOf(report, s.report)}</span>
+                  </span>
+                  <span className={`text-[0.86rem] ${s.change > 0 ? 'font-semibold text-glaze' : 'text-quiet'}`}>
+                    {s.change > 0 ? '+' : s.change < 0 ? '−' : '±'}
+                    {Math.abs(s.change).toFixed(1)}
+                  </span>
+                </button>
+              </li>
+            );
+          })}
+        </ul>
+        {swaps?.length === 0 && <p className="py-2 text-[0.88rem]">Nothing else in the library fits this place. Loosen the spot or the pot.</p>}
+        <WhyNot planting={planting} placed={placed} />
+      </section>
+    </div>
+  );
+}
+
+const WORD: Record<Severity, string> = { good: 'good', watch: 'watch', wrong: 'wrong' };
+
+/** Checks that change severity, or that nothing does. */
+function changesOf(now: Report, then: Report): string {
+  const moved = then.findings.flatMap((f) => {
+    const was = now.findings.find((g) => g.check === f.check);
+    return was && was.severity !== f.severity ? [`${CHECK_NAME[f.check]} ${WORD[was.severity]} to ${WORD[f.severity]}`] : [];
+  });
+  return moved.length > 0 ? moved.slice(0, 3).join(', ') : 'all levels stay as they are';
+}
+
+/** Why not any other plant of this role: each has its rule and its numbers. */
+function WhyNot({ planting, placed }: { planting: Planting; placed: Placed }) {
+  const refused = useMemo(() => LIBRARY.filter((p) => p.roles.includes(placed.role)).flatMap((p) => {
+    const why = whyNot(p, planting)[0];
+    return why ? [{ p, why }] : [];
+  }), [planting, placed.role]);
+  if (refused.length === 0) return null;
+  return (
+    <details className="pt-2 text-[0.86rem]">
+      <summary className="cursor-pointer text-quiet">Why not the other {refused.length}?</summary>
+      <ul className="pt-1">
+        {refused.map(({ p, why }) => (
+          <li key={p.id} className="hair py-1">
+            <span className="font-semibold">{plantName(p)}.</span> {why.why}
+          </li>
+        ))}
+      </ul>
+    </details>
+  );
+}

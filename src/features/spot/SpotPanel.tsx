@@ -1,0 +1,65 @@
+'use client';
+import { SUMMERS, type Summer } from '@/core/climate/summers';
+import type { Planting } from '@/core/plantings/schema';
+import type { Spot } from '@/core/spots/schema';
+import { ColourField, Choose, Field, NumberField, TextField } from '@/ui/Field';
+import { Segments } from '@/ui/Segments';
+import { SunStrip } from '@/ui/SunStrip';
+import { Toggle } from '@/ui/Toggle';
+import { useWorkspace } from '../workspace/store';
+
+/** Reading the spot: sun by the hour, heat, wind, where it is seen from, cold, and who is about. */
+export function SpotPanel({ planting }: { planting: Planting }) {
+  const run = useWorkspace((s) => s.run);
+  const { spot } = planting;
+  const set = (name: string, change: Partial<Spot>) => run(name, { do: 'set', change: { spot: { ...spot, ...change } } });
+  return (
+    <div className="flex flex-col gap-3">
+      <TextField label="Place" value={spot.name} max={80} onChange={(name) => set('Name the place', { name })} />
+      <div>
+        <p className="label pb-1">Direct sun in the growing months: press the hours it has</p>
+        <SunStrip hours={spot.light.hours} onChange={(hours) => set('Change the sun', { light: { ...spot.light, hours } })} />
+        <Toggle label="Dappled, under trees" on={spot.light.dappled} onChange={(dappled) => set('Change the sun', { light: { ...spot.light, dappled } })} />
+      </div>
+      <Segments label="Summers" value={spot.summer} options={(['cool', 'warm', 'hot'] as Summer[]).map((value) => ({ value, text: SUMMERS[value].label.split(',')[0] ?? value }))} onChange={(summer) => set('Change the summers', { summer })} />
+      <Segments label="Wind" value={spot.wind} options={[{ value: 'sheltered', text: 'Sheltered' }, { value: 'open', text: 'Open' }, { value: 'windy', text: 'Windy' }]} onChange={(wind) => set('Change the wind', { wind })} />
+      <div className="grid grid-cols-[1fr_5rem] items-end gap-2">
+        <Choose label="Seen" value={spot.seen} options={[{ value: 'all-round', text: 'all round' }, { value: 'wall', text: 'against a wall' }]} onChange={(seen) => set('Change where it is seen from', { seen })} />
+        <ColourField label="Backdrop" value={spot.backdrop} onChange={(backdrop) => set('Change the backdrop', { backdrop })} />
+      </div>
+      <div className="grid grid-cols-3 gap-2">
+        <MonthDay label="Last frost" value={spot.lastFrost} onChange={(lastFrost) => set('Change the last frost', { lastFrost })} />
+        <MonthDay label="First frost" value={spot.firstFrost} onChange={(firstFrost) => set('Change the first frost', { firstFrost })} />
+        <NumberField label="Coldest, °C" value={spot.coldestWinterC} min={-45} max={15} onChange={(c) => c !== null && set('Change the winter', { coldestWinterC: c })} />
+      </div>
+      <fieldset>
+        <legend className="label">Who is about</legend>
+        <Toggle label="Children" on={spot.children} onChange={(children) => set('Change who is about', { children })} />
+        <Toggle label="Cats" on={spot.cats} onChange={(cats) => set('Change who is about', { cats })} />
+        <Toggle label="Dogs" on={spot.dogs} onChange={(dogs) => set('Change who is about', { dogs })} />
+      </fieldset>
+    </div>
+  );
+}
+
+const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
+
+/** A day of the year to the nearest part of a month: nobody knows a frost date closer. */
+function MonthDay({ label, value, onChange }: { label: string; value: string; onChange: (value: string) => void }) {
+  const id = `md-${label.replaceAll(' ', '-')}`;
+  const days = ['02', '10', '20'];
+  const options = MONTHS.flatMap((m, i) => days.map((d, k) => ({ value: `${String(i + 1).padStart(2, '0')}-${d}`, text: `${['early', 'mid', 'late'][k] ?? ''} ${m}` })));
+  const known = options.some((o) => o.value === value);
+  return (
+    <Field label={label} id={id}>
+      <select id={id} className="field w-full px-1!" value={value} onChange={(e) => onChange(e.target.value)}>
+        {!known && <option value={value}>{`${Number(value.slice(3))} ${MONTHS[Number(value.slice(0, 2)) - 1] ?? ''}`}</option>}
+        {options.map((o) => (
+          <option key={o.value} value={o.value}>
+            {o.text}
+          </option>
+        ))}
+      </select>
+    </Field>
+  );
+}

@@ -1,0 +1,73 @@
+import { harm, scorchLimitH } from '@/core/balance/place';
+import { SUMMERS } from '@/core/climate/summers';
+import { whyNot } from '@/core/compose/filter';
+import { lightFit } from '@/core/growth/model';
+import { LIBRARY } from '@/core/plants';
+import { ROLES } from '@/core/plants/schema';
+import type { Planting } from '@/core/plantings/schema';
+import { sunReading } from '@/core/spots/light';
+
+/** What follows from the spot: its light class, what scorches, what is unsafe, and how many plants are left to choose from. */
+export function SpotReading({ planting }: { planting: Planting }) {
+  const { spot } = planting;
+  const sun = sunReading(spot);
+  const dark = LIBRARY.filter((p) => lightFit(p.sunHours, sun.hours) <= 0).length;
+  const scorched = LIBRARY.filter((p) => {
+    const limit = scorchLimitH(p, spot);
+    return limit !== null && sun.afternoon > limit;
+  }).length;
+  const unsafe = LIBRARY.filter((p) => harm(p, spot).level > 0).length;
+  const fits = LIBRARY.filter((p) => whyNot(p, planting).length === 0);
+  return (
+    <div className="flex flex-col gap-3">
+      <header className="hair pb-1.5">
+        <h2 className="text-[0.95rem]">What follows</h2>
+      </header>
+      <p className="text-3xl font-semibold leading-none">
+        {sun.label}
+        <span className="block pt-1 text-[0.95rem] font-normal text-quiet">
+          {sun.hours} {sun.hours === 1 ? 'hour' : 'hours'} a day, {sun.morning} before 13:00 and {sun.afternoon} after; {SUMMERS[spot.summer].label}.
+        </span>
+      </p>
+      <dl className="text-[0.92rem]">
+        <Row term="Wrong light for" count={dark} />
+        <Row term="Afternoon sun scorches" count={scorched} />
+        {(spot.children || spot.cats || spot.dogs) && <Row term="Not known to be safe here" count={unsafe} />}
+      </dl>
+      <section>
+        <h3 className="hair pb-1 text-[0.93rem] text-quiet">
+          {fits.length} of {LIBRARY.length} plants suit spot and pot
+        </h3>
+        <ul>
+          {ROLES.map((r) => {
+            const n = fits.filter((p) => p.roles.includes(r)).length;
+            const all = LIBRARY.filter((p) => p.roles.includes(r)).length;
+            return (
+              <li key={r} className="grid grid-cols-[4.2rem_1fr_3.4rem] items-center gap-2 py-1 text-[0.9rem]">
+                {r}s
+                <span className="h-2 rounded-full bg-stream">
+                  <span className="block h-2 rounded-full bg-glaze" style={{ width: `${(n / all) * 100}%` }} />
+                </span>
+                <span className="text-right text-quiet">
+                  {n} of {all}
+                </span>
+              </li>
+            );
+          })}
+        </ul>
+      </section>
+      {(spot.children || spot.cats || spot.dogs) && <p className="text-[0.84rem] text-quiet">A plant not known to be safe counts as unsafe until you have checked it. In an emergency call a doctor, vet or poison line.</p>}
+    </div>
+  );
+}
+
+function Row({ term, count }: { term: string; count: number }) {
+  return (
+    <div className="hair flex justify-between py-1">
+      <dt>{term}</dt>
+      <dd className="text-quiet">
+        {count} {count === 1 ? 'plant' : 'plants'}
+      </dd>
+    </div>
+  );
+}

@@ -1,0 +1,139 @@
+'use client';
+import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react';
+import { signature } from '@/core/compose/casting';
+import { headspaceMm } from '@/core/containers';
+import { shapeOf } from '@/core/containers/shapes';
+import type { Season } from '@/core/growth/season';
+import { apartMm, misfits, reachMm } from '@/core/layout/packing';
+import { plantName } from '@/core/plants/schema';
+import { STARTS } from '@/core/plants/starts';
+import type { Planting } from '@/core/plantings/schema';
+import { formatLength } from '@/core/units/length';
+import { useWorkspace } from './store';
+import { useUnits } from './units';
+
+interface Spot {
+  xMm: number;
+  yMm: number;
+}
+
+/** Why a root ball cannot stand there, or null. */
+function whyNotThere(planting: Planting, season: Season, id: string, to: Spot, say: (mm: number) => string): string | null {
+  const me = planting.placements.find((p) => p.id === id);
+  if (!me) return null;
+  const over = Math.hypot(to.xMm, to.yMm) - reachMm(planting.container, me.start);
+  if (over > 0.5) return `Root ball would leave the soil by ${say(over)}.`;
+  for (const p of season.placed) {
+    if (p.id === id) continue;
+    const lack = apartMm(me.start, p.start) - Math.hypot(to.xMm - p.xMm, to.yMm - p.yMm);
+    if (lack > 0.5) return `Root ball would sit ${say(lack)} into ${plantName(p.plant)}.`;
+  }
+  return null;
+}
+
+/** The soil from above, front at the foot: root balls at true size, to be dragged or nudged. */
+export function Plan({ planting, season }: { planting: Planting; season: Season }) {
+  const { run, show, chosen, lit } = useWorkspace();
+  const units = useUnits((u) => u.units);
+  const svg = useRef<SVGSVGElement>(null);
+  const [held, setHeld] = useState<{ id: string; at: Spot; from: Spot } | null>(null);
+  const [why, setWhy] = useState<string | null>(null);
+  const { shape } = planting.container;
+  const s = shapeOf(shape);
+  const rim = s.widthMm(shape) / 2;
+  const soil = s.radiusMm(shape, headspaceMm(planting.container));
+  const view = rim * 1.16;
+  const bad = new Set(misfits(planting.container, season.placed).flatMap((m) => m.ids));
+  const say = (mm: number) => formatLength(mm, units);
+
+  const toMm = (e: PointerEvent): Spot => {
+    const box = svg.current?.getBoundingClientRect();
+    if (!box) return { xMm: 0, yMm: 0 };
+    return { xMm: ((e.clientX - box.left) / box.width) * 2 * view - view, yMm: ((e.clientY - box.top) / box.height) * 2 * view - view };
+  };
+  const tryTo = (id: string, to: Spot): boolean => {
+    const problem = whyNotThere(planting, season, id, to, say);
+    setWhy(problem);
+    return problem === null;
+  };
+  const onMove = (e: PointerEvent) => {
+    if (!held) return;
+    const to = toMm(e);
+    if (tryTo(held.id, to)) setHeld({ ...held, at: to });
+  };
+  const onUp = () => {
+    if (held && Math.hypot(held.at.xMm - held.from.xMm, held.at.yMm - held.from.yMm) > 1) run(`Move ${nameOf(held.id)}`, { do: 'move', id: held.id, xMm: Math.round(held.at.xMm), yMm: Math.round(held.at.yMm) });
+    setHeld(null);
+  };
+  const nameOf = (id: string) => {
+    const p = season.placed.find((q) => q.id === id);
+    return p ? plantName(p.plant) : '';
+  };
+  const onKey = (e: KeyboardEvent, id: string, at: Spot) => {
+    const by = e.shiftKey ? 20 : 5;
+    const moves: Record<string, [number, number]> = { ArrowLeft: [-by, 0], ArrowRight: [by, 0], ArrowUp: [0, -by], ArrowDown: [0, by] };
+    const move = moves[e.key];
+    if (move) {
+      e.preventDefault();
+      const to = { xMm: at.xMm + move[0], yMm: at.yMm + move[1] };
+      if (tryTo(id, to)) run(`Move ${nameOf(id)}`, { do: 'move', id, ...to });
+    } else if (e.key === 'Enter' || e.key === ' ') {
+      e.preventDefault();
+      show({ chosen: id });
+    } else if (e.key === 'Delete' || e.key === 'Backspace') {
+      e.preventDefault();
+      run(`Take out ${nameOf(id)}`, { do: 'remove', id });
+    }
+  };
+
+  return (
+    <figure className="relative flex flex-col items-center">
+      <svg ref={svg} viewBox={`${-view} ${-view} ${view * 2} ${view * 2}`} className="w-full touch-none select-none" role="group" aria-label="Plan from above. Arrow keys move a root ball, Enter chooses it, Delete takes it out." onPointerMove={onMove} onPointerUp={onUp} onPointerLeave={onUp}>
+        <circle r={rim} fill="color-mix(in oklab, var(--paper) 92%, transparent)" stroke={planting.container.colour} strokeWidth={rim * 0.05} />
+        <circle r={soil - 12} fill="none" stroke="var(--line)" strokeDasharray={`${rim * 0.02} ${rim * 0.025}`} strokeWidth={rim * 0.009} />
+        {season.placed.map((p, i) => {
+          const grown = season.weeks[season.peak]?.plants[i];
+          const at = held?.id === p.id ? held.at : p;
+          return grown && (lit?.includes(p.id) || held?.id === p.id || chosen === p.id) ? <circle key={`c${p.id}`} cx={at.xMm} cy={at.yMm} r={grown.spreadMm / 2} fill="none" stroke={signature(p.plant)} strokeWidth={rim * 0.014} strokeDasharray={`${rim * 0.03} ${rim * 0.03}`} /> : null;
+        })}
+        {season.placed.map((p) => {
+          const at = held?.id === p.id ? held.at : p;
+          const r = STARTS[p.start].ballMm / 2;
+          const dim = lit && lit.length > 0 && !lit.includes(p.id);
+          return (
+            <g key={p.id} transform={`translate(${at.xMm} ${at.yMm})`} opacity={dim ? 0.3 : 1}>
+              <circle
+                r={r}
+                tabIndex={0}
+                role="button"
+                aria-label={`${plantName(p.plant)}, ${STARTS[p.start].label}${bad.has(p.id) ? ', does not fit' : ''}`}
+                aria-pressed={chosen === p.id}
+                fill={signature(p.plant)}
+                stroke={bad.has(p.id) ? 'var(--wrong)' : 'var(--ink)'}
+                strokeWidth={rim * (chosen === p.id || bad.has(p.id) ? 0.03 : 0.012)}
+                className="cursor-grab"
+                onPointerDown={(e) => {
+                  svg.current?.setPointerCapture(e.pointerId);
+                  setWhy(null);
+                  show({ chosen: p.id });
+                  setHeld({ id: p.id, at: { xMm: p.xMm, yMm: p.yMm }, from: { xMm: p.xMm, yMm: p.yMm } });
+                }}
+                onPointerEnter={() => !held && show({ lit: [p.id] })}
+                onPointerLeave={() => !held && show({ lit: null })}
+                onFocus={() => show({ lit: [p.id] })}
+                onBlur={() => show({ lit: null })}
+                onKeyDown={(e) => onKey(e, p.id, p)}
+              >
+                <title>{plantName(p.plant)}</title>
+              </circle>
+              {p.locked && <path d={`M${-r * 0.22} ${-r * 0.05}h${r * 0.44}v${r * 0.36}h${-r * 0.44}zM${-r * 0.13} ${-r * 0.05}v${-r * 0.16}a${r * 0.13} ${r * 0.13} 0 0 1 ${r * 0.26} 0v${r * 0.16}`} fill="none" stroke="#fff" strokeWidth={r * 0.07} pointerEvents="none" />}
+            </g>
+          );
+        })}
+      </svg>
+      <figcaption className="text-[0.8rem] text-quiet" aria-live="polite">
+        {why ?? 'front'}
+      </figcaption>
+    </figure>
+  );
+}

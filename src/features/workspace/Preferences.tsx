@@ -1,0 +1,51 @@
+'use client';
+import { Popover } from 'radix-ui';
+import { useState } from 'react';
+import { Button } from '@/ui/Button';
+import { Segments } from '@/ui/Segments';
+import { useUnits } from './units';
+
+type Theme = 'system' | 'light' | 'dark';
+const KEY = 'rillbank.theme';
+
+const storedTheme = (): Theme => {
+  const t = typeof window === 'undefined' ? null : localStorage.getItem(KEY);
+  return t === 'light' || t === 'dark' ? t : 'system';
+};
+
+/** Units and light or dark, kept on this device. */
+export function Preferences() {
+  const { units, set } = useUnits();
+  const [theme, setTheme] = useState<Theme>(storedTheme);
+  const choose = (t: Theme) => {
+    setTheme(t);
+    if (t === 'system') {
+      localStorage.removeItem(KEY);
+      delete document.documentElement.dataset.theme;
+    } else {
+      localStorage.setItem(KEY, t);
+      document.documentElement.dataset.theme = t;
+    }
+  };
+  return (
+    <Popover.Root>
+      <Popover.Trigger asChild>
+        <Button kind="bare">Settings</Button>
+      </Popover.Trigger>
+      <Popover.Portal>
+        <Popover.Content sideOffset={6} align="end" className="z-30 flex w-64 flex-col gap-3 rounded-[4px] border border-line bg-ground p-3" aria-label="Settings">
+          <Segments label="Units" value={units} options={[{ value: 'metric', text: 'cm, L, kg' }, { value: 'imperial', text: 'in, qt, lb' }]} onChange={set} />
+          <Segments label="Light or dark" value={theme} options={[{ value: 'system', text: 'System' }, { value: 'light', text: 'Light' }, { value: 'dark', text: 'Dark' }]} onChange={choose} />
+          <dl className="grid grid-cols-[auto_1fr] gap-x-3 gap-y-1 text-[0.84rem] text-quiet">
+            {[['Ctrl Z', 'undo'], ['Ctrl Shift Z', 'redo'], ['arrows', 'turn the portrait, nudge a root ball'], ['1 2 3', 'front, eye height, above'], ['Delete', 'take out a root ball'], ['Esc', 'back to the levels']].map(([k, v]) => (
+              <div key={k} className="contents">
+                <dt className="text-ink">{k}</dt>
+                <dd>{v}</dd>
+              </div>
+            ))}
+          </dl>
+        </Popover.Content>
+      </Popover.Portal>
+    </Popover.Root>
+  );
+}

@@ -1,0 +1,156 @@
+'use client';
+import { useMemo, useRef, useState, useEffect } from 'react';
+import { signature } from '@/core/compose/casting';
+import { seasonEvents } from '@/core/growth/events';
+import type { Season } from '@/core/growth/season';
+import { plantName } from '@/core/plants/schema';
+import type { Planting } from '@/core/plantings/schema';
+import { useWorkspace } from './store';
+
+const H = 132;
+const MID = 66;
+
+/** A smooth line through points (Catmull–Rom as cubic Béziers). */
+function smooth(points: readonly (readonly [number, number])[]): string {
+  return points
+    .map(([x, y], i) => {
+      if (i === 0) return `${x.toFixed(1)} ${y.toFixed(1)}`;
+      const [p0, p1, p2, p3] = [points[Math.max(0, i - 2)], points[i - 1], points[i], points[Math.min(points.length - 1, i + 1)]].map((p) => p ?? [0, 0]);
+      const c = (a: number, b: number, d: number) => (b - a) / 6 + d;
+      return `C${c(p0?.[0] ?? 0, p2?.[0] ?? 0, p1?.[0] ?? 0).toFixed(1)} ${c(p0?.[1] ?? 0, p2?.[1] ?? 0, p1?.[1] ?? 0).toFixed(1)} ${c(p3?.[0] ?? 0, p1?.[0] ?? 0, x).toFixed(1)} ${c(p3?.[1] ?? 0, p1?.[1] ?? 0, y).toFixed(1)} ${x.toFixed(1)} ${y.toFixed(1)}`;
+    })
+    .join(' ');
+}
+
+interface Band {
+  name: string;
+  hex: string;
+  ids: string[];
+  width: number[];
+}
+
+/** Bloom of each kind by week as a width, and the green that carries it. */
+function bandsOf(season: Season): { bands: Band[]; banks: number[] } {
+  const kinds = new Map<string, Band>();
+  const banks = season.weeks.map(() => 0);
+  season.placed.forEach((p, i) => {
+    const key = p.plant.id;
+    const flowers = p.plant.flower.show > 0.1;
+    const band = kinds.get(key) ?? { name: plantName(p.plant), hex: signature(p.plant), ids: [], width: season.weeks.map(() => 0) };
+    band.ids.push(p.id);
+    season.weeks.forEach((w, k) => {
+      const g = w.plants[i];
+      if (!g?.alive) return;
+      const area = (g.spreadMm * (g.heightMm + g.trailMm * 0.7)) / 1e4;
+      banks[k] = (banks[k] ?? 0) + area;
+      if (flowers) band.width[k] = (band.width[k] ?? 0) + area * p.plant.flower.show * g.bloom * 2;
+    });
+    if (flowers) kinds.set(key, band);
+  });
+  return { bands: [...kinds.values()], banks };
+}
+
+/** The season as a stream: each kind's bloom a band of its own colour, as thick as it shows; a float to ride on it. */
+export function Rill({ planting, season, week }: { planting: Planting; season: Season; week: number }) {
+  const show = useWorkspace((s) => s.show);
+  const box = useRef<HTMLDivElement>(null);
+  const [W, setW] = useState(1240);
+  useEffect(() => {
+    const el = box.current;
+    if (!el) return;
+    const watch = new ResizeObserver(() => setW(Math.max(320, el.clientWidth)));
+    watch.observe(el);
+    return () => watch.disconnect();
+  }, []);
+  const last = season.weeks.length - 1;
+  const x = (w: number) => 10 + (w / last) * (W - 20);
+  const course = (w: number) => MID + 5 * Math.sin(w / 3.1 + 0.6) + 2.5 * Math.sin(w / 1.3);
+  const { paths, banks } = useMemo(() => {
+    const { bands, banks: green } = bandsOf(season);
+    const total = season.weeks.map((_, k) => bands.reduce((s, b) => s + (b.width[k] ?? 0), 0));
+    const most = Math.max(1, ...total.map((t, k) => t + (green[k] ?? 0) * 0.34));
+    const scale = 74 / most;
+    const outer = season.weeks.map((_, k) => Math.max(7, ((total[k] ?? 0) + (green[k] ?? 0) * 0.34) * scale));
+    const area = (upper: number[], lower: number[]) =>
+      `M${smooth(upper.map((y, k) => [x(k), y] as const))} L${smooth([...lower.map((y, k) => [x(k), y] as const)].reverse())}Z`;
+    let run = season.weeks.map((_, k) => course(k) - ((total[k] ?? 0) * scale) / 2);
+    const made = bands.map((b) => {
+      const next = run.map((y, k) => y + (b.width[k] ?? 0) * scale);
+      const d = area(run, next);
+      run = next;
+      return { ...b, d };
+    });
+    return { paths: made, banks: area(outer.map((o, k) => course(k) - o / 2), outer.map((o, k) => course(k) + o / 2)) };
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- x and course are fixed by W and the season
+  }, [season, W]);
+  const events = useMemo(() => seasonEvents(planting, season), [planting, season]);
+  const months = monthTicks(season);
+  const at = season.weeks[week];
+  const float = { x: x(week), y: course(week) };
+  const date = at ? new Date(`${at.date}T12:00:00`).toLocaleDateString('en-GB', { day: 'numeric', month: 'long' }) : '';
+  const title = `Week ${week}${week === season.peak ? ', peak' : ''}`;
+  const flip = float.x > W - 170;
+  return (
+    <section aria-label="The season" className="bg-stream px-3 pb-1.5 pt-2 work:px-5">
+      <div ref={box} className="relative">
+        <svg width={W} height={H} viewBox={`0 0 ${W} ${H}`} className="block w-full" aria-hidden>
+          <path d={banks} fill="color-mix(in oklab, #7fb0ad 62%, var(--stream))" />
+          {paths.map((p) => (
+            <path key={p.name} d={p.d} fill={p.hex} stroke="color-mix(in oklab, var(--ink) 18%, transparent)" strokeWidth="0.5" onPointerEnter={() => show({ lit: p.ids })} onPointerLeave={() => show({ lit: null })}>
+              <title>{p.name}</title>
+            </path>
+          ))}
+          <path d={`M${smooth(season.weeks.map((_, k) => [x(k), course(k) - 1] as const))}`} fill="none" stroke="white" strokeOpacity="0.35" strokeWidth="1" strokeDasharray="26 40 9 55" />
+          {months.map((m) => (
+            <g key={m.week}>
+              <line x1={x(m.week)} x2={x(m.week)} y1={H - 16} y2={H - 11} stroke="var(--quiet)" />
+              <text x={x(m.week)} y={H - 1} fontSize="12" fill="var(--quiet)" textAnchor={x(m.week) > W - 30 ? 'end' : x(m.week) < 30 ? 'start' : 'middle'}>
+                {m.text}
+              </text>
+            </g>
+          ))}
+          {events.map((e) => (
+            <g key={e.kind + e.week}>
+              <ellipse cx={x(e.week)} cy={e.bad ? H - 26 : 11} rx="6.5" ry="4.2" fill={e.bad ? 'var(--watch)' : 'color-mix(in oklab, var(--quiet) 82%, var(--paper))'} stroke="var(--ink)" strokeWidth="0.8" />
+              <text x={x(e.week) + (x(e.week) > W - 120 ? -11 : 11)} y={(e.bad ? H - 26 : 11) + 4} fontSize="12" fill="var(--ink)" textAnchor={x(e.week) > W - 120 ? 'end' : 'start'}>
+                {e.text}
+              </text>
+            </g>
+          ))}
+          <line x1={float.x} x2={float.x} y1={20} y2={H - 14} stroke="var(--ink)" strokeWidth="1.2" />
+          <g transform={`translate(${float.x} ${float.y})`}>
+            <circle r="10" fill="var(--paper)" stroke="var(--ink)" strokeWidth="1.3" />
+            <path d="M-10 0A10 10 0 0 1 10 0Z" fill="var(--wrong)" stroke="var(--ink)" strokeWidth="1.3" />
+          </g>
+          <text x={float.x + (flip ? -8 : 8)} y={31} fontSize="13" fontWeight="650" fill="var(--ink)" textAnchor={flip ? 'end' : 'start'} style={{ paintOrder: 'stroke', stroke: 'var(--stream)', strokeWidth: 3 }}>
+            {title}
+          </text>
+        </svg>
+        <input
+          type="range"
+          min={0}
+          max={last}
+          step={1}
+          value={week}
+          onChange={(e) => show({ week: Number(e.target.value) })}
+          aria-label="Week shown"
+          aria-valuetext={`${title}, ${date}`}
+          className="absolute inset-x-0 top-4 h-[92px] w-full cursor-ew-resize opacity-0"
+        />
+      </div>
+    </section>
+  );
+}
+
+function monthTicks(season: Season): { week: number; text: string }[] {
+  const first = season.weeks[0];
+  if (!first) return [];
+  const day = new Date(`${first.date}T12:00:00`);
+  const out = [{ week: 0, text: `Planted ${day.toLocaleDateString('en-GB', { day: 'numeric', month: 'short' })}` }];
+  for (let k = 1; k < 9; k += 1) {
+    const d = new Date(Date.UTC(day.getFullYear(), day.getMonth() + k, 1, 12));
+    const week = (d.getTime() - day.getTime()) / 6.048e8;
+    if (week > 2.6 && week < season.weeks.length - 0.6) out.push({ week, text: d.toLocaleDateString('en-GB', { month: 'long' }) });
+  }
+  return out;
+}

@@ -1,0 +1,73 @@
+'use client';
+import type { Season } from '@/core/growth/season';
+import type { Planting } from '@/core/plantings/schema';
+import { footMm } from '@/portrait/body';
+import type { Frame, Stage, View } from '@/portrait/stage';
+import { lengthUnit } from '@/core/units/length';
+import { useUnits } from './units';
+
+interface Props {
+  stage: Stage | null;
+  /** Changes when the picture does. */
+  drawn: number;
+  frame: Frame;
+  planting: Planting;
+  season: Season;
+  week: number;
+  view: View;
+  size: { w: number; h: number };
+}
+
+/** A staff beside the pot, marked from the ground up and true on the pot's own plane, with the rim and the tallest tip. */
+export function Ruler({ stage, frame, planting, season, week, view, size }: Props) {
+  const units = useUnits((u) => u.units);
+  if (!stage || view.elevation > 0.7 || size.w === 0) return null;
+  const foot = footMm(planting.container);
+  const left = -(frame.reach + 55);
+  const [cos, sin] = [Math.cos(view.azimuth), Math.sin(view.azimuth)];
+  const at = (right: number, up: number) => stage.project(right * cos, up, -right * sin);
+  const big = units === 'metric' ? 100 : 127;
+  const step = frame.top + foot > 1300 ? big * 2 : big;
+  const perMark = units === 'metric' ? 10 : 5;
+  const marks = Array.from({ length: Math.ceil((frame.top + foot) / step) + 1 }, (_, i) => i);
+  const tallest = Math.max(0, ...(season.weeks[Math.min(week, season.weeks.length - 1)]?.plants ?? []).map((g) => (g.alive ? g.heightMm : 0)));
+  const base = at(left, -foot);
+  const top = at(left, marks.length * step - step - foot);
+  const x = Math.max(34, base.x);
+  const line = (up: number, text: string) => {
+    const p = at(left, up);
+    const q = at(frame.reach + 40, up);
+    const right = Math.min(size.w - 6, q.x);
+    return (
+      <g key={text}>
+        <line x1={x} x2={right - 44} y1={p.y} y2={p.y} stroke="var(--quiet)" strokeDasharray="1 4" />
+        <text x={right} y={p.y - 5} textAnchor="end" fontSize="12" fill="var(--quiet)">
+          {text}
+        </text>
+      </g>
+    );
+  };
+  return (
+    <svg className="pointer-events-none absolute inset-0 h-full w-full" aria-hidden>
+      {tallest > 30 && line(tallest, 'tallest')}
+      {line(0, 'rim')}
+      <line x1={x} x2={x} y1={base.y} y2={top.y} stroke="var(--ink)" strokeWidth="1.2" />
+      {marks.map((m) => {
+        const y = at(left, m * step - foot).y;
+        const half = at(left, (m + 0.5) * step - foot).y;
+        return (
+          <g key={m}>
+            <line x1={x - 8} x2={x} y1={y} y2={y} stroke="var(--ink)" strokeWidth="1.2" />
+            {m < marks.length - 1 && <line x1={x - 4} x2={x} y1={half} y2={half} stroke="var(--ink)" />}
+            <text x={x - 12} y={y + 4} textAnchor="end" fontSize="12" fill="var(--quiet)">
+              {(m * perMark * step) / big}
+            </text>
+          </g>
+        );
+      })}
+      <text x={x - 12} y={base.y + 18} textAnchor="end" fontSize="12" fill="var(--quiet)">
+        {lengthUnit(units)}
+      </text>
+    </svg>
+  );
+}

@@ -1,0 +1,43 @@
+'use client';
+import Link from 'next/link';
+import type { CheckId, Report } from '@/core/balance/finding';
+import type { Planting } from '@/core/plantings/schema';
+import { Button } from '@/ui/Button';
+import { Stream } from '@/ui/Stream';
+import { Preferences } from './Preferences';
+import { STATION_NAME, STATIONS, stationPath, type Station } from './stations';
+import { useWorkspace } from './store';
+
+/** At which station a check is put right. */
+const AT: Partial<Record<CheckId, Station>> = { drainage: 'container', nights: 'plants' };
+
+/** Where you are, the stations, and the way back. */
+export function TopBar({ planting, station, report, subtitle }: { planting: Planting; station: Station; report: Report; subtitle: string }) {
+  const { past, future, undo, redo } = useWorkspace();
+  const planted = planting.placements.length > 0;
+  const wrongAt = new Set(report.findings.filter((f) => f.severity === 'wrong').map((f) => AT[f.check] ?? 'plants'));
+  const lastStep = past[past.length - 1];
+  const nextStep = future[future.length - 1];
+  return (
+    <header className="flex flex-wrap items-center gap-x-5 gap-y-1 px-4 pb-1.5 pt-2.5 work:flex-nowrap work:px-5">
+      <Link href="/" className="text-[1.45rem] font-bold leading-none tracking-tight" aria-label="Rillbank, to the bench">
+        Rillbank
+      </Link>
+      <p className="min-w-0 flex-1 truncate text-[0.93rem] text-quiet">
+        {planting.spot.name} / <span className="font-semibold text-ink">{planting.name}</span>, {subtitle}
+      </p>
+      <div className="flex items-center gap-1 print:hidden">
+        <Button kind="bare" disabled={!lastStep} onClick={undo} title={lastStep ? `Undo ${lastStep.name} (Ctrl Z)` : 'Nothing to undo'}>
+          Undo
+        </Button>
+        <Button kind="bare" disabled={!nextStep} onClick={redo} title={nextStep ? `Redo ${nextStep.name} (Ctrl Shift Z)` : 'Nothing to redo'}>
+          Redo
+        </Button>
+        <Preferences />
+      </div>
+      <div className="w-full work:w-[27rem]">
+        <Stream current={station} stops={STATIONS.map((s) => ({ key: s, text: STATION_NAME[s], href: stationPath(planting.id, s), state: wrongAt.has(s) ? 'wrong' : s === 'spot' || s === 'container' || planted ? 'done' : 'todo' }))} />
+      </div>
+    </header>
+  );
+}

@@ -1,0 +1,19 @@
+import { plantName } from '@/core/plants/schema';
+import type { Season } from '@/core/growth/season';
+import type { Planting } from '@/core/plantings/schema';
+import { formatLength } from '@/core/units/length';
+import { MATERIALS } from '@/core/containers/materials';
+
+/** The portrait in words, for those who hear it. */
+export function accountOf(planting: Planting, season: Season, week: number): string {
+  const pot = `${MATERIALS[planting.container.material].label} pot, ${formatLength(planting.container.shape.topMm)} wide and ${formatLength(planting.container.shape.depthMm)} deep`;
+  if (season.placed.length === 0) return `Portrait: ${pot}, not planted yet.`;
+  const sizes = season.weeks[Math.min(week, season.weeks.length - 1)]?.plants ?? [];
+  const where = (x: number, y: number) => (Math.hypot(x, y) < 40 ? 'in the middle' : `${y > 40 ? 'front' : y < -40 ? 'back' : ''}${x > 40 ? ' right' : x < -40 ? ' left' : ''}`.trim());
+  const parts = season.placed.map((p, i) => {
+    const g = sizes[i];
+    if (!g?.alive) return `${plantName(p.plant)}, dead from frost`;
+    return `${plantName(p.plant)} ${where(p.xMm, p.yMm)}, ${formatLength(g.heightMm)} tall${g.trailMm > 40 ? `, hanging ${formatLength(g.trailMm)}` : ''}${g.bloom > 0.25 && p.plant.flower.show > 0.1 ? ', in flower' : ''}`;
+  });
+  return `Portrait in week ${week}: ${pot}. ${parts.join('; ')}. Turn with the arrow keys; 1 front, 2 eye height, 3 above.`;
+}

@@ -1,0 +1,88 @@
+import { type BufferGeometry, DoubleSide, Group, InstancedBufferAttribute, InstancedMesh, MeshLambertMaterial } from 'three';
+import type { Batch, Canopy, Kind } from '@/core/canopy/kinds';
+import { flowers } from './geometry/flowers';
+import { leaves } from './geometry/leaves';
+
+const BUILD: Record<Kind, () => BufferGeometry> = { ...leaves, ...flowers };
+const built = new Map<Kind, BufferGeometry>();
+
+function geometryOf(kind: Kind): BufferGeometry {
+  const known = built.get(kind);
+  if (known) return known;
+  const made = BUILD[kind]();
+  built.set(kind, made);
+  return made;
+}
+
+/** One material for every leaf and petal: two colours an instance, mixed by the mesh's own edge and vein weights. */
+function foliageMaterial(): MeshLambertMaterial {
+  const m = new MeshLambertMaterial({ side: DoubleSide });
+  m.onBeforeCompile = (shader) => {
+    shader.vertexShader = shader.vertexShader
+      .replace('#include <common>', '#include <common>\nattribute vec2 mixv;\nattribute vec3 tintA;\nattribute vec3 tintB;\nattribute float veined;\nvarying vec3 vTint;')
+      .replace('#include <begin_vertex>', '#include <begin_vertex>\nvTint = mix(tintA, tintB, mix(mixv.x, mixv.y, veined));');
+    shader.fragmentShader = shader.fragmentShader
+      .replace('#include <common>', '#include <common>\nvarying vec3 vTint;')
+      .replace('#include <color_fragment>', '#include <color_fragment>\ndiffuseColor.rgb *= vTint;');
+  };
+  return m;
+}
+
+export interface Foliage {
+  group: Group;
+  /** Fades every plant but these; null shows all. */
+  light: (owners: ReadonlySet<number> | null) => void;
+  dispose: () => void;
+}
+
+/** Meshes for a canopy, one draw call a kind. */
+export function createFoliage(canopy: Canopy): Foliage {
+  const group = new Group();
+  const material = foliageMaterial();
+  const parts = canopy.batches.map((b) => ({ batch: b, mesh: meshOf(b, material) }));
+  for (const p of parts) group.add(p.mesh);
+  return {
+    group,
+    light: (owners) => {
+      for (const { batch, mesh } of parts) {
+        tint(mesh, 'tintA', batch.colourA, batch.owner, owners);
+        tint(mesh, 'tintB', batch.colourB, batch.owner, owners);
+      }
+    },
+    dispose: () => {
+      for (const { mesh } of parts) {
+        mesh.geometry.dispose();
+        mesh.dispose();
+      }
+      material.dispose();
+    },
+  };
+}
+
+function meshOf(b: Batch, material: MeshLambertMaterial): InstancedMesh {
+  const geometry = geometryOf(b.kind).clone();
+  geometry.setAttribute('tintA', new InstancedBufferAttribute(b.colourA.slice(), 3));
+  geometry.setAttribute('tintB', new InstancedBufferAttribute(b.colourB.slice(), 3));
+  geometry.setAttribute('veined', new InstancedBufferAttribute(b.veined, 1));
+  const mesh = new InstancedMesh(geometry, material, b.count);
+  mesh.instanceMatrix = new InstancedBufferAttribute(b.matrices, 16);
+  mesh.castShadow = true;
+  mesh.receiveShadow = true;
+  mesh.frustumCulled = false;
+  return mesh;
+}
+
+const PALE = [0.62, 0.66, 0.63] as const;
+const FADE = 0.78;
+
+function tint(mesh: InstancedMesh, name: string, from: Float32Array, owner: Uint16Array, owners: ReadonlySet<number> | null): void {
+  const attribute = mesh.geometry.getAttribute(name);
+  for (let i = 0; i < owner.length; i += 1) {
+    const k = owners && !owners.has(owner[i] ?? 0) ? FADE : 0;
+    const grey = 0.3 * (from[i * 3] ?? 0) + 0.5 * (from[i * 3 + 1] ?? 0) + 0.2 * (from[i * 3 + 2] ?? 0);
+    attribute.setXYZ(i, fade(from[i * 3], grey, PALE[0], k), fade(from[i * 3 + 1], grey, PALE[1], k), fade(from[i * 3 + 2], grey, PALE[2], k));
+  }
+  attribute.needsUpdate = true;
+}
+
+const fade = (c: number | undefined, grey: number, pale: number, k: number): number => (c ?? 0) * (1 - k) + (grey * 0.5 + pale * 0.32) * k;

@@ -1,0 +1,192 @@
+import { CircleGeometry, Color, DirectionalLight, Group, HemisphereLight, Mesh, PCFShadowMap, PerspectiveCamera, PlaneGeometry, Scene, ShaderMaterial, ShadowMaterial, Vector3, WebGLRenderer } from 'three';
+import type { Canopy } from '@/core/canopy/kinds';
+import type { Container } from '@/core/containers/schema';
+import { createBody, footMm } from './body';
+import { createFoliage, type Foliage } from './foliage';
+
+/** What must be in the picture, mm from the rim: the tallest and widest the planting ever grows. */
+export interface Frame {
+  top: number;
+  reach: number;
+}
+
+export interface View {
+  /** Round the pot, radians; 0 is the front. */
+  azimuth: number;
+  /** Above the level, radians. */
+  elevation: number;
+  /** 1 fits the frame. */
+  zoom: number;
+}
+
+/** The front, a little above the rim, as one stands before a pot. */
+export const FRONT: View = { azimuth: 0, elevation: 0.16, zoom: 1 };
+export const ABOVE: View = { azimuth: 0, elevation: 1.45, zoom: 1 };
+export const LEVEL: View = { azimuth: 0, elevation: 0.001, zoom: 1 };
+
+export interface Stage {
+  setContainer: (c: Container) => void;
+  setCanopy: (c: Canopy | null) => void;
+  setBackdrop: (hex: string | null) => void;
+  setFrame: (f: Frame) => void;
+  setView: (v: View) => void;
+  setSize: (width: number, height: number, ratio: number) => void;
+  light: (owners: ReadonlySet<number> | null) => void;
+  draw: () => void;
+  /** A point in mm from the rim's middle, in pixels of the canvas. */
+  project: (x: number, y: number, z: number) => { x: number; y: number };
+  dispose: () => void;
+}
+
+const FOV = 17;
+const MARGIN = 1.06;
+
+/** A round, soft shade where the pot meets the ground. */
+function contactShade(): Mesh<PlaneGeometry, ShaderMaterial> {
+  const m = new ShaderMaterial({
+    transparent: true,
+    depthWrite: false,
+    vertexShader: 'varying vec2 p; void main(){ p = uv * 2.0 - 1.0; gl_Position = projectionMatrix * modelViewMatrix * vec4(position, 1.0); }',
+    fragmentShader: 'varying vec2 p; void main(){ float d = length(p); gl_FragColor = vec4(0.05, 0.09, 0.08, 0.34 * smoothstep(1.0, 0.35, d)); }',
+  });
+  const mesh = new Mesh(new PlaneGeometry(1, 1), m);
+  mesh.rotation.x = -Math.PI / 2;
+  return mesh;
+}
+
+/** A wall behind, fading out toward its edges so that it has no frame. */
+function wallBehind(): Mesh<PlaneGeometry, ShaderMaterial> {
+  const m = new ShaderMaterial({
+    transparent: true,
+    depthWrite: false,
+    uniforms: { tone: { value: new Color('#ffffff') } },
+    vertexShader: 'varying vec2 p; void main(){ p = uv; gl_Position = projectionMatrix * modelViewMatrix * vec4(position, 1.0); }',
+    fragmentShader:
+      'uniform vec3 tone; varying vec2 p; void main(){ float a = smoothstep(0.0, 0.22, p.x) * smoothstep(1.0, 0.78, p.x) * smoothstep(1.0, 0.7, p.y); gl_FragColor = vec4(tone, a); \n#include <colorspace_fragment>\n }',
+  });
+  return new Mesh(new PlaneGeometry(1, 1), m);
+}
+
+/** A scene with one container in it, drawn only when asked. Knows leaves and pots, not plants. */
+export function createStage(canvas: HTMLCanvasElement, { shadows = true, antialias = true } = {}): Stage {
+  const renderer = new WebGLRenderer({ canvas, alpha: true, antialias, preserveDrawingBuffer: true, powerPreference: 'high-performance' });
+  renderer.setClearColor(0x000000, 0);
+  renderer.shadowMap.enabled = shadows;
+  renderer.shadowMap.type = PCFShadowMap;
+  renderer.shadowMap.autoUpdate = false;
+  const scene = new Scene();
+  const turntable = new Group();
+  scene.add(turntable);
+  scene.add(new HemisphereLight('#f3f8f4', '#b9b6a0', 1.75));
+  const sun = new DirectionalLight('#fff4dc', 2.3);
+  sun.position.set(-900, 1700, 1200);
+  sun.castShadow = shadows;
+  sun.shadow.mapSize.set(1536, 1536);
+  sun.shadow.bias = -0.0006;
+  sun.shadow.normalBias = 6;
+  sun.shadow.radius = 4;
+  scene.add(sun, sun.target);
+  const camera = new PerspectiveCamera(FOV, 1, 100, 30000);
+  const ground = new Mesh(new CircleGeometry(3200, 48), new ShadowMaterial({ opacity: 0.2, color: '#0b1c18' }));
+  ground.rotation.x = -Math.PI / 2;
+  ground.receiveShadow = true;
+  const contact = contactShade();
+  const wall = wallBehind();
+  wall.visible = false;
+  scene.add(ground, contact, wall);
+
+  let body: ReturnType<typeof createBody> | null = null;
+  let foliage: Foliage | null = null;
+  let frame: Frame = { top: 500, reach: 350 };
+  let view: View = FRONT;
+  let foot = 360;
+  let rim = 200;
+  let [width, height] = [1, 1];
+  const scratch = new Vector3();
+
+  const aim = () => {
+    const middle = (frame.top - foot) / 2;
+    const tall = frame.top + foot;
+    const half = Math.max(frame.reach, rim);
+    const wide = 2 * half;
+    const sin = Math.sin(view.elevation);
+    const seenTall = tall * Math.cos(view.elevation) + wide * 0.75 * Math.abs(sin);
+    const fit = Math.max(seenTall, wide / camera.aspect);
+    const distance = ((fit / 2) * MARGIN) / Math.tan((FOV * Math.PI) / 360) / view.zoom + half * 0.5;
+    camera.position.set(Math.sin(view.azimuth) * Math.cos(view.elevation) * distance, middle + sin * distance, Math.cos(view.azimuth) * Math.cos(view.elevation) * distance);
+    camera.lookAt(0, middle, 0);
+    camera.updateMatrixWorld();
+    const span = Math.max(half * 1.7, tall * 0.85);
+    Object.assign(sun.shadow.camera, { left: -span, right: span, top: span, bottom: -span, near: 200, far: 5200 });
+    sun.shadow.camera.updateProjectionMatrix();
+    sun.target.position.set(0, middle * 0.4, 0);
+    ground.position.y = -foot - 1;
+    contact.position.set(0, -foot + 0.5, 0);
+    contact.scale.setScalar(rim * 3.1);
+    wall.position.set(0, -foot + 1300, -Math.max(half * 1.05, rim + 60));
+    wall.scale.set(half * 5.2, 2600, 1);
+  };
+
+  const replace = (from: { group: Group; dispose: () => void } | null, to: Group | null) => {
+    if (from) {
+      turntable.remove(from.group);
+      from.dispose();
+    }
+    if (to) turntable.add(to);
+    renderer.shadowMap.needsUpdate = true;
+  };
+
+  return {
+    setContainer: (c) => {
+      const made = createBody(c);
+      replace(body, made.group);
+      body = made;
+      foot = footMm(c);
+      rim = c.shape.topMm / 2;
+      aim();
+    },
+    setCanopy: (c) => {
+      const made = c ? createFoliage(c) : null;
+      replace(foliage, made?.group ?? null);
+      foliage = made;
+    },
+    setBackdrop: (hex) => {
+      wall.visible = hex !== null;
+      const tone = wall.material.uniforms.tone;
+      if (hex && tone) (tone.value as Color).set(hex);
+    },
+    setFrame: (f) => {
+      frame = f;
+      aim();
+      renderer.shadowMap.needsUpdate = true;
+    },
+    setView: (v) => {
+      view = v;
+      aim();
+    },
+    setSize: (w, h, ratio) => {
+      [width, height] = [w, h];
+      renderer.setPixelRatio(ratio);
+      renderer.setSize(w, h, false);
+      camera.aspect = w / Math.max(1, h);
+      camera.updateProjectionMatrix();
+      aim();
+    },
+    light: (owners) => foliage?.light(owners),
+    draw: () => renderer.render(scene, camera),
+    project: (x, y, z) => {
+      scratch.set(x, y, z).project(camera);
+      return { x: ((scratch.x + 1) / 2) * width, y: ((1 - scratch.y) / 2) * height };
+    },
+    dispose: () => {
+      replace(body, null);
+      replace(foliage, null);
+      for (const m of [ground, contact, wall]) {
+        m.geometry.dispose();
+        m.material.dispose();
+      }
+      renderer.dispose();
+      renderer.forceContextLoss();
+    },
+  };
+}
