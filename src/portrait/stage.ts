@@ -77,14 +77,15 @@ export function createStage(canvas: HTMLCanvasElement, { shadows = true, antiali
   const scene = new Scene();
   const turntable = new Group();
   scene.add(turntable);
-  scene.add(new HemisphereLight('#f3f8f4', '#b9b6a0', 1.75));
-  const sun = new DirectionalLight('#fff4dc', 2.3);
+  scene.add(new HemisphereLight('#f6faf6', '#b4b59c', 2.15));
+  const sun = new DirectionalLight('#fff4dc', 2.7);
   sun.position.set(-900, 1700, 1200);
   sun.castShadow = shadows;
   sun.shadow.mapSize.set(1536, 1536);
   sun.shadow.bias = -0.0006;
   sun.shadow.normalBias = 6;
   sun.shadow.radius = 4;
+  sun.shadow.intensity = 0.62;
   scene.add(sun, sun.target);
   const camera = new PerspectiveCamera(FOV, 1, 100, 30000);
   const ground = new Mesh(new CircleGeometry(3200, 48), new ShadowMaterial({ opacity: 0.2, color: '#0b1c18' }));

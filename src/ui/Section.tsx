@@ -5,6 +5,9 @@ import { STARTS } from '@/core/plants/starts';
 import type { Placement } from '@/core/plantings/schema';
 import { formatLength, type UnitSystem } from '@/core/units/length';
 
+/** Space kept for measures at either side, pixels of 300. */
+const SIDE = 62;
+
 /** The container cut through the middle, to scale: wall, soil line, root balls that stand near the cut, and its measures. */
 export function Section({ container, placements, units }: { container: Container; placements: readonly Placement[]; units: UnitSystem }) {
   const { shape } = container;
@@ -12,9 +15,9 @@ export function Section({ container, placements, units }: { container: Container
   const wall = MATERIALS[container.material].wallMm;
   const [top, base, depth] = [shape.topMm / 2, shape.baseMm / 2, shape.depthMm];
   const room = Math.max(top, base) + wall;
-  const pad = room * 0.42;
-  const box = { x: -room - pad, y: -pad * 0.75, w: 2 * (room + pad), h: depth + wall + pad * 1.35 };
-  const px = box.w / 300;
+  // Room round the pot for its measures, in the same pixels they are written in: 300 across the drawing.
+  const px = (2 * room) / (300 - 2 * SIDE);
+  const box = { x: -room - SIDE * px, y: -42 * px, w: 300 * px, h: depth + wall + 82 * px };
   const at = (below: number) => top + ((base - top) * below) / depth;
   const soil = at(sums.headspaceMm);
   const text = { fontSize: 13 * px, fill: 'var(--quiet)', stroke: 'none' } as const;
@@ -44,7 +47,10 @@ export function Section({ container, placements, units }: { container: Container
         {formatLength(shape.baseMm, units)} base
       </text>
       <text x={-room - 6 * px} y={sums.headspaceMm} textAnchor="end" dominantBaseline="middle" {...text}>
-        soil −{formatLength(sums.headspaceMm, units)}
+        soil
+        <tspan x={-room - 6 * px} dy={15 * px}>
+          −{formatLength(sums.headspaceMm, units)}
+        </tspan>
       </text>
       {!container.drains && (
         <text x={0} y={depth - 10 * px} textAnchor="middle" {...text} fill="#fff">

@@ -90,14 +90,20 @@ const key = (x: number, y: number, z: number): number => (Math.floor(x / VOXEL) 
 function densityOf(pieces: readonly Piece[]): Map<number, number> {
   const map = new Map<number, number>();
   for (const p of pieces) {
-    const mid = add(p.at, unit(p.along), p.length * 0.55);
-    const k = key(mid[0], mid[1], mid[2]);
-    map.set(k, (map.get(k) ?? 0) + (p.length * p.width * 0.55) / (VOXEL * VOXEL));
+    // A long leaf shades all along itself, not in one place.
+    const steps = Math.max(1, Math.ceil(p.length / VOXEL));
+    const y = unit(p.along);
+    const each = (p.length * p.width * 0.5) / (VOXEL * VOXEL) / steps;
+    for (let i = 0; i < steps; i += 1) {
+      const mid = add(p.at, y, (p.length * (i + 0.5)) / steps);
+      const k = key(mid[0], mid[1], mid[2]);
+      map.set(k, (map.get(k) ?? 0) + each);
+    }
   }
   return map;
 }
 
-/** Share of skylight that reaches a point, 0.2–1. */
+/** Share of skylight that reaches a point, 0.24–1. */
 function openness(density: Map<number, number>, at: Vec): number {
   let total = 0;
   for (const ray of RAYS) {
@@ -106,5 +112,5 @@ function openness(density: Map<number, number>, at: Vec): number {
     total += Math.exp(-DIM * depth);
   }
   const own = density.get(key(at[0], at[1], at[2])) ?? 0;
-  return clamp(0.16 + (total / RAYS.length) * 0.9 * Math.exp(-0.07 * own), 0.2, 1);
+  return clamp(0.2 + (total / RAYS.length) * 0.95 * Math.exp(-0.05 * own), 0.24, 1);
 }

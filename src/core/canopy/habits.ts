@@ -12,7 +12,7 @@ function mound(s: Sprig, { lift = 0.12, most = 460, flowers = 90 } = {}): void {
   const r = w / 2;
   const leaf = s.plant.leaf.lengthMm;
   const surface = 2 * Math.PI * r * Math.max(h, r * 0.6);
-  const count = clamp(Math.round((surface / (leaf * leaf * 0.3)) * 0.95), 40, most);
+  const count = clamp(Math.round((surface / (leaf * leaf * 0.3)) * 1.1), 40, most);
   // Where leaves are too small to draw one by one at this size, fewer and larger stand for them.
   const size = clamp(Math.sqrt((surface / (leaf * leaf * 0.3)) / count), 1, 2.4) * 0.95;
   const centre: Vec = add(s.base, UP, h * lift);
@@ -24,7 +24,7 @@ function mound(s: Sprig, { lift = 0.12, most = 460, flowers = 90 } = {}): void {
   for (let i = 0; i < count; i += 1) {
     const elevation = Math.asin(clamp(1 - (1.12 * (i + 0.5)) / count, -0.12, 1));
     const dir = toward(i * GOLDEN + between(s, -0.3, 0.3), elevation + between(s, -0.12, 0.12));
-    const depth = i % 4 === 0 ? between(s, 0.5, 0.78) : between(s, 0.84, 1.0);
+    const depth = i % 3 === 0 ? between(s, 0.5, 0.8) : between(s, 0.84, 1.0);
     const at = shell(dir, depth * 0.93);
     const along = unit([dir[0] + between(s, -0.7, 0.7), dir[1] * 0.4 + between(s, -0.35, 0.55), dir[2] + between(s, -0.7, 0.7)]);
     leafAt(s, at, along, unit(add(dir, UP, 0.8)), size);
@@ -49,10 +49,10 @@ function bush(s: Sprig): void {
     const a = i * GOLDEN + between(s, -0.3, 0.3);
     const tipH = h * (1 - 0.42 * t * t) * between(s, 0.86, 1) - leaf * 0.1;
     const tip: Vec = add(s.base, [Math.cos(a) * reach, tipH, Math.sin(a) * reach]);
-    const elbow = mix(add(s.base, [Math.cos(a) * reach * 0.35, tipH * 0.3, Math.sin(a) * reach * 0.35]), tip, 0.2);
+    const elbow = add(s.base, [Math.cos(a) * reach * 0.6, tipH * 0.14, Math.sin(a) * reach * 0.6]);
     stemBetween(s, s.base, elbow, 4);
     stemBetween(s, elbow, tip, 3);
-    const nodes = clamp(Math.round(tipH / (leaf * 0.52)), 3, 7);
+    const nodes = clamp(Math.round(tipH / (leaf * 0.46)), 3, 8);
     for (let n = 0; n < nodes; n += 1) {
       const at = mix(elbow, tip, n / Math.max(1, nodes - 1));
       const size = n === nodes - 1 ? 0.62 : 1 - 0.06 * n;
@@ -68,7 +68,7 @@ function bush(s: Sprig): void {
     const t = (i + 0.5) / heads;
     const dir = toward(i * GOLDEN * 1.3, Math.acos(Math.sqrt(t) * 0.95));
     const hang = s.plant.flower.form === 'bell';
-    const at: Vec = add(s.base, [dir[0] * (w / 2) * 0.92, h * (hang ? between(s, 0.45, 0.95) : 0.55 + 0.5 * dir[1]), dir[2] * (w / 2) * 0.92]);
+    const at: Vec = add(s.base, [dir[0] * (w / 2) * 0.92, h * (hang ? between(s, 0.35, 0.95) : 0.42 + 0.64 * dir[1]), dir[2] * (w / 2) * 0.92]);
     if (!hang) stemBetween(s, add(at, [-dir[0] * 30, -s.plant.flower.sizeMm * 0.9, -dir[2] * 30]), at, 2.4);
     flowerAt(s, at, unit(add(dir, UP, 0.5)));
   }
@@ -97,17 +97,18 @@ function cone(s: Sprig): void {
 /** Straps fanning from a crown; outer ones arch. */
 function fan(s: Sprig): void {
   const { heightMm: h, spreadMm: w } = s.grown;
-  const count = clamp(Math.round(h / 14), 22, 54);
+  const count = clamp(Math.round(h / 12), 26, 66);
   for (let i = 0; i < count; i += 1) {
     const t = (i + 0.5) / count;
-    const lean = (1 - t) ** 1.15;
+    const lean = (1 - t) ** 1.3;
     const a = i * GOLDEN + between(s, -0.2, 0.2);
-    const rise = (1.5 - lean * 1.08) * between(s, 0.95, 1.04);
-    const length = Math.min(Math.hypot((w / 2) * lean, h) * between(s, 0.84, 1.0), h * 1.08);
+    const rise = (1.52 - lean * 0.86) * between(s, 0.96, 1.03);
+    // As long as its height or its reach allows, whichever comes first: what droops was longer before it bent.
+    const length = Math.min((h * 1.02) / Math.sin(rise), (w / 2) / Math.max(0.05, Math.cos(rise))) * between(s, 0.86, 1.04) * (1 + 0.12 * lean);
     const dir = toward(a, rise);
     s.builder.put({
       kind: 'strap', at: add(s.base, [Math.cos(a) * 9, t * h * 0.06, Math.sin(a) * 9]), along: dir, face: unit(add(UP, dir, -0.3)),
-      length, width: clamp(length * 0.062, 12, 42), droop: length * (0.1 + 0.3 * lean) * between(s, 0.6, 1.2), ...leafColours(s), owner: s.owner,
+      length, width: clamp(h * 0.05, 12, 40), droop: length * (0.06 + 0.34 * lean) * between(s, 0.6, 1.2), ...leafColours(s), owner: s.owner,
     });
   }
 }
@@ -115,22 +116,23 @@ function fan(s: Sprig): void {
 /** Fine blades in a fountain, with plumes above when in flower. */
 function fountain(s: Sprig): void {
   const { heightMm: h, spreadMm: w } = s.grown;
-  const count = clamp(Math.round((w * h) / 420), 110, 300);
+  const count = clamp(Math.round((w * h) / 520), 100, 260);
   for (let i = 0; i < count; i += 1) {
     const t = (i + 0.5) / count;
     const lean = Math.sqrt(t);
     const a = i * GOLDEN + between(s, -0.3, 0.3);
     const dir = toward(a, 1.52 - lean * 0.75 + between(s, -0.1, 0.1));
-    const length = Math.hypot(h, (w / 2) * lean) * between(s, 0.72, 1.02);
+    const rise = Math.asin(dir[1]);
+    const length = Math.min((h * 1.06) / Math.sin(rise), (w / 2) / Math.max(0.04, Math.cos(rise)) + h * 0.04) * between(s, 0.72, 1.04);
     s.builder.put({
       kind: 'blade', at: add(s.base, [Math.cos(a) * lean * w * 0.07, 0, Math.sin(a) * lean * w * 0.07]), along: dir, face: unit(add(UP, dir, -0.4)),
-      length, width: clamp(length * 0.017, 4.5, 9), droop: length * (0.16 + 0.5 * lean) * between(s, 0.7, 1.25), ...leafColours(s), owner: s.owner,
+      length, width: clamp(length * 0.021, 5.5, 11), droop: length * (0.14 + 0.42 * lean) * between(s, 0.7, 1.25), ...leafColours(s), owner: s.owner,
     });
   }
   const heads = s.plant.flower.form === 'plume' ? Math.round(26 * s.grown.bloom) : 0;
   for (let i = 0; i < heads; i += 1) {
     const a = i * GOLDEN;
-    const dir = toward(a, between(s, 0.95, 1.4));
+    const dir = toward(a, between(s, 1.18, 1.46));
     const at = add(s.base, dir, h * between(s, 0.78, 0.95));
     stemBetween(s, s.base, at, 2);
     flowerAt(s, at, unit(add(dir, toward(a, -0.3), 0.4)), 0.9);
@@ -140,17 +142,17 @@ function fountain(s: Sprig): void {
 /** Upright wands: leaves below, a spike of flower above, buds at the tip. */
 function wand(s: Sprig): void {
   const { heightMm: h, spreadMm: w } = s.grown;
-  const stems = clamp(Math.round(w / 17), 8, 20);
+  const stems = clamp(Math.round(w / 15), 8, 24);
   const leaf = s.plant.leaf.lengthMm;
   for (let i = 0; i < stems; i += 1) {
     const t = (i + 0.5) / stems;
     const a = i * GOLDEN + between(s, -0.3, 0.3);
-    const reach = Math.sqrt(t) * w * 0.38;
+    const reach = Math.sqrt(t) * w * 0.44;
     const tall = h * (1 - 0.22 * t) * between(s, 0.88, 1);
     const foot = add(s.base, [Math.cos(a) * reach * 0.3, 0, Math.sin(a) * reach * 0.3]);
     const tip = add(s.base, [Math.cos(a) * reach, tall, Math.sin(a) * reach]);
     stemBetween(s, foot, tip, 3);
-    const leafy = s.plant.leaf.form === 'needle' ? 0.62 : 0.66;
+    const leafy = s.plant.leaf.form === 'needle' ? 0.6 : 0.52;
     const nodes = clamp(Math.round((tall * leafy) / (leaf * 0.36)), 4, 13);
     for (let n = 0; n < nodes; n += 1) {
       const at = mix(foot, tip, 0.03 + (n / nodes) * leafy);
@@ -228,7 +230,7 @@ function cloud(s: Sprig): void {
     const dir = toward(i * GOLDEN + between(s, -0.4, 0.4), Math.asin(clamp(1 - (1.05 * (i + 0.5)) / n, -0.05, 1)));
     return { dir, at: add(s.base, [dir[0] * r * deep, h * (0.12 + 0.86 * Math.max(0, dir[1]) ** 0.85) * deep, dir[2] * r * deep]) };
   };
-  const leaves = clamp(Math.round((w * h) / 330), 130, 320);
+  const leaves = clamp(Math.round((w * h) / 230), 160, 420);
   const size = clamp(19 / s.plant.leaf.lengthMm, 1, 1.7);
   for (let i = 0; i < leaves; i += 1) {
     const { at, dir } = place(i, leaves, between(s, 0.3, 0.95));
@@ -238,10 +240,10 @@ function cloud(s: Sprig): void {
     const { at } = place(i, 34, between(s, 0.75, 1));
     stemBetween(s, add(s.base, [0, h * 0.08, 0]), at, 1.5);
   }
-  const heads = Math.min(280, Math.round(flowerCount(s, 2 * Math.PI * r * h, 700)));
+  const heads = Math.min(360, Math.round(flowerCount(s, 2 * Math.PI * r * h, 700)));
   for (let i = 0; i < heads; i += 1) {
     const { at, dir } = place(i, heads, between(s, 0.72, 1.08));
-    flowerAt(s, at, unit(add(dir, [between(s, -0.5, 0.5), 0.4, between(s, -0.5, 0.5)])), clamp(13 / s.plant.flower.sizeMm, 1, 1.5));
+    flowerAt(s, at, unit(add(dir, [between(s, -0.5, 0.5), 0.4, between(s, -0.5, 0.5)])), clamp(17 / s.plant.flower.sizeMm, 1, 1.9));
   }
 }
 
@@ -255,7 +257,7 @@ function frond(s: Sprig): void {
     const rise = 1.35 - 0.95 * t + between(s, -0.08, 0.08);
     const length = Math.hypot(h * (1 - 0.35 * t), (w / 2) * t) * between(s, 0.92, 1.1);
     const dir = toward(a, rise);
-    s.builder.put({ kind: 'frond', at: s.base, along: dir, face: unit(add(UP, dir, -0.3)), length, width: length * 0.26, droop: length * (0.2 + 0.34 * t), ...leafColours(s), owner: s.owner });
+    s.builder.put({ kind: 'frond', at: s.base, along: dir, face: unit(add(UP, dir, -0.3)), length, width: length * 0.3, droop: length * (0.26 + 0.42 * t), ...leafColours(s), owner: s.owner });
   }
 }
 
@@ -280,7 +282,7 @@ function rosette(s: Sprig): void {
       const length = (plump ? half * (1.05 - 0.6 * t) : Math.hypot(half * (1 - t), h * (0.45 + 0.5 * t))) * between(s, 0.94, 1.05);
       const dir = toward(a, rise);
       const { a: body, b } = leafColours(s);
-      s.builder.put({ kind: 'spoon', at: add(centre, [0, plump ? h * 0.25 * t : t * h * 0.1, 0]), along: dir, face: unit(add(UP, dir, -0.5)), length, width: length * (plump ? 0.5 : 0.24), droop: length * -0.16, a: body, b, owner: s.owner });
+      s.builder.put({ kind: 'spoon', at: add(centre, [0, plump ? h * (0.2 + 0.4 * t) : t * h * 0.1, 0]), along: dir, face: unit(add(UP, dir, -0.5)), length, width: length * (plump ? 0.5 : 0.24), droop: length * -0.16, a: body, b, owner: s.owner });
     }
   }
 }

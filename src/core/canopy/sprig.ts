@@ -71,7 +71,7 @@ const leafWidth = ({ leaf }: Plant): number => (leaf.form === 'ovate' && leaf.si
 export function leafAt(s: Sprig, at: Vec, along: Vec, face: Vec, size = 1): void {
   const length = s.plant.leaf.lengthMm * size * between(s, 0.78, 1.12);
   const width = length * leafWidth(s.plant);
-  s.builder.put({ kind: LEAF_KIND[s.plant.leaf.form], at, along, face, length, width, droop: width * between(s, 0.5, 0.95), ...leafColours(s), owner: s.owner });
+  s.builder.put({ kind: LEAF_KIND[s.plant.leaf.form], at, along, face, length, width, droop: width * between(s, 0.5, 0.95) * (s.plant.leaf.form === 'heart' ? 0.45 : 1), ...leafColours(s), owner: s.owner });
 }
 
 const FLOWER_KIND: Record<Exclude<Plant['flower']['form'], 'none'>, Kind> = { trumpet: 'trumpet', round: 'face', daisy: 'daisy', ball: 'floret', airy: 'floret', bell: 'bell', spike: 'spikelet', plume: 'plume' };
@@ -80,18 +80,18 @@ const FLOWER_KIND: Record<Exclude<Plant['flower']['form'], 'none'>, Kind> = { tr
 export function flowerAt(s: Sprig, at: Vec, facing: Vec, size = 1): void {
   const { form, sizeMm } = s.plant.flower;
   if (form === 'none') return;
-  const mm = sizeMm * size * between(s, 0.82, 1.1);
+  const mm = sizeMm * size * between(s, 0.88, 1.18);
   if (form === 'ball') return ballAt(s, at, facing, mm);
   const { a, b } = flowerColours(s);
   const kind = FLOWER_KIND[form];
   const up = unit([between(s, -1, 1), between(s, -1, 1), between(s, -1, 1)]);
   if (form === 'bell') {
-    s.builder.put({ kind, at, along: [between(s, -0.25, 0.25), -1, between(s, -0.25, 0.25)], face: facing, length: mm, width: mm * 0.62, droop: mm * 0.62, a, b, owner: s.owner, glow: 0.35 });
+    s.builder.put({ kind, at, along: [between(s, -0.25, 0.25), -1, between(s, -0.25, 0.25)], face: facing, length: mm, width: mm * 0.62, droop: mm * 0.62, a, b, owner: s.owner, glow: 0.5 });
   } else if (form === 'plume') {
     s.builder.put({ kind, at, along: facing, face: up, length: mm, width: mm * 0.2, droop: mm * 0.2, a, b, owner: s.owner, glow: 0.35 });
   } else {
     // A flat flower is modelled facing +Z round its middle; it is turned so that +Z is where it looks.
-    s.builder.put({ kind, at, along: up, face: facing, length: mm, width: mm, droop: mm, a, b, owner: s.owner, glow: 0.4 });
+    s.builder.put({ kind, at, along: up, face: facing, length: mm, width: mm, droop: mm, a, b, owner: s.owner, glow: 0.55 });
   }
 }
 
@@ -101,7 +101,7 @@ function ballAt(s: Sprig, at: Vec, facing: Vec, mm: number): void {
   for (let i = 0; i < florets; i += 1) {
     const dir = unit(add(toward(i * GOLDEN, Math.asin(1 - (1.5 * (i + 0.5)) / florets)), axis, 0.25));
     const { a, b } = flowerColours(s);
-    s.builder.put({ kind: 'floret', at: add(at, dir, mm * 0.36), along: unit([dir[1], -dir[0], dir[2]]), face: dir, length: mm * 0.46, width: mm * 0.46, droop: mm * 0.3, a, b, owner: s.owner, glow: 0.35 });
+    s.builder.put({ kind: 'floret', at: add(at, dir, mm * 0.36), along: unit([dir[1], -dir[0], dir[2]]), face: dir, length: mm * 0.46, width: mm * 0.46, droop: mm * 0.3, a, b, owner: s.owner, glow: 0.5 });
   }
 }
 
@@ -116,7 +116,7 @@ export function flowerCount(s: Sprig, surfaceMm2: number, most: number): number 
   const { form, sizeMm, show } = s.plant.flower;
   if (form === 'none' || sizeMm <= 0) return 0;
   const head = sizeMm * sizeMm * 0.6;
-  return Math.min(most, Math.round((surfaceMm2 * show * s.grown.bloom * 0.62) / head));
+  return Math.min(most, Math.round((surfaceMm2 * show * s.grown.bloom * 1.05) / head));
 }
 
 export const turn = (s: Sprig): number => s.random() * TAU;

@@ -13,7 +13,7 @@ export function trails(s: Sprig, share: number): void {
   const { trailMm, spreadMm } = s.grown;
   if (trailMm < 15) return;
   const atEdge = s.out > s.pot.rimMm * 0.3;
-  const stems = Math.max(3, Math.round(clamp(spreadMm / 24, 6, 17) * share));
+  const stems = Math.max(3, Math.round(clamp(spreadMm / 13, 9, 28) * share));
   const half = atEdge ? clamp(Math.atan2(spreadMm * 0.42, s.pot.rimMm), 0.25, 1.15) : Math.PI;
   for (let i = 0; i < stems; i += 1) {
     const t = stems === 1 ? 0 : i / (stems - 1) - 0.5;
@@ -28,7 +28,7 @@ function runStem(s: Sprig, heading: number, hangMm: number, index: number): void
   let at: Vec = add(s.base, toward(heading, 0.5), between(s, 6, 18));
   let dir: Vec = unit(toward(heading, between(s, 0.25, 0.6)));
   let hung = 0;
-  const spacing = clamp(s.plant.leaf.lengthMm * 0.55, 9, 34);
+  const spacing = clamp(s.plant.leaf.lengthMm * 0.42, 8, 30);
   let sinceLeaf = spacing * s.random();
   let side = index % 2 ? 1 : -1;
   for (let n = 0; n < 90 && hung < hangMm; n += 1) {
@@ -66,7 +66,7 @@ function runStem(s: Sprig, heading: number, hangMm: number, index: number): void
 function bloomOn(s: Sprig, at: Vec, outward: Vec, spacing: number): void {
   const { show, form, sizeMm } = s.plant.flower;
   if (form === 'none' || sizeMm === 0) return;
-  const chance = show * s.grown.bloom * clamp((spacing / sizeMm) * 2.4, 0.12, 0.95);
+  const chance = show * s.grown.bloom * clamp((spacing / sizeMm) * 3.2, 0.2, 1);
   if (s.random() > chance) return;
   const facing = unit(add(outward, [between(s, -0.35, 0.35), 0.35, between(s, -0.35, 0.35)]));
   flowerAt(s, add(at, facing, sizeMm * 0.4 + 6), facing);

@@ -1,4 +1,4 @@
-import { converter, formatHex } from 'culori';
+import { converter } from 'culori';
 
 /** A colour in OKLCH (Ottosson 2020): lightness 0–1, chroma 0–0.37, hue 0–360 (0 where there is none). */
 export interface Lch {
@@ -43,8 +43,3 @@ export function linearRgb(hex: string): [number, number, number] {
   return c ? [c.r, c.g, c.b] : [0, 0, 0];
 }
 
-/** The same colour with its lightness moved by `by` (−1…1), as hex. */
-export function shade(hex: string, by: number): string {
-  const c = lch(hex);
-  return formatHex({ mode: 'oklch', l: Math.min(1, Math.max(0, c.l + by)), c: c.c, h: c.h }) ?? hex;
-}

@@ -24,7 +24,7 @@ export const BriefSchema = z
     never: z.array(z.string()).max(200),
   })
   .strict();
-export type Brief = z.infer<typeof BriefSchema>;
+
 
 const isoDate = z.string().regex(/^\d{4}-\d{2}-\d{2}$/, 'must be a date as YYYY-MM-DD').refine((d) => !Number.isNaN(Date.parse(d)), 'is no date in the calendar');
 

@@ -14,10 +14,10 @@ export const LeafFormSchema = z.enum(['strap', 'grass', 'needle', 'feather', 'ov
 export type LeafForm = z.infer<typeof LeafFormSchema>;
 export const LeafSurfaceSchema = z.enum(['matte', 'glossy', 'felted', 'waxy']);
 export const FlowerFormSchema = z.enum(['spike', 'trumpet', 'round', 'daisy', 'ball', 'airy', 'bell', 'plume', 'none']);
-export type FlowerForm = z.infer<typeof FlowerFormSchema>;
+
 
 const WaterSchema = z.enum(['dry', 'moderate', 'thirsty']);
-export type Water = z.infer<typeof WaterSchema>;
+
 
 const PlantSeasonSchema = z.enum(['warm', 'cool', 'year-round']);
 const PoisonSchema = z.enum(['none', 'irritant', 'mild', 'toxic', 'unknown']);

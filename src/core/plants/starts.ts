@@ -26,4 +26,3 @@ export const STARTS: Record<StartSize, StartKind> = {
   l3: { label: '3 L pot', ballMm: 172, ballDepthMm: 150, litres: 3, perPack: 1, grown: 0.64 },
 };
 
-export const START_SIZES = StartSizeSchema.options;

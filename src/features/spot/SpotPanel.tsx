@@ -4,9 +4,12 @@ import type { Planting } from '@/core/plantings/schema';
 import type { Spot } from '@/core/spots/schema';
 import { ColourField, Choose, Field, NumberField, TextField } from '@/ui/Field';
 import { Segments } from '@/ui/Segments';
+import { Several } from '@/ui/Several';
 import { SunStrip } from '@/ui/SunStrip';
 import { Toggle } from '@/ui/Toggle';
 import { useWorkspace } from '../workspace/store';
+
+const ABOUT = ['children', 'cats', 'dogs'] as const;
 
 /** Reading the spot: sun by the hour, heat, wind, where it is seen from, cold, and who is about. */
 export function SpotPanel({ planting }: { planting: Planting }) {
@@ -23,21 +26,21 @@ export function SpotPanel({ planting }: { planting: Planting }) {
       </div>
       <Segments label="Summers" value={spot.summer} options={(['cool', 'warm', 'hot'] as Summer[]).map((value) => ({ value, text: SUMMERS[value].label.split(',')[0] ?? value }))} onChange={(summer) => set('Change the summers', { summer })} />
       <Segments label="Wind" value={spot.wind} options={[{ value: 'sheltered', text: 'Sheltered' }, { value: 'open', text: 'Open' }, { value: 'windy', text: 'Windy' }]} onChange={(wind) => set('Change the wind', { wind })} />
-      <div className="grid grid-cols-[1fr_5rem] items-end gap-2">
+      <div className="grid grid-cols-[1fr_3.6rem_4.4rem] items-end gap-2">
         <Choose label="Seen" value={spot.seen} options={[{ value: 'all-round', text: 'all round' }, { value: 'wall', text: 'against a wall' }]} onChange={(seen) => set('Change where it is seen from', { seen })} />
         <ColourField label="Backdrop" value={spot.backdrop} onChange={(backdrop) => set('Change the backdrop', { backdrop })} />
+        <NumberField label="Coldest °C" value={spot.coldestWinterC} min={-45} max={15} onChange={(c) => c !== null && set('Change the winter', { coldestWinterC: c })} />
       </div>
-      <div className="grid grid-cols-3 gap-2">
+      <div className="grid grid-cols-2 gap-2">
         <MonthDay label="Last frost" value={spot.lastFrost} onChange={(lastFrost) => set('Change the last frost', { lastFrost })} />
         <MonthDay label="First frost" value={spot.firstFrost} onChange={(firstFrost) => set('Change the first frost', { firstFrost })} />
-        <NumberField label="Coldest, °C" value={spot.coldestWinterC} min={-45} max={15} onChange={(c) => c !== null && set('Change the winter', { coldestWinterC: c })} />
       </div>
-      <fieldset>
-        <legend className="label">Who is about</legend>
-        <Toggle label="Children" on={spot.children} onChange={(children) => set('Change who is about', { children })} />
-        <Toggle label="Cats" on={spot.cats} onChange={(cats) => set('Change who is about', { cats })} />
-        <Toggle label="Dogs" on={spot.dogs} onChange={(dogs) => set('Change who is about', { dogs })} />
-      </fieldset>
+      <Several
+        label="Who is about"
+        values={ABOUT.filter((who) => spot[who])}
+        options={[{ value: 'children', text: 'Children' }, { value: 'cats', text: 'Cats' }, { value: 'dogs', text: 'Dogs' }]}
+        onChange={(who) => set('Change who is about', { children: who.includes('children'), cats: who.includes('cats'), dogs: who.includes('dogs') })}
+      />
     </div>
   );
 }

@@ -43,7 +43,7 @@ export function SpotReading({ planting }: { planting: Planting }) {
             const n = fits.filter((p) => p.roles.includes(r)).length;
             const all = LIBRARY.filter((p) => p.roles.includes(r)).length;
             return (
-              <li key={r} className="grid grid-cols-[4.2rem_1fr_3.4rem] items-center gap-2 py-1 text-[0.9rem]">
+              <li key={r} className="grid grid-cols-[4.2rem_1fr_4.4rem] items-center gap-2 py-1 text-[0.9rem]">
                 {r}s
                 <span className="h-2 rounded-full bg-stream">
                   <span className="block h-2 rounded-full bg-glaze" style={{ width: `${(n / all) * 100}%` }} />

@@ -1,18 +1,15 @@
 'use client';
-import { type KeyboardEvent, type PointerEvent, useCallback, useEffect, useRef, useState } from 'react';
+import { type KeyboardEvent, type PointerEvent, useEffect, useRef, useState } from 'react';
 import type { Canopy } from '@/core/canopy/kinds';
 import type { Season } from '@/core/growth/season';
 import type { Planting } from '@/core/plantings/schema';
-import { ABOVE, createStage, FRONT, type Frame, LEVEL, type Stage, type View } from '@/portrait/stage';
+import { ABOVE, FRONT, type Frame, LEVEL, type View } from '@/portrait/stage';
 import { Button } from '@/ui/Button';
 import { Elevation } from './Elevation';
 import { sproutWorker } from './helpers';
 import { accountOf } from './account';
 import { Ruler } from './Ruler';
-
-/** Over this time for one picture the machine draws in software: turn with fewer pixels. */
-const SLOW_MS = 70;
-const ROUGH = 0.55;
+import { useStage } from './useStage';
 
 interface Props {
   planting: Planting;
@@ -30,63 +27,23 @@ const SIGHTS: { name: string; key: string; view: View }[] = [
 
 /** The container, alive and true to scale: turn it by drag or arrow keys. */
 export function Portrait({ planting, season, frame, week, lit }: Props) {
-  const canvas = useRef<HTMLCanvasElement>(null);
-  const box = useRef<HTMLDivElement>(null);
-  const stage = useRef<Stage | null>(null);
-  const slow = useRef(false);
-  const queued = useRef(0);
+  const { stage: staged, attach, size, drawn, draw, rough } = useStage();
   const turning = useRef<{ x: number; y: number; view: View } | null>(null);
   const [view, setView] = useState<View>(FRONT);
   const [canopy, setCanopy] = useState<Canopy | null>(null);
-  const [noGl, setNoGl] = useState(false);
-  const [drawn, setDrawn] = useState(0);
-  const [size, setSize] = useState({ w: 0, h: 0 });
-
-  const draw = useCallback(() => {
-    cancelAnimationFrame(queued.current);
-    queued.current = requestAnimationFrame(() => {
-      const from = performance.now();
-      stage.current?.draw();
-      slow.current = performance.now() - from > SLOW_MS;
-      setDrawn((n) => n + 1);
-    });
-  }, []);
+  const noGl = staged === 'none';
+  const stage = staged === 'none' ? null : staged;
 
   useEffect(() => {
-    const el = canvas.current;
-    const holder = box.current;
-    if (!el || !holder) return;
-    try {
-      stage.current = createStage(el);
-    } catch {
-      setNoGl(true);
-      return;
-    }
-    const fit = () => {
-      const { clientWidth: w, clientHeight: h } = holder;
-      stage.current?.setSize(w, h, Math.min(2, window.devicePixelRatio));
-      setSize({ w, h });
-      draw();
-    };
-    const watch = new ResizeObserver(fit);
-    watch.observe(holder);
-    return () => {
-      watch.disconnect();
-      stage.current?.dispose();
-      stage.current = null;
-    };
-  }, [draw]);
-
-  useEffect(() => {
-    stage.current?.setContainer(planting.container);
-    stage.current?.setBackdrop(planting.spot.seen === 'wall' ? planting.spot.backdrop : null);
+    stage?.setContainer(planting.container);
+    stage?.setBackdrop(planting.spot.seen === 'wall' ? planting.spot.backdrop : null);
     draw();
-  }, [planting.container, planting.spot.backdrop, planting.spot.seen, draw]);
+  }, [stage, planting.container, planting.spot.backdrop, planting.spot.seen, draw]);
 
   useEffect(() => {
-    stage.current?.setFrame(frame);
+    stage?.setFrame(frame);
     draw();
-  }, [frame, draw]);
+  }, [stage, frame, draw]);
 
   useEffect(() => {
     let stale = false;
@@ -99,25 +56,20 @@ export function Portrait({ planting, season, frame, week, lit }: Props) {
   }, [planting, week]);
 
   useEffect(() => {
-    stage.current?.setCanopy(canopy);
+    stage?.setCanopy(canopy);
     draw();
-  }, [canopy, draw]);
+  }, [stage, canopy, draw]);
 
   useEffect(() => {
-    stage.current?.light(lit && lit.length > 0 ? new Set(season.placed.flatMap((p, i) => (lit.includes(p.id) ? [i] : []))) : null);
+    stage?.light(lit && lit.length > 0 ? new Set(season.placed.flatMap((p, i) => (lit.includes(p.id) ? [i] : []))) : null);
     draw();
-  }, [lit, canopy, season, draw]);
+  }, [stage, lit, canopy, season, draw]);
 
   useEffect(() => {
-    stage.current?.setView(view);
+    stage?.setView(view);
     draw();
-  }, [view, draw]);
+  }, [stage, view, draw]);
 
-  const rough = (on: boolean) => {
-    if (!slow.current && on) return;
-    stage.current?.setSize(size.w, size.h, on ? ROUGH : Math.min(2, window.devicePixelRatio));
-    if (!on) draw();
-  };
   const turnBy = (azimuth: number, elevation: number) => setView((v) => ({ ...v, azimuth: v.azimuth + azimuth, elevation: Math.min(1.5, Math.max(0.001, v.elevation + elevation)) }));
   const zoomBy = (k: number) => setView((v) => ({ ...v, zoom: Math.min(3, Math.max(0.6, v.zoom * k)) }));
 
@@ -156,7 +108,7 @@ export function Portrait({ planting, season, frame, week, lit }: Props) {
 
   return (
     <div className="relative h-full w-full">
-      <div ref={box} className="absolute inset-0">
+      <div className="absolute inset-0">
         <div
           role="img"
           tabIndex={0}
@@ -170,14 +122,14 @@ export function Portrait({ planting, season, frame, week, lit }: Props) {
           onPointerCancel={onUp}
           onKeyDown={onKey}
         >
-          {noGl ? <Elevation planting={planting} canopy={canopy} frame={frame} /> : <canvas ref={canvas} className="block h-full w-full" data-testid="portrait" />}
+          {noGl ? <Elevation planting={planting} canopy={canopy} frame={frame} /> : <canvas ref={attach} className="block h-full w-full [mask-image:linear-gradient(to_right,transparent,black_6%,black_94%,transparent)]" data-testid="portrait" />}
         </div>
-        {!noGl && <Ruler stage={stage.current} drawn={drawn} frame={frame} planting={planting} season={season} week={week} view={view} size={size} />}
+        {stage && <Ruler stage={stage} drawn={drawn} frame={frame} planting={planting} season={season} week={week} view={view} size={size} />}
       </div>
-      <div className="absolute left-2 top-2 flex flex-wrap gap-1 print:hidden">
+      <div className="absolute right-1 top-0 flex items-start print:hidden work:bottom-2 work:left-2 work:right-auto work:top-auto work:flex-col">
         {!noGl &&
           SIGHTS.map((s) => (
-            <Button key={s.key} kind="bare" aria-pressed={view === s.view} className={view === s.view ? 'font-semibold' : ''} title={`Key ${s.key}`} onClick={() => setView(s.view)}>
+            <Button key={s.key} kind="bare" aria-pressed={view === s.view} className={`min-h-7! ${view === s.view ? 'font-semibold' : ''}`} title={`Key ${s.key}`} onClick={() => setView(s.view)}>
               {s.name}
             </Button>
           ))}

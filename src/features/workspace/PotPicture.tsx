@@ -47,7 +47,7 @@ async function take({ planting, week, scale }: Wanted): Promise<string | null> {
   room.stage.setCanopy(canopy);
   room.stage.setFrame(frameOf(planting, grow(planting)));
   room.stage.setView(FRONT);
-  room.stage.setSize(w, h, Math.min(2, window.devicePixelRatio));
+  room.stage.setSize(w, h, 2);
   room.stage.draw();
   return room.canvas.toDataURL('image/png');
 }

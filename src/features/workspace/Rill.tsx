@@ -7,7 +7,7 @@ import { plantName } from '@/core/plants/schema';
 import type { Planting } from '@/core/plantings/schema';
 import { useWorkspace } from './store';
 
-const H = 132;
+const H = 136;
 const MID = 66;
 
 /** A smooth line through points (Catmull–Rom as cubic Béziers). */
@@ -50,6 +50,32 @@ function bandsOf(season: Season): { bands: Band[]; banks: number[] } {
   return { bands: [...kinds.values()], banks };
 }
 
+const acrossAt = (week: number, last: number, width: number): number => 10 + (week / last) * (width - 20);
+/** The stream wanders a little, as water does. */
+const course = (week: number): number => MID + 5 * Math.sin(week / 3.1 + 0.6) + 2.5 * Math.sin(week / 1.3);
+/** Most pixels from bank to bank; share of the canopy that shows as banks. */
+const WIDEST = 76;
+const GREEN = 0.1;
+
+/** The bands and banks as paths, for a width in pixels. */
+function streamOf(season: Season, width: number) {
+  const { bands, banks } = bandsOf(season);
+  const last = season.weeks.length - 1;
+  const weeks = season.weeks.map((_, k) => k);
+  const total = weeks.map((k) => bands.reduce((s, b) => s + (b.width[k] ?? 0), 0));
+  const carried = weeks.map((k) => (total[k] ?? 0) + (banks[k] ?? 0) * GREEN);
+  const scale = WIDEST / Math.max(1, ...carried);
+  const line = (ys: readonly number[]) => ys.map((y, k) => [acrossAt(k, last, width), y] as const);
+  const area = (upper: readonly number[], lower: readonly number[]) => `M${smooth(line(upper))} L${smooth(line(lower).reverse())}Z`;
+  const half = carried.map((c) => Math.max(7, c * scale) / 2);
+  const top = weeks.map((k) => course(k) - ((total[k] ?? 0) * scale) / 2);
+  const paths = bands.map((b, n) => {
+    const over = weeks.map((k) => (top[k] ?? 0) + bands.slice(0, n).reduce((s, o) => s + (o.width[k] ?? 0), 0) * scale);
+    return { ...b, d: area(over, over.map((y, k) => y + (b.width[k] ?? 0) * scale)) };
+  });
+  return { paths, banks: area(weeks.map((k) => course(k) - (half[k] ?? 0)), weeks.map((k) => course(k) + (half[k] ?? 0))), surface: `M${smooth(line(weeks.map((k) => course(k) - 1)))}` };
+}
+
 /** The season as a stream: each kind's bloom a band of its own colour, as thick as it shows; a float to ride on it. */
 export function Rill({ planting, season, week }: { planting: Planting; season: Season; week: number }) {
   const show = useWorkspace((s) => s.show);
@@ -63,26 +89,8 @@ export function Rill({ planting, season, week }: { planting: Planting; season: S
     return () => watch.disconnect();
   }, []);
   const last = season.weeks.length - 1;
-  const x = (w: number) => 10 + (w / last) * (W - 20);
-  const course = (w: number) => MID + 5 * Math.sin(w / 3.1 + 0.6) + 2.5 * Math.sin(w / 1.3);
-  const { paths, banks } = useMemo(() => {
-    const { bands, banks: green } = bandsOf(season);
-    const total = season.weeks.map((_, k) => bands.reduce((s, b) => s + (b.width[k] ?? 0), 0));
-    const most = Math.max(1, ...total.map((t, k) => t + (green[k] ?? 0) * 0.34));
-    const scale = 74 / most;
-    const outer = season.weeks.map((_, k) => Math.max(7, ((total[k] ?? 0) + (green[k] ?? 0) * 0.34) * scale));
-    const area = (upper: number[], lower: number[]) =>
-      `M${smooth(upper.map((y, k) => [x(k), y] as const))} L${smooth([...lower.map((y, k) => [x(k), y] as const)].reverse())}Z`;
-    let run = season.weeks.map((_, k) => course(k) - ((total[k] ?? 0) * scale) / 2);
-    const made = bands.map((b) => {
-      const next = run.map((y, k) => y + (b.width[k] ?? 0) * scale);
-      const d = area(run, next);
-      run = next;
-      return { ...b, d };
-    });
-    return { paths: made, banks: area(outer.map((o, k) => course(k) - o / 2), outer.map((o, k) => course(k) + o / 2)) };
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- x and course are fixed by W and the season
-  }, [season, W]);
+  const x = (w: number) => acrossAt(w, last, W);
+  const { paths, banks, surface } = useMemo(() => streamOf(season, W), [season, W]);
   const events = useMemo(() => seasonEvents(planting, season), [planting, season]);
   const months = monthTicks(season);
   const at = season.weeks[week];
@@ -100,24 +108,24 @@ export function Rill({ planting, season, week }: { planting: Planting; season: S
               <title>{p.name}</title>
             </path>
           ))}
-          <path d={`M${smooth(season.weeks.map((_, k) => [x(k), course(k) - 1] as const))}`} fill="none" stroke="white" strokeOpacity="0.35" strokeWidth="1" strokeDasharray="26 40 9 55" />
-          {months.map((m) => (
+          <path d={surface} fill="none" stroke="white" strokeOpacity="0.35" strokeWidth="1" strokeDasharray="26 40 9 55" />
+          {months.filter((m, i) => i === 0 || (x(m.week) > (i === 1 ? 118 : 0) && (W > 560 || i % 2 === 0))).map((m) => (
             <g key={m.week}>
-              <line x1={x(m.week)} x2={x(m.week)} y1={H - 16} y2={H - 11} stroke="var(--quiet)" />
-              <text x={x(m.week)} y={H - 1} fontSize="12" fill="var(--quiet)" textAnchor={x(m.week) > W - 30 ? 'end' : x(m.week) < 30 ? 'start' : 'middle'}>
+              <line x1={x(m.week)} x2={x(m.week)} y1={H - 21} y2={H - 16} stroke="var(--quiet)" />
+              <text x={x(m.week)} y={H - 4} fontSize="12" fill="var(--quiet)" textAnchor={x(m.week) > W - 30 ? 'end' : x(m.week) < 30 ? 'start' : 'middle'}>
                 {m.text}
               </text>
             </g>
           ))}
           {events.map((e) => (
             <g key={e.kind + e.week}>
-              <ellipse cx={x(e.week)} cy={e.bad ? H - 26 : 11} rx="6.5" ry="4.2" fill={e.bad ? 'var(--watch)' : 'color-mix(in oklab, var(--quiet) 82%, var(--paper))'} stroke="var(--ink)" strokeWidth="0.8" />
-              <text x={x(e.week) + (x(e.week) > W - 120 ? -11 : 11)} y={(e.bad ? H - 26 : 11) + 4} fontSize="12" fill="var(--ink)" textAnchor={x(e.week) > W - 120 ? 'end' : 'start'}>
+              <ellipse cx={x(e.week)} cy={e.bad ? H - 30 : 11} rx="6.5" ry="4.2" fill={e.bad ? 'var(--watch)' : 'color-mix(in oklab, var(--quiet) 82%, var(--paper))'} stroke="var(--ink)" strokeWidth="0.8" />
+              <text x={x(e.week) + (x(e.week) > W - 120 ? -11 : 11)} y={(e.bad ? H - 30 : 11) + 4} fontSize="12" fill="var(--ink)" textAnchor={x(e.week) > W - 120 ? 'end' : 'start'}>
                 {e.text}
               </text>
             </g>
           ))}
-          <line x1={float.x} x2={float.x} y1={20} y2={H - 14} stroke="var(--ink)" strokeWidth="1.2" />
+          <line x1={float.x} x2={float.x} y1={20} y2={H - 20} stroke="var(--ink)" strokeWidth="1.2" />
           <g transform={`translate(${float.x} ${float.y})`}>
             <circle r="10" fill="var(--paper)" stroke="var(--ink)" strokeWidth="1.3" />
             <path d="M-10 0A10 10 0 0 1 10 0Z" fill="var(--wrong)" stroke="var(--ink)" strokeWidth="1.3" />

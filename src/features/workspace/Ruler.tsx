@@ -7,7 +7,7 @@ import { lengthUnit } from '@/core/units/length';
 import { useUnits } from './units';
 
 interface Props {
-  stage: Stage | null;
+  stage: Stage;
   /** Changes when the picture does. */
   drawn: number;
   frame: Frame;
@@ -21,7 +21,7 @@ interface Props {
 /** A staff beside the pot, marked from the ground up and true on the pot's own plane, with the rim and the tallest tip. */
 export function Ruler({ stage, frame, planting, season, week, view, size }: Props) {
   const units = useUnits((u) => u.units);
-  if (!stage || view.elevation > 0.7 || size.w === 0) return null;
+  if (view.elevation > 0.7 || size.w === 0) return null;
   const foot = footMm(planting.container);
   const left = -(frame.reach + 55);
   const [cos, sin] = [Math.cos(view.azimuth), Math.sin(view.azimuth)];

@@ -23,10 +23,10 @@ export function TopBar({ planting, station, report, subtitle }: { planting: Plan
       <Link href="/" className="text-[1.45rem] font-bold leading-none tracking-tight" aria-label="Rillbank, to the bench">
         Rillbank
       </Link>
-      <p className="min-w-0 flex-1 truncate text-[0.93rem] text-quiet">
+      <p className="order-3 min-w-0 basis-full truncate text-[0.93rem] text-quiet work:order-none work:flex-1 work:basis-auto">
         {planting.spot.name} / <span className="font-semibold text-ink">{planting.name}</span>, {subtitle}
       </p>
-      <div className="flex items-center gap-1 print:hidden">
+      <div className="ml-auto flex items-center gap-1 work:ml-0 print:hidden">
         <Button kind="bare" disabled={!lastStep} onClick={undo} title={lastStep ? `Undo ${lastStep.name} (Ctrl Z)` : 'Nothing to undo'}>
           Undo
         </Button>
@@ -35,7 +35,7 @@ export function TopBar({ planting, station, report, subtitle }: { planting: Plan
         </Button>
         <Preferences />
       </div>
-      <div className="w-full work:w-[27rem]">
+      <div className="order-4 w-full work:order-none work:w-[27rem]">
         <Stream current={station} stops={STATIONS.map((s) => ({ key: s, text: STATION_NAME[s], href: stationPath(planting.id, s), state: wrongAt.has(s) ? 'wrong' : s === 'spot' || s === 'container' || planted ? 'done' : 'todo' }))} />
       </div>
     </header>

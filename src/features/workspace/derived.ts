@@ -20,14 +20,16 @@ export function useDerived(planting: Planting): { season: Season; report: Report
 /** The most room the planting takes in any week, so that the picture does not jump as the season runs. */
 export function frameOf(planting: Planting, season: Season): Frame {
   const rim = shapeOf(planting.container.shape).widthMm(planting.container.shape) / 2;
-  let top = planting.placements.length === 0 ? 120 : 60;
+  const depth = shapeOf(planting.container.shape).depthMm(planting.container.shape);
+  // An empty pot is shown with room over it for what is to come.
+  let top = planting.placements.length === 0 ? depth * 1.5 : 60;
   let reach = rim + 40;
   for (const w of season.weeks) {
     w.plants.forEach((g, i) => {
       const p = season.placed[i];
       if (!p || !g.alive) return;
-      top = Math.max(top, g.heightMm * 1.02);
-      reach = Math.max(reach, Math.hypot(p.xMm, p.yMm) + g.spreadMm * 0.46);
+      top = Math.max(top, g.heightMm * 1.05);
+      reach = Math.max(reach, Math.hypot(p.xMm, p.yMm) + g.spreadMm * 0.58);
     });
   }
   return { top, reach };

@@ -7,7 +7,7 @@ const isWhite = ({ colour }: Seen): boolean => family(colour) === 'white';
 const near = (gap: number, inner: number, outer: number): number => Math.max(0, Math.min(1, (outer - gap) / (outer - inner)));
 
 export const oneHueWhite: Scheme = {
-  label: 'One colour lifted with white',
+  label: 'One colour and white',
   accent: 0.06,
   about: 'One hue in its shades, with white to lift it.',
   from: 'may',
