@@ -15,7 +15,7 @@ export function family({ l, c, h }: Lch): Family {
   if (h >= 292 && h < 335) return l < 0.42 && c < 0.14 ? 'wine' : 'violet';
   if (h >= 335 || h < 15) return l < 0.43 ? 'wine' : 'pink';
   if (h < 36) return l < 0.4 ? 'wine' : 'red';
-  if (h < 78) return l < 0.5 && c < 0.14 ? 'bronze' : 'orange';
+  if (h < 78) return (l < 0.5 && c < 0.14) || (l < 0.62 && c < 0.1) ? 'bronze' : 'orange';
   return l < 0.55 && c < 0.12 ? 'bronze' : 'yellow';
 }
 

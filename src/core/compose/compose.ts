@@ -91,7 +91,7 @@ export function compose(base: Planting, { seed = 1, library = LIBRARY, want = 5,
 
   const starts = pick(judged, IMPROVED + 2);
   const better = starts.map((j, i) => {
-    const out = improve(j, fitness, judge);
+    const out = improve(j, fitness, judge, base.brief.must);
     onProgress?.(0.6 + (0.4 * (i + 1)) / starts.length, toProposal(base, out));
     return out;
   });
@@ -196,14 +196,14 @@ function judgeOf(base: Planting): (c: Candidate) => Judged | null {
   };
 }
 
-/** Swaps one kind at a time while that helps. */
-function improve(from: Judged, ranked: Ranked, judge: (c: Candidate) => Judged | null): Judged {
+/** Swaps one kind at a time while that helps; must-haves and the lead stay. */
+function improve(from: Judged, ranked: Ranked, judge: (c: Candidate) => Judged | null, must: readonly string[]): Judged {
   const { pattern } = from;
   let best = from;
   for (let round = 0; round < 2; round += 1) {
     const before = best.report.score;
     for (const part of pattern.parts) {
-      if (part.id === 'T' || (part.id === 'F0' && !from.cast.T)) continue;
+      if (part.id === 'T' || (part.id === 'F0' && !from.cast.T) || must.includes(best.cast[part.id]?.id ?? '')) continue;
       for (const { plant } of ranked[part.role].slice(0, SWAPS)) {
         if (pattern.parts.some((o) => o.id !== part.id && best.cast[o.id]?.botanical === plant.botanical)) continue;
         const tried = judge({ ...best, cast: { ...best.cast, [part.id]: plant } });

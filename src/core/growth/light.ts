@@ -17,11 +17,11 @@ interface Size {
   alive: boolean;
 }
 
-/** Where a plant's canopy lies: trailers lean out over the rim as they lengthen, up to half their own radius. */
+/** Where a plant's canopy lies: trailers lean out over the rim as they lengthen, by up to a third of their own radius. */
 function canopyOf(p: Placed, g: Size): Canopy {
   const radiusMm = g.spreadMm / 2;
   const out = Math.hypot(p.xMm, p.yMm);
-  const lean = out > 1 && p.role === 'spiller' ? Math.min(radiusMm * 0.5, g.trailMm * 0.5) / out : 0;
+  const lean = out > 1 && p.role === 'spiller' ? Math.min(radiusMm * 0.3, g.trailMm * 0.3) / out : 0;
   return { xMm: p.xMm * (1 + lean), yMm: p.yMm * (1 + lean), radiusMm, heightMm: g.heightMm };
 }
 
@@ -36,7 +36,10 @@ function lensArea(r: number, s: number, d: number): number {
 }
 
 /** Sun comes from the side as well: only this share of a neighbour's full overhead shade is felt. Working figure. */
-const OVERHEAD = 0.72;
+const OVERHEAD = 0.82;
+
+/** A plant that wants less sun than the spot gives is content with less, but not by more than this: leaves lie on it all the same. Working figure. */
+const CONTENT = 1.35;
 
 /** How far one canopy stands above another, 0–1. */
 const above = (over: Canopy, under: Canopy): number => clamp01((over.heightMm - under.heightMm * 0.85) / (over.heightMm * 0.55 + 1));
@@ -70,7 +73,7 @@ export function lightLeft(placed: readonly Placed[], sizes: readonly Size[], hou
   forShading(placed, sizes, (_, under, share) => {
     through[under] = (through[under] ?? 1) * (1 - share);
   });
-  return placed.map((p, i) => clamp01(((through[i] ?? 1) * (hours + SKY_HOURS)) / (Math.min(p.plant.sunHours[1], hours) + SKY_HOURS)));
+  return placed.map((p, i) => clamp01((through[i] ?? 1) * Math.min(CONTENT, (hours + SKY_HOURS) / (Math.min(p.plant.sunHours[1], hours) + SKY_HOURS))));
 }
 
 /** Index of the neighbour that takes most light from `index`, or -1 when none takes any to speak of. */

@@ -128,7 +128,7 @@ export const spillers = [
   record({
     id: 'stonecrop-trailing-gold', common: 'Trailing stonecrop', botanical: 'Sedum rupestre', variety: 'gold', group: 'succulent', roles: ['spiller', 'filler'], habit: 'cascade',
     height: [60, 110], spread: [220, 320], trail: [100, 220], vigour: 2, sun: [4, 6, 13, 15], scorch: null, water: 'dry', feed: 'light',
-    cold: { winter: -26, night: -18 }, season: 'year-round', bloom: '0000 0130 0000', leaf: ['fine', 14, 'needle', 'waxy'], flower: ['none', 0, 0],
+    cold: { winter: -26, night: -18 }, season: 'year-round', bloom: '0000 0000 0000', leaf: ['fine', 14, 'needle', 'waxy'], flower: ['none', 0, 0],
     colours: [['leaf', '#c7cf4d', 0.85], ['edge', '#dd9a4c', 0.15]], starts: { pack6: 4.6, p9: 2.2 },
     deadhead: 'no', pinch: 'no', edible: 'no', poison: ['mild', 'mild', 'mild'], sap: 'yes', spreads: false, note: 'Any broken piece roots.',
   }),

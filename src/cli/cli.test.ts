@@ -1,0 +1,76 @@
+import { mkdtempSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { LIBRARY } from '../core/plants';
+import { placed, pot, warmPot } from '../core/testing/pots';
+import { main } from './main';
+
+const dir = mkdtempSync(join(tmpdir(), 'rillbank-cli-'));
+const file = (name: string, data: unknown) => {
+  const path = join(dir, name);
+  writeFileSync(path, typeof data === 'string' ? data : JSON.stringify(data));
+  return path;
+};
+
+async function run(...args: string[]): Promise<{ code: number; out: string; err: string }> {
+  let [out, err] = ['', ''];
+  const write = jest.spyOn(process.stdout, 'write').mockImplementation(((text: string, done?: () => void) => {
+    out += text;
+    done?.();
+    return true;
+  }) as typeof process.stdout.write);
+  const error = jest.spyOn(console, 'error').mockImplementation((text: string) => void (err += text));
+  const log = jest.spyOn(console, 'log').mockImplementation((text: string) => void (out += text));
+  const code = await main(args);
+  for (const spy of [write, error, log]) spy.mockRestore();
+  return { code, out, err };
+}
+
+test('plants lists the library', async () => {
+  const { code, out } = await run('plants');
+  expect(code).toBe(0);
+  expect(JSON.parse(out)).toEqual(LIBRARY);
+});
+
+test.each(['planting', 'brief', 'plant', 'backup'])('schema %s is JSON Schema', async (name) => {
+  const { code, out } = await run('schema', name);
+  expect(code).toBe(0);
+  expect(JSON.parse(out)).toMatchObject({ $schema: expect.stringContaining('json-schema.org'), type: 'object' });
+});
+
+test('compose answers a brief with proposals that check agrees with', async () => {
+  const { code, out } = await run('compose', file('brief.json', { format: 'rillbank.brief', version: 1, startDate: '2026-05-16', brief: { scheme: 'cool' } }));
+  expect(code).toBe(0);
+  const { proposals } = JSON.parse(out) as { proposals: { planting: unknown; report: { score: number }; reason: string }[] };
+  expect(proposals.length).toBeGreaterThanOrEqual(3);
+  expect(proposals[0]?.reason.length).toBeGreaterThan(20);
+  const checked = await run('check', file('first.json', proposals[0]?.planting));
+  expect(JSON.parse(checked.out)).toMatchObject({ score: proposals[0]?.report.score });
+});
+
+test('check tells each finding with its band, culprits and remedies', async () => {
+  const { out } = await run('check', file('planting.json', { ...warmPot(), brief: { ...warmPot().brief, budget: 25 } }));
+  const { findings } = JSON.parse(out) as { findings: Record<string, unknown>[] };
+  for (const f of findings) expect(Object.keys(f).sort()).toEqual(['band', 'check', 'culprits', 'measured', 'message', 'remedies', 'severity', 'unit']);
+  expect(findings.find((f) => f.check === 'cost')).toMatchObject({ severity: expect.not.stringMatching('good') });
+});
+
+test('grow gives the size of each plant in a week', async () => {
+  const path = file('grow.json', warmPot());
+  const at = async (week: string) => (JSON.parse((await run('grow', path, '--week', week)).out) as { plants: { heightMm: number }[] }).plants[0]?.heightMm ?? 0;
+  expect(await at('10')).toBeGreaterThan(await at('1'));
+});
+
+test.each<[string, string[], RegExp]>([
+  ['no such command', ['prune'], /no command "prune"/],
+  ['no file', ['check'], /file: name a JSON file/],
+  ['a file that is not there', ['check', '/nowhere.json'], /cannot be read/],
+  ['a schema that is not there', ['schema', 'pot'], /"pot" is none of/],
+  ['a week out of range', ['grow', file('w.json', warmPot()), '--week', '99'], /--week: must be a whole number from 0 to/],
+  ['an unknown plant', ['check', file('u.json', pot({ placements: [placed('a', 'triffid', 'filler', 0, 0)] }))], /placements\.0\.plant/],
+  ['a brief that nothing answers', ['compose', file('b.json', { format: 'rillbank.brief', version: 1, startDate: '2026-01-10', spot: { light: { kind: 'noted', hours: [], dappled: false }, children: true, cats: true, dogs: true } })], /brief: No/],
+])('%s ends with 2 and says why', async (_, args, message) => {
+  const { code, err } = await run(...args);
+  expect(code).toBe(2);
+  expect(err).toMatch(message);
+});

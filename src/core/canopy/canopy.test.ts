@@ -1,0 +1,73 @@
+import { grow } from '../growth/season';
+import { LIBRARY } from '../plants';
+import { placed, pot, warmPot } from '../testing/pots';
+import { KINDS } from './kinds';
+import { sprout } from './sprout';
+
+const canopyOf = (p = warmPot(), week?: number) => {
+  const s = grow(p);
+  return { canopy: sprout(p, s, week ?? s.peak), sizes: s.weeks[week ?? s.peak]?.plants ?? [] };
+};
+
+test('the same planting and week give the same leaves', () => expect(canopyOf().canopy).toEqual(canopyOf().canopy));
+
+test('arrays agree in length and hold only numbers', () => {
+  for (const b of canopyOf().canopy.batches) {
+    expect(KINDS).toContain(b.kind);
+    expect([b.matrices.length, b.colourA.length, b.colourB.length, b.veined.length, b.owner.length]).toEqual([b.count * 16, b.count * 3, b.count * 3, b.count, b.count]);
+    for (const list of [b.matrices, b.colourA, b.colourB]) expect(list.every(Number.isFinite)).toBe(true);
+    expect(b.colourA.every((c) => c >= 0 && c <= 1.6)).toBe(true);
+  }
+});
+
+test('the tallest leaf stands about as high as the plant is said to be', () => {
+  const { canopy, sizes } = canopyOf();
+  const tallest = Math.max(...sizes.map((s) => s.heightMm));
+  expect(canopy.top).toBeGreaterThan(tallest * 0.8);
+  expect(canopy.top).toBeLessThan(tallest * 1.25);
+});
+
+test('trailers hang about as far as they are said to, and never below the ground', () => {
+  const vine = pot({ placements: [placed('v', 'sweet-potato-vine-lime', 'spiller', 0, 130)] });
+  const week5 = canopyOf(vine, 5);
+  const trail = week5.sizes[0]?.trailMm ?? 0;
+  expect(-week5.canopy.bottom).toBeGreaterThan(Math.min(trail, 360) * 0.6);
+  for (const week of [0, 5, 12, 20]) expect(-canopyOf(vine, week).canopy.bottom).toBeLessThan(360 + 110);
+});
+
+test('a trail hangs clear of the wall', () => {
+  const { canopy } = canopyOf(pot({ placements: [placed('v', 'dichondra-silver', 'spiller', 0, 130)] }), 10);
+  const stems = canopy.batches.find((b) => b.kind === 'stem');
+  for (let i = 0; i < (stems?.count ?? 0); i += 1) {
+    const [x, y, z] = [12, 13, 14].map((k) => stems?.matrices[i * 16 + k] ?? 0) as [number, number, number];
+    if (y < -30) expect(Math.hypot(x, z)).toBeGreaterThan(200 - (55 * -y) / 360);
+  }
+});
+
+test('there are more and larger leaves at the peak than at planting', () => {
+  const count = (week: number) => canopyOf(warmPot(), week).canopy.batches.reduce((s, b) => s + b.count, 0);
+  expect(count(10)).toBeGreaterThan(count(0));
+});
+
+test('inner leaves are darker than outer ones', () => {
+  const { canopy } = canopyOf(pot({ placements: [placed('a', 'petunia-white', 'filler', 0, 0)] }));
+  const leaves = canopy.batches.find((b) => b.kind === 'ovate');
+  const light = (keep: (r: number) => boolean) => {
+    const list = Array.from({ length: leaves?.count ?? 0 }, (_, i) => i).filter((i) => keep(Math.hypot(leaves?.matrices[i * 16 + 12] ?? 0, leaves?.matrices[i * 16 + 13] ?? 0, leaves?.matrices[i * 16 + 14] ?? 0)));
+    return list.reduce((s, i) => s + (leaves?.colourA[i * 3 + 1] ?? 0), 0) / list.length;
+  };
+  expect(light((r) => r < 95)).toBeLessThan(light((r) => r > 140));
+});
+
+test('every plant in the library grows something to see, under nine thousand pieces', () => {
+  for (const plant of LIBRARY) {
+    const { canopy } = canopyOf(pot({ placements: [placed('a', plant.id, plant.roles[0] ?? 'filler', 0, 60, plant.starts[0]?.size)] }));
+    const pieces = canopy.batches.reduce((s, b) => s + b.count, 0);
+    expect([plant.id, pieces > 0 && pieces < 9000]).toEqual([plant.id, true]);
+  }
+});
+
+test('a plant killed by frost is gone from the picture', () => {
+  const p = pot({ placements: [placed('a', 'coleus-lime', 'filler', 0, 0)] });
+  expect(canopyOf(p, 23).canopy.batches).toEqual([]);
+});

@@ -1,0 +1,67 @@
+import Papa from 'papaparse';
+import { z } from 'zod';
+import { shoppingList } from '../materials/list';
+import { PlantingSchema } from '../plantings/schema';
+import { placed, pot, warmPot } from '../testing/pots';
+import { readBench, writeBackup } from './backup';
+import { readBrief } from './brief';
+import { BadInputError } from './parse';
+import { readPlanting } from './planting';
+import { shoppingCsv } from './shopping-csv';
+
+const why = (f: () => unknown): string => {
+  try {
+    f();
+  } catch (e) {
+    if (e instanceof BadInputError) return e.message;
+    throw e;
+  }
+  return 'it was taken';
+};
+
+describe('a bench out and in', () => {
+  const bench = [warmPot(), pot({ id: 'other', name: 'Empty pot' })];
+  test('is the same bench', () => expect(readBench(writeBackup(bench, '2026-11-23T10:00:00Z'))).toEqual(bench));
+  test('a single planting is read too', () => expect(readBench(JSON.stringify(warmPot()))).toEqual([warmPot()]));
+});
+
+describe('bad files say what, where and what to do', () => {
+  const good = warmPot();
+  const text = writeBackup([good], '2026-11-23T10:00:00Z');
+  test.each<[string, () => unknown, RegExp]>([
+    ['truncated', () => readBench(text.slice(0, text.length / 2)), /file: It breaks off|file: It is not JSON/],
+    ['not JSON', () => readBench('hello'), /not JSON/],
+    ['another kind', () => readBench('{"format":"something.else","version":1}'), /format: expected "rillbank\.planting"/],
+    ['no object', () => readBench('[1,2]'), /file: must hold one JSON object/],
+    ['later version', () => readBench(JSON.stringify({ format: 'rillbank.backup', version: 9, plantings: [] })), /version 9; this Rillbank reads up to 1/],
+    ['unknown plant', () => readBench(JSON.stringify({ ...JSON.parse(text), plantings: [{ ...good, placements: [placed('a', 'triffid', 'filler', 0, 0)] }] })), /plantings\.0\.placements\.0\.plant: there is no plant "triffid"/],
+    ['negative size', () => readPlanting({ ...good, container: { ...good.container, shape: { kind: 'round', topMm: -4, baseMm: 100, depthMm: 100 } } }), /container\.shape\.topMm: must be 60 mm or more/],
+    ['bad date', () => readPlanting({ ...good, startDate: '16 May' }), /startDate: must be a date as YYYY-MM-DD/],
+    ['a place used twice', () => readPlanting({ ...good, placements: [placed('a', 'petunia-white', 'filler', 0, 0), placed('a', 'petunia-white', 'filler', 9, 0)] }), /placements\.1\.id: "a" is used twice/],
+    ['50 MB of rubbish', () => readBench('x'.repeat(50_000_000)), /50 MB is far more than a bench holds/],
+    ['an extra field', () => readPlanting({ ...good, mood: 'blue' }), /mood/],
+  ])('%s', (_, read, message) => expect(why(read)).toMatch(message));
+});
+
+describe('a brief file', () => {
+  test('stands on what a new container starts with', () => {
+    const { planting, seed } = readBrief({ format: 'rillbank.brief', version: 1, seed: 4, startDate: '2026-05-20', brief: { scheme: 'cool' }, container: { count: 3 } }, '2026-01-01');
+    expect(seed).toBe(4);
+    expect(planting).toMatchObject({ startDate: '2026-05-20', brief: { scheme: 'cool', school: 'tall-centre' }, container: { count: 3, material: 'glazed' } });
+  });
+  test('names the field that is wrong', () => expect(why(() => readBrief({ format: 'rillbank.brief', version: 1, brief: { budget: -5 } }, '2026-01-01'))).toMatch(/brief\.budget: must be more than nothing/));
+});
+
+test('the planting schema is published as JSON Schema', () => {
+  const schema = z.toJSONSchema(PlantingSchema, { io: 'input' }) as { required: string[]; properties: object };
+  expect(schema.required).toEqual(expect.arrayContaining(['spot', 'container', 'brief', 'placements', 'startDate']));
+});
+
+test('the shopping list as CSV reads back row by row', () => {
+  const list = shoppingList(warmPot(), 2);
+  const { data, errors } = Papa.parse<Record<string, string>>(shoppingCsv(list), { header: true, skipEmptyLines: true });
+  expect(errors).toEqual([]);
+  expect(data).toHaveLength(list.plants.length + list.bags.length + 1);
+  expect(data.reduce((s, r) => s + Number(r.price), 0)).toBeCloseTo(list.total, 1);
+  expect(data[0]).toMatchObject({ kind: 'thriller', item: 'Canna, dwarf, scarlet', count: '2' });
+});

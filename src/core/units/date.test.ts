@@ -1,0 +1,22 @@
+import { addDays, daysBetween, monthly, monthPosition, nextMonthDay } from './date';
+
+test('days are counted across a clock change and a leap day', () => {
+  expect(addDays('2026-03-28', 3)).toBe('2026-03-31');
+  expect(addDays('2028-02-28', 2)).toBe('2028-03-01');
+  expect(daysBetween('2026-05-14', '2026-10-24')).toBe(163);
+});
+
+test('the next month and day may be next year', () => {
+  expect(nextMonthDay('2026-05-14', '10-24')).toBe('2026-10-24');
+  expect(nextMonthDay('2026-11-01', '10-24')).toBe('2027-10-24');
+  expect(nextMonthDay('2026-10-24', '10-24')).toBe('2026-10-24');
+});
+
+test('a monthly series is straight between mid-months and wraps at the year', () => {
+  const rising = [0, 10, 20, 30, 40, 50, 60, 70, 80, 90, 100, 110];
+  expect(monthly(rising, 3)).toBe(30);
+  expect(monthly(rising, 3.5)).toBe(35);
+  expect(monthly(rising, 11.5)).toBe(55);
+  expect(monthly(rising, -0.5)).toBe(55);
+  expect(monthPosition('2026-07-15')).toBeCloseTo(6, 1);
+});
