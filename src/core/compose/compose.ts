@@ -1,6 +1,8 @@
 import { assess } from '../balance/assess';
 import type { Report } from '../balance/finding';
 import { lch } from '../colour/oklch';
+import { SCHEMES } from '../colour/schemes';
+import type { Scheme } from '../colour/schemes/scheme';
 import { LIBRARY } from '../plants';
 import type { Plant, Role } from '../plants/schema';
 import type { Placement, Planting } from '../plantings/schema';
@@ -44,6 +46,8 @@ const SWAPS = 7;
 const ALIKE = 0.5;
 
 interface Candidate {
+  /** Plants by role as they were ranked for the hue this was cast in. */
+  ranked: Ranked;
   pattern: Pattern;
   cast: Cast;
   guess: number;
@@ -67,8 +71,10 @@ export function compose(base: Planting, { seed = 1, library = LIBRARY, want = 5,
   if (short) return { proposals: [], refused, problem: short };
   const jitter = seeded(seed ^ hashText(base.brief.scheme));
   const noise = new Map(library.map((p) => [p.id, jitter() * 0.03]));
-  const fitness = rankRoles(base, offered, noise);
-  const candidates = patterns.flatMap((pattern) => castAll(pattern, fitness, base)).sort((a, b) => b.guess - a.guess);
+  const candidates = huesToTry(base)
+    .map((hue) => rankRoles(base, offered, noise, hue))
+    .flatMap((ranked) => patterns.flatMap((pattern) => castAll(pattern, ranked, base)))
+    .sort((a, b) => b.guess - a.guess);
   onProgress?.(0.1, null);
 
   const judge = judgeOf(base);
@@ -91,7 +97,7 @@ export function compose(base: Planting, { seed = 1, library = LIBRARY, want = 5,
 
   const starts = pick(judged, IMPROVED + 2);
   const better = starts.map((j, i) => {
-    const out = improve(j, fitness, judge, base.brief.must);
+    const out = improve(j, judge, base.brief.must);
     onProgress?.(0.6 + (0.4 * (i + 1)) / starts.length, toProposal(base, out));
     return out;
   });
@@ -124,11 +130,20 @@ function missingRoles(patterns: readonly Pattern[], offered: readonly Plant[]): 
   return patterns.length === 0 ? 'This container is too small for a mixed planting.' : null;
 }
 
+/** Hues of flower colour to build on when a scheme wants one and the gardener named none: red, orange, yellow, blue, violet, pink. */
+const HUES = [25, 58, 98, 272, 305, 358] as const;
+
+/** The leading hues to cast for; null where the scheme has none. */
+function huesToTry({ brief }: Planting): readonly (number | null)[] {
+  const scheme: Scheme = SCHEMES[brief.scheme];
+  if (scheme.from === 'no') return [null];
+  return brief.from ? [lch(brief.from).h] : HUES;
+}
+
 type Ranked = Record<Role, { plant: Plant; value: number }[]>;
 
 /** Plants by role, most promising first. */
-function rankRoles(base: Planting, offered: readonly Plant[], noise: Map<string, number>): Ranked {
-  const hue = base.brief.from ? lch(base.brief.from).h : null;
+function rankRoles(base: Planting, offered: readonly Plant[], noise: Map<string, number>, hue: number | null): Ranked {
   const rank = (role: Role) =>
     offered
       .filter((p) => p.roles.includes(role))
@@ -139,7 +154,7 @@ function rankRoles(base: Planting, offered: readonly Plant[], noise: Map<string,
 
 /** Beam search over a pattern's parts. */
 function castAll(pattern: Pattern, ranked: Ranked, base: Planting): Candidate[] {
-  let beam: Candidate[] = [{ pattern, cast: {}, guess: 0 }];
+  let beam: Candidate[] = [{ ranked, pattern, cast: {}, guess: 0 }];
   for (const part of pattern.parts) {
     const next: Candidate[] = [];
     for (const c of beam) {
@@ -147,7 +162,7 @@ function castAll(pattern: Pattern, ranked: Ranked, base: Planting): Candidate[] 
       for (const { plant, value } of ranked[part.role].slice(0, TRIED)) {
         if (chosen.some((o) => o.botanical === plant.botanical)) continue;
         const pair = sum(chosen.map((o) => company(o, plant))) / Math.max(1, chosen.length);
-        next.push({ pattern, cast: { ...c.cast, [part.id]: plant }, guess: c.guess + value + (chosen.length > 0 ? pair * 0.8 : 0) });
+        next.push({ ranked, pattern, cast: { ...c.cast, [part.id]: plant }, guess: c.guess + value + (chosen.length > 0 ? pair * 0.8 : 0) });
       }
     }
     beam = keepVaried(next);
@@ -197,14 +212,14 @@ function judgeOf(base: Planting): (c: Candidate) => Judged | null {
 }
 
 /** Swaps one kind at a time while that helps; must-haves and the lead stay. */
-function improve(from: Judged, ranked: Ranked, judge: (c: Candidate) => Judged | null, must: readonly string[]): Judged {
+function improve(from: Judged, judge: (c: Candidate) => Judged | null, must: readonly string[]): Judged {
   const { pattern } = from;
   let best = from;
   for (let round = 0; round < 2; round += 1) {
     const before = best.report.score;
     for (const part of pattern.parts) {
       if (part.id === 'T' || (part.id === 'F0' && !from.cast.T) || must.includes(best.cast[part.id]?.id ?? '')) continue;
-      for (const { plant } of ranked[part.role].slice(0, SWAPS)) {
+      for (const { plant } of from.ranked[part.role].slice(0, SWAPS)) {
         if (pattern.parts.some((o) => o.id !== part.id && best.cast[o.id]?.botanical === plant.botanical)) continue;
         const tried = judge({ ...best, cast: { ...best.cast, [part.id]: plant } });
         if (tried && tried.report.score > best.report.score) best = tried;

@@ -19,6 +19,8 @@ interface Idea {
 /** Alternatives weighed for each culprit; remedies shown. Working figures. */
 const WEIGHED = 7;
 const SHOWN = 3;
+/** A remedy that costs the whole more than this is not offered. */
+const DEAREST = 1;
 const SEVERITY = { good: 0, watch: 1, wrong: 2 } as const;
 
 /** The report with remedies on everything that is not good: each one tried and judged, with what it does to the rest. */
@@ -33,12 +35,13 @@ export function remediesFor(planting: Planting, report: Report, finding: Finding
     const now = after.findings.find((f) => f.check === finding.check);
     const gain = now ? SEVERITY[finding.severity] - SEVERITY[now.severity] + (now.quality - finding.quality) : 1;
     const spoilt = after.findings.some((f) => f.severity === 'wrong' && report.findings.find((g) => g.check === f.check)?.severity !== 'wrong');
-    if (gain < 0.1 || spoilt) return [];
+    const change = Math.round((after.score - report.score) * 10) / 10;
+    if (gain < 0.1 || spoilt || change < -DEAREST) return [];
     const effects = after.findings.flatMap((f) => {
       const was = report.findings.find((g) => g.check === f.check);
       return was && (was.severity !== f.severity || Math.abs(was.quality - f.quality) > 0.05) ? [{ check: f.check, from: was.severity, to: f.severity, before: was.measured, after: f.measured }] : [];
     });
-    return [{ ...idea, effects, scoreChange: Math.round((after.score - report.score) * 10) / 10, kind: idea.commands[0]?.do ?? '', gain }];
+    return [{ ...idea, effects, scoreChange: change, kind: idea.commands[0]?.do ?? '', gain }];
   });
   tried.sort((a, b) => b.scoreChange + b.gain - a.scoreChange - a.gain);
   const varied = tried.filter((t, i) => tried.findIndex((o) => o.kind === t.kind && sameTarget(o, t)) === i);

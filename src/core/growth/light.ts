@@ -21,7 +21,7 @@ interface Size {
 function canopyOf(p: Placed, g: Size): Canopy {
   const radiusMm = g.spreadMm / 2;
   const out = Math.hypot(p.xMm, p.yMm);
-  const lean = out > 1 && p.role === 'spiller' ? Math.min(radiusMm * 0.3, g.trailMm * 0.3) / out : 0;
+  const lean = out > 1 && p.role === 'spiller' ? Math.min(radiusMm * 0.35, g.trailMm * 0.35) / out : 0;
   return { xMm: p.xMm * (1 + lean), yMm: p.yMm * (1 + lean), radiusMm, heightMm: g.heightMm };
 }
 
@@ -36,10 +36,10 @@ function lensArea(r: number, s: number, d: number): number {
 }
 
 /** Sun comes from the side as well: only this share of a neighbour's full overhead shade is felt. Working figure. */
-const OVERHEAD = 0.82;
+const OVERHEAD = 0.74;
 
 /** A plant that wants less sun than the spot gives is content with less, but not by more than this: leaves lie on it all the same. Working figure. */
-const CONTENT = 1.35;
+const CONTENT = 1.5;
 
 /** How far one canopy stands above another, 0–1. */
 const above = (over: Canopy, under: Canopy): number => clamp01((over.heightMm - under.heightMm * 0.85) / (over.heightMm * 0.55 + 1));

@@ -24,7 +24,7 @@ export function SpotReading({ planting }: { planting: Planting }) {
         <h2 className="text-[0.95rem]">What follows</h2>
       </header>
       <p className="text-3xl font-semibold leading-none">
-        {sun.label}
+        <span>{sun.label}</span>
         <span className="block pt-1 text-[0.95rem] font-normal text-quiet">
           {sun.hours} {sun.hours === 1 ? 'hour' : 'hours'} a day, {sun.morning} before 13:00 and {sun.afternoon} after; {SUMMERS[spot.summer].label}.
         </span>

@@ -2,7 +2,7 @@ import { family } from '../family';
 import type { Scheme, Seen } from './scheme';
 
 const isPale = ({ colour }: Seen): boolean => colour.l > 0.74 && colour.c < 0.13;
-const isDark = ({ colour }: Seen): boolean => colour.l < 0.42;
+const isDark = ({ colour }: Seen): boolean => colour.l < 0.46;
 const isBright = ({ colour }: Seen): boolean => colour.l > 0.6 && colour.c > 0.13;
 
 export const pastel: Scheme = {

@@ -1,0 +1,36 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, type Page } from '@playwright/test';
+
+/** The server with an empty bench. */
+export const EMPTY = 'http://localhost:4102';
+
+/** Waits until the portrait has its leaves. */
+export const grown = (page: Page) => expect(page.locator('[data-state=grown]')).toBeVisible();
+
+/** Axe finds nothing serious on the screen as it stands. */
+export async function accessible(page: Page): Promise<void> {
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  expect(violations.filter((v) => v.impact === 'serious' || v.impact === 'critical').map((v) => [v.id, v.nodes.map((n) => n.target.join(' ')).slice(0, 4)])).toEqual([]);
+}
+
+/** Pixels of the portrait that are near a colour: proof that something of that colour is drawn. */
+export async function pixelsNear(page: Page, [r, g, b]: [number, number, number], within = 60): Promise<number> {
+  return page.getByTestId('portrait').evaluate(
+    (el, [wanted, near]) => {
+      const from = el as HTMLCanvasElement;
+      const copy = document.createElement('canvas');
+      [copy.width, copy.height] = [from.width, from.height];
+      const ctx = copy.getContext('2d');
+      if (!ctx) return -1;
+      ctx.drawImage(from, 0, 0);
+      const { data } = ctx.getImageData(0, 0, copy.width, copy.height);
+      let n = 0;
+      for (let i = 0; i < data.length; i += 4) {
+        const off = Math.abs((data[i] ?? 0) - wanted[0]) + Math.abs((data[i + 1] ?? 0) - wanted[1]) + Math.abs((data[i + 2] ?? 0) - wanted[2]);
+        if ((data[i + 3] ?? 0) > 200 && off < near) n += 1;
+      }
+      return n;
+    },
+    [[r, g, b], within] as const,
+  );
+}

@@ -1,0 +1,97 @@
+// Ratios and times of the core as JSON lines, measured side by side in one run. `npm run bench`
+import { assess } from '../src/core/balance/assess';
+import { sprout } from '../src/core/canopy/sprout';
+import { compose } from '../src/core/compose/compose';
+import { whyNot } from '../src/core/compose/filter';
+import { patternsFor, type Pattern } from '../src/core/compose/patterns';
+import { place, type Cast } from '../src/core/compose/place';
+import { grow } from '../src/core/growth/season';
+import { LIBRARY } from '../src/core/plants';
+import type { Plant } from '../src/core/plants/schema';
+import { freshPlanting } from '../src/core/plantings/fresh';
+import { SchemeIdSchema, type Planting } from '../src/core/plantings/schema';
+import { median, seeded } from '../src/core/units/number';
+import { lido } from '../src/demo/lido';
+
+const say = (line: Record<string, unknown>) => console.log(JSON.stringify(line));
+const round = (n: number, digits = 2) => Number(n.toFixed(digits));
+
+function timed<T>(work: () => T): [T, number] {
+  const from = performance.now();
+  const out = work();
+  return [out, performance.now() - from];
+}
+
+/** Middle time of several runs after a warm-up, ms. */
+function typical(runs: number, work: () => unknown): number {
+  for (let i = 0; i < runs; i += 1) work();
+  return median(Array.from({ length: runs }, () => timed(work)[1]));
+}
+
+/** Twenty plants with every role among them, drawn by seed from those that suit the planting. */
+function smallLibrary(base: Planting, random: () => number): Plant[] {
+  const fit = LIBRARY.filter((p) => whyNot(p, base).length === 0);
+  const draw = (role: 'thriller' | 'filler' | 'spiller', n: number, taken: Plant[]) => {
+    const pool = fit.filter((p) => p.roles.includes(role) && !taken.includes(p));
+    return Array.from({ length: Math.min(n, pool.length) }, () => pool.splice(Math.floor(random() * pool.length), 1)[0]).filter((p) => p !== undefined);
+  };
+  const t = draw('thriller', 5, []);
+  const f = draw('filler', 9, t);
+  return [...t, ...f, ...draw('spiller', 6, [...t, ...f])];
+}
+
+/** The best score of every way to fill every pattern: what the search is measured against. */
+function exhaustive(base: Planting, library: readonly Plant[]): number {
+  let best = -Infinity;
+  const fill = (pattern: Pattern, at: number, cast: Cast): void => {
+    const part = pattern.parts[at];
+    if (!part) {
+      for (const cheap of [false, true]) {
+        const placements = place(pattern, cast, base, cheap);
+        if (placements) best = Math.max(best, assess({ ...base, placements }).score);
+      }
+      return;
+    }
+    for (const plant of library) {
+      if (plant.roles.includes(part.role) && !Object.values(cast).some((o) => o.botanical === plant.botanical)) fill(pattern, at + 1, { ...cast, [part.id]: plant });
+    }
+  };
+  for (const pattern of patternsFor(base)) fill(pattern, 0, {});
+  return best;
+}
+
+const random = seeded(20261123);
+const ratios: number[] = [];
+const speed: number[] = [];
+for (let i = 0; i < 20; i += 1) {
+  const fresh = freshPlanting(`bench-${i}`, 'Bench', '2026-03-01');
+  const scheme = SchemeIdSchema.options[i % 9] ?? 'warm';
+  const hours = i % 3 === 0 ? [8, 9, 10] : [9, 10, 11, 12, 13, 14, 15];
+  const base: Planting = {
+    ...fresh,
+    spot: { ...fresh.spot, light: { kind: 'noted', hours, dappled: false } },
+    container: { ...fresh.container, shape: { kind: 'round', topMm: 250 + (i % 3) * 10, baseMm: 190, depthMm: 240 } },
+    brief: { ...fresh.brief, scheme, school: i % 4 === 3 ? 'level-dome' : 'tall-centre', density: i % 2 ? 'full now' : 'room to grow' },
+  };
+  const library = smallLibrary(base, random);
+  const [found, searchMs] = timed(() => compose(base, { library, seed: i + 1 }).proposals[0]?.report.score ?? 0);
+  const [best, allMs] = timed(() => exhaustive(base, library));
+  if (best <= 0) continue;
+  ratios.push(found / best);
+  speed.push(allMs / searchMs);
+  say({ case: 'compose-vs-all', brief: i, scheme, plants: library.length, found, best: round(best, 1), ratio: round(found / best, 4), timesFaster: round(allMs / searchMs, 1) });
+}
+say({ case: 'compose-vs-all', briefs: ratios.length, median: round(median(ratios), 4), worst: round(Math.min(...ratios), 4), timesFaster: round(median(speed), 1) });
+
+const pot = lido[0];
+if (pot) {
+  const season = grow(pot);
+  let first = 0;
+  const from = performance.now();
+  compose({ ...pot, placements: [] }, { onProgress: (_, best) => { if (best && first === 0) first = performance.now() - from; } });
+  const cold = performance.now() - from;
+  say({ case: 'compose', plants: LIBRARY.length, firstProposalMs: round(first, 0), allMs: round(typical(3, () => compose({ ...pot, placements: [] })), 0), coldMs: round(cold, 0) });
+  say({ case: 'assess', ms: round(typical(100, () => assess(pot))) });
+  say({ case: 'grow', ms: round(typical(100, () => grow(pot))) });
+  say({ case: 'canopy', pieces: sprout(pot, season, season.peak).batches.reduce((s, b) => s + b.count, 0), ms: round(typical(20, () => sprout(pot, season, season.peak)), 1) });
+}

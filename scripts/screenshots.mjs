@@ -1,0 +1,76 @@
+// Remakes docs/screenshots/ from the demo data: builds, serves, drives the real interface. `npm run screenshots`
+import { spawn } from 'node:child_process';
+import { mkdirSync } from 'node:fs';
+import { chromium } from '@playwright/test';
+import { chromiumPath, ensureChromium, ensurePackages, run } from './setup.mjs';
+
+ensurePackages();
+ensureChromium();
+if (!process.argv.includes('--built') && run('npx', ['next', 'build']) !== 0) process.exit(1);
+
+const port = 4103;
+const base = `http://localhost:${port}`;
+const out = 'docs/screenshots';
+mkdirSync(out, { recursive: true });
+const server = spawn('npx', ['next', 'start', '-p', String(port)], { env: { ...process.env, RILLBANK_DEMO: '1' }, stdio: 'ignore', detached: true });
+const browser = await chromium.launch({ executablePath: chromiumPath, args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--enable-unsafe-swiftshader'] });
+
+/** A page of its own on a fresh profile with the demo set out. */
+async function visit({ width = 1280, height = 800, dark = false } = {}) {
+  const context = await browser.newContext({ viewport: { width, height }, locale: 'en-GB', colorScheme: dark ? 'dark' : 'light' });
+  const page = await context.newPage();
+  await page.goto(base);
+  await page.getByRole('heading', { name: 'Entrance steps' }).waitFor();
+  await page.getByRole('img', { name: /^Portrait in week/ }).first().waitFor();
+  return page;
+}
+
+const pot = (station) => `${base}/pot/lido-entrance-left/${station}`;
+async function open(page, station) {
+  await page.goto(pot(station));
+  await page.locator('[data-state=grown]').waitFor();
+  // The bubbles and the picture settle.
+  await page.waitForTimeout(1500);
+}
+const keep = (page, name) => page.screenshot({ path: `${out}/${name}.png` });
+
+try {
+  for (let i = 0; ; i += 1) {
+    const up = await fetch(base).then((r) => r.ok, () => false);
+    if (up) break;
+    if (i > 60) throw new Error('The server did not start.');
+    await new Promise((r) => setTimeout(r, 500));
+  }
+  const page = await visit();
+  await keep(page, 'bench');
+  for (const station of ['spot', 'container', 'make', 'plants']) {
+    await open(page, station);
+    await keep(page, station === 'plants' ? 'workspace' : station);
+  }
+  const remedy = page.getByRole('listitem').filter({ has: page.getByRole('meter', { name: 'Vigour' }) }).getByRole('button').first();
+  await remedy.waitFor();
+  await keep(page, 'workspace');
+  await remedy.focus();
+  await page.waitForTimeout(600);
+  await keep(page, 'remedy');
+  await page.getByRole('button', { name: 'Compose again' }).click();
+  await page.getByRole('button', { name: 'Compose', exact: true }).click();
+  await page.getByText(/ways to plant it/).waitFor();
+  const proposals = page.getByRole('img', { name: /^Portrait in week/ });
+  const wanted = await page.getByRole('button', { name: /^Take number/ }).count();
+  while ((await proposals.count()) < wanted) await page.waitForTimeout(200);
+  await keep(page, 'proposals');
+  await page.context().close();
+
+  const night = await visit({ dark: true });
+  await open(night, 'plants');
+  await keep(night, 'workspace-dark');
+  await night.context().close();
+
+  const phone = await visit({ width: 390, height: 844 });
+  await open(phone, 'plants');
+  await keep(phone, 'workspace-phone');
+} finally {
+  await browser.close();
+  process.kill(-server.pid);
+}
