@@ -7,14 +7,14 @@ import { add, mix, toward, unit, type Vec } from './vector';
 const UP: Vec = [0, 1, 0];
 
 /** Leaves and flowers over a lumpy half-ellipsoid; `lift` raises its widest part, `squash` is what stands below it. */
-function mound(s: Sprig, { lift = 0.12, most = 460, flowers = 90 } = {}): void {
+function mound(s: Sprig, { lift = 0.12, most = 560, flowers = 110 } = {}): void {
   const { heightMm: h, spreadMm: w } = s.grown;
   const r = w / 2;
   const leaf = s.plant.leaf.lengthMm;
   const surface = 2 * Math.PI * r * Math.max(h, r * 0.6);
   const count = clamp(Math.round((surface / (leaf * leaf * 0.3)) * 1.1), 40, most);
   // Where leaves are too small to draw one by one at this size, fewer and larger stand for them.
-  const size = clamp(Math.sqrt((surface / (leaf * leaf * 0.3)) / count), 1, 2.4) * 0.95;
+  const size = clamp(Math.sqrt((surface / (leaf * leaf * 0.3)) / count), 1, 1.55);
   const centre: Vec = add(s.base, UP, h * lift);
   const lumps = Array.from({ length: 5 }, () => ({ dir: toward(turn(s), between(s, 0.1, 1.3)), by: between(s, 0.04, 0.16) }));
   const shell = (dir: Vec, depth: number): Vec => {
@@ -288,12 +288,12 @@ function rosette(s: Sprig): void {
 }
 
 const cascade = (s: Sprig): void => {
-  mound(s, { lift: 0.1, most: 360, flowers: 64 });
+  mound(s, { lift: 0.1, most: 460, flowers: 80 });
   trails(s, 1);
 };
 
 const trail = (s: Sprig): void => {
-  mound(s, { lift: 0.05, most: 90, flowers: 14 });
+  mound(s, { lift: 0.05, most: 260, flowers: 18 });
   trails(s, 1);
 };
 

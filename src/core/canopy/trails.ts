@@ -14,11 +14,13 @@ export function trails(s: Sprig, share: number): void {
   if (trailMm < 15) return;
   const atEdge = s.out > s.pot.rimMm * 0.3;
   const stems = Math.max(3, Math.round(clamp(spreadMm / 13, 9, 28) * share));
-  const half = atEdge ? clamp(Math.atan2(spreadMm * 0.42, s.pot.rimMm), 0.25, 1.15) : Math.PI;
+  const half = atEdge ? clamp(Math.atan2(spreadMm * 0.36, s.pot.rimMm), 0.22, 1) : Math.PI;
   for (let i = 0; i < stems; i += 1) {
     const t = stems === 1 ? 0 : i / (stems - 1) - 0.5;
-    const heading = s.outward + t * 2 * half + between(s, -0.12, 0.12);
-    runStem(s, heading, trailMm * between(s, 0.5, 1) * (1 - 0.3 * Math.abs(t)), i);
+    // Each stem makes for its own place on the rim, so that they part like a curtain.
+    const mark = s.outward + t * 2 * half + between(s, -0.1, 0.1);
+    const heading = Math.atan2(Math.sin(mark) * s.pot.rimMm - s.base[2], Math.cos(mark) * s.pot.rimMm - s.base[0]);
+    runStem(s, heading, trailMm * between(s, 0.4, 1) * (1 - 0.7 * Math.abs(t)), i);
   }
 }
 
@@ -35,7 +37,7 @@ function runStem(s: Sprig, heading: number, hangMm: number, index: number): void
     const radial = Math.hypot(at[0], at[2]);
     const away = radial > 1 ? Math.atan2(at[2], at[0]) : heading;
     const over = radial > rimMm + 6;
-    dir = over ? unit(mix(unit(add(dir, [between(s, -0.12, 0.12), 0, between(s, -0.12, 0.12)])), DOWN, 0.34)) : unit(mix(dir, toward(away, radial > rimMm * 0.8 ? -0.05 : 0.16), 0.4));
+    dir = over ? unit(mix(unit(add(dir, [between(s, -0.12, 0.12), 0, between(s, -0.12, 0.12)])), DOWN, 0.34)) : unit(mix(dir, toward(heading, radial > rimMm * 0.8 ? -0.05 : 0.16), 0.4));
     const floor = over ? -Infinity : 8;
     let next = add(at, dir, STEP);
     if (!over && next[1] < floor) next = [next[0], floor, next[2]];

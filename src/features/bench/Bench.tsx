@@ -30,10 +30,12 @@ export function Bench({ demo }: { demo: boolean }) {
     if (demo) void loadOnce('demo', lido).catch((e: unknown) => tell.notKept(e)).finally(() => setReady(true));
   }, [demo]);
 
-  const start = async () => {
-    const p = freshPlanting(newId(), 'New pot', today());
+  /** A new container, in the same spot as another when one is given. */
+  const start = async (like?: Planting) => {
+    const fresh = freshPlanting(newId(), 'New pot', today());
+    const p = like ? { ...fresh, spot: like.spot } : fresh;
     await savePlanting(p);
-    router.push(stationPath(p.id, 'spot'));
+    router.push(stationPath(p.id, like ? 'container' : 'spot'));
   };
   return (
     <div className="flex min-h-dvh flex-col">
@@ -47,7 +49,7 @@ export function Bench({ demo }: { demo: boolean }) {
       </header>
       <main className="flex flex-1 flex-col px-4 pb-8 work:px-8">
         {shelf && shelf.unreadable.length > 0 && <Unreadable list={shelf.unreadable} />}
-        {!shelf || !ready ? <p className="py-8 text-quiet" aria-busy>Setting out the pots …</p> : shelf.pots.length === 0 ? <EmptyBench onStart={() => void start()} /> : <Shelves shelf={shelf} />}
+        {!shelf || !ready ? <p className="py-8 text-quiet" aria-busy>Setting out the pots …</p> : shelf.pots.length === 0 ? <EmptyBench onStart={() => void start()} /> : <Shelves shelf={shelf} onStart={(like) => void start(like)} />}
       </main>
     </div>
   );
@@ -56,7 +58,7 @@ export function Bench({ demo }: { demo: boolean }) {
 /** Pixels for a millimetre on the bench: one scale for all. */
 const SCALE = 0.36;
 
-function Shelves({ shelf }: { shelf: Shelf }) {
+function Shelves({ shelf, onStart }: { shelf: Shelf; onStart: (like?: Planting) => void }) {
   const places = [...new Set(shelf.pots.map((p) => p.planting.spot.name))];
   const copy = async (p: Planting) => {
     await savePlanting({ ...p, id: newId(), name: `${p.name}, copy`.slice(0, 80) });
@@ -70,16 +72,36 @@ function Shelves({ shelf }: { shelf: Shelf }) {
       {places.map((place) => (
         <section key={place} className="pt-6">
           <h2 className="text-[1rem] text-quiet">{place}</h2>
-          <ul className="flex flex-wrap items-end gap-x-10 gap-y-6">
+          <ul className="flex flex-wrap items-stretch gap-y-6">
             {shelf.pots
               .filter((p) => p.planting.spot.name === place)
               .map(({ planting }) => (
                 <PotOnShelf key={planting.id} planting={planting} scale={SCALE} onCopy={() => void copy(planting)} onDelete={() => void remove(planting)} />
               ))}
+            <RoomForOne place={place} onStart={() => onStart(shelf.pots.find((p) => p.planting.spot.name === place)?.planting)} />
           </ul>
         </section>
       ))}
     </>
+  );
+}
+
+/** The rest of the shelf, with the outline of a pot that might stand there. */
+function RoomForOne({ place, onStart }: { place: string; onStart: () => void }) {
+  const [w, h] = [400 * SCALE, 360 * SCALE];
+  return (
+    <li className="flex min-w-[210px] flex-1 flex-col">
+      <div className="flex flex-1 items-end border-b-[3px] border-ink px-6">
+        <button type="button" onClick={onStart} className="group flex flex-col items-center text-quiet hover:text-glaze" aria-label={`Start another container at ${place}`}>
+          <span className="pb-2 text-[0.9rem] group-hover:underline">Start another here</span>
+          <svg width={w} height={h} viewBox={`0 0 ${w} ${h}`} aria-hidden>
+            <path d={`M3 3H${w - 3}V22H${w - 10}L${w * 0.84} ${h - 1}H${w * 0.16}L10 22H3Z`} fill="none" stroke="currentColor" strokeWidth="1.3" strokeDasharray="5 5" />
+          </svg>
+        </button>
+      </div>
+      {/* As deep as what is written under the pots beside it, so that the shelf is one line. */}
+      <div className="h-[7.35rem]" aria-hidden />
+    </li>
   );
 }
 

@@ -27,17 +27,21 @@ export function PotOnShelf({ planting, scale, onCopy, onDelete }: { planting: Pl
   const state = stateOf(planting);
   const { w } = pictureSize(planting, scale);
   return (
-    <li className="flex flex-col" style={{ width: Math.max(w, 210) }}>
-      <Link href={stationPath(planting.id, state.next)} className="group flex flex-col items-center">
-        <PotPicture planting={planting} scale={scale} />
-        <span className="w-full border-t-[3px] border-ink pt-1.5 text-[1.05rem] font-semibold leading-tight group-hover:underline">{planting.name}</span>
+    <li className="flex flex-col" style={{ width: Math.max(w, 190) + 48 }}>
+      <Link href={stationPath(planting.id, state.next)} className="group flex flex-1 flex-col">
+        <span className="flex flex-1 items-end justify-center border-b-[3px] border-ink">
+          {/* The picture's own ground lies a little above its foot: the pot stands on the shelf. */}
+          <PotPicture planting={planting} scale={scale} className="-mb-5" />
+        </span>
+        <span className="truncate px-6 pt-2 text-[1.05rem] font-semibold leading-tight group-hover:underline">{planting.name}</span>
       </Link>
+      <div className="h-[5.6rem] px-6">
       <p className="text-[0.88rem] text-quiet">
         {formatLength(planting.container.shape.topMm, units)} pot{planting.container.count > 1 ? `, ${planting.container.count} the same` : ''}
       </p>
       <p className="flex items-baseline gap-1.5 text-[0.9rem]">
         <Mark severity={state.severity} />
-        <span>{state.text}</span>
+        <span className="line-clamp-2">{state.text}</span>
       </p>
       <div className="-ml-1 flex">
         <Button kind="bare" onClick={onCopy} aria-label={`Copy ${planting.name}`}>
@@ -46,6 +50,7 @@ export function PotOnShelf({ planting, scale, onCopy, onDelete }: { planting: Pl
         <Button kind="bare" onClick={onDelete} aria-label={`Delete ${planting.name}`}>
           Delete
         </Button>
+      </div>
       </div>
     </li>
   );
