@@ -13,12 +13,15 @@ function lockedLike(file) {
   return JSON.stringify(Object.entries(JSON.parse(readFileSync(file, 'utf8')).packages).filter(([k, v]) => k && !v.optional).map(([k, v]) => [k, v.version]).sort());
 }
 
-/** npm packages, exactly as locked. */
+/**
+ * npm packages at the locked versions. Not `npm ci`: it refuses a lock file that lacks other platforms' optional
+ * binaries, which some registries do not carry.
+ */
 export function ensurePackages() {
   const installed = 'node_modules/.package-lock.json';
   if (existsSync(installed) && lockedLike(installed) === lockedLike('package-lock.json')) return;
   console.log('Installing packages …');
-  if (run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel', 'error']) !== 0) process.exit(1);
+  if (run('npm', ['install', '--no-save', '--no-audit', '--no-fund', '--loglevel', 'error']) !== 0) process.exit(1);
 }
 
 /** Debian's Chromium, when absent and we may install it. */
