@@ -6,7 +6,7 @@ const config = {
   transform: {
     '^.+\\.(t|j)sx?$': ['@swc/jest', { jsc: { parser: { syntax: 'typescript', tsx: true }, target: 'es2022' }, module: { type: 'commonjs' } }],
   },
-  transformIgnorePatterns: ['/node_modules/(?!(culori|comlink)/)'],
-  moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
+  transformIgnorePatterns: ['/node_modules/(?!(culori|comlink|three)/)'],
+  moduleNameMapper: { '^three$': '<rootDir>/node_modules/three/build/three.module.js', '^@/(.*)$': '<rootDir>/src/$1' },
 };
 export default config;

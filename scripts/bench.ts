@@ -88,7 +88,7 @@ if (pot) {
   const season = grow(pot);
   let first = 0;
   const from = performance.now();
-  compose({ ...pot, placements: [] }, { onProgress: (_, best) => { if (best && first === 0) first = performance.now() - from; } });
+  compose({ ...pot, placements: [] }, { onProgress: (_, sofar) => { if (sofar.length > 0 && first === 0) first = performance.now() - from; } });
   const cold = performance.now() - from;
   say({ case: 'compose', plants: LIBRARY.length, firstProposalMs: round(first, 0), allMs: round(typical(3, () => compose({ ...pot, placements: [] })), 0), coldMs: round(cold, 0) });
   say({ case: 'assess', ms: round(typical(100, () => assess(pot))) });

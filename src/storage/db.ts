@@ -5,6 +5,8 @@ export interface StoredPlanting {
   id: string;
   place: string;
   updatedAt: number;
+  /** Put away: kept, and not on the shelf. */
+  archived?: boolean;
   planting: unknown;
 }
 

@@ -5,7 +5,7 @@ import { db, type StoredPlanting } from './db';
 
 /** A bench as read: what could be understood, and what could not, which is kept and told. */
 export interface Shelf {
-  pots: { planting: Planting; updatedAt: number }[];
+  pots: { planting: Planting; updatedAt: number; archived: boolean }[];
   unreadable: { id: string; why: string }[];
 }
 
@@ -23,7 +23,7 @@ export async function readShelf(): Promise<Shelf> {
   for (const row of await db.plantings.orderBy('place').toArray()) {
     const p = read(row);
     if (p instanceof BadInputError) shelf.unreadable.push({ id: row.id, why: p.message });
-    else shelf.pots.push({ planting: p, updatedAt: row.updatedAt });
+    else shelf.pots.push({ planting: p, updatedAt: row.updatedAt, archived: row.archived ?? false });
   }
   return shelf;
 }
@@ -36,10 +36,18 @@ export async function readOne(id: string): Promise<{ planting: Planting; updated
 
 const rowOf = (planting: Planting, updatedAt: number): StoredPlanting => ({ id: planting.id, place: planting.spot.name, updatedAt, planting });
 
-/** Keeps a planting; the stamp it was kept under. */
+/** Keeps a planting; the stamp it was kept under. One that was put away stays so. */
 export async function savePlanting(planting: Planting, now = Date.now()): Promise<number> {
-  await db.plantings.put(rowOf(planting, now));
+  await db.transaction('rw', db.plantings, async () => {
+    const archived = (await db.plantings.get(planting.id))?.archived;
+    await db.plantings.put({ ...rowOf(planting, now), ...(archived ? { archived } : {}) });
+  });
   return now;
+}
+
+/** Puts a planting away, or back on the shelf. */
+export async function archivePlanting(id: string, archived: boolean): Promise<void> {
+  await db.plantings.update(id, { archived });
 }
 
 export const deletePlanting = (id: string): Promise<void> => db.plantings.delete(id);

@@ -4,7 +4,7 @@ import type { Planting } from '@/core/plantings/schema';
 
 /** Composing off the main thread. To cancel, end the worker. */
 const api = {
-  compose: (planting: Planting, seed: number, onProgress: (done: number, best: Proposal | null) => void): Composed => compose(planting, { seed, onProgress: (done, best) => onProgress(done, best) }),
+  compose: (planting: Planting, seed: number, onProgress: (done: number, sofar: Proposal[]) => void): Composed => compose(planting, { seed, onProgress: (done, sofar) => onProgress(done, sofar) }),
 };
 export type ComposeApi = typeof api;
 

@@ -32,8 +32,8 @@ interface Options {
   library?: readonly Plant[];
   /** How many proposals to bring back. */
   want?: number;
-  /** Told after each stage: share done, and the best so far. */
-  onProgress?: (done: number, best: Proposal | null) => void;
+  /** Told after each stage: share done, and the different ideas so far, best first. */
+  onProgress?: (done: number, sofar: Proposal[]) => void;
 }
 
 /** Kinds tried for a part; casts kept between parts; casts grown in full; rounds of improvement. Working figures: time against quality. */
@@ -75,7 +75,7 @@ export function compose(base: Planting, { seed = 1, library = LIBRARY, want = 5,
     .map((hue) => rankRoles(base, offered, noise, hue))
     .flatMap((ranked) => patterns.flatMap((pattern) => castAll(pattern, ranked, base)))
     .sort((a, b) => b.guess - a.guess);
-  onProgress?.(0.1, null);
+  onProgress?.(0.1, []);
 
   const judge = judgeOf(base);
   const byLead = new Map<string, Candidate[]>();
@@ -92,13 +92,13 @@ export function compose(base: Planting, { seed = 1, library = LIBRARY, want = 5,
       if (j) judged.push(j);
     }
     judged.sort((a, b) => b.report.score - a.report.score);
-    onProgress?.(0.1 + (0.5 * (i + 1)) / leads.length, judged[0] ? toProposal(base, judged[0]) : null);
+    onProgress?.(0.1 + (0.5 * (i + 1)) / leads.length, pick(judged, want).map((j) => toProposal(base, j)));
   });
 
   const starts = pick(judged, IMPROVED + 2);
   const better = starts.map((j, i) => {
     const out = improve(j, judge, base.brief.must);
-    onProgress?.(0.6 + (0.4 * (i + 1)) / starts.length, toProposal(base, out));
+    onProgress?.(0.6 + (0.4 * (i + 1)) / starts.length, []);
     return out;
   });
   const clean = [...better, ...judged].filter((j) => j.report.findings.every((f) => f.severity !== 'wrong'));

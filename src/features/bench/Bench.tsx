@@ -7,7 +7,7 @@ import { readBench, writeBackup } from '@/core/formats/backup';
 import { freshPlanting } from '@/core/plantings/fresh';
 import type { Planting } from '@/core/plantings/schema';
 import { lido } from '@/demo/lido';
-import { deletePlanting, importPlantings, loadOnce, readShelf, savePlanting, type Shelf } from '@/storage/plantings';
+import { archivePlanting, deletePlanting, importPlantings, loadOnce, readShelf, savePlanting, type Shelf } from '@/storage/plantings';
 import { Button } from '@/ui/Button';
 import { download } from '../workspace/download';
 import { Preferences } from '../workspace/Preferences';
@@ -59,7 +59,9 @@ export function Bench({ demo }: { demo: boolean }) {
 const SCALE = 0.36;
 
 function Shelves({ shelf, onStart }: { shelf: Shelf; onStart: (like?: Planting) => void }) {
-  const places = [...new Set(shelf.pots.map((p) => p.planting.spot.name))];
+  const standing = shelf.pots.filter((p) => !p.archived);
+  const away = shelf.pots.filter((p) => p.archived);
+  const places = [...new Set(standing.map((p) => p.planting.spot.name))];
   const copy = async (p: Planting) => {
     await savePlanting({ ...p, id: newId(), name: `${p.name}, copy`.slice(0, 80) });
   };
@@ -67,21 +69,42 @@ function Shelves({ shelf, onStart }: { shelf: Shelf; onStart: (like?: Planting) 
     await deletePlanting(p.id);
     tell.done(`${p.name} deleted`, () => void savePlanting(p));
   };
+  const archive = async (p: Planting) => {
+    await archivePlanting(p.id, true);
+    tell.done(`${p.name} put away`, () => void archivePlanting(p.id, false));
+  };
   return (
     <>
       {places.map((place) => (
         <section key={place} className="pt-6">
           <h2 className="text-[1rem] text-quiet">{place}</h2>
           <ul className="flex flex-wrap items-stretch gap-y-6">
-            {shelf.pots
+            {standing
               .filter((p) => p.planting.spot.name === place)
               .map(({ planting }) => (
-                <PotOnShelf key={planting.id} planting={planting} scale={SCALE} onCopy={() => void copy(planting)} onDelete={() => void remove(planting)} />
+                <PotOnShelf key={planting.id} planting={planting} scale={SCALE} onCopy={() => void copy(planting)} onDelete={() => void remove(planting)} onArchive={() => void archive(planting)} onRename={(name) => void savePlanting({ ...planting, name })} />
               ))}
-            <RoomForOne place={place} onStart={() => onStart(shelf.pots.find((p) => p.planting.spot.name === place)?.planting)} />
+            <RoomForOne place={place} onStart={() => onStart(standing.find((p) => p.planting.spot.name === place)?.planting)} />
           </ul>
         </section>
       ))}
+      {away.length > 0 && (
+        <details className="pt-6">
+          <summary className="cursor-pointer text-quiet">{away.length} put away</summary>
+          <ul className="max-w-md">
+            {away.map(({ planting }) => (
+              <li key={planting.id} className="hair flex items-center justify-between gap-3">
+                <span>
+                  {planting.name} <span className="text-quiet">{planting.spot.name}</span>
+                </span>
+                <Button kind="bare" onClick={() => void archivePlanting(planting.id, false)} aria-label={`Put ${planting.name} back on the bench`}>
+                  Put back
+                </Button>
+              </li>
+            ))}
+          </ul>
+        </details>
+      )}
     </>
   );
 }

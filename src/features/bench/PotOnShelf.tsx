@@ -1,5 +1,7 @@
 'use client';
+import { DropdownMenu } from 'radix-ui';
 import Link from 'next/link';
+import { useState } from 'react';
 import { assess } from '@/core/balance/assess';
 import type { Severity } from '@/core/balance/finding';
 import type { Planting } from '@/core/plantings/schema';
@@ -22,10 +24,26 @@ function stateOf(planting: Planting): { severity: Severity; text: string; next: 
   return { severity: watch.length > 0 ? 'watch' : 'good', text: `${when} ${watch.length === 0 ? 'Nothing to watch.' : `${watch.length} to watch.`}`, next: 'plants' };
 }
 
-export function PotOnShelf({ planting, scale, onCopy, onDelete }: { planting: Planting; scale: number; onCopy: () => void; onDelete: () => void }) {
+interface Props {
+  planting: Planting;
+  scale: number;
+  onCopy: () => void;
+  onDelete: () => void;
+  onArchive: () => void;
+  onRename: (name: string) => void;
+}
+
+export function PotOnShelf({ planting, scale, onCopy, onDelete, onArchive, onRename }: Props) {
   const units = useUnits((u) => u.units);
+  const [naming, setNaming] = useState(false);
   const state = stateOf(planting);
   const { w } = pictureSize(planting, scale);
+  const acts = [
+    { text: 'Rename', act: () => setNaming(true) },
+    { text: 'Copy', act: onCopy },
+    { text: 'Put away', act: onArchive },
+    { text: 'Delete', act: onDelete },
+  ];
   return (
     <li className="flex flex-col" style={{ width: Math.max(w, 190) + 48 }}>
       <Link href={stationPath(planting.id, state.next)} className="group flex flex-1 flex-col">
@@ -43,14 +61,37 @@ export function PotOnShelf({ planting, scale, onCopy, onDelete }: { planting: Pl
         <Mark severity={state.severity} />
         <span className="line-clamp-2">{state.text}</span>
       </p>
-      <div className="-ml-1 flex">
-        <Button kind="bare" onClick={onCopy} aria-label={`Copy ${planting.name}`}>
-          Copy
-        </Button>
-        <Button kind="bare" onClick={onDelete} aria-label={`Delete ${planting.name}`}>
-          Delete
-        </Button>
-      </div>
+      {naming ? (
+        <form
+          className="flex gap-1 pt-1"
+          onSubmit={(e) => {
+            e.preventDefault();
+            const name = String(new FormData(e.currentTarget).get('name')).trim();
+            if (name) onRename(name.slice(0, 80));
+            setNaming(false);
+          }}
+        >
+          <input name="name" defaultValue={planting.name} maxLength={80} required aria-label={`New name for ${planting.name}`} className="field min-w-0 flex-1" autoFocus onKeyDown={(e) => e.key === 'Escape' && setNaming(false)} />
+          <Button type="submit">Rename</Button>
+        </form>
+      ) : (
+        <DropdownMenu.Root>
+          <DropdownMenu.Trigger asChild>
+            <Button kind="bare" className="-ml-1" aria-label={`More for ${planting.name}`}>
+              More
+            </Button>
+          </DropdownMenu.Trigger>
+          <DropdownMenu.Portal>
+            <DropdownMenu.Content align="start" className="z-20 min-w-40 rounded-[4px] border border-line bg-ground py-1" onCloseAutoFocus={(e) => naming && e.preventDefault()}>
+              {acts.map(({ text, act }) => (
+                <DropdownMenu.Item key={text} className="cursor-pointer px-3 py-1.5 outline-none data-[highlighted]:bg-glaze data-[highlighted]:text-onglaze" onSelect={act}>
+                  {text}
+                </DropdownMenu.Item>
+              ))}
+            </DropdownMenu.Content>
+          </DropdownMenu.Portal>
+        </DropdownMenu.Root>
+      )}
       </div>
     </li>
   );

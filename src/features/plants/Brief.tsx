@@ -11,6 +11,7 @@ import { Segments } from '@/ui/Segments';
 import { Toggle } from '@/ui/Toggle';
 import { useWorkspace } from '../workspace/store';
 import { SchemeSwatch } from './SchemeSwatch';
+import { WantedPlants } from './WantedPlants';
 
 const SCHOOLS = [
   { value: 'tall-centre', text: 'Tall centre' },
@@ -65,6 +66,7 @@ export function Brief({ planting, onCompose, onBack }: { planting: Planting; onC
           <input id="start" type="date" className="field w-full" value={planting.startDate} onChange={(e) => e.target.value && run('Change the planting date', { do: 'set', change: { startDate: e.target.value } })} />
         </Field>
       </div>
+      <WantedPlants brief={brief} onChange={set} />
       <div className="flex flex-wrap items-center gap-2">
         <Button kind="deep" type="submit">
           Compose

@@ -14,7 +14,7 @@ import { PotPicture, pictureSize } from '../workspace/PotPicture';
 interface Props {
   state: 'working' | 'done';
   done: number;
-  best: Proposal | null;
+  sofar: Proposal[];
   composed: Composed | null;
   onTake: (p: Proposal) => void;
   onStop: () => void;
@@ -22,8 +22,8 @@ interface Props {
 }
 
 /** What the composer found, side by side as portraits. */
-export function Proposals({ state, done, best, composed, onTake, onStop, onClose }: Props) {
-  const list = composed?.proposals ?? (best ? [best] : []);
+export function Proposals({ state, done, sofar, composed, onTake, onStop, onClose }: Props) {
+  const list = composed?.proposals ?? sofar;
   const widest = Math.max(...list.map((p) => pictureSize(p.planting, 1).w), 1);
   const tallest = Math.max(...list.map((p) => pictureSize(p.planting, 1).h), 1);
   const scale = Math.min(218 / widest, 270 / tallest);

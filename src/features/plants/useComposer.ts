@@ -9,11 +9,12 @@ import { tell } from '../workspace/tell';
 interface Work {
   state: 'idle' | 'working' | 'done';
   done: number;
-  best: Proposal | null;
+  /** Ideas so far, while it works. */
+  sofar: Proposal[];
   composed: Composed | null;
 }
 
-const IDLE: Work = { state: 'idle', done: 0, best: null, composed: null };
+const IDLE: Work = { state: 'idle', done: 0, sofar: [], composed: null };
 
 /** Composing in a worker of its own, with progress; stopping ends the worker. */
 export function useComposer(): Work & { start: (planting: Planting) => void; stop: () => void } {
@@ -31,8 +32,8 @@ export function useComposer(): Work & { start: (planting: Planting) => void; sto
     running.current = composer.stop;
     setWork({ ...IDLE, state: 'working' });
     composer.api
-      .compose(planting, seed.current, proxy((done: number, best: Proposal | null) => setWork((w) => (w.state === 'working' ? { ...w, done, best: best ?? w.best } : w))))
-      .then((composed) => setWork({ state: 'done', done: 1, best: null, composed }))
+      .compose(planting, seed.current, proxy((done: number, sofar: Proposal[]) => setWork((w) => (w.state === 'working' ? { ...w, done, sofar: sofar.length > 0 ? sofar : w.sofar } : w))))
+      .then((composed) => setWork({ state: 'done', done: 1, sofar: [], composed }))
       .catch((e: unknown) => {
         setWork(IDLE);
         tell.problem('Composing stopped', String(e));

@@ -131,8 +131,18 @@ export function Plan({ planting, season }: { planting: Planting; season: Season 
           );
         })}
       </svg>
-      <figcaption className="text-[0.8rem] text-quiet" aria-live="polite">
-        {why ?? 'front'}
+      <figcaption className="flex min-h-6 items-center gap-1 text-[0.8rem] leading-tight text-quiet" aria-live="polite">
+        {why ?? (
+          <>
+            <button type="button" className="px-1.5 py-1 hover:text-ink" aria-label="Turn the planting left" onClick={() => run('Turn the planting', { do: 'turn', degrees: -15 })}>
+              ↺
+            </button>
+            front
+            <button type="button" className="px-1.5 py-1 hover:text-ink" aria-label="Turn the planting right" onClick={() => run('Turn the planting', { do: 'turn', degrees: 15 })}>
+              ↻
+            </button>
+          </>
+        )}
       </figcaption>
     </figure>
   );

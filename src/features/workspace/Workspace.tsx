@@ -1,6 +1,7 @@
 'use client';
 import { useLiveQuery } from 'dexie-react-hooks';
 import Link from 'next/link';
+import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
 import { MATERIALS } from '@/core/containers/materials';
 import type { Planting } from '@/core/plantings/schema';
@@ -20,10 +21,11 @@ import { SpotPanel } from '../spot/SpotPanel';
 import { SpotReading } from '../spot/SpotReading';
 import { useDerived } from './derived';
 import { Levels } from './Levels';
+import { Palette } from './Palette';
 import { Plan } from './Plan';
 import { Portrait } from './Portrait';
 import { Rill } from './Rill';
-import type { Station } from './stations';
+import { stationPath, type Station } from './stations';
 import { useWorkspace } from './store';
 import { TopBar } from './TopBar';
 import { useShortcuts } from './useShortcuts';
@@ -63,6 +65,7 @@ export function Workspace({ id, station }: { id: string; station: Station }) {
 
 function Open({ planting, station }: { planting: Planting; station: Station }) {
   useShortcuts();
+  const router = useRouter();
   const { week: wanted, chosen, lit, show, run } = useWorkspace();
   const units = useUnits((u) => u.units);
   const { season, report, frame } = useDerived(planting);
@@ -91,7 +94,7 @@ function Open({ planting, station }: { planting: Planting; station: Station }) {
           <Proposals
             state={composer.state === 'working' ? 'working' : 'done'}
             done={composer.done}
-            best={composer.best}
+            sofar={composer.sofar}
             composed={composer.composed}
             onStop={composer.stop}
             onClose={composer.stop}
@@ -128,6 +131,15 @@ function Open({ planting, station }: { planting: Planting; station: Station }) {
           <Rill planting={planting} season={season} week={week} />
         </footer>
       )}
+      <Palette
+        planting={planting}
+        season={season}
+        onCompose={() => {
+          router.push(stationPath(planting.id, 'plants'));
+          compose();
+        }}
+        onAdd={() => setAdding(true)}
+      />
       <AddPlant planting={planting} open={adding} onClose={() => setAdding(false)} />
     </div>
   );

@@ -1,0 +1,129 @@
+import { expect, test } from '@playwright/test';
+import { accessible, grown } from './help';
+
+test.beforeEach(async ({ page }) => {
+  await page.goto('/');
+  await expect(page.getByRole('heading', { name: 'Entrance steps' })).toBeVisible();
+});
+
+test('a pot is renamed, copied, put away and brought back, deleted and brought back', async ({ page }) => {
+  const more = (name: string, item: string) =>
+    page
+      .getByRole('button', { name: `More for ${name}`, exact: true })
+      .click()
+      .then(() => page.getByRole('menuitem', { name: item }).click());
+  await more('Left-hand pot', 'Rename');
+  await page.getByLabel('New name for Left-hand pot').fill('Gate pot');
+  await page.getByRole('button', { name: 'Rename', exact: true }).click();
+  await expect(page.getByRole('link', { name: /Gate pot/ })).toBeVisible();
+  await more('Gate pot', 'Copy');
+  await expect(page.getByRole('link', { name: /Gate pot, copy/ })).toBeVisible();
+  await more('Gate pot, copy', 'Put away');
+  await expect(page.getByRole('link', { name: /Gate pot, copy/ })).toBeHidden();
+  await page.getByText('1 put away').click();
+  await page.getByRole('button', { name: 'Put Gate pot, copy back on the bench' }).click();
+  await expect(page.getByRole('link', { name: /Gate pot, copy/ })).toBeVisible();
+  await more('Gate pot, copy', 'Delete');
+  await expect(page.getByRole('link', { name: /Gate pot, copy/ })).toBeHidden();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('link', { name: /Gate pot, copy/ })).toBeVisible();
+  await accessible(page);
+});
+
+test('another pot at the same place stands in the same spot', async ({ page }) => {
+  await page.getByRole('button', { name: 'Start another container at Entrance steps' }).click();
+  await expect(page).toHaveURL(/\/container$/);
+  await page.getByRole('link', { name: 'Spot' }).click();
+  await expect(page.getByLabel('Place')).toHaveValue('Entrance steps');
+  await expect(page.getByRole('radio', { name: 'Windy' })).toBeChecked();
+});
+
+test('two tabs keep the same pot, and a tab that is killed has lost nothing', async ({ page, context }) => {
+  await page.goto('/pot/lido-entrance-left/plants');
+  await grown(page);
+  const other = await context.newPage();
+  await other.goto('/pot/lido-entrance-left/plants');
+  await expect(other.getByRole('button', { name: /^Petunia magenta/ })).toBeVisible();
+  await page.getByRole('button', { name: /^Petunia, magenta, 9 cm pot/ }).press('Delete');
+  await expect(other.getByRole('button', { name: /^Petunia magenta/ })).toBeHidden();
+  await page.close({ runBeforeUnload: false });
+  const again = await context.newPage();
+  await again.goto('/pot/lido-entrance-left/make');
+  await expect(again.getByRole('heading', { name: /Shopping list/ })).toBeVisible();
+  await expect(again.getByText('Petunia, magenta')).toBeHidden();
+});
+
+test('storage that is full is told, and the edit stays on the screen', async ({ page }) => {
+  await page.goto('/pot/lido-entrance-left/container');
+  await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Left-hand pot');
+  await page.evaluate(() => {
+    IDBObjectStore.prototype.put = () => {
+      throw new DOMException('The quota has been exceeded.', 'QuotaExceededError');
+    };
+  });
+  await page.getByLabel('Name', { exact: true }).fill('Unsaved pot');
+  await page.getByLabel('Name', { exact: true }).press('Enter');
+  await expect(page.getByText('No room left to save')).toBeVisible();
+  await expect(page.locator('header').getByText('Unsaved pot')).toBeVisible();
+});
+
+test('everything by name: the palette composes, chooses, and goes', async ({ page }) => {
+  await page.goto('/pot/lido-entrance-left/plants');
+  await grown(page);
+  await page.keyboard.press('Control+k');
+  const box = page.getByPlaceholder('What would you like to do?');
+  await box.fill('salvia');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { name: 'Salvia, blue spikes' })).toBeVisible();
+  await page.keyboard.press('Control+k');
+  await accessible(page);
+  await box.fill('turn the planting right');
+  await page.keyboard.press('Enter');
+  await page.keyboard.press('Control+k');
+  await box.fill('undo');
+  await expect(page.getByRole('option', { name: /^Undo Turn the planting/ })).toBeVisible();
+  await page.keyboard.press('Enter');
+  await page.keyboard.press('Control+k');
+  await box.fill('go to make');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { name: /Shopping list/ })).toBeVisible();
+});
+
+test('by keyboard alone: brief, must-have and never, compose with stop, take, keep one and compose again', async ({ page }) => {
+  await page.goto('/pot/lido-entrance-left/plants');
+  await grown(page);
+  const press = async (name: string | RegExp, role: 'button' | 'radio' = 'button') => {
+    const el = page.getByRole(role, { name }).first();
+    await el.focus();
+    await el.press(role === 'radio' ? 'Space' : 'Enter');
+  };
+  // Keep the thriller.
+  await press(/^Cordyline, wine red, 1 L pot/);
+  const keep = page.getByRole('switch', { name: 'Keep it when composing again' });
+  await keep.focus();
+  await keep.press('Space');
+  await expect(keep).toBeChecked();
+  await page.keyboard.press('Escape');
+  await press('Compose again');
+  await press('Warm', 'radio');
+  await page.getByText('Must have and never').press('Enter');
+  await page.getByLabel('Must have: add a plant').selectOption({ label: 'Pelargonium, scarlet' });
+  await page.getByLabel('Never: add a plant').selectOption({ label: 'Sedge, bronze' });
+  await press(/^Compose$/);
+  await expect(page.getByRole('status')).toHaveText(/\d ways? to plant it/);
+  const kinds = await page.getByRole('listitem').filter({ has: page.getByRole('button', { name: /^Take number/ }) }).allInnerTexts();
+  expect(kinds.length).toBeGreaterThan(0);
+  for (const text of kinds) {
+    expect(text).toContain('Cordyline, wine red');
+    expect(text).toContain('Pelargonium, scarlet');
+    expect(text).not.toContain('Sedge, bronze');
+  }
+  await press(/^Take number 1/);
+  await expect(page.getByRole('button', { name: /^Pelargonium scarlet/ })).toBeVisible();
+  await accessible(page);
+  // Start once more, and stop.
+  await press('Compose again');
+  await press(/^Compose$/);
+  await press('Stop');
+  await expect(page.getByRole('button', { name: 'Back to the plants' })).toBeVisible();
+});

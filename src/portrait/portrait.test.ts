@@ -1,0 +1,100 @@
+import type { BufferGeometry } from 'three';
+import { InstancedMesh } from 'three';
+import { sprout } from '@/core/canopy/sprout';
+import { KINDS } from '@/core/canopy/kinds';
+import { grow } from '@/core/growth/season';
+import { roundPot, warmPot } from '@/core/testing/pots';
+import { createBody, footMm } from './body';
+import { createFoliage } from './foliage';
+import { flowers } from './geometry/flowers';
+import { leaves } from './geometry/leaves';
+
+const shapes: Record<string, () => BufferGeometry> = { ...leaves, ...flowers };
+
+/** Least and most of each axis. */
+function extent(g: BufferGeometry): { min: number[]; max: number[] } {
+  g.computeBoundingBox();
+  const b = g.boundingBox;
+  return { min: b?.min.toArray() ?? [], max: b?.max.toArray() ?? [] };
+}
+
+test('there is a shape for every kind that a canopy may ask for', () => expect(Object.keys(shapes).sort()).toEqual([...KINDS].sort()));
+
+describe.each(Object.entries(shapes))('%s', (name, build) => {
+  const g = build();
+  test('is finite, has faces, and is light enough to draw by the thousand', () => {
+    const { array } = g.getAttribute('position');
+    expect([...array].every(Number.isFinite)).toBe(true);
+    expect([...g.getAttribute('normal').array].every(Number.isFinite)).toBe(true);
+    const triangles = (g.getIndex()?.count ?? 0) / 3;
+    expect(triangles).toBeGreaterThan(3);
+    expect(triangles).toBeLessThan(name === 'barrel' ? 800 : 140);
+  });
+
+  test('keeps to its unit: no longer than it says, and weights are shares', () => {
+    const { min, max } = extent(g);
+    const flat = ['trumpet', 'face', 'daisy', 'floret'].includes(name);
+    expect(max[1]).toBeLessThanOrEqual(flat ? 0.56 : 1.12);
+    expect(min[1]).toBeGreaterThanOrEqual(flat ? -0.56 : -0.16);
+    expect(Math.max(max[0] ?? 9, -(min[0] ?? -9))).toBeLessThanOrEqual(0.62);
+    expect([...g.getAttribute('mixv').array].every((w) => w >= 0 && w <= 1)).toBe(true);
+  });
+
+  test('every corner of every face exists', () => {
+    const count = g.getAttribute('position').count;
+    expect([...(g.getIndex()?.array ?? [])].every((i) => i < count)).toBe(true);
+  });
+});
+
+test('leaves that carry an edge or veins have both to show', () => {
+  for (const name of ['ovate', 'heart', 'lobed', 'round'] as const) {
+    const mix = leaves[name]().getAttribute('mixv');
+    const column = (k: 0 | 1) => Array.from({ length: mix.count }, (_, i) => (k === 0 ? mix.getX(i) : mix.getY(i)));
+    expect([name, Math.max(...column(0)), Math.min(...column(0)), Math.max(...column(1))]).toEqual([name, 1, 0, 1]);
+  }
+});
+
+describe('foliage', () => {
+  const planting = warmPot();
+  const season = grow(planting);
+  const canopy = sprout(planting, season, season.peak);
+  const meshes = (f: ReturnType<typeof createFoliage>) => f.group.children.filter((c): c is InstancedMesh => c instanceof InstancedMesh);
+
+  test('is one mesh a kind, with an instance for each piece', () => {
+    const f = createFoliage(canopy);
+    expect(meshes(f).map((m) => m.count)).toEqual(canopy.batches.map((b) => b.count));
+    f.dispose();
+  });
+
+  test('lighting one plant fades the others, and letting go brings their colours back', () => {
+    const f = createFoliage(canopy);
+    const tints = () => meshes(f).map((m) => [...m.geometry.getAttribute('tintA').array]);
+    const before = tints();
+    f.light(new Set([0]));
+    const lit = tints();
+    canopy.batches.forEach((b, k) => {
+      for (let i = 0; i < b.count; i += 1) {
+        const same = [0, 1, 2].every((c) => Math.abs((lit[k]?.[i * 3 + c] ?? 0) - (before[k]?.[i * 3 + c] ?? 1)) < 1e-6);
+        if (b.owner[i] === 0) expect(same).toBe(true);
+      }
+    });
+    expect(lit).not.toEqual(before);
+    f.light(null);
+    expect(tints()).toEqual(before);
+    f.dispose();
+  });
+});
+
+describe('the body of a pot', () => {
+  test.each(['terracotta', 'glazed', 'concrete', 'timber', 'metal', 'plastic'] as const)('in %s is as wide and deep as its measures, plus its wall', (material) => {
+    const c = roundPot(400, 290, 360, { material });
+    const body = createBody(c);
+    const wall = body.group.children[0];
+    const { min, max } = extent((wall as unknown as { geometry: BufferGeometry }).geometry);
+    expect(max[0]).toBeGreaterThan(200);
+    expect(max[0]).toBeLessThan(240);
+    expect(max[1]).toBeCloseTo(2, 5);
+    expect(min[1]).toBeCloseTo(-footMm(c), 3);
+    body.dispose();
+  });
+});
