@@ -25,7 +25,7 @@ test('a pot is renamed, copied, put away and brought back, deleted and brought b
   await expect(page.getByRole('link', { name: /Gate pot, copy/ })).toBeVisible();
   await more('Gate pot, copy', 'Delete');
   await expect(page.getByRole('link', { name: /Gate pot, copy/ })).toBeHidden();
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('listitem').filter({ hasText: 'Gate pot, copy deleted' }).getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByRole('link', { name: /Gate pot, copy/ })).toBeVisible();
   await accessible(page);
 });

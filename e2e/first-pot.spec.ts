@@ -43,7 +43,7 @@ test('from the bench to a shopping list, and back after a reload and in another 
   // Plants: a brief, proposals, one taken.
   await page.getByRole('link', { name: 'Plants' }).click();
   await page.getByText('Cool', { exact: true }).click();
-  await page.getByLabel('Budget, £ each').fill('48');
+  await page.getByLabel('Budget, £').fill('48');
   await page.getByRole('button', { name: 'Compose', exact: true }).click();
   await expect(page.getByRole('status')).toHaveText(/\d ways to plant it/);
   const takes = page.getByRole('button', { name: /^Take number/ });

@@ -60,10 +60,12 @@ function exhaustive(base: Planting, library: readonly Plant[]): number {
   return best;
 }
 
+/** Seeded briefs measured against trying everything. `npm run bench -- 5` does the first five. */
+const BRIEFS = Number(process.argv[2] ?? 20);
 const random = seeded(20261123);
 const ratios: number[] = [];
 const speed: number[] = [];
-for (let i = 0; i < 20; i += 1) {
+for (let i = 0; i < BRIEFS; i += 1) {
   const fresh = freshPlanting(`bench-${i}`, 'Bench', '2026-03-01');
   const scheme = SchemeIdSchema.options[i % 9] ?? 'warm';
   const hours = i % 3 === 0 ? [8, 9, 10] : [9, 10, 11, 12, 13, 14, 15];

@@ -42,6 +42,10 @@ const BEAM = 36;
 const GROWN_PER_LEAD = 7;
 const IMPROVED = 5;
 const SWAPS = 7;
+/** The best few are sought from in every direction; kinds tried there for each part, and rounds. */
+const SOUGHT = 3;
+const DIRECTIONS = 9;
+const ROUNDS = 4;
 /** Two proposals that share this much of their kinds are one idea. */
 const ALIKE = 0.5;
 
@@ -50,6 +54,8 @@ interface Candidate {
   ranked: Ranked;
   pattern: Pattern;
   cast: Cast;
+  /** With the smallest starts; left out, small starts are tried only when the budget asks. */
+  small?: boolean;
   guess: number;
 }
 
@@ -97,7 +103,7 @@ export function compose(base: Planting, { seed = 1, library = LIBRARY, want = 5,
 
   const starts = pick(judged, IMPROVED + 2);
   const better = starts.map((j, i) => {
-    const out = improve(j, judge, base.brief.must);
+    const out = i < SOUGHT ? climb(j, patterns, judge, base.brief.must) : improve(j, judge, base.brief.must);
     onProgress?.(0.6 + (0.4 * (i + 1)) / starts.length, []);
     return out;
   });
@@ -195,11 +201,11 @@ const leadOf = (c: Candidate): string => (c.cast.T ?? c.cast.F0)?.id ?? '';
 function judgeOf(base: Planting): (c: Candidate) => Judged | null {
   const kept = new Map<string, Judged | null>();
   return (c) => {
-    const key = `${c.pattern.id}|${c.pattern.parts.map((p) => c.cast[p.id]?.id).join(',')}`;
+    const key = `${c.small ?? ''}|${c.pattern.id}|${c.pattern.parts.map((p) => c.cast[p.id]?.id).join(',')}`;
     const known = kept.get(key);
     if (known !== undefined) return known;
     let out: Judged | null = null;
-    for (const cheap of [false, true]) {
+    for (const cheap of c.small === undefined ? [false, true] : [c.small]) {
       const placements = place(c.pattern, c.cast, base, cheap);
       if (!placements) continue;
       const report = assess({ ...base, placements });
@@ -228,6 +234,46 @@ function improve(from: Judged, judge: (c: Candidate) => Judged | null, must: rea
     if (best.report.score - before < 0.3) break;
   }
   return best;
+}
+
+/** Climbs by every single change: another kind in any part, the lead too, another pattern for the same kinds, or smaller starts. */
+function climb(from: Judged, patterns: readonly Pattern[], judge: (c: Candidate) => Judged | null, must: readonly string[]): Judged {
+  let best = from;
+  for (let round = 0; round < ROUNDS; round += 1) {
+    const before = best;
+    for (const c of [...otherKinds(best, must), ...patterns.flatMap((p) => recast(best, p, must)), { ...best, small: !best.small }]) {
+      const tried = judge(c);
+      if (tried && tried.report.score > best.report.score) best = tried;
+    }
+    if (best === before) break;
+  }
+  return best;
+}
+
+/** The same pattern with one part's kind changed. */
+function otherKinds(from: Judged, must: readonly string[]): Candidate[] {
+  const { pattern, ranked, cast } = from;
+  return pattern.parts
+    .filter((part) => !must.includes(cast[part.id]?.id ?? ''))
+    .flatMap((part) =>
+      ranked[part.role]
+        .slice(0, DIRECTIONS)
+        .filter(({ plant }) => pattern.parts.every((o) => cast[o.id]?.botanical !== plant.botanical))
+        .map(({ plant }) => ({ ...from, cast: { ...cast, [part.id]: plant } })),
+    );
+}
+
+/** The same kinds in another pattern; a part it lacks is filled with the most promising, one it drops is left out. */
+function recast(from: Judged, pattern: Pattern, must: readonly string[]): Candidate[] {
+  const cast: Cast = {};
+  for (const part of pattern.parts) {
+    const kept = from.cast[part.id];
+    const taken = [...Object.values(cast), ...Object.values(from.cast)];
+    const plant = kept ?? from.ranked[part.role].find(({ plant: p }) => taken.every((o) => o.botanical !== p.botanical))?.plant;
+    if (!plant) return [];
+    cast[part.id] = plant;
+  }
+  return must.every((id) => Object.values(cast).some((p) => p.id === id)) ? [{ ...from, pattern, cast }] : [];
 }
 
 /** The best first, then the best that is another idea, and so on. */

@@ -11,18 +11,22 @@ import { addDays, monthPosition } from '../units/date';
 
 /** Why a plant is left out: the rule, and the numbers it failed by. */
 export interface Refusal {
-  rule: 'never' | 'light' | 'scorch' | 'safety' | 'height' | 'nights' | 'fit' | 'winter';
+  rule: 'never' | 'scheme' | 'light' | 'scorch' | 'safety' | 'height' | 'nights' | 'fit' | 'winter';
   why: string;
 }
 
 /** A plant this much over its afternoon limit is not offered; less is offered and watched. Hours, working figure. */
 const SCORCH_MARGIN_H = 1;
 
+/** A plant that shows more flower than this at its best is no plant for an all-leaf scheme. Working figure. */
+const SHOWY = 0.22;
+
 /** Why not this plant, here? Empty when it may be offered. The same questions as the checks ask, of one plant alone. */
 export function whyNot(plant: Plant, planting: Planting): Refusal[] {
   const { spot, container, brief, startDate } = planting;
   const out: Refusal[] = [];
   if (brief.never.includes(plant.id)) out.push({ rule: 'never', why: 'You said never.' });
+  if (brief.scheme === 'all-leaf' && plant.flower.show > SHOWY) out.push({ rule: 'scheme', why: 'It is grown for its flowers, and you asked for all leaf.' });
   const sun = sunReading(spot);
   const [least, , , most] = plant.sunHours;
   if (lightFit(plant.sunHours, sun.hours) <= 0) out.push({ rule: 'light', why: `It lives with ${least} to ${most} hours of sun; this spot has ${sun.hours}.` });

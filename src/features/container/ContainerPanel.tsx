@@ -37,7 +37,7 @@ export function ContainerPanel({ planting }: { planting: Planting }) {
         <LengthField label="Base" mm={shape.baseMm} units={units} min={60} max={Math.min(1500, shape.topMm * 1.5)} onChange={(baseMm) => size({ baseMm })} />
         <LengthField label="Depth" mm={shape.depthMm} units={units} min={80} max={1500} onChange={(depthMm) => size({ depthMm })} />
       </div>
-      <p className="text-[0.82rem] text-quiet">Inside measures. Write 35 cm, 14 in or 1&apos; 2&quot;.</p>
+      <p className="text-[0.82rem] text-quiet">Inside. Write 35 cm, 14 in or 1&apos; 2&quot;.</p>
       <div className="grid grid-cols-[1fr_5rem] items-end gap-2">
         <Choose label="Material" value={container.material} options={MaterialSchema.options.map((m: Material) => ({ value: m, text: MATERIALS[m].label }))} onChange={(material) => set('Change the material', { material, colour: container.colour === MATERIALS[container.material].colour ? MATERIALS[material].colour : container.colour })} />
         <ColourField label="Colour" value={container.colour} onChange={(colour) => set('Change the colour', { colour })} />

@@ -34,13 +34,13 @@ export function MakePanel({ planting, units }: { planting: Planting; units: Unit
           <Button onClick={() => window.print()}>Print</Button>
         </div>
       </div>
-      <table className="w-full border-collapse text-[0.93rem]">
+      <table className="w-full border-collapse text-[0.9rem] sm:text-[0.93rem]">
         <thead>
           <tr className="text-left text-[0.86rem] text-quiet [&>th]:border-b [&>th]:border-ink [&>th]:pb-1 [&>th]:font-normal">
             <th scope="col">Plant</th>
             <th scope="col">Start</th>
             <th scope="col" className="text-right">Count</th>
-            <th scope="col" className="text-right max-sm:hidden">Buy</th>
+            <th scope="col" className="text-right">Buy</th>
             <th scope="col" className="text-right">Price</th>
           </tr>
         </thead>
@@ -72,10 +72,10 @@ export function MakePanel({ planting, units }: { planting: Planting; units: Unit
 function PlantRow({ line: l }: { line: PlantLine }) {
   const pack = STARTS[l.start].perPack > 1;
   return (
-    <tr className="[&>td]:border-b [&>td]:border-line [&>td]:py-1.5">
+    <tr className="[&>td]:border-b [&>td]:border-line [&>td]:py-1.5 [&>td+td]:pl-2.5">
       <td>
         <span className="flex items-center gap-2">
-          <PlantGlyph plant={l.plant} size={28} />
+          <span className="max-sm:hidden"><PlantGlyph plant={l.plant} size={28} /></span>
           <span>
             <span className="block font-semibold leading-tight">{l.name}</span>
             <span className="block text-[0.83rem] italic leading-tight text-quiet">{l.plant.botanical}</span>
@@ -87,7 +87,7 @@ function PlantRow({ line: l }: { line: PlantLine }) {
         {!l.soldSo && <span className="block text-[0.82rem] text-watchink">seldom sold so; price is a guess</span>}
       </td>
       <td className="text-right">{l.count}</td>
-      <td className="text-right max-sm:hidden">
+      <td className="text-right">
         {l.packs} {pack ? (l.packs === 1 ? 'pack' : 'packs') : ''}
         {l.spare > 0 && <span className="block text-[0.82rem] text-quiet">{l.spare} spare</span>}
       </td>
@@ -98,7 +98,7 @@ function PlantRow({ line: l }: { line: PlantLine }) {
 
 function Line({ what, note, how, price }: { what: string; note: string; how: string; price: number }) {
   return (
-    <tr className="[&>td]:border-b [&>td]:border-line [&>td]:py-1.5">
+    <tr className="[&>td]:border-b [&>td]:border-line [&>td]:py-1.5 [&>td+td]:pl-2.5">
       <td colSpan={2}>
         <span className="block font-semibold leading-tight">{what}</span>
         <span className="block text-[0.83rem] leading-tight text-quiet">{note}</span>

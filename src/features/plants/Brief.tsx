@@ -61,7 +61,7 @@ export function Brief({ planting, onCompose, onBack }: { planting: Planting; onC
       <Segments label="Arrangement" value={brief.school} options={SCHOOLS} onChange={(school) => set({ school })} />
       <Segments label={`Day one (${few} to ${many} starts is usual here)`} value={brief.density} options={[{ value: 'room to grow', text: 'Room to grow' }, { value: 'full now', text: 'Full now' }]} onChange={(density) => set({ density })} />
       <div className="grid grid-cols-[5.6rem_1fr] gap-2">
-        <NumberField label="Budget, £ each" value={brief.budget} min={1} max={10000} optional onChange={(budget) => set({ budget })} />
+        <NumberField label="Budget, £" value={brief.budget} min={1} max={10000} optional onChange={(budget) => set({ budget })} />
         <Field label="Plant on" id="start">
           <input id="start" type="date" className="field w-full" value={planting.startDate} onChange={(e) => e.target.value && run('Change the planting date', { do: 'set', change: { startDate: e.target.value } })} />
         </Field>

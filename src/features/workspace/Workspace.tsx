@@ -111,7 +111,7 @@ function Open({ planting, station }: { planting: Planting; station: Station }) {
           <aside aria-label={station} className="order-2 min-h-0 px-4 py-2 work:order-1 work:overflow-y-auto work:pl-5 work:pr-3">
             {left}
           </aside>
-          <section aria-label="Portrait" className="relative order-1 h-[58vh] min-h-[320px] work:order-2 work:h-auto work:min-h-0">
+          <section aria-label="Portrait" className={`relative order-1 work:order-2 work:h-auto work:min-h-0 ${station === 'make' ? 'h-[34vh]' : 'h-[58vh] min-h-[320px]'}`}>
             <Portrait planting={planting} season={season} frame={frame} week={week} lit={lit} />
             {station === 'plants' && planted && (
               <div className="absolute bottom-0 right-1 w-[132px] sm:w-[150px]">
