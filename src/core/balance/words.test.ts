@@ -56,7 +56,7 @@ test.each<[SayId, Record<string, string | number>, string]>([
   ['season.mixed', { plant: 'Viola' }, 'Viola is a cool-season plant among summer ones: it tires as they start.'],
   ['nights.good', { night: 11 }, 'Nights of 11 °C suit every plant when you set out.'],
   ['nights.cold', { plant: 'Coleus', need: 9, night: 6 }, 'Coleus wants nights over 9 °C; expect 6 °C. Plant later, or fleece it.'],
-  ['nights.frost', { plant: 'Coleus', lastFrost: '2026-05-04' }, 'Frost can still come on this date, and it kills Coleus. Plant out after 2026-05-04.'],
+  ['nights.frost', { plant: 'Coleus', lastFrost: '2026-05-04' }, 'Frost can still come on this date, and it kills Coleus. Plant out after 4 May.'],
   ['safety.good', {}, 'Nothing here is known to harm those who are about.'],
   ['safety.care', { plant: 'Flax', who: 'cats' }, 'Flax may harm cats, or is not known to be safe. Check, and keep it out of reach.'],
   ['safety.sap', { plant: 'Spurge', who: 'children' }, 'The sap of Spurge irritates skin and eyes: keep it from children, wear gloves.'],

@@ -1,3 +1,4 @@
+import { formatDay } from '../units/date';
 import { formatLength, type UnitSystem } from '../units/length';
 import { formatMoney, formatPercent, formatTemperature } from '../units/quantity';
 
@@ -11,6 +12,7 @@ interface Speak {
   pct: (key: string) => string;
   temp: (key: string) => string;
   money: (key: string) => string;
+  day: (key: string) => string;
 }
 
 const hours = (n: number) => `${n} ${n === 1 ? 'hour' : 'hours'}`;
@@ -70,7 +72,7 @@ const WORDS = {
   'season.mixed': (f: Speak) => `${f.text('plant')} is a cool-season plant among summer ones: it tires as they start.`,
   'nights.good': (f: Speak) => `Nights of ${f.temp('night')} suit every plant when you set out.`,
   'nights.cold': (f: Speak) => `${f.text('plant')} wants nights over ${f.temp('need')}; expect ${f.temp('night')}. Plant later, or fleece it.`,
-  'nights.frost': (f: Speak) => `Frost can still come on this date, and it kills ${f.text('plant')}. Plant out after ${f.text('lastFrost')}.`,
+  'nights.frost': (f: Speak) => `Frost can still come on this date, and it kills ${f.text('plant')}. Plant out after ${f.day('lastFrost')}.`,
   'safety.good': () => 'Nothing here is known to harm those who are about.',
   'safety.care': (f: Speak) => `${f.text('plant')} may harm ${f.text('who')}, or is not known to be safe. Check, and keep it out of reach.`,
   'safety.sap': (f: Speak) => `The sap of ${f.text('plant')} irritates skin and eyes: keep it from ${f.text('who')}, wear gloves.`,
@@ -94,5 +96,6 @@ export function say(id: SayId, facts: Facts, units: UnitSystem = 'metric'): stri
     pct: (key) => formatPercent(num(key)),
     temp: (key) => formatTemperature(num(key), units),
     money: (key) => formatMoney(num(key)),
+    day: (key) => formatDay(String(facts[key] ?? '')),
   });
 }

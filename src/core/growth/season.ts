@@ -49,8 +49,10 @@ export function grow(planting: Planting): Season {
   const { hours } = sunReading(spot);
   const goals = placed.map((p) => goalOf(p, placed, planting));
   let now: Grown[] = placed.map((p, i) => newlyPlanted(p, goals[i] as Goal, monthPosition(startDate)));
+  let left: number[] = [];
   const weeks = calendar.weeks.map((w): Week => {
-    const left = lightLeft(placed, now, hours);
+    // Canopies close slowly: who shades whom is reckoned every other week.
+    if (w.week % 2 === 0) left = lightLeft(placed, now, hours);
     now = placed.map((p, i) => nextWeek(p, now[i] as Grown, goals[i] as Goal, { ...w, frosted: w.week > calendar.frostWeek }, left[i] ?? 1));
     return { week: w.week, date: w.date, meanC: w.meanC, plants: now };
   });
@@ -95,7 +97,8 @@ function nextWeek(p: Placed, was: Grown, goal: Goal, f: WeekFacts, light: number
   if (!was.alive || kill) return { ...was, bloom: 0, alive: false };
   const degreeDays = f.week === 0 ? 0 : Math.max(0, f.meanC - BASE_C[p.plant.season]) * 7;
   const rate = (RATE_PER_DD[p.plant.vigour as 1] ?? 0.006) * degreeDays * Math.sqrt(light);
-  const toward = (now: number, end: number) => (end <= 0 ? 0 : end / (1 + (end / Math.max(now, end * 0.02) - 1) * Math.exp(-rate)));
+  const decay = Math.exp(-rate);
+  const toward = (now: number, end: number) => (end <= 0 ? 0 : end / (1 + (end / Math.max(now, end * 0.02) - 1) * decay));
   const settled = clamp(0.4 + f.week * 0.15, 0, 1);
   const heat = p.plant.season === 'cool' && f.highC > HEAT_STALL_C ? 0.4 : 1;
   const chill = f.nightC < p.plant.coldestNightC ? 0.5 : 1;

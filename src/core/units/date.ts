@@ -27,3 +27,6 @@ export function monthly(values: readonly number[], at: number): number {
   const b = values[(low + 13) % 12] ?? 0;
   return a + (b - a) * (at - low);
 }
+
+/** A date as it is said in a sentence: “4 May”. */
+export const formatDay = (iso: string): string => new Date(toMs(iso)).toLocaleDateString('en-GB', { day: 'numeric', month: 'long', timeZone: 'UTC' });

@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { assess } from '@/core/balance/assess';
 import type { Severity } from '@/core/balance/finding';
 import type { Planting } from '@/core/plantings/schema';
+import { formatDay } from '@/core/units/date';
 import { formatLength } from '@/core/units/length';
 import { Button } from '@/ui/Button';
 import { Mark } from '@/ui/Mark';
@@ -19,7 +20,7 @@ function stateOf(planting: Planting): { severity: Severity; text: string; next: 
   const wrong = findings.filter((f) => f.severity === 'wrong');
   const watch = findings.filter((f) => f.severity === 'watch');
   if (wrong[0]) return { severity: 'wrong', text: wrong[0].message, next: 'plants' };
-  const day = new Date(`${planting.startDate}T12:00:00`).toLocaleDateString('en-GB', { day: 'numeric', month: 'long' });
+  const day = formatDay(planting.startDate);
   const when = planting.startDate > new Date().toISOString().slice(0, 10) ? `Plant on ${day}.` : `Planted ${day}.`;
   return { severity: watch.length > 0 ? 'watch' : 'good', text: `${when} ${watch.length === 0 ? 'Nothing to watch.' : `${watch.length} to watch.`}`, next: 'plants' };
 }

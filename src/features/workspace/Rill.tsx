@@ -2,6 +2,7 @@
 import { useMemo, useRef, useState, useEffect } from 'react';
 import { signature } from '@/core/compose/casting';
 import { seasonEvents } from '@/core/growth/events';
+import { formatDay } from '@/core/units/date';
 import type { Season } from '@/core/growth/season';
 import { plantName } from '@/core/plants/schema';
 import type { Planting } from '@/core/plantings/schema';
@@ -95,7 +96,7 @@ export function Rill({ planting, season, week }: { planting: Planting; season: S
   const months = monthTicks(season);
   const at = season.weeks[week];
   const float = { x: x(week), y: course(week) };
-  const date = at ? new Date(`${at.date}T12:00:00`).toLocaleDateString('en-GB', { day: 'numeric', month: 'long' }) : '';
+  const date = at ? formatDay(at.date) : '';
   const title = `Week ${week}${week === season.peak ? ', peak' : ''}`;
   const flip = float.x > W - 170;
   return (
