@@ -111,9 +111,9 @@ export function createStage(canvas: HTMLCanvasElement, { shadows = true, antiali
     const half = Math.max(frame.reach, rim);
     const wide = 2 * half;
     const sin = Math.sin(view.elevation);
-    const seenTall = tall * Math.cos(view.elevation) + wide * 0.75 * Math.abs(sin);
+    const seenTall = tall * Math.cos(view.elevation) + wide * Math.abs(sin);
     const fit = Math.max(seenTall, wide / camera.aspect);
-    const distance = ((fit / 2) * MARGIN) / Math.tan((FOV * Math.PI) / 360) / view.zoom + half * 0.5;
+    const distance = ((fit / 2) * MARGIN) / Math.tan((FOV * Math.PI) / 360) / view.zoom + half * 0.5 + tall * 0.5 * Math.abs(sin);
     camera.position.set(Math.sin(view.azimuth) * Math.cos(view.elevation) * distance, middle + sin * distance, Math.cos(view.azimuth) * Math.cos(view.elevation) * distance);
     camera.lookAt(0, middle, 0);
     camera.updateMatrixWorld();

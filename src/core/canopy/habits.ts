@@ -74,6 +74,12 @@ function bush(s: Sprig): void {
   }
 }
 
+/** A flat spray of scale leaves, as conifers carry. */
+function spray(s: Sprig, at: Vec, along: Vec, face: Vec): void {
+  const length = s.plant.leaf.lengthMm * between(s, 1.5, 2.2);
+  s.builder.put({ kind: 'feather', at, along, face, length, width: length * 0.6, droop: length * 0.15, ...leafColours(s), owner: s.owner });
+}
+
 /** Upright shrub of needles: a cone when it is taller than wide, spires otherwise. */
 function cone(s: Sprig): void {
   const { heightMm: h, spreadMm: w } = s.grown;
@@ -84,7 +90,9 @@ function cone(s: Sprig): void {
     const r = (w / 2) * (slim ? 1 - t : Math.sqrt(1 - t * t)) * between(s, 0.55, 1);
     const dir = toward(i * GOLDEN, slim ? 0.9 : 1.1);
     const at = add(s.base, [dir[0] * r * 1.6, t * h * 0.96, dir[2] * r * 1.6]);
-    leafAt(s, at, unit([dir[0] + between(s, -0.4, 0.4), between(s, 0.5, 1.3), dir[2] + between(s, -0.4, 0.4)]), dir, slim ? 1.1 : 1.25);
+    const along = unit([dir[0] + between(s, -0.4, 0.4), between(s, 0.5, 1.3), dir[2] + between(s, -0.4, 0.4)]);
+    if (slim) spray(s, at, along, dir);
+    else leafAt(s, at, along, dir, 1.35);
   }
   for (let i = 0; i < 6; i += 1) stemBetween(s, s.base, add(s.base, [between(s, -0.3, 0.3) * w, h * between(s, 0.5, 0.85), between(s, -0.3, 0.3) * w]), 3);
   const heads = flowerCount(s, Math.PI * w * h * 0.5, 60);

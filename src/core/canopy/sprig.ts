@@ -62,7 +62,7 @@ const LEAF_KIND: Record<Plant['leaf']['form'], Kind> = {
 };
 
 /** Width over length by leaf form. */
-const LEAF_WIDTH: Record<Plant['leaf']['form'], number> = { strap: 0.075, grass: 0.02, needle: 0.09, feather: 0.62, ovate: 0.58, heart: 0.92, lobed: 1, round: 1.02, rosette: 0.46, palmate: 1.05 };
+const LEAF_WIDTH: Record<Plant['leaf']['form'], number> = { strap: 0.075, grass: 0.02, needle: 0.13, feather: 0.62, ovate: 0.58, heart: 0.92, lobed: 1, round: 1.02, rosette: 0.46, palmate: 1.05 };
 
 /** Width of a leaf over its length: narrow ovate leaves on the fine-leaved. */
 const leafWidth = ({ leaf }: Plant): number => (leaf.form === 'ovate' && leaf.size === 'fine' && leaf.lengthMm > 20 ? 0.32 : LEAF_WIDTH[leaf.form]);

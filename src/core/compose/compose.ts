@@ -43,7 +43,7 @@ const GROWN_PER_LEAD = 7;
 const IMPROVED = 5;
 const SWAPS = 7;
 /** The best few are sought from in every direction; kinds tried there for each part, and rounds. */
-const SOUGHT = 3;
+const SOUGHT = 2;
 const DIRECTIONS = 9;
 const ROUNDS = 4;
 /** Two proposals that share this much of their kinds are one idea. */
