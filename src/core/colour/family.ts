@@ -10,7 +10,7 @@ export function family({ l, c, h }: Lch): Family {
   if (l > 0.88 && c < 0.065) return 'white';
   if (l < 0.24) return 'black';
   if (c < 0.05) return l > 0.55 ? 'silver' : 'black';
-  if (h >= 98 && h < 175) return l > 0.74 && c > 0.14 ? 'lime' : 'green';
+  if (h >= 111 && h < 175) return l > 0.74 && c > 0.14 ? 'lime' : 'green';
   if (h >= 175 && h < 292) return 'blue';
   if (h >= 292 && h < 335) return l < 0.42 && c < 0.14 ? 'wine' : 'violet';
   if (h >= 335 || h < 15) return l < 0.43 ? 'wine' : 'pink';
