@@ -27,7 +27,9 @@ export function contrast(a: Plant, b: Plant): number {
   return 0.32 * size + 0.32 * form + 0.16 * surface + 0.2 * flower;
 }
 
+/** Too alike below, too busy above. Few kinds can differ in everything and still be read; five or more cannot. Working figures. */
 const BAND: [number, number] = [0.38, 0.72];
+const FEW_KINDS: [number, number] = [0.38, 0.88];
 
 /** Contrast between neighbours, weighted by the edge they share on the plan. */
 export function texture({ planting, placed }: Context): Reading[] {
@@ -46,17 +48,18 @@ export function texture({ planting, placed }: Context): Reading[] {
   for (const p of new Set(placed.map((q) => q.plant))) forms.set(p.leaf.form, (forms.get(p.leaf.form) ?? 0) + 1);
   const kinds = new Set(placed.map((p) => p.plant.id)).size;
   const busy = kinds >= 6 && [...forms.values()].every((n) => n === 1);
-  const low = total < BAND[0];
+  const band = kinds < 5 ? FEW_KINDS : BAND;
+  const low = total < band[0];
   return [
     {
       check: 'texture',
-      severity: busy ? 'watch' : bySeverity(total, BAND, [-1, 2]),
-      measured: total, band: BAND, unit: 'contrast', scale: [0, 1],
+      severity: busy ? 'watch' : bySeverity(total, band, [-1, 2]),
+      measured: total, band, unit: 'contrast', scale: [0, 1],
       culprits: low ? dullest.pair : [],
-      says: busy || total > BAND[1] ? 'texture.busy' : low ? 'texture.low' : 'texture.good',
+      says: busy || total > band[1] ? 'texture.busy' : low ? 'texture.low' : 'texture.good',
       facts: { forms: forms.size, kinds, plant: dullest.names[0] ?? '', other: dullest.names[1] ?? '' },
       rule: 'Leaf size, form, surface and flower form of neighbours, by shared edge', source: 'practice, look at the leaf before the flower; band is a working figure',
-      quality: bandQuality(total, BAND) * (busy ? 0.7 : 1),
+      quality: bandQuality(total, band) * (busy ? 0.7 : 1),
     },
   ];
 }

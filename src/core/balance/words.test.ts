@@ -12,7 +12,7 @@ test.each<[SayId, Record<string, string | number>, string]>([
   ['steps.uneven', { plant: 'Coleus', other: 'Viola', share: 0.4 }, 'Not level: Coleus stands over Viola by 40 %.'],
   ['texture.good', { forms: 4, kinds: 6 }, '4 leaf forms among 6 kinds, well set against each other.'],
   ['texture.low', { plant: 'Petunia', other: 'Begonia' }, 'Too alike: Petunia and Begonia stand side by side with much the same leaf.'],
-  ['texture.busy', {}, 'Too busy: no leaf form is repeated, so the eye has nowhere to rest.'],
+  ['texture.busy', {}, 'Too busy: neighbours differ in everything, so the eye has nowhere to rest.'],
   ['plain.good', { share: 0.2 }, '20 % of what you see is plain green, middling leaf.'],
   ['plain.high', { share: 0.8 }, 'Shapeless: 80 % of what you see is plain green, middling leaf, and flowers pass.'],
   ['trail.good', { share: 0.5, wall: 0 }, 'Something falls over 50 % of the rim.'],

@@ -1,0 +1,80 @@
+import { expect, test } from '@playwright/test';
+import { accessible, grown } from './help';
+
+const at = (station: string) => `/pot/lido-entrance-left/${station}`;
+
+test.beforeEach(async ({ page }) => {
+  await page.goto('/');
+  await expect(page.getByRole('heading', { name: 'Entrance steps' })).toBeVisible();
+});
+
+test('six the same: counts, mix and price are for the set, and one can still be seen alone', async ({ page }) => {
+  await page.goto(at('container'));
+  await page.getByLabel('How many the same').fill('6');
+  await page.getByRole('link', { name: 'Make' }).click();
+  const row = page.getByRole('row', { name: /Petunia, magenta/ });
+  await expect(row.getByRole('cell').nth(2)).toHaveText('6');
+  const price = async () => Number((await page.locator('tfoot td').first().textContent())?.match(/[\d.]+/)?.[0]);
+  const whole = await price();
+  await page.getByRole('radio', { name: 'One', exact: true }).click();
+  await expect(row.getByRole('cell').nth(2)).toHaveText('1');
+  // Bags come whole, so six cost no more than six times one.
+  expect(whole).toBeLessThanOrEqual((await price()) * 6 + 0.01);
+  expect(whole).toBeGreaterThan((await price()) * 4);
+});
+
+test('a pot without holes is wrong at its own station, and the remedy drills them', async ({ page }) => {
+  await page.goto(at('container'));
+  await page.getByRole('switch', { name: 'Holes in the base' }).click();
+  await expect(page.getByText('No holes: roots will drown. Drill the base before you plant, with eye protection.')).toBeVisible();
+  await expect(page.getByRole('link', { name: /Container, something is wrong here/ })).toBeVisible();
+  await page.getByRole('link', { name: 'Plants' }).click();
+  await page.getByRole('button', { name: /^Drill holes in the base/ }).click();
+  await expect(page.getByRole('link', { name: 'Container', exact: true })).toBeVisible();
+});
+
+test('lifting and frost are cautioned where they are met', async ({ page }) => {
+  await page.goto(at('container'));
+  await expect(page.getByText(/soaked is no lift for one.*ask a structural professional/)).toBeVisible();
+  await expect(page.getByText(/cracks in frost unless sold as frost-proof/)).toBeVisible();
+  await page.getByLabel('Material').selectOption({ label: 'Plastic' });
+  await expect(page.getByText(/cracks in frost/)).toBeHidden();
+});
+
+test('children about: what is not known to be safe is counted out, and the plants in the pot are told on', async ({ page }) => {
+  await page.goto(at('spot'));
+  await page.getByRole('button', { name: 'Children' }).click();
+  await expect(page.getByText('Not known to be safe here')).toBeVisible();
+  await expect(page.getByText(/In an emergency call a doctor, vet or poison line/)).toBeVisible();
+  await expect(page.getByRole('link', { name: /Plants, something is wrong here/ })).toBeVisible();
+  await page.getByRole('link', { name: /Plants/ }).click();
+  await expect(page.getByText(/Spurge, airy white is poisonous to children/)).toBeVisible();
+  await accessible(page);
+});
+
+test('the float shows planting day and frost, and the portrait follows', async ({ page }) => {
+  await page.goto(at('plants'));
+  await grown(page);
+  const float = page.getByRole('slider', { name: 'Week shown' });
+  await float.press('End');
+  await expect(page.getByRole('img', { name: /^Portrait in week 2\d: .*dead from frost/ })).toBeVisible();
+  await float.press('Home');
+  await expect(float).toHaveAttribute('aria-valuetext', 'Week 0, 14 May');
+});
+
+test('inches and feet are understood and given back', async ({ page }) => {
+  await page.goto(at('container'));
+  await page.getByRole('button', { name: 'Settings' }).click();
+  await page.getByRole('radio', { name: 'in, qt, lb' }).click();
+  await page.keyboard.press('Escape');
+  const depth = page.getByLabel('Depth', { exact: true });
+  await expect(depth).toHaveValue('15.5 in');
+  await depth.fill(`1' 2"`);
+  await depth.press('Enter');
+  await expect(depth).toHaveValue('14 in');
+  await depth.fill('40 cm');
+  await depth.press('Enter');
+  await expect(depth).toHaveValue('15.5 in');
+  await page.reload();
+  await expect(page.getByLabel('Depth', { exact: true })).toHaveValue('15.5 in');
+});
