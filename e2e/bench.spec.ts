@@ -33,7 +33,7 @@ test('a pot is renamed, copied, put away and brought back, deleted and brought b
 test('another pot at the same place stands in the same spot', async ({ page }) => {
   await page.getByRole('button', { name: 'Start another container at Entrance steps' }).click();
   await expect(page).toHaveURL(/\/container$/);
-  await page.getByRole('link', { name: 'Spot' }).click();
+  await page.getByRole('navigation').getByRole('link', { name: 'Spot' }).click();
   await expect(page.getByLabel('Place')).toHaveValue('Entrance steps');
   await expect(page.getByRole('radio', { name: 'Windy' })).toBeChecked();
 });

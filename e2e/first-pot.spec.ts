@@ -24,7 +24,7 @@ test('from the bench to a shopping list, and back after a reload and in another 
   await accessible(page);
 
   // Container: the sums follow the typing.
-  await page.getByRole('link', { name: 'Container' }).click();
+  await page.getByRole('navigation').getByRole('link', { name: 'Container' }).click();
   await page.getByLabel('Name', { exact: true }).fill('Big blue');
   await page.getByLabel('Rim', { exact: true }).fill('45 cm');
   await page.getByLabel('Depth', { exact: true }).fill(`1' 4"`);
@@ -41,7 +41,7 @@ test('from the bench to a shopping list, and back after a reload and in another 
   await accessible(page);
 
   // Plants: a brief, proposals, one taken.
-  await page.getByRole('link', { name: 'Plants' }).click();
+  await page.getByRole('navigation').getByRole('link', { name: 'Plants' }).click();
   await page.getByText('Cool', { exact: true }).click();
   await page.getByLabel('Budget, £').fill('48');
   await page.getByRole('button', { name: 'Compose', exact: true }).click();
@@ -76,7 +76,7 @@ test('from the bench to a shopping list, and back after a reload and in another 
   await expect.poll(meters).toEqual(judged);
 
   // Make: the list, and as CSV.
-  await page.getByRole('link', { name: 'Make' }).click();
+  await page.getByRole('navigation').getByRole('link', { name: 'Make' }).click();
   await expect(page.getByRole('heading', { name: /Shopping list/ })).toBeVisible();
   const total = await page.locator('tfoot td').first().textContent();
   const [csv] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Save as CSV' }).click()]);

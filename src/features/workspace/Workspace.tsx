@@ -110,6 +110,7 @@ function Open({ planting, station }: { planting: Planting; station: Station }) {
         <main className={`flex min-h-0 flex-1 flex-col work:grid ${columns}`}>
           <aside aria-label={station} className="order-2 min-h-0 px-4 py-2 work:order-1 work:overflow-y-auto work:pl-5 work:pr-3">
             {left}
+            {(station === 'spot' || station === 'container' || planted) && !briefing && <NextStation id={planting.id} station={station} />}
           </aside>
           <section aria-label="Portrait" className={`relative order-1 work:order-2 work:h-auto work:min-h-0 ${station === 'make' ? 'h-[34vh]' : 'h-[58vh] min-h-[320px]'}`}>
             <Portrait planting={planting} season={season} frame={frame} week={week} lit={lit} />
@@ -143,6 +144,24 @@ function Open({ planting, station }: { planting: Planting; station: Station }) {
       <AddPlant planting={planting} open={adding} onClose={() => setAdding(false)} />
     </div>
   );
+}
+
+const NEXT: Partial<Record<Station, { to: Station; text: string }>> = {
+  spot: { to: 'container', text: 'Next: the container' },
+  container: { to: 'plants', text: 'Next: the plants' },
+  plants: { to: 'make', text: 'Next: the shopping list' },
+};
+
+/** The way on, for whoever comes for the first time. */
+function NextStation({ id, station }: { id: string; station: Station }) {
+  const next = NEXT[station];
+  return next ? (
+    <p className="pt-3">
+      <Link href={stationPath(id, next.to)} className={buttonLook('plain')}>
+        {next.text}
+      </Link>
+    </p>
+  ) : null;
 }
 
 function Empty() {
