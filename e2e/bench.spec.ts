@@ -35,7 +35,7 @@ test('another pot at the same place stands in the same spot', async ({ page }) =
   await expect(page).toHaveURL(/\/container$/);
   await page.getByRole('navigation').getByRole('link', { name: 'Spot' }).click();
   await expect(page.getByLabel('Place')).toHaveValue('Entrance steps');
-  await expect(page.getByRole('radio', { name: 'Windy' })).toBeChecked();
+  await expect(page.getByLabel('Coldest °C')).toHaveValue('-9');
 });
 
 test('two tabs keep the same pot, and a tab that is killed has lost nothing', async ({ page, context }) => {

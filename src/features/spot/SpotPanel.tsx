@@ -2,7 +2,7 @@
 import { SUMMERS, type Summer } from '@/core/climate/summers';
 import type { Planting } from '@/core/plantings/schema';
 import type { Spot } from '@/core/spots/schema';
-import { ColourField, Choose, Field, NumberField, TextField } from '@/ui/Field';
+import { ColourField, Choose, NumberField, TextField } from '@/ui/Field';
 import { Segments } from '@/ui/Segments';
 import { Several } from '@/ui/Several';
 import { SunStrip } from '@/ui/SunStrip';
@@ -25,7 +25,6 @@ export function SpotPanel({ planting }: { planting: Planting }) {
         <Toggle label="Dappled, under trees" on={spot.light.dappled} onChange={(dappled) => set('Change the sun', { light: { ...spot.light, dappled } })} />
       </div>
       <Segments label="Summers" value={spot.summer} options={(['cool', 'warm', 'hot'] as Summer[]).map((value) => ({ value, text: SUMMERS[value].label.split(',')[0] ?? value }))} onChange={(summer) => set('Change the summers', { summer })} />
-      <Segments label="Wind" value={spot.wind} options={[{ value: 'sheltered', text: 'Sheltered' }, { value: 'open', text: 'Open' }, { value: 'windy', text: 'Windy' }]} onChange={(wind) => set('Change the wind', { wind })} />
       <div className="grid grid-cols-[1fr_3.6rem_4.4rem] items-end gap-2">
         <Choose label="Seen" value={spot.seen} options={[{ value: 'all-round', text: 'all round' }, { value: 'wall', text: 'against a wall' }]} onChange={(seen) => set('Change where it is seen from', { seen })} />
         <ColourField label="Backdrop" value={spot.backdrop} onChange={(backdrop) => set('Change the backdrop', { backdrop })} />
@@ -49,20 +48,8 @@ const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', '
 
 /** A day of the year to the nearest part of a month: nobody knows a frost date closer. */
 function MonthDay({ label, value, onChange }: { label: string; value: string; onChange: (value: string) => void }) {
-  const id = `md-${label.replaceAll(' ', '-')}`;
   const days = ['02', '10', '20'];
   const options = MONTHS.flatMap((m, i) => days.map((d, k) => ({ value: `${String(i + 1).padStart(2, '0')}-${d}`, text: `${['early', 'mid', 'late'][k] ?? ''} ${m}` })));
-  const known = options.some((o) => o.value === value);
-  return (
-    <Field label={label} id={id}>
-      <select id={id} className="field w-full px-1!" value={value} onChange={(e) => onChange(e.target.value)}>
-        {!known && <option value={value}>{`${Number(value.slice(3))} ${MONTHS[Number(value.slice(0, 2)) - 1] ?? ''}`}</option>}
-        {options.map((o) => (
-          <option key={o.value} value={o.value}>
-            {o.text}
-          </option>
-        ))}
-      </select>
-    </Field>
-  );
+  const own = { value, text: `${Number(value.slice(3))} ${MONTHS[Number(value.slice(0, 2)) - 1] ?? ''}` };
+  return <Choose label={label} value={value} options={options.some((o) => o.value === value) ? options : [own, ...options]} onChange={onChange} />;
 }
