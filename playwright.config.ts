@@ -26,5 +26,9 @@ export default defineConfig({
       args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--enable-unsafe-swiftshader'],
     },
   },
+  projects: [
+    { name: 'light', use: { colorScheme: 'light' } },
+    { name: 'dark', use: { colorScheme: 'dark' } },
+  ],
   webServer: [start(4101, { RILLBANK_DEMO: '1' }), start(4102)],
 });

@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
-import { accessible, grown } from './help';
+import { expect } from '@playwright/test';
+import { test, accessible, grown } from './help';
 
 test.beforeEach(async ({ page }) => {
   await page.goto('/');

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
-import { expect, test } from '@playwright/test';
-import { accessible, EMPTY, grown } from './help';
+import { expect } from '@playwright/test';
+import { test, accessible, EMPTY, grown } from './help';
 
 test('from the bench to a shopping list, and back after a reload and in another browser', async ({ page, browser }, info) => {
   await page.goto('/');

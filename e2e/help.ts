@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, type Page } from '@playwright/test';
+import { expect, test as base, type Page } from '@playwright/test';
 
 /** The server with an empty bench. */
 export const EMPTY = 'http://localhost:4102';
@@ -34,3 +34,14 @@ export async function pixelsNear(page: Page, [r, g, b]: [number, number, number]
     [[r, g, b], within] as const,
   );
 }
+
+/** Every journey ends with axe on the screen it ended on. */
+export const test = base.extend<{ axe: undefined }>({
+  axe: [
+    async ({ page }, use) => {
+      await use(undefined);
+      if (page.url().startsWith('http')) await accessible(page);
+    },
+    { auto: true },
+  ],
+});

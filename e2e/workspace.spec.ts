@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
-import { accessible, EMPTY, grown, pixelsNear } from './help';
+import { expect } from '@playwright/test';
+import { test, accessible, EMPTY, grown, pixelsNear } from './help';
 
 const PLANTS = '/pot/lido-entrance-left/plants';
 

@@ -25,19 +25,30 @@ const WEIGHT: Record<CheckId, number> = {
 const WRONG_COSTS = 22;
 const WATCH_COSTS = 2.5;
 
-/**
- * Judges a planting in its judged week (the peak unless another is given). The one truth: proposals, hand edits and
- * imported files are all judged here. Throws UnknownPlantError.
- */
-export function assess(planting: Planting, units: UnitSystem = 'metric', grown: Season = grow(planting), week?: number): Report {
+/** A planting measured: the figures without the words. */
+export interface Measure {
+  /** 0–100. */
+  score: number;
+  week: number;
+  readings: Reading[];
+}
+
+/** The figures of a planting in its judged week (the peak unless another is given). Throws UnknownPlantError. */
+export function measure(planting: Planting, grown: Season = grow(planting), week?: number): Measure {
   const ctx = contextOf(planting, grown, week);
   const readings = CHECKS.flatMap((check) => check(ctx));
-  const weight = readings.reduce((s, r) => s + WEIGHT[r.check], 0);
-  const mean = readings.reduce((s, r) => s + WEIGHT[r.check] * r.quality, 0) / Math.max(1, weight);
-  const faults = readings.reduce((s, r) => s + (r.severity === 'wrong' ? WRONG_COSTS : r.severity === 'watch' ? WATCH_COSTS : 0), 0);
-  return {
-    score: planting.placements.length === 0 ? 0 : Math.max(0, Math.round((mean * 100 - faults) * 10) / 10),
-    week: ctx.week,
-    findings: readings.map((r) => ({ ...r, message: say(r.says, r.facts, units), remedies: [] })),
-  };
+  let [weight, quality, faults] = [0, 0, 0];
+  for (const r of readings) {
+    weight += WEIGHT[r.check];
+    quality += WEIGHT[r.check] * r.quality;
+    faults += r.severity === 'wrong' ? WRONG_COSTS : r.severity === 'watch' ? WATCH_COSTS : 0;
+  }
+  const score = planting.placements.length === 0 ? 0 : Math.max(0, Math.round(((quality / Math.max(1, weight)) * 100 - faults) * 10) / 10);
+  return { score, week: ctx.week, readings };
+}
+
+/** Judges a planting and says so in words. The one truth: proposals, hand edits and imported files are all judged here. Throws UnknownPlantError. */
+export function assess(planting: Planting, units: UnitSystem = 'metric', grown: Season = grow(planting), week?: number): Report {
+  const { readings, ...rest } = measure(planting, grown, week);
+  return { ...rest, findings: readings.map((r) => ({ ...r, message: say(r.says, r.facts, units), remedies: [] })) };
 }

@@ -1,4 +1,4 @@
-import { assess } from '../balance/assess';
+import { assess, measure, type Measure } from '../balance/assess';
 import type { Report } from '../balance/finding';
 import { lch } from '../colour/oklch';
 import { SCHEMES } from '../colour/schemes';
@@ -46,6 +46,8 @@ const SWAPS = 7;
 const SOUGHT = 2;
 const DIRECTIONS = 9;
 const ROUNDS = 4;
+/** Plantings grown and judged before no further climb is begun. Working figure: under a second in the worker. */
+const EFFORT = 800;
 /** Two proposals that share this much of their kinds are one idea. */
 const ALIKE = 0.5;
 
@@ -61,7 +63,7 @@ interface Candidate {
 
 interface Judged extends Candidate {
   placements: Placement[];
-  report: Report;
+  measured: Measure;
 }
 
 /**
@@ -97,7 +99,7 @@ export function compose(base: Planting, { seed = 1, library = LIBRARY, want = 5,
       const j = judge(c);
       if (j) judged.push(j);
     }
-    judged.sort((a, b) => b.report.score - a.report.score);
+    judged.sort((a, b) => b.measured.score - a.measured.score);
     onProgress?.(0.1 + (0.5 * (i + 1)) / leads.length, pick(judged, want).map((j) => toProposal(base, j)));
   });
 
@@ -107,8 +109,14 @@ export function compose(base: Planting, { seed = 1, library = LIBRARY, want = 5,
     onProgress?.(0.6 + (0.4 * (i + 1)) / starts.length, []);
     return out;
   });
-  const clean = [...better, ...judged].filter((j) => j.report.findings.every((f) => f.severity !== 'wrong'));
-  const chosen = pick((clean.length > 0 ? clean : better).sort((a, b) => b.report.score - a.report.score), want);
+  // A small library leaves effort over: it goes into climbing from further down the list.
+  const firstOfLead = judged.filter((j, i) => judged.findIndex((o) => leadOf(o) === leadOf(j) && o.pattern === j.pattern) === i);
+  for (const j of firstOfLead) {
+    if (judge.tried() >= EFFORT) break;
+    if (!starts.slice(0, SOUGHT).includes(j)) better.push(climb(j, patterns, judge, base.brief.must));
+  }
+  const clean = [...better, ...judged].filter((j) => j.measured.readings.every((f) => f.severity !== 'wrong'));
+  const chosen = pick((clean.length > 0 ? clean : better).sort((a, b) => b.measured.score - a.measured.score), want);
   return {
     proposals: chosen.map((j) => toProposal(base, j)),
     refused,
@@ -197,10 +205,12 @@ function keepVaried(list: Candidate[]): Candidate[] {
 
 const leadOf = (c: Candidate): string => (c.cast.T ?? c.cast.F0)?.id ?? '';
 
+type Judge = ((c: Candidate) => Judged | null) & { /** How many different plantings it has judged. */ tried: () => number };
+
 /** Grows and judges a candidate, trying cheaper starts when it is over budget. Keeps what it has judged. */
-function judgeOf(base: Planting): (c: Candidate) => Judged | null {
+function judgeOf(base: Planting): Judge {
   const kept = new Map<string, Judged | null>();
-  return (c) => {
+  const judge = (c: Candidate) => {
     const key = `${c.small ?? ''}|${c.pattern.id}|${c.pattern.parts.map((p) => c.cast[p.id]?.id).join(',')}`;
     const known = kept.get(key);
     if (known !== undefined) return known;
@@ -208,42 +218,43 @@ function judgeOf(base: Planting): (c: Candidate) => Judged | null {
     for (const cheap of c.small === undefined ? [false, true] : [c.small]) {
       const placements = place(c.pattern, c.cast, base, cheap);
       if (!placements) continue;
-      const report = assess({ ...base, placements });
-      if (!out || report.score > out.report.score) out = { ...c, placements, report };
-      if (report.findings.every((f) => f.check !== 'cost' || f.severity === 'good')) break;
+      const measured = measure({ ...base, placements });
+      if (!out || measured.score > out.measured.score) out = { ...c, placements, measured };
+      if (measured.readings.every((f) => f.check !== 'cost' || f.severity === 'good')) break;
     }
     kept.set(key, out);
     return out;
   };
+  return Object.assign(judge, { tried: () => kept.size });
 }
 
 /** Swaps one kind at a time while that helps; must-haves and the lead stay. */
-function improve(from: Judged, judge: (c: Candidate) => Judged | null, must: readonly string[]): Judged {
+function improve(from: Judged, judge: Judge, must: readonly string[]): Judged {
   const { pattern } = from;
   let best = from;
   for (let round = 0; round < 2; round += 1) {
-    const before = best.report.score;
+    const before = best.measured.score;
     for (const part of pattern.parts) {
       if (part.id === 'T' || (part.id === 'F0' && !from.cast.T) || must.includes(best.cast[part.id]?.id ?? '')) continue;
       for (const { plant } of from.ranked[part.role].slice(0, SWAPS)) {
         if (pattern.parts.some((o) => o.id !== part.id && best.cast[o.id]?.botanical === plant.botanical)) continue;
         const tried = judge({ ...best, cast: { ...best.cast, [part.id]: plant } });
-        if (tried && tried.report.score > best.report.score) best = tried;
+        if (tried && tried.measured.score > best.measured.score) best = tried;
       }
     }
-    if (best.report.score - before < 0.3) break;
+    if (best.measured.score - before < 0.3) break;
   }
   return best;
 }
 
 /** Climbs by every single change: another kind in any part, the lead too, another pattern for the same kinds, or smaller starts. */
-function climb(from: Judged, patterns: readonly Pattern[], judge: (c: Candidate) => Judged | null, must: readonly string[]): Judged {
+function climb(from: Judged, patterns: readonly Pattern[], judge: Judge, must: readonly string[]): Judged {
   let best = from;
   for (let round = 0; round < ROUNDS; round += 1) {
     const before = best;
     for (const c of [...otherKinds(best, must), ...patterns.flatMap((p) => recast(best, p, must)), { ...best, small: !best.small }]) {
       const tried = judge(c);
-      if (tried && tried.report.score > best.report.score) best = tried;
+      if (tried && tried.measured.score > best.measured.score) best = tried;
     }
     if (best === before) break;
   }
@@ -299,5 +310,6 @@ function likeness(a: Judged, b: Judged): number {
 
 function toProposal(base: Planting, j: Judged): Proposal {
   const planting = { ...base, placements: j.placements };
-  return { planting, report: j.report, reason: reasonOf(planting, j.report) };
+  const report = assess(planting);
+  return { planting, report, reason: reasonOf(planting, report) };
 }

@@ -53,7 +53,8 @@ export function grow(planting: Planting): Season {
   const weeks = calendar.weeks.map((w): Week => {
     // Canopies close slowly: who shades whom is reckoned every other week.
     if (w.week % 2 === 0) left = lightLeft(placed, now, hours);
-    now = placed.map((p, i) => nextWeek(p, now[i] as Grown, goals[i] as Goal, { ...w, frosted: w.week > calendar.frostWeek }, left[i] ?? 1));
+    const facts: WeekFacts = { ...w, frosted: w.week > calendar.frostWeek };
+    now = placed.map((p, i) => nextWeek(p, now[i] as Grown, goals[i] as Goal, facts, left[i] ?? 1));
     return { week: w.week, date: w.date, meanC: w.meanC, plants: now };
   });
   return { placed, weeks, peak: peakOf(placed, weeks), frostWeek: calendar.frostWeek < weeks.length ? calendar.frostWeek : null };
@@ -98,19 +99,21 @@ function nextWeek(p: Placed, was: Grown, goal: Goal, f: WeekFacts, light: number
   const degreeDays = f.week === 0 ? 0 : Math.max(0, f.meanC - BASE_C[p.plant.season]) * 7;
   const rate = (RATE_PER_DD[p.plant.vigour as 1] ?? 0.006) * degreeDays * Math.sqrt(light);
   const decay = Math.exp(-rate);
-  const toward = (now: number, end: number) => (end <= 0 ? 0 : end / (1 + (end / Math.max(now, end * 0.02) - 1) * decay));
   const settled = clamp(0.4 + f.week * 0.15, 0, 1);
   const heat = p.plant.season === 'cool' && f.highC > HEAT_STALL_C ? 0.4 : 1;
   const chill = f.nightC < p.plant.coldestNightC ? 0.5 : 1;
   return {
-    heightMm: toward(was.heightMm, goal.heightMm),
-    spreadMm: toward(was.spreadMm, goal.spreadMm),
-    trailMm: toward(was.trailMm, goal.trailMm),
+    heightMm: logistic(was.heightMm, goal.heightMm, decay),
+    spreadMm: logistic(was.spreadMm, goal.spreadMm, decay),
+    trailMm: logistic(was.trailMm, goal.trailMm, decay),
     bloom: monthly(p.plant.bloom, f.at) * settled * heat * chill * Math.max(0, 1 - 1.2 * (1 - light)),
     light,
     alive: true,
   };
 }
+
+/** One step of a logistic toward `end`; `decay` is e^(−rate). */
+const logistic = (now: number, end: number, decay: number): number => (end <= 0 ? 0 : end / (1 + (end / Math.max(now, end * 0.02) - 1) * decay));
 
 /** First week in which canopy and bloom reach 90 % of the most they ever do: the season flattens, and then it declines. */
 function peakOf(placed: readonly Placed[], weeks: readonly Week[]): number {

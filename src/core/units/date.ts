@@ -28,5 +28,7 @@ export function monthly(values: readonly number[], at: number): number {
   return a + (b - a) * (at - low);
 }
 
+const DAY = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', timeZone: 'UTC' });
+
 /** A date as it is said in a sentence: “4 May”. */
-export const formatDay = (iso: string): string => new Date(toMs(iso)).toLocaleDateString('en-GB', { day: 'numeric', month: 'long', timeZone: 'UTC' });
+export const formatDay = (iso: string): string => DAY.format(toMs(iso));
