@@ -1,12 +1,15 @@
 import { CircleGeometry, Color, DirectionalLight, Group, HemisphereLight, Mesh, PCFShadowMap, PerspectiveCamera, PlaneGeometry, Scene, ShaderMaterial, ShadowMaterial, Vector3, WebGLRenderer } from 'three';
 import type { Canopy } from '@/core/canopy/kinds';
 import type { Container } from '@/core/containers/schema';
+import { rimOf } from '@/core/containers/outline';
 import { createBody, footMm } from './body';
 import { createFoliage, type Foliage } from './foliage';
 
 /** What must be in the picture, mm from the rim: the tallest and widest the planting ever grows. */
 export interface Frame {
   top: number;
+  /** How far under the rim the picture goes: the foot, or the end of what hangs below it. */
+  bottom: number;
   reach: number;
 }
 
@@ -40,6 +43,8 @@ export interface Stage {
 
 const FOV = 17;
 const MARGIN = 1.06;
+/** A wall stands this far behind the container, mm. */
+const WALL_GAP = 70;
 
 /** A round, soft shade where the pot meets the ground. */
 function contactShade(): Mesh<PlaneGeometry, ShaderMaterial> {
@@ -98,16 +103,19 @@ export function createStage(canvas: HTMLCanvasElement, { shadows = true, antiali
 
   let body: ReturnType<typeof createBody> | null = null;
   let foliage: Foliage | null = null;
-  let frame: Frame = { top: 500, reach: 350 };
+  let frame: Frame = { top: 500, bottom: 360, reach: 350 };
+  let deep = 200;
   let view: View = FRONT;
   let foot = 360;
   let rim = 200;
+  let grounded = true;
   let [width, height] = [1, 1];
   const scratch = new Vector3();
 
   const aim = () => {
-    const middle = (frame.top - foot) / 2;
-    const tall = frame.top + foot;
+    const low = Math.max(foot, frame.bottom);
+    const middle = (frame.top - low) / 2;
+    const tall = frame.top + low;
     const half = Math.max(frame.reach, rim);
     const wide = 2 * half;
     const sin = Math.sin(view.elevation);
@@ -123,8 +131,8 @@ export function createStage(canvas: HTMLCanvasElement, { shadows = true, antiali
     sun.target.position.set(0, middle * 0.4, 0);
     ground.position.y = -foot - 1;
     contact.position.set(0, -foot + 0.5, 0);
-    contact.scale.setScalar(rim * 3.1);
-    wall.position.set(0, -foot + 1300, -Math.max(half * 1.05, rim + 60));
+    contact.scale.set(rim * 3.1, deep * 3.1, 1);
+    wall.position.set(0, -low + 1300, -(deep + WALL_GAP));
     wall.scale.set(half * 5.2, 2600, 1);
   };
 
@@ -143,7 +151,11 @@ export function createStage(canvas: HTMLCanvasElement, { shadows = true, antiali
       replace(body, made.group);
       body = made;
       foot = footMm(c);
-      rim = c.shape.topMm / 2;
+      rim = rimOf(c.shape).wide / 2;
+      deep = rimOf(c.shape).deep / 2;
+      grounded = c.mount === 'ground';
+      ground.visible = grounded;
+      contact.visible = grounded;
       aim();
     },
     setCanopy: (c) => {

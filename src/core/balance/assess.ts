@@ -6,19 +6,21 @@ import { contextOf, type Context } from './context';
 import type { CheckId, Reading, Report } from './finding';
 import { height, steps } from './height';
 import { cost, drainage, fit, light, nights, safety, scorch, season, water } from './place';
+import { sightline } from './sightline';
 import { plainness, texture } from './texture';
 import { drop, sides, trail } from './trail';
 import { cover, spread, vigour } from './vigour';
+import { winter } from './winter';
 import { say } from './words';
 
 /** The checks, in the order they are shown. Adding one is a file and a line here. */
 const CHECKS: readonly ((ctx: Context) => Reading[])[] = [
-  height, texture, trail, colour, vigour, steps, plainness, drop, sides, clear, cover, spread, fit, light, scorch, water, season, nights, safety, drainage, cost,
+  height, texture, trail, colour, vigour, steps, plainness, drop, sides, clear, cover, spread, fit, light, scorch, water, season, nights, safety, drainage, cost, winter, sightline,
 ];
 
 /** What each check weighs in the score. Working figures: the five levels are half of it. */
 const WEIGHT: Record<CheckId, number> = {
-  height: 10, texture: 9, trail: 8, colour: 14, vigour: 11, steps: 6, plainness: 3, drop: 3, sides: 4, clear: 4, cover: 5, spread: 3, fit: 6, light: 8, scorch: 4, water: 5, season: 6, nights: 3, safety: 6, drainage: 2, cost: 3,
+  height: 10, texture: 9, trail: 8, colour: 14, vigour: 11, steps: 6, plainness: 3, drop: 3, sides: 4, clear: 4, cover: 5, spread: 3, fit: 6, light: 8, scorch: 4, water: 5, season: 6, nights: 3, safety: 6, drainage: 2, cost: 3, winter: 5, sightline: 8,
 };
 
 /** Each thing that is wrong takes this much off the score. */

@@ -1,7 +1,7 @@
-import { shapeOf } from '../containers/shapes';
+import { depthOf } from '../containers/outline';
 import { plantName } from '../plants/schema';
 import { maxBy, median } from '../units/number';
-import { BANDS, formOf } from './bands';
+import { BANDS, formOf, heightBand } from './bands';
 import type { Context } from './context';
 import { bandQuality, bySeverity, type Reading } from './finding';
 
@@ -12,8 +12,8 @@ export function height({ planting, placed, grown }: Context): Reading[] {
   if (!tallest) return [];
   const school = BANDS[planting.brief.school];
   const form = formOf(planting.container);
-  const band = school.height[form];
-  const pot = shapeOf(planting.container.shape).depthMm(planting.container.shape);
+  const band = heightBand(planting);
+  const pot = depthOf(planting.container.shape);
   const ratio = tallest.h / pot;
   return [
     {
@@ -26,7 +26,7 @@ export function height({ planting, placed, grown }: Context): Reading[] {
       culprits: ratio > band[1] ? alive.filter((a) => a.h > band[1] * pot).map((a) => a.p.id) : [tallest.p.id],
       says: ratio < band[0] ? 'height.low' : ratio > band[1] ? 'height.high' : 'height.good',
       facts: { plant: plantName(tallest.p.plant), tallMm: tallest.h, potMm: pot, low: band[0], high: band[1], form },
-      rule: `${school.label}, ${form}: tallest ${band[0]}–${band[1]} × the container’s height`,
+      rule: `${school.label}, ${form}: tallest ${band.map((b) => Math.round(b * 100) / 100).join('–')} × the container’s height`,
       source: 'practice, height of the tallest above the rim',
       quality: bandQuality(ratio, band),
     },
@@ -39,6 +39,7 @@ export function steps(ctx: Context): Reading[] {
   const school = BANDS[ctx.planting.brief.school];
   const { kind, band, outer } = school.steps;
   const of = (role: string) => placed.flatMap((p, i) => (p.role === role ? [{ p, h: grown[i]?.heightMm ?? 0 }] : []));
+  if (kind === 'none') return [];
   const source = 'practice, steps between layers';
   if (kind === 'level') {
     const top = [...of('filler'), ...of('thriller')];

@@ -30,7 +30,7 @@ export function fit({ planting, placed }: Context): Reading[] {
 
 /** Direct sun against each plant's window. */
 export function light({ planting, placed }: Context): Reading[] {
-  const sun = sunReading(planting.spot);
+  const sun = sunReading(planting.spot, planting.startDate);
   const worst = maxBy(placed.map((p) => ({ p, fit: lightFit(p.plant.sunHours, sun.hours) })), (x) => -x.fit);
   if (!worst) return [];
   const [least, low, high, most] = worst.p.plant.sunHours;
@@ -53,7 +53,7 @@ export const scorchLimitH = (p: Placed['plant'], spot: Spot): number | null => (
 
 /** Afternoon sun against leaves that scorch. */
 export function scorch({ planting, placed }: Context): Reading[] {
-  const { afternoon } = sunReading(planting.spot);
+  const { afternoon } = sunReading(planting.spot, planting.startDate);
   const limited = placed.flatMap((p) => {
     const limit = scorchLimitH(p.plant, planting.spot);
     return limit === null ? [] : [{ p, limit }];
@@ -109,7 +109,7 @@ export function nights({ planting, placed }: Context): Reading[] {
   const { spot, startDate } = planting;
   const lastFrost = nextMonthDay(`${startDate.slice(0, 4)}-01-01`, spot.lastFrost);
   const firstFrost = nextMonthDay(`${startDate.slice(0, 4)}-01-01`, spot.firstFrost);
-  const night = nightC(spot.summer, monthPosition(addDays(startDate, 7)));
+  const night = nightC(spot, monthPosition(addDays(startDate, 7)));
   const frosty = startDate < lastFrost || startDate >= firstFrost;
   const worst = maxBy(placed, (p) => p.plant.coldestNightC);
   if (!worst) return [];

@@ -1,8 +1,9 @@
-import { shapeOf } from '../containers/shapes';
+import { clearOf, halfLeastMm } from '../containers/outline';
 import type { Grown } from '../growth/season';
 import type { Habit } from '../plants/schema';
 import type { Placed } from '../plantings/resolve';
 import type { Planting } from '../plantings/schema';
+import { oneSided } from '../spots/light';
 
 /** What is seen of one plant, mean over the views that count, mm². */
 export interface Seen {
@@ -39,13 +40,19 @@ function outline(habit: Habit, t: number): number {
 }
 
 /** Views that count: the front alone against a wall, else four sides. */
-const anglesOf = (planting: Planting): number[] => (planting.spot.seen === 'wall' ? [0] : [0, Math.PI / 2, Math.PI, -Math.PI / 2]);
+const anglesOf = (planting: Planting): number[] => (oneSided(planting.spot) ? [0] : [0, Math.PI / 2, Math.PI, -Math.PI / 2]);
 
 /** Draws every plant as its outline in each view, nearest first, and counts what is left to see of each. */
 export function seenFrom(planting: Planting, placed: readonly Placed[], grown: readonly Grown[]): Seen[] {
   const out: Seen[] = placed.map(() => ({ aboveMm2: 0, belowMm2: 0, wholeMm2: 0, momentMm3: 0 }));
   const angles = anglesOf(planting);
-  const rim = shapeOf(planting.container.shape).widthMm(planting.container.shape) / 2;
+  const { shape } = planting.container;
+  const inner = halfLeastMm(shape);
+  // Where each trailer leaves the rim: over the nearest wall.
+  const exits = placed.map((p) => {
+    const c = clearOf(shape, 0, p.xMm, p.yMm);
+    return { x: p.xMm + c.nx * c.mm, y: p.yMm + c.ny * c.mm, ny: c.ny, nx: c.nx };
+  });
   const clear = new Float32Array(COLS * ROWS);
   for (const angle of angles) {
     clear.fill(1);
@@ -58,8 +65,9 @@ export function seenFrom(planting: Planting, placed: readonly Placed[], grown: r
       const s = out[i] as Seen;
       const share = 1 / angles.length;
       const track = angle === 0 ? s : null;
-      if (g.trailMm > 20 && near > -0.35 * rim) {
-        const lean = u * Math.min(1.4, rim / Math.max(40, Math.hypot(p.xMm, p.yMm)));
+      const exit = exits[i] as (typeof exits)[number];
+      if (g.trailMm > 20 && (exit.nx * sin + exit.ny * cos > -0.35 || Math.abs(near) < 0.35 * inner)) {
+        const lean = exit.x * cos - exit.y * sin;
         s.belowMm2 += share * paint(clear, lean, g.spreadMm * 0.4, -g.trailMm, 0, SOLID[p.plant.habit], () => 1, s, share, track);
       }
       s.aboveMm2 += share * paint(clear, u, g.spreadMm / 2, 0, g.heightMm, SOLID[p.plant.habit], (t) => outline(p.plant.habit, t), s, share, track);

@@ -1,5 +1,4 @@
-import { sharedEdges } from '../layout/neighbours';
-import { containerSums } from '../containers';
+import { groundOf, sharedEdges } from '../layout/neighbours';
 import { family } from '../colour/family';
 import { lch } from '../colour/oklch';
 import { plantName, type LeafForm, type Plant } from '../plants/schema';
@@ -34,7 +33,7 @@ const FEW_KINDS: [number, number] = [0.38, 0.88];
 /** Contrast between neighbours, weighted by the edge they share on the plan. */
 export function texture({ planting, placed }: Context): Reading[] {
   if (placed.length < 2) return [];
-  const edges = sharedEdges(placed, containerSums(planting.container).plantingWidthMm / 2);
+  const edges = sharedEdges(placed, groundOf(planting.container));
   let total = 0;
   let dullest = { value: 2, pair: [] as string[], names: ['', ''] };
   for (const { i, j, share } of edges) {

@@ -1,5 +1,5 @@
-import { containerSums } from '../containers';
-import { shapeOf } from '../containers/shapes';
+import { rimOf } from '../containers/outline';
+import { groundOf } from '../layout/neighbours';
 import { leastLight, smothered, type Season } from '../growth/season';
 import { strongestShader } from '../growth/light';
 import { SMOTHERED_BELOW } from '../growth/model';
@@ -40,18 +40,10 @@ export function vigour({ season, placed }: Context): Reading[] {
 /** Share of the soil that leaves cover in the judged week. */
 export function cover({ planting, placed, grown, week }: Context): Reading[] {
   if (placed.length === 0) return [];
-  const r = containerSums(planting.container).plantingWidthMm / 2;
-  let [inside, covered] = [0, 0];
-  for (let row = 0; row < 24; row += 1) {
-    for (let col = 0; col < 24; col += 1) {
-      const x = ((col + 0.5) / 12 - 1) * r;
-      const y = ((row + 0.5) / 12 - 1) * r;
-      if (x * x + y * y > r * r) continue;
-      inside += 1;
-      if (placed.some((p, i) => grown[i]?.alive && Math.hypot(p.xMm - x, p.yMm - y) < (grown[i]?.spreadMm ?? 0) / 2)) covered += 1;
-    }
-  }
-  const share = covered / inside;
+  const { cells } = groundOf(planting.container);
+  const discs = placed.flatMap((p, i) => (grown[i]?.alive ? [{ x: p.xMm, y: p.yMm, r2: ((grown[i]?.spreadMm ?? 0) / 2) ** 2 }] : []));
+  const covered = cells.filter((c) => discs.some((d) => (d.x - c.x) ** 2 + (d.y - c.y) ** 2 < d.r2)).length;
+  const share = covered / Math.max(1, cells.length);
   const band: [number, number] = [0.8, 1];
   return [
     {
@@ -65,7 +57,7 @@ const SPREAD: [number, number] = [1, 2];
 
 /** Width of the whole planting over the rim. */
 export function spread({ planting, placed, grown }: Context): Reading[] {
-  const rim = shapeOf(planting.container.shape).widthMm(planting.container.shape);
+  const rim = rimOf(planting.container.shape).wide;
   const edges = placed.map((p, i) => ({ p, left: p.xMm - (grown[i]?.spreadMm ?? 0) / 2, right: p.xMm + (grown[i]?.spreadMm ?? 0) / 2 }));
   if (edges.length === 0) return [];
   const width = Math.max(...edges.map((e) => e.right)) - Math.min(...edges.map((e) => e.left));

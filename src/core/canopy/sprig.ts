@@ -1,4 +1,6 @@
 import { linearRgb } from '../colour/oklch';
+import type { RimPoint } from '../containers/outline';
+import type { Clear } from '../containers/shapes/shape';
 import type { Grown } from '../growth/season';
 import type { Part, Plant } from '../plants/schema';
 import type { Builder, Rgb } from './builder';
@@ -14,10 +16,18 @@ export interface Sprig {
   random: () => number;
   /** Where it stands, on the soil. */
   base: Vec;
-  /** Away from the middle, radians; and how far out it stands. */
-  outward: number;
-  out: number;
-  pot: { rimMm: number; depthMm: number; wallAt: (belowRimMm: number) => number };
+  pot: Pot;
+}
+
+/** What trailers need to know of the container. */
+export interface Pot {
+  /** Half of its least extent, and its depth, mm; and how far under the rim the ground lies. */
+  innerMm: number;
+  depthMm: number;
+  floorMm: number;
+  rim: readonly RimPoint[];
+  /** How far inside the outer face of the wall a point stands at a depth under the rim. */
+  clear: (belowMm: number, x: number, y: number) => Clear;
 }
 
 const TAU = Math.PI * 2;

@@ -1,14 +1,20 @@
 import { headspaceMm } from '../containers';
-import { shapeOf } from '../containers/shapes';
+import { clearOf, depthOf, halfLeastMm, rimPoints } from '../containers/outline';
 import type { Season } from '../growth/season';
 import type { Planting } from '../plantings/schema';
 import { hashText, seeded } from '../units/number';
+import type { Clear } from '../containers/shapes/shape';
 import { createBuilder } from './builder';
+import type { Pot } from './sprig';
 import { HABITS } from './habits';
 import type { Canopy } from './kinds';
 
 /** Walls are about this thick where stems cross them, mm. */
 const WALL = 14;
+/** Room for trailers under a container that hangs, where nobody measured it, mm. */
+const HANGING_ROOM = 1500;
+
+const outside = (c: Clear): Clear => ({ ...c, mm: c.mm + WALL });
 
 /**
  * Grows the visible planting of one week: every leaf, flower and stem as an instance. Same planting and week, same
@@ -17,9 +23,9 @@ const WALL = 14;
 export function sprout(planting: Planting, season: Season, week: number): Canopy {
   const builder = createBuilder();
   const { shape } = planting.container;
-  const s = shapeOf(shape);
   const soil = -headspaceMm(planting.container);
-  const pot = { rimMm: s.widthMm(shape) / 2, depthMm: s.depthMm(shape), wallAt: (below: number) => s.radiusMm(shape, below) + WALL };
+  const floorMm = planting.container.mount === 'ground' ? depthOf(shape) : depthOf(shape) + (planting.container.rimHeightMm ?? HANGING_ROOM);
+  const pot: Pot = { innerMm: halfLeastMm(shape), depthMm: depthOf(shape), floorMm, rim: rimPoints(shape), clear: (below, x, y) => outside(clearOf(shape, below, x, y)) };
   const sizes = season.weeks[Math.max(0, Math.min(week, season.weeks.length - 1))]?.plants ?? [];
   season.placed.forEach((p, owner) => {
     const grown = sizes[owner];
@@ -31,8 +37,6 @@ export function sprout(planting: Planting, season: Season, week: number): Canopy
       builder,
       random: seeded(hashText(`${p.plant.id}/${p.id}`)),
       base: [p.xMm, soil, p.yMm],
-      outward: Math.hypot(p.xMm, p.yMm) > 1 ? Math.atan2(p.yMm, p.xMm) : Math.PI / 2,
-      out: Math.hypot(p.xMm, p.yMm),
       pot,
     });
   });

@@ -4,6 +4,8 @@ import { add, mix, toward, unit, type Vec } from './vector';
 
 const DOWN: Vec = [0, -1, 0];
 const STEP = 22;
+/** Stems hang this far off the wall, mm. */
+const HANGS_CLEAR = 12;
 
 /**
  * Stems that run outward over the soil, cross the rim, bend under their weight and hang clear of the wall, stopping at
@@ -12,21 +14,27 @@ const STEP = 22;
 export function trails(s: Sprig, share: number): void {
   const { trailMm, spreadMm } = s.grown;
   if (trailMm < 15) return;
-  const atEdge = s.out > s.pot.rimMm * 0.3;
+  const { rim } = s.pot;
+  const home = s.pot.clear(0, s.base[0], s.base[2]);
+  const exit = { x: s.base[0] + home.nx * home.mm, y: s.base[2] + home.ny * home.mm };
+  const atEdge = home.mm < s.pot.innerMm * 0.75;
+  const nearest = rim.reduce((best, r, i) => (Math.hypot(r.x - exit.x, r.y - exit.y) < Math.hypot((rim[best]?.x ?? 0) - exit.x, (rim[best]?.y ?? 0) - exit.y) ? i : best), 0);
+  const step = rim.length > 1 ? Math.hypot((rim[1]?.x ?? 0) - (rim[0]?.x ?? 0), (rim[1]?.y ?? 0) - (rim[0]?.y ?? 0)) : 1;
   const stems = Math.max(3, Math.round(clamp(spreadMm / 13, 9, 28) * share));
-  const half = atEdge ? clamp(Math.atan2(spreadMm * 0.36, s.pot.rimMm), 0.22, 1) : Math.PI;
+  const half = atEdge ? clamp((spreadMm * 0.36) / step, 2, rim.length / 3) : rim.length / 2;
   for (let i = 0; i < stems; i += 1) {
     const t = stems === 1 ? 0 : i / (stems - 1) - 0.5;
     // Each stem makes for its own place on the rim, so that they part like a curtain.
-    const mark = s.outward + t * 2 * half + between(s, -0.1, 0.1);
-    const heading = Math.atan2(Math.sin(mark) * s.pot.rimMm - s.base[2], Math.cos(mark) * s.pot.rimMm - s.base[0]);
+    const k = Math.round(nearest + t * 2 * half + between(s, -1, 1));
+    const mark = rim[((k % rim.length) + rim.length) % rim.length];
+    if (!mark) continue;
+    const heading = Math.atan2(mark.y + mark.ny * 30 - s.base[2], mark.x + mark.nx * 30 - s.base[0]);
     runStem(s, heading, trailMm * between(s, 0.4, 1) * (1 - 0.7 * Math.abs(t)), i);
   }
 }
 
 /** One stem: points along its way, dressed with leaves and flowers. */
 function runStem(s: Sprig, heading: number, hangMm: number, index: number): void {
-  const { rimMm, depthMm } = s.pot;
   let at: Vec = add(s.base, toward(heading, 0.5), between(s, 6, 18));
   let dir: Vec = unit(toward(heading, between(s, 0.25, 0.6)));
   let hung = 0;
@@ -34,31 +42,31 @@ function runStem(s: Sprig, heading: number, hangMm: number, index: number): void
   let sinceLeaf = spacing * s.random();
   let side = index % 2 ? 1 : -1;
   for (let n = 0; n < 90 && hung < hangMm; n += 1) {
-    const radial = Math.hypot(at[0], at[2]);
-    const away = radial > 1 ? Math.atan2(at[2], at[0]) : heading;
-    const over = radial > rimMm + 6;
-    dir = over ? unit(mix(unit(add(dir, [between(s, -0.12, 0.12), 0, between(s, -0.12, 0.12)])), DOWN, 0.34)) : unit(mix(dir, toward(heading, radial > rimMm * 0.8 ? -0.05 : 0.16), 0.4));
+    const here = s.pot.clear(Math.max(0, -at[1]), at[0], at[2]);
+    const over = s.pot.clear(0, at[0], at[2]).mm < 8;
+    const away = over ? Math.atan2(here.ny, here.nx) : heading;
+    dir = over ? unit(mix(unit(add(dir, [between(s, -0.12, 0.12), 0, between(s, -0.12, 0.12)])), DOWN, 0.34)) : unit(mix(dir, toward(heading, here.mm < s.pot.innerMm * 0.2 ? -0.05 : 0.16), 0.4));
     const floor = over ? -Infinity : 8;
     let next = add(at, dir, STEP);
     if (!over && next[1] < floor) next = [next[0], floor, next[2]];
     if (next[1] < 0) {
-      const clearOf = s.pot.wallAt(-next[1]) + 12;
-      const r = Math.hypot(next[0], next[2]);
-      if (r < clearOf) next = [(next[0] * clearOf) / Math.max(1, r), next[1], (next[2] * clearOf) / Math.max(1, r)];
+      const wall = s.pot.clear(-next[1], next[0], next[2]);
+      const into = wall.mm + HANGS_CLEAR;
+      if (into > 0) next = [next[0] + wall.nx * into, next[1], next[2] + wall.ny * into];
     }
-    if (next[1] < -depthMm + 6) break;
+    if (next[1] < -s.pot.floorMm + 6) break;
     if (next[1] < 0) hung += STEP;
     stemBetween(s, at, next, clamp(s.plant.leaf.lengthMm * 0.05, 1.4, 3));
     sinceLeaf += STEP;
     while (sinceLeaf >= spacing) {
       sinceLeaf -= spacing;
-      const here = mix(at, next, s.random());
+      const node = mix(at, next, s.random());
       const across = toward(away + (Math.PI / 2) * side, 0);
       const outward = toward(away, 0.25);
       const along = unit(add(add(add(across, outward, between(s, 0.2, 0.9)), DOWN, over ? between(s, 0.35, 0.9) : 0.1), dir, 0.3));
-      leafAt(s, here, along, unit(add(outward, [0, 1, 0], over ? 0.55 : 1.1)), (1 - 0.3 * (hung / Math.max(1, hangMm))) * Math.max(1, 12 / s.plant.leaf.lengthMm));
+      leafAt(s, node, along, unit(add(outward, [0, 1, 0], over ? 0.55 : 1.1)), (1 - 0.3 * (hung / Math.max(1, hangMm))) * Math.max(1, 12 / s.plant.leaf.lengthMm));
       side = -side;
-      bloomOn(s, here, outward, spacing);
+      bloomOn(s, node, outward, spacing);
     }
     at = next;
   }

@@ -1,11 +1,11 @@
 import { contrast } from '../balance/texture';
-import { BANDS, formOf } from '../balance/bands';
+import { heightBand } from '../balance/bands';
 import { scorchLimitH } from '../balance/place';
 import { isNeutral } from '../colour/family';
 import { deltaE, hueGap, lch } from '../colour/oklch';
 import { SCHEMES } from '../colour/schemes';
 import type { Scheme } from '../colour/schemes/scheme';
-import { shapeOf } from '../containers/shapes';
+import { depthOf } from '../containers/outline';
 import { lightFit } from '../growth/model';
 import type { Plant, Role } from '../plants/schema';
 import type { Planting } from '../plantings/schema';
@@ -15,15 +15,15 @@ import { clamp01 } from '../units/number';
 /** What can be said of one plant in one role before anything is grown: 0–1. Guides the search, never the verdict. */
 export function promise(plant: Plant, role: Role, planting: Planting, hue: number | null): number {
   const { spot, container, brief } = planting;
-  const sun = sunReading(spot);
-  const pot = shapeOf(container.shape).depthMm(container.shape);
+  const sun = sunReading(spot, planting.startDate);
+  const pot = depthOf(container.shape);
   const limit = scorchLimitH(plant, spot);
   const scorch = limit === null || sun.afternoon <= limit ? 1 : 0.3;
   const light = 0.4 + 0.6 * lightFit(plant.sunHours, sun.hours);
   const height = (plant.heightMm[0] + plant.heightMm[1]) / 2;
-  const band = BANDS[brief.school].height[formOf(container)];
+  const band = heightBand(planting);
   const top = ((band[0] + band[1]) / 2) * pot;
-  const goal = role === 'thriller' ? top : role === 'filler' ? (brief.school === 'level-dome' ? top : top * 0.45) : top * 0.22;
+  const goal = role === 'thriller' ? top : role === 'filler' ? (brief.school === 'level-dome' || brief.school === 'tall-only' ? top : top * 0.45) : top * 0.22;
   const size = Math.exp(-((Math.log(Math.max(30, height) / goal) / 0.7) ** 2));
   const hang = role !== 'spiller' ? 1 : 0.4 + 0.6 * Math.exp(-(((plant.trailMm[0] + plant.trailMm[1]) / 2 / pot - 0.6) ** 2) / 0.15);
   return light * scorch * (0.35 + 0.65 * size) * hang * (0.25 + 0.75 * schemeFit(plant, SCHEMES[brief.scheme], hue));

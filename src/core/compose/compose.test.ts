@@ -7,7 +7,8 @@ import type { Planting, SchemeId } from '../plantings/schema';
 import { placed, pot, roundPot, sun, warmPot } from '../testing/pots';
 import { compose } from './compose';
 import { whyNot } from './filter';
-import { patternsFor, usualCount } from './patterns';
+import { usualCount } from './counts';
+import { patternsFor } from './patterns';
 import { withRemedies } from './remedies';
 import { rankSwaps } from './swaps';
 

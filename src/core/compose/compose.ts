@@ -46,8 +46,9 @@ const SWAPS = 7;
 const SOUGHT = 2;
 const DIRECTIONS = 9;
 const ROUNDS = 4;
+const RECASTS = 30;
 /** Plantings grown and judged before no further climb is begun. Working figure: under a second in the worker. */
-const EFFORT = 800;
+const EFFORT = 560;
 /** Two proposals that share this much of their kinds are one idea. */
 const ALIKE = 0.5;
 
@@ -110,9 +111,11 @@ export function compose(base: Planting, { seed = 1, library = LIBRARY, want = 5,
     return out;
   });
   // A small library leaves effort over: it goes into climbing from further down the list.
+  // Judging costs with the square of the number of plants: long boxes get fewer tries for the same time.
+  const effort = EFFORT * Math.min(1, (8 / Math.max(1, patterns[0]?.slots.length ?? 8)) ** 1.7);
   const firstOfLead = judged.filter((j, i) => judged.findIndex((o) => leadOf(o) === leadOf(j) && o.pattern === j.pattern) === i);
   for (const j of firstOfLead) {
-    if (judge.tried() >= EFFORT) break;
+    if (judge.tried() >= effort) break;
     if (!starts.slice(0, SOUGHT).includes(j)) better.push(climb(j, patterns, judge, base.brief.must));
   }
   const clean = [...better, ...judged].filter((j) => j.measured.readings.every((f) => f.severity !== 'wrong'));
@@ -252,7 +255,7 @@ function climb(from: Judged, patterns: readonly Pattern[], judge: Judge, must: r
   let best = from;
   for (let round = 0; round < ROUNDS; round += 1) {
     const before = best;
-    for (const c of [...otherKinds(best, must), ...patterns.flatMap((p) => recast(best, p, must)), { ...best, small: !best.small }]) {
+    for (const c of [...otherKinds(best, must), ...patterns.filter((p) => Math.abs(p.parts.length - best.pattern.parts.length) <= 1).slice(0, RECASTS).flatMap((p) => recast(best, p, must)), { ...best, small: !best.small }]) {
       const tried = judge(c);
       if (tried && tried.measured.score > best.measured.score) best = tried;
     }

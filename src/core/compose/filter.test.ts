@@ -4,7 +4,8 @@ import type { Planting } from '../plantings/schema';
 import { pot, roundPot, sun } from '../testing/pots';
 import { company, promise, signature } from './casting';
 import { whyNot } from './filter';
-import { patternsFor, startFor, usualCount } from './patterns';
+import { usualCount } from './counts';
+import { patternsFor, startFor } from './patterns';
 import { place } from './place';
 
 const plant = (id: string): Plant => {

@@ -1,18 +1,15 @@
 import { shapeOf } from '../containers/shapes';
-import { reachMm } from '../layout/packing';
+import type { Shape } from '../containers/schema';
+import { goesIn } from '../layout/packing';
+import { isLong, kindsFor, usualStarts, usualWidth } from './counts';
+import { rowsOf } from './rows';
+import { oneSided } from '../spots/light';
+import type { Slot } from './slots';
+import { withKinds } from './slots';
 import type { Role } from '../plants/schema';
 import { STARTS, type StartSize } from '../plants/starts';
 import type { Planting } from '../plantings/schema';
 import { clamp, lerp } from '../units/number';
-
-/** A place for a plant, and which of the kinds it gets: `T`, `F0`, `F1` …, `S0` … */
-export interface Slot {
-  part: string;
-  role: Role;
-  /** Direction from the middle (0 = right, turning toward the viewer) and how far out, 0 middle to 1 rim. */
-  angle: number;
-  out: number;
-}
 
 /** A way of filling a container: its slots and the parts that kinds are cast into. */
 export interface Pattern {
@@ -21,26 +18,7 @@ export interface Pattern {
   parts: { id: string; role: Role; count: number }[];
 }
 
-/** Ordinary counts of 9–12 cm starts by rim width, from room to grow to full now. Practice; between sizes, straight. */
-const COUNTS: readonly [number, number, number][] = [
-  [150, 1, 2], [200, 2, 3], [250, 3, 4], [300, 3, 5], [350, 4, 7], [400, 6, 9], [500, 8, 13], [600, 11, 17], [800, 16, 26],
-];
-
-/** Ordinary counts for a width: room to grow, full now. */
-export function usualCount(widthMm: number): [number, number] {
-  const last = COUNTS[COUNTS.length - 1] ?? [800, 16, 26];
-  const first = COUNTS[0] ?? [150, 1, 2];
-  const w = clamp(widthMm, first[0], last[0]);
-  const i = Math.max(1, COUNTS.findIndex((c) => c[0] >= w));
-  const [a, b] = [COUNTS[i - 1] ?? first, COUNTS[i] ?? last];
-  const t = (w - a[0]) / Math.max(1, b[0] - a[0]);
-  return [Math.round(lerp(a[1], b[1], t)), Math.round(lerp(a[2], b[2], t))];
-}
-
 const TURN = 2 * Math.PI;
-
-/** Kinds for each of `n` places in a row, repeating: with 2 kinds, 0 1 0 1. */
-const repeat = (n: number, kinds: number): number[] => Array.from({ length: n }, (_, i) => i % kinds);
 
 /** Alternates fillers and spillers round a ring so that spillers stand evenly. */
 function ring(fillers: number, spillers: number): Role[] {
@@ -53,19 +31,6 @@ function ring(fillers: number, spillers: number): Role[] {
     if (due > given) given += 1;
   }
   return out;
-}
-
-function withKinds(slots: readonly Omit<Slot, 'part'>[], kinds: { filler: number; spiller: number }, opposite: boolean): Slot[] {
-  const seen = { thriller: 0, filler: 0, spiller: 0 };
-  const totals = { thriller: 1, filler: slots.filter((s) => s.role === 'filler').length, spiller: slots.filter((s) => s.role === 'spiller').length };
-  return slots.map((s) => {
-    const n = seen[s.role];
-    seen[s.role] += 1;
-    if (s.role === 'thriller') return { ...s, part: 'T' };
-    const k = kinds[s.role];
-    const order = opposite ? repeat(totals[s.role], k) : Array.from({ length: totals[s.role] }, (_, i) => Math.min(k - 1, Math.floor((i * k) / totals[s.role])));
-    return { ...s, part: `${s.role === 'filler' ? 'F' : 'S'}${order[n] ?? 0}` };
-  });
 }
 
 function round(n: number, spillers: number, turn: number, kinds: { filler: number; spiller: number }, opposite: boolean): Slot[] {
@@ -92,29 +57,58 @@ function dome(n: number, spillers: number, turn: number, kinds: { filler: number
   return withKinds([{ role: 'filler' as const, angle: 0, out: 0 }, ...rest], kinds, opposite);
 }
 
-/** The patterns to try for a planting: its school's, over counts, kinds and turns. Round the wall opposites, one-sided odd clumps. */
+/** Three turns of a square put the ring on its corners; other shapes are indifferent to more than half a step. */
+const turnsFor = (shape: Shape, around: number): number[] => (shape.kind === 'square' ? [Math.PI / 4, 0] : [0, Math.PI / around]);
+
+/** Everything a pattern is laid out from. */
+interface Lay {
+  n: number;
+  spillers: number;
+  kinds: { filler: number; spiller: number };
+  opposite: boolean;
+}
+
+/** Ways of laying out a school on a container, without their ids. */
+function laysOut(planting: Planting, lay: Lay): Slot[][] {
+  const { school } = planting.brief;
+  const { shape } = planting.container;
+  if (isLong(shape)) return rowsOf(school, lay);
+  const { n, spillers, kinds, opposite } = lay;
+  if (school === 'tall-only') return [tallRing(n, kinds, opposite)];
+  if (school === 'tall-back' || shapeOf(shape).backless) {
+    const slots = back(n, spillers, kinds, opposite);
+    return [school === 'level-dome' ? slots.map((s) => (s.part === 'T' ? { ...s, role: 'filler', part: 'F0' } : s)) : slots];
+  }
+  const turns = n < 4 ? [0] : turnsFor(shape, n - 1);
+  return turns.map((turn) => (school === 'level-dome' ? dome(n, spillers, turn, kinds, opposite) : school === 'off-centre' ? third(round(n, spillers, turn, kinds, opposite)) : round(n, spillers, turn, kinds, opposite)));
+}
+
+/** All tall: fillers of about one height round a thriller. */
+const tallRing = (n: number, kinds: Lay['kinds'], opposite: boolean): Slot[] =>
+  withKinds([{ role: 'thriller', angle: 0, out: 0 }, ...Array.from({ length: n - 1 }, (_, i) => ({ role: 'filler' as const, angle: Math.PI / 2 + (i / Math.max(1, n - 1)) * TURN, out: 0.75 }))], { filler: kinds.filler, spiller: 1 }, opposite);
+
+/** The centrepiece a third along and a little back; the rest close round. */
+const third = (slots: Slot[]): Slot[] => slots.map((s) => (s.role === 'thriller' ? { ...s, angle: Math.PI * 1.12, out: 0.45 } : s));
+
+/** The patterns to try for a planting: its school's, over counts, kinds and turns. All round, opposites match; one-sided, odd clumps. */
 export function patternsFor(planting: Planting): Pattern[] {
-  const width = shapeOf(planting.container.shape).widthMm(planting.container.shape);
-  const [few, many] = usualCount(width);
+  const [few, many] = usualStarts(planting.container);
   const { school, density } = planting.brief;
   const counts = density === 'full now' ? [many, many - 1] : [few, Math.min(many, few + 1)];
-  const mostKinds = clamp(Math.round(width / 80), 3, 7);
-  const opposite = planting.spot.seen === 'all-round';
+  const mostKinds = kindsFor(planting.container);
+  const opposite = !oneSided(planting.spot);
+  const hangs = shapeOf(planting.container.shape).family === 'basket';
   const out: Pattern[] = [];
   for (const n of [...new Set(counts)].filter((c) => c >= 1)) {
-    for (const share of [0.36, 0.5]) {
-      const spillers = n <= 2 ? n - 1 : clamp(Math.round((n - 1) * share), 1, Math.max(1, n - 2));
+    for (const share of school === 'tall-only' ? [0] : hangs ? [0.5, 0.65] : [0.36, 0.5]) {
+      const spillers = share === 0 ? 0 : n <= 2 ? n - 1 : clamp(Math.round((n - 1) * share), 1, Math.max(1, n - 2));
       const fillers = n - 1 - spillers;
       for (const kf of [1, 2, 3]) {
-        for (const ks of [1, 2]) {
+        for (const ks of spillers === 0 ? [0] : [1, 2]) {
           if (kf > Math.max(1, fillers) || ks > Math.max(1, spillers) || 1 + kf + ks > mostKinds) continue;
-          if (mostKinds >= 5 && n >= 6 && kf + ks < 3) continue;
-          const kinds = { filler: kf, spiller: ks };
-          const turns = school === 'tall-back' || n < 4 ? [0] : [0, Math.PI / (n - 1)];
-          for (const turn of turns) {
-            const slots = school === 'tall-back' ? back(n, spillers, kinds, opposite) : school === 'tall-centre' ? round(n, spillers, turn, kinds, opposite) : dome(n, spillers, turn, kinds, opposite);
-            out.push({ id: `${school}-${n}-${spillers}-${kf}-${ks}-${turn.toFixed(1)}`, slots, parts: partsOf(slots) });
-          }
+          if (n >= 4 && kf + ks + (school === 'level-dome' ? 0 : 1) < 3) continue;
+          if (mostKinds >= 5 && n >= 6 && kf + ks < Math.min(3, spillers === 0 ? 2 : 3)) continue;
+          laysOut(planting, { n, spillers, kinds: { filler: kf, spiller: ks }, opposite }).forEach((slots, i) => out.push({ id: `${school}-${n}-${spillers}-${kf}-${ks}-${i}`, slots, parts: partsOf(slots) }));
         }
       }
     }
@@ -134,9 +128,9 @@ function partsOf(slots: readonly Slot[]): Pattern['parts'] {
 
 /** The size of start to buy for a role in a container of this width: the largest usual one that is sold and goes in. */
 export function startFor(role: Role, sold: readonly StartSize[], planting: Planting, cheap: boolean): StartSize | null {
-  const width = shapeOf(planting.container.shape).widthMm(planting.container.shape);
+  const width = usualWidth(planting.container);
   const wish = role === 'thriller' ? (width >= 480 ? 2 : width >= 290 ? 0.95 : 0.45) : width >= 600 ? 0.95 : 0.4;
-  const goes = sold.filter((s) => reachMm(planting.container, s) >= 0 && (!cheap || STARTS[s].litres <= wish));
+  const goes = sold.filter((s) => goesIn(planting.container, s) && (!cheap || STARTS[s].litres <= wish));
   return [...goes].sort((a, b) => fitness(a, wish, cheap) - fitness(b, wish, cheap))[0] ?? null;
 }
 

@@ -1,9 +1,13 @@
+import { heartOf, rimOf } from '../containers/outline';
 import { reachMm, settle } from '../layout/packing';
 import type { Plant } from '../plants/schema';
-import type { StartSize } from '../plants/starts';
+import { SOIL_BUFFER_MM } from '../containers';
+import type { Container } from '../containers/schema';
+import { STARTS, type StartSize } from '../plants/starts';
 import { freeId } from '../plantings/commands';
 import type { Placement, Planting } from '../plantings/schema';
 import { startFor, type Pattern } from './patterns';
+import type { Slot } from './slots';
 
 export type Cast = Record<string, Plant>;
 
@@ -20,8 +24,7 @@ export function place(pattern: Pattern, cast: Cast, planting: Planting, cheap: b
     if (!plant) return null;
     const start = startFor(s.role, plant.starts.map((x) => x.size), planting, cheap);
     if (!start) return null;
-    const reach = reachMm(planting.container, start) * s.out;
-    slots.push({ start, xMm: Math.cos(s.angle) * reach, yMm: Math.sin(s.angle) * reach, role: s.role, plant, fixed: s.out === 0 && locked.length === 0 });
+    slots.push({ start, ...pointOf(s, start, planting.container), role: s.role, plant, fixed: s.out === 0 && locked.length === 0 });
   }
   const settled = settle(planting.container, slots) ?? settle(planting.container, slots.map((s) => ({ ...s, fixed: s.plant === null })));
   if (!settled) return null;
@@ -32,12 +35,26 @@ export function place(pattern: Pattern, cast: Cast, planting: Planting, cheap: b
   return out;
 }
 
-function withoutTaken<S extends { role: string; angle: number; out: number }>(slots: S[], locked: readonly Placement[], planting: Planting): S[] {
+/** Where a slot lies for a start of a size, mm. */
+function pointOf(s: Pick<Slot, 'angle' | 'out' | 'row'>, start: StartSize, c: Container): { xMm: number; yMm: number } {
+  if (s.row) {
+    const { wide, deep } = rimOf(c.shape);
+    const edge = STARTS[start].ballMm / 2 + 2 * SOIL_BUFFER_MM;
+    return { xMm: s.row.along * Math.max(0, wide / 2 - edge), yMm: s.row.across * Math.max(0, deep / 2 - edge) };
+  }
+  const heart = heartOf(c.shape);
+  const reach = s.out === 0 ? 0 : Math.max(0, reachMm(c, start, s.angle)) * s.out;
+  return { xMm: heart.x + Math.cos(s.angle) * reach, yMm: heart.y + Math.sin(s.angle) * reach };
+}
+
+function withoutTaken(slots: Slot[], locked: readonly Placement[], planting: Planting): Slot[] {
   const left = [...slots];
   for (const p of locked) {
-    const reach = Math.max(1, reachMm(planting.container, p.start));
-    const far = (s: S) => Math.hypot(Math.cos(s.angle) * s.out * reach - p.xMm, Math.sin(s.angle) * s.out * reach - p.yMm) + (s.role === p.role ? 0 : 1e4);
-    const nearest = left.reduce<S | null>((best, s) => (!best || far(s) < far(best) ? s : best), null);
+    const far = (s: Slot) => {
+      const at = pointOf(s, p.start, planting.container);
+      return Math.hypot(at.xMm - p.xMm, at.yMm - p.yMm) + (s.role === p.role ? 0 : 1e4);
+    };
+    const nearest = left.reduce<Slot | null>((best, s) => (!best || far(s) < far(best) ? s : best), null);
     if (nearest) left.splice(left.indexOf(nearest), 1);
   }
   return left;

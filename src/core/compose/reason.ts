@@ -6,7 +6,7 @@ import { resolve } from '../plantings/resolve';
 import type { Planting } from '../plantings/schema';
 import { signature } from './casting';
 
-const LED: Record<Planting['brief']['school'], string> = { 'tall-centre': 'in the middle', 'tall-back': 'at the back', 'level-dome': 'in a level dome' };
+const LED: Record<Planting['brief']['school'], string> = { 'tall-centre': 'in the middle', 'tall-back': 'at the back', 'off-centre': 'a third along', 'level-dome': 'in a level dome', 'tall-only': 'in a tall row' };
 
 /** Why this one, in one or two sentences, from what was measured. */
 export function reasonOf(planting: Planting, report: Report): string {

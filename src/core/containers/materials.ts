@@ -1,6 +1,6 @@
 import { z } from 'zod';
 
-export const MaterialSchema = z.enum(['terracotta', 'glazed', 'concrete', 'timber', 'metal', 'plastic']);
+export const MaterialSchema = z.enum(['terracotta', 'glazed', 'concrete', 'timber', 'metal', 'fibre', 'plastic', 'coir']);
 export type Material = z.infer<typeof MaterialSchema>;
 
 interface MaterialFacts {
@@ -22,5 +22,8 @@ export const MATERIALS: Record<Material, MaterialFacts> = {
   concrete: { label: 'Concrete or stone', density: 2.3, wallMm: 22, wallFactor: 1.15, frostProof: 'yes', colour: '#9a9c97' },
   timber: { label: 'Timber', density: 0.55, wallMm: 20, wallFactor: 1, frostProof: 'yes', colour: '#8b6b4a' },
   metal: { label: 'Metal', density: 7.8, wallMm: 1.2, wallFactor: 1, frostProof: 'yes', colour: '#66706f' },
+  fibre: { label: 'Fibre and resin', density: 1.8, wallMm: 6, wallFactor: 1, frostProof: 'yes', colour: '#5d6168' },
   plastic: { label: 'Plastic', density: 0.95, wallMm: 4, wallFactor: 1, frostProof: 'yes', colour: '#4b5250' },
+  /** Coir liner over a wire frame: the wall breathes, so it dries faster. Frame and liner together about 0.25 kg/L of wall. */
+  coir: { label: 'Wire lined with coir', density: 0.25, wallMm: 12, wallFactor: 1.15, frostProof: 'yes', colour: '#7d5b3c' },
 };

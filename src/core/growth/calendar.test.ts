@@ -7,16 +7,16 @@ const kinds = Object.keys(SUMMERS) as Summer[];
 
 describe('the three summers', () => {
   test.each(kinds)('%s: nights are colder than days in every month, and July is warmer than January', (summer) => {
-    for (let m = 0; m < 12; m += 1) expect(nightC(summer, m)).toBeLessThan(dayHighC(summer, m));
-    expect(meanC(summer, 6)).toBeGreaterThan(meanC(summer, 0) + 8);
+    for (let m = 0; m < 12; m += 1) expect(nightC({ summer }, m)).toBeLessThan(dayHighC({ summer }, m));
+    expect(meanC({ summer }, 6)).toBeGreaterThan(meanC({ summer }, 0) + 8);
   });
   test('a hot summer is hotter than a warm one, and a warm than a cool', () => {
-    expect(dayHighC('hot', 6)).toBeGreaterThan(dayHighC('warm', 6) + 5);
-    expect(dayHighC('warm', 6)).toBeGreaterThan(dayHighC('cool', 6) + 3);
+    expect(dayHighC({ summer: 'hot' }, 6)).toBeGreaterThan(dayHighC({ summer: 'warm' }, 6) + 5);
+    expect(dayHighC({ summer: 'warm' }, 6)).toBeGreaterThan(dayHighC({ summer: 'cool' }, 6) + 3);
   });
   test('mid-month figures are the table’s own', () => {
-    kinds.forEach((k) => expect(dayHighC(k, 6)).toBe(SUMMERS[k].highC[6]));
-    expect(meanC('warm', monthPosition('2026-07-15'))).toBeCloseTo(20, 0);
+    kinds.forEach((k) => expect(dayHighC({ summer: k }, 6)).toBe(SUMMERS[k].highC[6]));
+    expect(meanC({ summer: 'warm' }, monthPosition('2026-07-15'))).toBeCloseTo(20, 0);
   });
 });
 

@@ -17,12 +17,14 @@ interface Size {
   alive: boolean;
 }
 
+/** A placement with the way to its nearest wall, unit. */
+export type Leaning = Placed & { nx: number; ny: number };
+
 /** Where a plant's canopy lies: trailers lean out over the rim as they lengthen, by up to a third of their own radius. */
-function canopyOf(p: Placed, g: Size): Canopy {
+function canopyOf(p: Leaning, g: Size): Canopy {
   const radiusMm = g.spreadMm / 2;
-  const out = Math.hypot(p.xMm, p.yMm);
-  const lean = out > 1 && p.role === 'spiller' ? Math.min(radiusMm * 0.35, g.trailMm * 0.35) / out : 0;
-  return { xMm: p.xMm * (1 + lean), yMm: p.yMm * (1 + lean), radiusMm, heightMm: g.heightMm };
+  const lean = p.role === 'spiller' ? Math.min(radiusMm * 0.35, g.trailMm * 0.35) : 0;
+  return { xMm: p.xMm + p.nx * lean, yMm: p.yMm + p.ny * lean, radiusMm, heightMm: g.heightMm };
 }
 
 /** Area common to two discs, mm². Standard lens formula. */
@@ -49,7 +51,7 @@ const taken = (share: number, over: Canopy, under: Canopy, habit: Habit): number
   OVERHEAD * (share / (Math.PI * under.radiusMm * under.radiusMm)) * (1 - Math.exp(-EXTINCTION * 1.6 * LEAF_AREA_INDEX[habit] * above(over, under)));
 
 /** Calls `each` with every ordered pair of which the first takes light from the second. */
-function forShading(placed: readonly Placed[], sizes: readonly Size[], each: (over: number, under: number, share: number) => void): void {
+function forShading(placed: readonly Leaning[], sizes: readonly Size[], each: (over: number, under: number, share: number) => void): void {
   const canopies = placed.map((p, i) => canopyOf(p, sizes[i] as Size));
   for (let i = 0; i < canopies.length; i += 1) {
     const a = canopies[i] as Canopy;
@@ -68,7 +70,7 @@ function forShading(placed: readonly Placed[], sizes: readonly Size[], each: (ov
  * Share of the light each plant needs that its neighbours leave it, 0–1, in the order of `placed`. A plant that
  * wants little sun is content with what is left. `hours` is the spot's direct sun.
  */
-export function lightLeft(placed: readonly Placed[], sizes: readonly Size[], hours: number): number[] {
+export function lightLeft(placed: readonly Leaning[], sizes: readonly Size[], hours: number): number[] {
   const through = placed.map(() => 1);
   forShading(placed, sizes, (_, under, share) => {
     through[under] = (through[under] ?? 1) * (1 - share);
@@ -77,7 +79,7 @@ export function lightLeft(placed: readonly Placed[], sizes: readonly Size[], hou
 }
 
 /** Index of the neighbour that takes most light from `index`, or -1 when none takes any to speak of. */
-export function strongestShader(placed: readonly Placed[], sizes: readonly Size[], index: number): number {
+export function strongestShader(placed: readonly Leaning[], sizes: readonly Size[], index: number): number {
   let worst = -1;
   let most = 0.02;
   forShading(placed, sizes, (over, under, share) => {

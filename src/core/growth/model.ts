@@ -34,10 +34,13 @@ export const SMOTHERED_WEEKS = 3;
 /** Flower shuts down above this afternoon heat in cool-season plants, °C. Working figure. */
 export const HEAT_STALL_C = 27;
 
+/** A plant whose window begins at no sun at all lives by sky light alone, at this share. Working figure. */
+const SUNLESS = 0.35;
+
 /** Share of the light it wants that a plant gets in these hours: 1 in the ideal, falling to 0 at least and most. */
 export function lightFit([least, low, high, most]: Plant['sunHours'], hours: number): number {
   if (hours < least || hours > most) return 0;
-  if (hours < low) return low === least ? 1 : (hours - least) / (low - least);
+  if (hours < low) return low === least ? 1 : least === 0 ? SUNLESS + (1 - SUNLESS) * (hours / low) : (hours - least) / (low - least);
   if (hours > high) return most === high ? 1 : (most - hours) / (most - high);
   return 1;
 }

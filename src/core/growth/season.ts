@@ -1,12 +1,13 @@
 import { containerSums } from '../containers';
+import { clearOf } from '../containers/outline';
 import { STARTS } from '../plants/starts';
 import type { Planting } from '../plantings/schema';
 import { resolve, type Placed } from '../plantings/resolve';
-import { sunReading } from '../spots/light';
+import { isSouthern, sunInMonth, sunReading } from '../spots/light';
 import { monthly, monthPosition } from '../units/date';
 import { clamp, lerp, maxBy, sum } from '../units/number';
 import { calendarOf, type CalendarWeek } from './calendar';
-import { lightLeft } from './light';
+import { lightLeft, type Leaning } from './light';
 import { BASE_C, HEAT_STALL_C, lightFit, RATE_PER_DD, SMOTHERED_BELOW, SMOTHERED_WEEKS, WANTED_L } from './model';
 
 /** A plant in one week. Lengths in mm; height is above the soil, trail below the rim. */
@@ -29,7 +30,7 @@ export interface Week {
 }
 
 export interface Season {
-  placed: Placed[];
+  placed: Leaning[];
   weeks: Week[];
   /** The judged week: when bloom and canopy are near their most. */
   peak: number;
@@ -43,17 +44,21 @@ export interface Season {
  * Deterministic. Throws UnknownPlantError.
  */
 export function grow(planting: Planting): Season {
-  const placed = resolve(planting);
+  const placed = resolve(planting).map((p): Leaning => {
+    const { nx, ny } = clearOf(planting.container.shape, 0, p.xMm, p.yMm);
+    return { ...p, nx, ny };
+  });
   const { spot, startDate } = planting;
   const calendar = calendarOf(spot, startDate);
-  const { hours } = sunReading(spot);
+  // Months of bloom are written for the north; half a year on they hold for the south.
+  const turned = isSouthern(spot) ? 6 : 0;
   const goals = placed.map((p) => goalOf(p, placed, planting));
-  let now: Grown[] = placed.map((p, i) => newlyPlanted(p, goals[i] as Goal, monthPosition(startDate)));
+  let now: Grown[] = placed.map((p, i) => newlyPlanted(p, goals[i] as Goal, monthPosition(startDate) + turned));
   let left: number[] = [];
   const weeks = calendar.weeks.map((w): Week => {
     // Canopies close slowly: who shades whom is reckoned every other week.
-    if (w.week % 2 === 0) left = lightLeft(placed, now, hours);
-    const facts: WeekFacts = { ...w, frosted: w.week > calendar.frostWeek };
+    if (w.week % 2 === 0) left = lightLeft(placed, now, sunInMonth(spot, Math.round(w.at)).hours);
+    const facts: WeekFacts = { ...w, bloomAt: w.at + turned, frosted: w.week > calendar.frostWeek };
     now = placed.map((p, i) => nextWeek(p, now[i] as Grown, goals[i] as Goal, facts, left[i] ?? 1));
     return { week: w.week, date: w.date, meanC: w.meanC, plants: now };
   });
@@ -68,7 +73,7 @@ interface Goal {
 
 /** The size a plant is heading for here. */
 function goalOf(p: Placed, all: readonly Placed[], planting: Planting): Goal {
-  const fit = lightFit(p.plant.sunHours, sunReading(planting.spot).hours);
+  const fit = lightFit(p.plant.sunHours, sunReading(planting.spot, planting.startDate).hours);
   const wanted = sum(all.map((o) => WANTED_L[o.plant.vigour as 1] ?? 2.6));
   const room = clamp(containerSums(planting.container).fillL / wanted, 0.4, 1);
   const within = 0.15 + 0.85 * fit * room;
@@ -90,6 +95,8 @@ function newlyPlanted(p: Placed, goal: Goal, at: number): Grown {
 }
 
 interface WeekFacts extends CalendarWeek {
+  /** Month position by which the plant's months of bloom are read. */
+  bloomAt: number;
   frosted: boolean;
 }
 
@@ -106,7 +113,7 @@ function nextWeek(p: Placed, was: Grown, goal: Goal, f: WeekFacts, light: number
     heightMm: logistic(was.heightMm, goal.heightMm, decay),
     spreadMm: logistic(was.spreadMm, goal.spreadMm, decay),
     trailMm: logistic(was.trailMm, goal.trailMm, decay),
-    bloom: monthly(p.plant.bloom, f.at) * settled * heat * chill * Math.max(0, 1 - 1.2 * (1 - light)),
+    bloom: monthly(p.plant.bloom, f.bloomAt) * settled * heat * chill * Math.max(0, 1 - 1.2 * (1 - light)),
     light,
     alive: true,
   };

@@ -1,3 +1,8 @@
+import { headspaceMm, SOIL_BUFFER_MM } from '../containers';
+import { clearOf } from '../containers/outline';
+import type { Container } from '../containers/schema';
+import { shapeOf } from '../containers/shapes';
+
 interface Point {
   xMm: number;
   yMm: number;
@@ -12,21 +17,46 @@ interface Edge {
 
 const CELLS = 24;
 
+/** The soil on which plants meet, as square cells: about 24 × 24 of them over its extents. */
+export interface Ground {
+  cols: number;
+  rows: number;
+  /** The cells that lie on the soil: index (row × cols + col) and middle, mm. */
+  cells: { k: number; x: number; y: number }[];
+}
+
+/** Cells over an outline given by half its extents and whether a point lies in it. */
+export function groundIn(halfWideMm: number, halfDeepMm: number, has: (x: number, y: number) => boolean): Ground {
+  const stretch = Math.sqrt(halfWideMm / Math.max(1, halfDeepMm));
+  const cols = Math.max(4, Math.round(CELLS * stretch));
+  const rows = Math.max(4, Math.round(CELLS / stretch));
+  const cells = Array.from({ length: cols * rows }, (_, k) => ({ k, x: ((((k % cols) + 0.5) / cols) * 2 - 1) * halfWideMm, y: (((Math.floor(k / cols) + 0.5) / rows) * 2 - 1) * halfDeepMm }));
+  return { cols, rows, cells: cells.filter((c) => has(c.x, c.y)) };
+}
+
+const grounds = new WeakMap<Container, Ground>();
+
+/** The planting outline of a container as ground. Kept by container. */
+export function groundOf(c: Container): Ground {
+  const known = grounds.get(c);
+  if (known) return known;
+  const head = headspaceMm(c);
+  const { wide, deep } = shapeOf(c.shape).extentsMm(c.shape, head);
+  const made = groundIn(wide / 2 - SOIL_BUFFER_MM, deep / 2 - SOIL_BUFFER_MM, (x, y) => clearOf(c.shape, head, x, y).mm >= SOIL_BUFFER_MM);
+  grounds.set(c, made);
+  return made;
+}
+
 /**
  * Shared edges between plants on the plan; shares add to 1. The soil is divided among its nearest plants (a Voronoi
- * diagram on a grid of CELLS × CELLS) and borders between cells are counted.
+ * diagram on a grid of square cells) and borders between cells are counted.
  */
-export function sharedEdges(points: readonly Point[], radiusMm: number): Edge[] {
+export function sharedEdges(points: readonly Point[], ground: Ground): Edge[] {
   const n = points.length;
   if (n < 2) return [];
-  const owner = new Int16Array(CELLS * CELLS).fill(-1);
-  for (let row = 0; row < CELLS; row += 1) {
-    for (let col = 0; col < CELLS; col += 1) {
-      const x = ((col + 0.5) / CELLS) * 2 - 1;
-      const y = ((row + 0.5) / CELLS) * 2 - 1;
-      if (x * x + y * y <= 1) owner[row * CELLS + col] = nearest(points, x * radiusMm, y * radiusMm);
-    }
-  }
+  const { cols, rows } = ground;
+  const owner = new Int16Array(cols * rows).fill(-1);
+  for (const { k, x, y } of ground.cells) owner[k] = nearest(points, x, y);
   const borders = new Uint16Array(n * n);
   let total = 0;
   const border = (a: number, b: number) => {
@@ -37,8 +67,8 @@ export function sharedEdges(points: readonly Point[], radiusMm: number): Edge[] 
   };
   for (let k = 0; k < owner.length; k += 1) {
     const here = owner[k] ?? -1;
-    if ((k + 1) % CELLS !== 0) border(here, owner[k + 1] ?? -1);
-    if (k + CELLS < owner.length) border(here, owner[k + CELLS] ?? -1);
+    if ((k + 1) % cols !== 0) border(here, owner[k + 1] ?? -1);
+    if (k + cols < owner.length) border(here, owner[k + cols] ?? -1);
   }
   const edges: Edge[] = [];
   borders.forEach((count, k) => {

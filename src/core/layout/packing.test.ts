@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { STARTS, type StartSize } from '../plants/starts';
 import { roundPot } from '../testing/pots';
-import { sharedEdges } from './neighbours';
+import { groundIn, sharedEdges } from './neighbours';
 import { apartMm, misfits, reachMm, settle } from './packing';
 
 const ring = (n: number, r: number, start: StartSize) => Array.from({ length: n }, (_, i) => ({ id: `b${i}`, start, xMm: r * Math.cos((2 * Math.PI * i) / n), yMm: r * Math.sin((2 * Math.PI * i) / n) }));
@@ -55,14 +55,16 @@ test('what settle returns always fits, whatever it is given', () => {
 
 test('apart is half of each and a finger', () => expect(apartMm('p9', 'l1')).toBe(101));
 
+const disc = groundIn(180, 180, (x, y) => Math.hypot(x, y) <= 180);
+
 describe('shared edges', () => {
-  test('two plants share all of the border', () => expect(sharedEdges([{ xMm: -50, yMm: 0 }, { xMm: 50, yMm: 0 }], 180)).toEqual([{ i: 0, j: 1, share: 1 }]));
+  test('two plants share all of the border', () => expect(sharedEdges([{ xMm: -50, yMm: 0 }, { xMm: 50, yMm: 0 }], disc)).toEqual([{ i: 0, j: 1, share: 1 }]));
 
   test('a plant behind another shares no border with one beyond it', () => {
-    const edges = sharedEdges([{ xMm: -120, yMm: 0 }, { xMm: 0, yMm: 0 }, { xMm: 120, yMm: 0 }], 180);
+    const edges = sharedEdges([{ xMm: -120, yMm: 0 }, { xMm: 0, yMm: 0 }, { xMm: 120, yMm: 0 }], disc);
     expect(edges.find((e) => e.i === 0 && e.j === 2)).toBeUndefined();
     expect(edges.reduce((s, e) => s + e.share, 0)).toBeCloseTo(1, 9);
   });
 
-  test('one plant has no border', () => expect(sharedEdges([{ xMm: 0, yMm: 0 }], 180)).toEqual([]));
+  test('one plant has no border', () => expect(sharedEdges([{ xMm: 0, yMm: 0 }], disc)).toEqual([]));
 });

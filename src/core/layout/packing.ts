@@ -1,6 +1,6 @@
 import { headspaceMm, SOIL_BUFFER_MM } from '../containers';
 import type { Container } from '../containers/schema';
-import { shapeOf } from '../containers/shapes';
+import { clearOf, depthOf, heartOf } from '../containers/outline';
 import { STARTS, type StartSize } from '../plants/starts';
 
 /** Root balls keep this far apart. Practice: a finger's width less. */
@@ -28,17 +28,45 @@ export interface Misfit {
   teased: boolean;
 }
 
+export interface Room {
+  /** How much room the ball has to the nearest wall, mm; negative when it stands outside by so much. */
+  mm: number;
+  nx: number;
+  ny: number;
+}
+
 /**
- * How far from the middle a root ball of this size may stand, mm: inside the planting outline at the soil line
- * and, because pots taper, still inside the wall at the ball's own foot. Negative when it does not fit at all.
+ * Room left round a root ball that stands at a point: inside the planting outline at the soil line and, because pots
+ * taper, still inside the wall at the ball's own foot. With the way to the nearest wall.
  */
-export function reachMm(c: Container, start: StartSize): number {
-  const s = shapeOf(c.shape);
+export function roomAt(c: Container, start: StartSize, x: number, y: number): Room {
   const ball = STARTS[start];
   const head = headspaceMm(c);
-  const atTop = s.radiusMm(c.shape, head) - SOIL_BUFFER_MM - ball.ballMm / 2;
-  const atFoot = s.radiusMm(c.shape, head + ball.ballDepthMm) - (ball.ballMm * FOOT) / 2;
-  return Math.min(atTop, atFoot);
+  const top = clearOf(c.shape, head, x, y);
+  const foot = clearOf(c.shape, head + ball.ballDepthMm, x, y);
+  const atTop = top.mm - SOIL_BUFFER_MM - ball.ballMm / 2;
+  const atFoot = foot.mm - (ball.ballMm * FOOT) / 2;
+  return atTop <= atFoot ? { ...top, mm: atTop } : { ...foot, mm: atFoot };
+}
+
+/** Whether a start goes into the container at all. */
+export function goesIn(c: Container, start: StartSize): boolean {
+  const heart = heartOf(c.shape);
+  return roomAt(c, start, heart.x, heart.y).mm >= 0;
+}
+
+/** How far from the middle a root ball may stand in a direction (0 right, turning toward the viewer), mm; negative when it does not go in. */
+export function reachMm(c: Container, start: StartSize, angle = 0): number {
+  const heart = heartOf(c.shape);
+  const room = (far: number) => roomAt(c, start, heart.x + Math.cos(angle) * far, heart.y + Math.sin(angle) * far).mm;
+  if (room(0) < 0) return room(0);
+  let [near, far] = [0, 4000];
+  for (let i = 0; i < 26; i += 1) {
+    const mid = (near + far) / 2;
+    if (room(mid) >= 0) near = mid;
+    else far = mid;
+  }
+  return near;
 }
 
 /** Least distance between the middles of two root balls, mm. */
@@ -47,12 +75,12 @@ export const apartMm = (a: StartSize, b: StartSize): number => (STARTS[a].ballMm
 /** Everything that does not fit, worst first. Empty when all do. */
 export function misfits(c: Container, balls: readonly BallAt[]): Misfit[] {
   const out: Misfit[] = [];
-  const room = shapeOf(c.shape).depthMm(c.shape) - headspaceMm(c) - BASE_CLEARANCE_MM;
+  const room = depthOf(c.shape) - headspaceMm(c) - BASE_CLEARANCE_MM;
   balls.forEach((a, i) => {
     const ball = STARTS[a.start];
     const deep = ball.ballDepthMm - room;
     if (deep > 0.5) out.push({ kind: 'too deep', ids: [a.id], byMm: deep, teased: false });
-    const over = Math.hypot(a.xMm, a.yMm) - reachMm(c, a.start);
+    const over = -roomAt(c, a.start, a.xMm, a.yMm).mm;
     if (over > 0.5) out.push({ kind: 'outside', ids: [a.id], byMm: over, teased: over <= ball.ballMm * TEASE });
     for (const b of balls.slice(i + 1)) {
       const lack = apartMm(a.start, b.start) - Math.hypot(a.xMm - b.xMm, a.yMm - b.yMm);
@@ -81,7 +109,7 @@ const ROUNDS = 140;
  */
 export function settle<T extends Slot>(c: Container, slots: readonly T[]): T[] | null {
   const at = slots.map((s) => ({ ...s }));
-  for (const s of at) if (reachMm(c, s.start) < 0) return null;
+  for (const s of at) if (!goesIn(c, s.start)) return null;
   for (let round = 0; round < ROUNDS; round += 1) {
     let worst = 0;
     for (let i = 0; i < at.length; i += 1) {
@@ -97,21 +125,26 @@ function pushApart(a: Slot, b: Slot): number {
   const need = apartMm(a.start, b.start);
   let dx = b.xMm - a.xMm;
   let dy = b.yMm - a.yMm;
-  let d = Math.hypot(dx, dy);
+  if (dx * dx + dy * dy >= need * need) return 0;
+  let d = Math.sqrt(dx * dx + dy * dy);
   const lack = need - d;
-  if (lack <= 0) return 0;
   if (d < 0.01) [dx, dy, d] = [1, 0, 1];
   const half = a.fixed === b.fixed ? 0.5 : 1;
   const step = (lack * half + 0.1) / d;
-  if (!a.fixed || b.fixed) [a.xMm, a.yMm] = [a.xMm - dx * step, a.yMm - dy * step];
-  if (!b.fixed || a.fixed) [b.xMm, b.yMm] = [b.xMm + dx * step, b.yMm + dy * step];
+  if (!a.fixed || b.fixed) {
+    a.xMm -= dx * step;
+    a.yMm -= dy * step;
+  }
+  if (!b.fixed || a.fixed) {
+    b.xMm += dx * step;
+    b.yMm += dy * step;
+  }
   return lack;
 }
 
 function pullInside(c: Container, s: Slot): number {
-  const reach = reachMm(c, s.start);
-  const d = Math.hypot(s.xMm, s.yMm);
-  if (d <= reach) return 0;
-  [s.xMm, s.yMm] = [(s.xMm * reach) / d, (s.yMm * reach) / d];
-  return d - reach;
+  const { mm, nx, ny } = roomAt(c, s.start, s.xMm, s.yMm);
+  if (mm >= 0) return 0;
+  [s.xMm, s.yMm] = [s.xMm + nx * mm, s.yMm + ny * mm];
+  return -mm;
 }

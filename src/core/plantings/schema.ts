@@ -4,7 +4,7 @@ import { HexSchema, PlantSchema } from '../plants/schema';
 import { StartSizeSchema } from '../plants/starts';
 import { SpotSchema } from '../spots/schema';
 
-export const SchoolSchema = z.enum(['tall-centre', 'tall-back', 'level-dome']);
+export const SchoolSchema = z.enum(['tall-centre', 'tall-back', 'off-centre', 'level-dome', 'tall-only']);
 export type School = z.infer<typeof SchoolSchema>;
 
 export const SchemeIdSchema = z.enum(['warm', 'cool', 'pastel', 'one-hue-white', 'neighbours', 'opposites', 'dark-bright', 'all-white', 'all-leaf', 'from-colour']);
@@ -22,6 +22,8 @@ export const BriefSchema = z
     budget: z.number().positive('must be more than nothing').max(10000).nullable(),
     must: z.array(z.string()).max(5),
     never: z.array(z.string()).max(200),
+    /** To live outdoors all year, winter included. */
+    lasting: z.boolean().default(false),
   })
   .strict();
 

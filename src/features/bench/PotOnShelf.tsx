@@ -6,7 +6,7 @@ import { assess } from '@/core/balance/assess';
 import type { Severity } from '@/core/balance/finding';
 import type { Planting } from '@/core/plantings/schema';
 import { formatDay } from '@/core/units/date';
-import { formatLength } from '@/core/units/length';
+import { describe } from '@/core/containers/describe';
 import { Button } from '@/ui/Button';
 import { Mark } from '@/ui/Mark';
 import { PotPicture, pictureSize } from '../workspace/PotPicture';
@@ -56,7 +56,7 @@ export function PotOnShelf({ planting, scale, onCopy, onDelete, onArchive, onRen
       </Link>
       <div className="h-[5.6rem] px-6">
       <p className="text-[0.88rem] text-quiet">
-        {formatLength(planting.container.shape.topMm, units)} pot{planting.container.count > 1 ? `, ${planting.container.count} the same` : ''}
+        {describe(planting.container, units)}{planting.container.count > 1 ? `, ${planting.container.count} the same` : ''}
       </p>
       <p className="flex items-baseline gap-1.5 text-[0.9rem]">
         <Mark severity={state.severity} />

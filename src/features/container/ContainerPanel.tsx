@@ -1,49 +1,75 @@
 'use client';
 import { MATERIALS, MaterialSchema, type Material } from '@/core/containers/materials';
-import type { Container, Shape } from '@/core/containers/schema';
+import { rimOf } from '@/core/containers/outline';
+import type { Container, Mount, Shape } from '@/core/containers/schema';
+import { SHAPE_LABELS, shapeOf } from '@/core/containers/shapes';
+import { FREE_NAMES, SOLD, takeShape } from '@/core/containers/sold';
 import type { Planting } from '@/core/plantings/schema';
+import { formatLength, type UnitSystem } from '@/core/units/length';
 import { ColourField, Choose, LengthField, NumberField, TextField } from '@/ui/Field';
 import { Toggle } from '@/ui/Toggle';
 import { useWorkspace } from '../workspace/store';
 import { useUnits } from '../workspace/units';
+import { Dimensions } from './Dimensions';
+import { OutlineEditor } from './OutlineEditor';
 
-/** Pots as the trade sells them: rim, base and depth inside, mm. Working figures from ordinary ranges. */
-const SOLD: readonly (readonly [number, number, number])[] = [[200, 140, 180], [250, 180, 230], [300, 215, 280], [350, 250, 320], [400, 290, 360], [450, 325, 400], [500, 360, 450], [600, 440, 520]];
+const MOUNTS: Record<Mount, string> = { ground: 'on the ground', sill: 'on a sill', rail: 'on a rail', hook: 'from a hook', wall: 'on a wall' };
+/** Where each family of shapes may be kept up. */
+const MAY: Record<'pot' | 'box' | 'bowl' | 'basket', readonly Mount[]> = { pot: ['ground', 'wall'], box: ['sill', 'rail', 'wall', 'ground'], bowl: ['ground'], basket: ['hook', 'wall'] };
+const REFILLS: { value: Container['refill']; text: string }[] = [{ value: 'all', text: 'all new mix' }, { value: 'top third', text: 'used: renew the top third' }, { value: 'top up', text: 'filled last autumn: top up' }];
+
+const same = (a: Shape, b: Shape): boolean => JSON.stringify(a) === JSON.stringify(b);
+
+function soldName(shape: Shape, i: number, units: UnitSystem): string {
+  if (shape.kind === 'free') return FREE_NAMES[i] ?? 'outline';
+  const wide = rimOf(shape).wide;
+  const size = units === 'metric' ? `${Math.round(wide / 10)} cm` : `${Math.round(wide / 25.4)} in`;
+  return `${size}, ${formatLength(shape.depthMm, units)} deep${shape.kind === 'round' && shape.topMm === shape.baseMm ? ', straight' : ''}`;
+}
 
 /** Measuring the container. */
 export function ContainerPanel({ planting }: { planting: Planting }) {
   const run = useWorkspace((s) => s.run);
   const units = useUnits((u) => u.units);
   const { container } = planting;
-  const set = (name: string, change: Partial<Container>) => run(name, { do: 'set', change: { container: { ...container, ...change } } });
-  const size = (change: Partial<Shape>) => set('Resize the pot', { shape: { ...container.shape, ...change } });
   const { shape } = container;
-  const sold = SOLD.findIndex(([t, b, d]) => t === shape.topMm && b === shape.baseMm && d === shape.depthMm);
-  const inches = (mm: number) => Math.round(mm / 25.4);
+  const put = (name: string, next: Container) => run(name, { do: 'set', change: { container: next } });
+  const set = (name: string, change: Partial<Container>) => put(name, { ...container, ...change });
+  const list = SOLD[shape.kind];
+  const sold = list.findIndex((s) => same(s, shape));
+  const mounts = shapeOf(shape).backless ? (['wall'] as const) : MAY[shapeOf(shape).family];
   return (
     <div className="flex flex-col gap-3">
       <TextField label="Name" value={planting.name} max={80} onChange={(name) => run('Rename', { do: 'set', change: { name } })} />
-      <Choose
-        label="Size as sold"
-        value={String(sold)}
-        options={[...(sold < 0 ? [{ value: '-1', text: 'measured' }] : []), ...SOLD.map(([t, , d], i) => ({ value: String(i), text: units === 'metric' ? `${t / 10} cm pot, ${d / 10} deep` : `${inches(t)} in pot, ${inches(d)} deep` }))]}
-        onChange={(v) => {
-          const s = SOLD[Number(v)];
-          if (s) size({ topMm: s[0], baseMm: s[1], depthMm: s[2] });
-        }}
-      />
-      <div className="grid grid-cols-3 gap-2">
-        <LengthField label="Rim" mm={shape.topMm} units={units} min={100} max={1500} onChange={(topMm) => size({ topMm, baseMm: Math.min(shape.baseMm, topMm * 1.5) })} />
-        <LengthField label="Base" mm={shape.baseMm} units={units} min={60} max={Math.min(1500, shape.topMm * 1.5)} onChange={(baseMm) => size({ baseMm })} />
-        <LengthField label="Depth" mm={shape.depthMm} units={units} min={80} max={1500} onChange={(depthMm) => size({ depthMm })} />
+      <div className="grid grid-cols-2 gap-2">
+        <Choose label="Shape" value={shape.kind} options={Object.entries(SHAPE_LABELS).map(([value, text]) => ({ value: value as Shape['kind'], text }))} onChange={(kind) => put('Change the shape', takeShape(container, kind))} />
+        <Choose
+          label="Size as sold"
+          value={String(sold)}
+          options={[...(sold < 0 ? [{ value: '-1', text: 'measured' }] : []), ...list.map((s, i) => ({ value: String(i), text: soldName(s, i, units) }))]}
+          onChange={(v) => {
+            const s = list[Number(v)];
+            if (s) set('Resize the container', { shape: s });
+          }}
+        />
       </div>
-      <p className="text-[0.82rem] text-quiet">Inside. Write 35 cm, 14 in or 1&apos; 2&quot;.</p>
+      <Dimensions shape={shape} units={units} onChange={(s) => set('Resize the container', { shape: s })} />
+      {shape.kind === 'free' && <OutlineEditor shape={shape} units={units} onChange={(s) => set('Move a corner', { shape: s })} />}
+      <p className="text-[0.82rem] text-quiet">Inside. Write 35 cm, 14 in or 1&apos; 2&quot;, or drag the section.</p>
       <div className="grid grid-cols-[1fr_5rem] items-end gap-2">
         <Choose label="Material" value={container.material} options={MaterialSchema.options.map((m: Material) => ({ value: m, text: MATERIALS[m].label }))} onChange={(material) => set('Change the material', { material, colour: container.colour === MATERIALS[container.material].colour ? MATERIALS[material].colour : container.colour })} />
         <ColourField label="Colour" value={container.colour} onChange={(colour) => set('Change the colour', { colour })} />
       </div>
+      {mounts.length > 1 && <Choose label="Kept" value={container.mount} options={[...new Set([container.mount, ...mounts])].map((value) => ({ value, text: MOUNTS[value] }))} onChange={(mount) => set('Change how it is kept', { mount })} />}
+      {container.mount !== 'ground' && <LengthField label="Rim above the ground" mm={container.rimHeightMm ?? 1000} units={units} min={0} max={6000} onChange={(rimHeightMm) => set('Change the height of the rim', { rimHeightMm })} />}
       <Toggle label="Holes in the base" on={container.drains} onChange={(drains) => set('Change the drainage', { drains })} />
-      <NumberField label="How many the same" value={container.count} min={1} max={500} onChange={(n) => n !== null && Number.isInteger(n) && set('Change how many', { count: n })} />
+      <Toggle label="Crocks over the holes" on={container.base === 'crocks'} onChange={(on) => set('Change the base', { base: on ? 'crocks' : 'mesh' })} />
+      <Toggle label="Lined" on={container.liner} onChange={(liner) => set('Change the liner', { liner })} />
+      <div className="grid grid-cols-2 gap-2">
+        <NumberField label="Reservoir, L" value={container.reservoirL} min={0} max={60} onChange={(n) => n !== null && set('Change the reservoir', { reservoirL: n })} />
+        <NumberField label="How many the same" value={container.count} min={1} max={500} onChange={(n) => n !== null && Number.isInteger(n) && set('Change how many', { count: n })} />
+      </div>
+      <Choose label="Mix" value={container.refill} options={REFILLS} onChange={(refill) => set('Change the mix', { refill })} />
     </div>
   );
 }

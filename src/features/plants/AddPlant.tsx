@@ -17,10 +17,12 @@ import { useWorkspace } from '../workspace/store';
 function placeFor(planting: Planting, plant: Plant, role: Role): Placement[] | null {
   const start = startFor(role, plant.starts.map((s) => s.size), planting, false) ?? plant.starts[0]?.size;
   if (!start) return null;
-  const reach = Math.max(0, reachMm(planting.container, start));
   const out = role === 'spiller' ? 1 : 0.65;
   const id = freeId(planting.placements);
-  const tries = [...Array.from({ length: 24 }, (_, i) => (i / 24) * Math.PI * 2).map((a): Placement => ({ id, plant: plant.id, start, role, xMm: Math.round(Math.cos(a) * reach * out), yMm: Math.round(Math.sin(a) * reach * out) })), { id, plant: plant.id, start, role, xMm: 0, yMm: 0 }];
+  const tries = [...Array.from({ length: 24 }, (_, i) => (i / 24) * Math.PI * 2).map((a): Placement => {
+    const reach = Math.max(0, reachMm(planting.container, start, a)) * out;
+    return { id, plant: plant.id, start, role, xMm: Math.round(Math.cos(a) * reach), yMm: Math.round(Math.sin(a) * reach) };
+  }), { id, plant: plant.id, start, role, xMm: 0, yMm: 0 }];
   const free = tries.find((t) => misfits(planting.container, [...planting.placements, t]).every((m) => !m.ids.includes(id)));
   if (free) return [...planting.placements, free];
   for (const t of tries) {

@@ -2,11 +2,11 @@
 import { SCHEMES } from '@/core/colour/schemes';
 import type { Scheme } from '@/core/colour/schemes/scheme';
 import { whyNot } from '@/core/compose/filter';
-import { usualCount } from '@/core/compose/patterns';
+import { usualStarts } from '@/core/compose/counts';
 import { LIBRARY } from '@/core/plants';
 import { SchemeIdSchema, type Planting, type SchemeId } from '@/core/plantings/schema';
 import { Button } from '@/ui/Button';
-import { ColourField, Field, NumberField } from '@/ui/Field';
+import { Choose, ColourField, Field, NumberField } from '@/ui/Field';
 import { Segments } from '@/ui/Segments';
 import { Toggle } from '@/ui/Toggle';
 import { useWorkspace } from '../workspace/store';
@@ -16,7 +16,9 @@ import { WantedPlants } from './WantedPlants';
 const SCHOOLS = [
   { value: 'tall-centre', text: 'Tall centre' },
   { value: 'tall-back', text: 'Tall back' },
+  { value: 'off-centre', text: 'Off-centre third' },
   { value: 'level-dome', text: 'Level dome' },
+  { value: 'tall-only', text: 'Tall only' },
 ] as const;
 
 /** What the gardener asks for; Compose answers it. */
@@ -26,7 +28,7 @@ export function Brief({ planting, onCompose, onBack }: { planting: Planting; onC
   const set = (change: Partial<Planting['brief']>) => run('Change the brief', { do: 'set', change: { brief: { ...brief, ...change } } });
   const scheme: Scheme = SCHEMES[brief.scheme];
   const fits = LIBRARY.filter((p) => whyNot(p, planting).length === 0).length;
-  const [few, many] = usualCount(planting.container.shape.topMm);
+  const [few, many] = usualStarts(planting.container);
   return (
     <form
       className="flex flex-col gap-3"
@@ -58,7 +60,7 @@ export function Brief({ planting, onCompose, onBack }: { planting: Planting; onC
           )}
         </div>
       )}
-      <Segments label="Arrangement" value={brief.school} options={SCHOOLS} onChange={(school) => set({ school })} />
+      <Choose label="Arrangement" value={brief.school} options={[...SCHOOLS]} onChange={(school) => set({ school })} />
       <Segments label={`Day one (${few} to ${many} starts is usual here)`} value={brief.density} options={[{ value: 'room to grow', text: 'Room to grow' }, { value: 'full now', text: 'Full now' }]} onChange={(density) => set({ density })} />
       <div className="grid grid-cols-[5.6rem_1fr] gap-2">
         <NumberField label="Budget, £" value={brief.budget} min={1} max={10000} optional onChange={(budget) => set({ budget })} />
@@ -66,6 +68,7 @@ export function Brief({ planting, onCompose, onBack }: { planting: Planting; onC
           <input id="start" type="date" className="field w-full" value={planting.startDate} onChange={(e) => e.target.value && run('Change the planting date', { do: 'set', change: { startDate: e.target.value } })} />
         </Field>
       </div>
+      <Toggle label="Year-round: must live through the winter" on={brief.lasting} onChange={(lasting) => set({ lasting })} />
       <WantedPlants brief={brief} onChange={set} />
       <div className="flex flex-wrap items-center gap-2">
         <Button kind="deep" type="submit">

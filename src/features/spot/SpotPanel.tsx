@@ -1,35 +1,58 @@
 'use client';
-import { SUMMERS, type Summer } from '@/core/climate/summers';
+import { hRatingOf, zoneOf } from '@/core/climate/zones';
 import type { Planting } from '@/core/plantings/schema';
-import type { Spot } from '@/core/spots/schema';
+import type { ClockLight, Spot } from '@/core/spots/schema';
+import { PLAIN_WINDOW } from '@/core/spots/sightline';
+import { sunByMonth } from '@/core/spots/sun-clock';
 import { ColourField, Choose, NumberField, TextField } from '@/ui/Field';
 import { Segments } from '@/ui/Segments';
 import { Several } from '@/ui/Several';
 import { SunStrip } from '@/ui/SunStrip';
 import { Toggle } from '@/ui/Toggle';
 import { useWorkspace } from '../workspace/store';
+import { useUnits } from '../workspace/units';
+import { ClimatePanel } from './ClimatePanel';
+import { SightPanel } from './SightPanel';
+import { SunPanel } from './SunPanel';
+
+const SEEN: { value: Spot['seen']; text: string }[] = [{ value: 'all-round', text: 'all round' }, { value: 'wall', text: 'against a wall' }, { value: 'row', text: 'in a row' }, { value: 'overhead', text: 'overhead' }, { value: 'inside', text: 'from inside' }];
+
+/** What the sun clock starts from: a free sky at a middling latitude, facing the noon sun. */
+const OPEN_SKY: ClockLight = { kind: 'clock', latitude: 51, facing: 180, wall: false, skyline: Array<number>(36).fill(0), roofDeg: null, trees: [], dappled: false };
+
+/** The clock's hours of a growing month, as if noted by hand: those with more than half of direct sun in June, or December in the south. */
+const hoursOf = ({ light }: Spot): number[] => (light.kind === 'noted' ? light.hours : (sunByMonth(light)[light.latitude < 0 ? 11 : 5]?.byHour ?? []).flatMap((share, h) => (share > 0.5 && h >= 4 && h <= 20 ? [h] : [])));
 
 const ABOUT = ['children', 'cats', 'dogs'] as const;
 
 /** Reading the spot: sun by the hour, heat, wind, where it is seen from, cold, and who is about. */
 export function SpotPanel({ planting }: { planting: Planting }) {
   const run = useWorkspace((s) => s.run);
+  const units = useUnits((u) => u.units);
   const { spot } = planting;
+  const { light } = spot;
   const set = (name: string, change: Partial<Spot>) => run(name, { do: 'set', change: { spot: { ...spot, ...change } } });
   return (
     <div className="flex flex-col gap-3">
       <TextField label="Place" value={spot.name} max={80} onChange={(name) => set('Name the place', { name })} />
-      <div>
-        <p className="label pb-1">Direct sun in the growing months: press the hours it has</p>
-        <SunStrip hours={spot.light.hours} onChange={(hours) => set('Change the sun', { light: { ...spot.light, hours } })} />
-        <Toggle label="Dappled, under trees" on={spot.light.dappled} onChange={(dappled) => set('Change the sun', { light: { ...spot.light, dappled } })} />
-      </div>
-      <Segments label="Summers" value={spot.summer} options={(['cool', 'warm', 'hot'] as Summer[]).map((value) => ({ value, text: SUMMERS[value].label.split(',')[0] ?? value }))} onChange={(summer) => set('Change the summers', { summer })} />
+      <Segments label="Sun" value={light.kind} options={[{ value: 'noted', text: 'Noted by hand' }, { value: 'clock', text: 'Sun clock' }]} onChange={(kind) => kind !== light.kind && set('Change how the sun is read', { light: kind === 'clock' ? OPEN_SKY : { kind: 'noted', hours: hoursOf(spot), dappled: light.dappled } })} />
+      {light.kind === 'noted' ? (
+        <div>
+          <p className="label pb-1">Direct sun in the growing months: press the hours it has</p>
+          <SunStrip hours={light.hours} onChange={(hours) => set('Change the sun', { light: { ...light, hours } })} />
+        </div>
+      ) : (
+        <SunPanel light={light} units={units} onChange={(l) => set('Change the sun', { light: l })} />
+      )}
+      <Toggle label="Dappled, under trees" on={light.dappled} onChange={(dappled) => set('Change the sun', { light: { ...light, dappled } })} />
+      <ClimatePanel spot={spot} onChange={set} />
       <div className="grid grid-cols-[1fr_3.6rem_4.4rem] items-end gap-2">
-        <Choose label="Seen" value={spot.seen} options={[{ value: 'all-round', text: 'all round' }, { value: 'wall', text: 'against a wall' }]} onChange={(seen) => set('Change where it is seen from', { seen })} />
+        <Choose label="Seen" value={spot.seen} options={SEEN} onChange={(seen) => set('Change where it is seen from', { seen, sight: seen === 'inside' ? (spot.sight ?? PLAIN_WINDOW) : spot.sight })} />
         <ColourField label="Backdrop" value={spot.backdrop} onChange={(backdrop) => set('Change the backdrop', { backdrop })} />
         <NumberField label="Coldest °C" value={spot.coldestWinterC} min={-45} max={15} onChange={(c) => c !== null && set('Change the winter', { coldestWinterC: c })} />
       </div>
+      {spot.seen === 'inside' && spot.sight && <SightPanel sight={spot.sight} units={units} onChange={(sight) => set('Change the sightline', { sight })} />}
+      <p className="text-[0.84rem] text-quiet">Zone {zoneOf(spot.coldestWinterC)}; plants rated {hRatingOf(spot.coldestWinterC)} or hardier live through it in the ground. Roots in pots count two zones colder.</p>
       <div className="grid grid-cols-2 gap-2">
         <MonthDay label="Last frost" value={spot.lastFrost} onChange={(lastFrost) => set('Change the last frost', { lastFrost })} />
         <MonthDay label="First frost" value={spot.firstFrost} onChange={(firstFrost) => set('Change the first frost', { firstFrost })} />
@@ -40,6 +63,11 @@ export function SpotPanel({ planting }: { planting: Planting }) {
         options={[{ value: 'children', text: 'Children' }, { value: 'cats', text: 'Cats' }, { value: 'dogs', text: 'Dogs' }]}
         onChange={(who) => set('Change who is about', { children: who.includes('children'), cats: who.includes('cats'), dogs: who.includes('dogs') })}
       />
+      <Toggle label="People pass under it or close by" on={spot.walkway} onChange={(walkway) => set('Change who passes', { walkway })} />
+      <div className="grid grid-cols-2 gap-2">
+        <Choose label="Rain" value={spot.rain} options={[{ value: 'open', text: 'falls on it' }, { value: 'part', text: 'reaches part' }, { value: 'none', text: 'never reaches it' }]} onChange={(rain) => set('Change the rain', { rain })} />
+        <NumberField label="To the tap, m" value={spot.tapM} min={0} max={500} optional onChange={(tapM) => set('Change the way to the tap', { tapM })} />
+      </div>
     </div>
   );
 }

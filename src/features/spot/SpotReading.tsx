@@ -10,7 +10,7 @@ import { sunReading } from '@/core/spots/light';
 /** What follows from the spot: its light class, what scorches, what is unsafe, and how many plants are left to choose from. */
 export function SpotReading({ planting }: { planting: Planting }) {
   const { spot } = planting;
-  const sun = sunReading(spot);
+  const sun = sunReading(spot, planting.startDate);
   const dark = LIBRARY.filter((p) => lightFit(p.sunHours, sun.hours) <= 0).length;
   const scorched = LIBRARY.filter((p) => {
     const limit = scorchLimitH(p, spot);
@@ -26,7 +26,7 @@ export function SpotReading({ planting }: { planting: Planting }) {
       <p className="text-3xl font-semibold leading-none">
         <span>{sun.label}</span>
         <span className="block pt-1 text-[0.95rem] font-normal text-quiet">
-          {sun.hours} {sun.hours === 1 ? 'hour' : 'hours'} a day, {sun.morning} before 13:00 and {sun.afternoon} after; {SUMMERS[spot.summer].label}.
+          {sun.hours} {sun.hours === 1 ? 'hour' : 'hours'} a day, {sun.morning} before 13:00 and {sun.afternoon} after; {spot.climate ? spot.climate.name : SUMMERS[spot.summer].label}.
         </span>
       </p>
       <dl className="text-[0.92rem]">

@@ -1,3 +1,5 @@
+import { depthOf } from '@/core/containers/outline';
+import { shapeOf } from '@/core/containers/shapes';
 import type { Canopy } from '@/core/canopy/kinds';
 import type { Planting } from '@/core/plantings/schema';
 import { footMm } from '@/portrait/body';
@@ -43,10 +45,11 @@ export function Elevation({ planting, canopy, frame }: { planting: Planting; can
   const foot = footMm(planting.container);
   const half = frame.reach + 60;
   const drops = canopy ? dropsOf(canopy) : [];
-  const pot = <path d={`M${-shape.topMm / 2 - 18} 0H${shape.topMm / 2 + 18}L${shape.baseMm / 2 + 14} ${foot}H${-shape.baseMm / 2 - 14}Z`} fill={colour} stroke="var(--ink)" />;
+  const sides = Array.from({ length: 13 }, (_, i) => ({ y: (foot * i) / 12, half: shapeOf(shape).extentsMm(shape, Math.min(depthOf(shape) * 0.999, (depthOf(shape) * i) / 12)).wide / 2 + 14 }));
+  const pot = <path d={`M${sides.map((p) => `${p.half} ${p.y}`).join('L')}L${[...sides].reverse().map((p) => `${-p.half} ${p.y}`).join('L')}Z`} fill={colour} stroke="var(--ink)" />;
   return (
-    <svg viewBox={`${-half} ${-frame.top - 30} ${half * 2} ${frame.top + foot + 60}`} className="h-full w-full" data-testid="elevation" aria-hidden>
-      <line x1={-half} x2={half} y1={foot} y2={foot} stroke="var(--line)" />
+    <svg viewBox={`${-half} ${-frame.top - 30} ${half * 2} ${frame.top + Math.max(foot, frame.bottom) + 60}`} className="h-full w-full" data-testid="elevation" aria-hidden>
+      {planting.container.mount === 'ground' && <line x1={-half} x2={half} y1={foot} y2={foot} stroke="var(--line)" />}
       {drops.filter((d) => d.z < 0).map((d, i) => <path key={i} d={d.d} fill={d.fill} />)}
       {pot}
       {drops.filter((d) => d.z >= 0).map((d, i) => <path key={i} d={d.d} fill={d.fill} />)}

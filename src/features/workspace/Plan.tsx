@@ -1,14 +1,17 @@
 'use client';
 import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react';
 import { signature } from '@/core/compose/casting';
-import { headspaceMm } from '@/core/containers';
+import { headspaceMm, SOIL_BUFFER_MM } from '@/core/containers';
+import { rimOf } from '@/core/containers/outline';
 import { shapeOf } from '@/core/containers/shapes';
+import type { PlanPoint } from '@/core/containers/shapes/shape';
 import type { Season } from '@/core/growth/season';
-import { apartMm, misfits, reachMm } from '@/core/layout/packing';
+import { apartMm, misfits, roomAt } from '@/core/layout/packing';
 import { plantName } from '@/core/plants/schema';
 import { STARTS } from '@/core/plants/starts';
 import type { Planting } from '@/core/plantings/schema';
 import { formatLength } from '@/core/units/length';
+import { offset } from '@/portrait/loft';
 import { useWorkspace } from './store';
 import { useUnits } from './units';
 
@@ -17,11 +20,13 @@ interface Spot {
   yMm: number;
 }
 
+const pathOf = (ring: readonly PlanPoint[]): string => `M${ring.map((p) => `${p.x.toFixed(1)} ${p.y.toFixed(1)}`).join('L')}Z`;
+
 /** Why a root ball cannot stand there, or null. */
 function whyNotThere(planting: Planting, season: Season, id: string, to: Spot, say: (mm: number) => string): string | null {
   const me = planting.placements.find((p) => p.id === id);
   if (!me) return null;
-  const over = Math.hypot(to.xMm, to.yMm) - reachMm(planting.container, me.start);
+  const over = -roomAt(planting.container, me.start, to.xMm, to.yMm).mm;
   if (over > 0.5) return `Root ball would leave the soil by ${say(over)}.`;
   for (const p of season.placed) {
     if (p.id === id) continue;
@@ -40,16 +45,16 @@ export function Plan({ planting, season }: { planting: Planting; season: Season 
   const [why, setWhy] = useState<string | null>(null);
   const { shape } = planting.container;
   const s = shapeOf(shape);
-  const rim = s.widthMm(shape) / 2;
-  const soil = s.radiusMm(shape, headspaceMm(planting.container));
-  const view = rim * 1.16;
+  const size = rimOf(shape);
+  const rim = Math.max(size.wide, size.deep) / 2;
+  const [halfWide, halfDeep] = [size.wide / 2 + rim * 0.16, size.deep / 2 + rim * 0.16];
   const bad = new Set(misfits(planting.container, season.placed).flatMap((m) => m.ids));
   const say = (mm: number) => formatLength(mm, units);
 
   const toMm = (e: PointerEvent): Spot => {
     const box = svg.current?.getBoundingClientRect();
     if (!box) return { xMm: 0, yMm: 0 };
-    return { xMm: ((e.clientX - box.left) / box.width) * 2 * view - view, yMm: ((e.clientY - box.top) / box.height) * 2 * view - view };
+    return { xMm: ((e.clientX - box.left) / box.width) * 2 * halfWide - halfWide, yMm: ((e.clientY - box.top) / box.height) * 2 * halfDeep - halfDeep };
   };
   const tryTo = (id: string, to: Spot): boolean => {
     const problem = whyNotThere(planting, season, id, to, say);
@@ -88,9 +93,9 @@ export function Plan({ planting, season }: { planting: Planting; season: Season 
 
   return (
     <figure className="relative flex flex-col items-center">
-      <svg ref={svg} viewBox={`${-view} ${-view} ${view * 2} ${view * 2}`} className="w-full touch-none select-none" role="group" aria-label="Plan from above. Arrow keys move a root ball, Enter chooses it, Delete takes it out." onPointerMove={onMove} onPointerUp={onUp} onPointerLeave={onUp}>
-        <circle r={rim} fill="color-mix(in oklab, var(--paper) 92%, transparent)" stroke={planting.container.colour} strokeWidth={rim * 0.05} />
-        <circle r={soil - 12} fill="none" stroke="var(--line)" strokeDasharray={`${rim * 0.02} ${rim * 0.025}`} strokeWidth={rim * 0.009} />
+      <svg ref={svg} viewBox={`${-halfWide} ${-halfDeep} ${halfWide * 2} ${halfDeep * 2}`} className="w-full touch-none select-none" role="group" aria-label="Plan from above. Arrow keys move a root ball, Enter chooses it, Delete takes it out." onPointerMove={onMove} onPointerUp={onUp} onPointerLeave={onUp}>
+        <path d={pathOf(s.ring(shape, 0))} fill="color-mix(in oklab, var(--paper) 92%, transparent)" stroke={planting.container.colour} strokeWidth={rim * 0.05} />
+        <path d={pathOf(offset(s.ring(shape, headspaceMm(planting.container)), -SOIL_BUFFER_MM))} fill="none" stroke="var(--line)" strokeDasharray={`${rim * 0.02} ${rim * 0.025}`} strokeWidth={rim * 0.009} />
         {season.placed.map((p, i) => {
           const grown = season.weeks[season.peak]?.plants[i];
           const at = held?.id === p.id ? held.at : p;

@@ -2,7 +2,6 @@
 import { useEffect, useState } from 'react';
 import { grow } from '@/core/growth/season';
 import type { Planting } from '@/core/plantings/schema';
-import { footMm } from '@/portrait/body';
 import { createStage, FRONT, type Stage } from '@/portrait/stage';
 import { accountOf } from './account';
 import { frameOf } from './derived';
@@ -35,7 +34,7 @@ interface Wanted {
 /** Width and height in pixels of a planting's picture at a scale. */
 export function pictureSize(planting: Planting, scale: number): { w: number; h: number } {
   const f = frameOf(planting, grow(planting));
-  return { w: Math.ceil(2 * f.reach * scale * 1.12), h: Math.ceil((f.top + footMm(planting.container)) * scale * 1.2) };
+  return { w: Math.ceil(2 * f.reach * scale * 1.12), h: Math.ceil((f.top + f.bottom) * scale * 1.2) };
 }
 
 async function take({ planting, week, scale }: Wanted): Promise<string | null> {

@@ -22,7 +22,7 @@ interface Props {
 export function Ruler({ stage, frame, planting, season, week, view, size }: Props) {
   const units = useUnits((u) => u.units);
   if (view.elevation > 0.7 || size.w === 0) return null;
-  const foot = footMm(planting.container);
+  const foot = planting.container.mount === 'ground' ? footMm(planting.container) : Math.ceil(frame.bottom / 50) * 50;
   const left = -(frame.reach + 55);
   const [cos, sin] = [Math.cos(view.azimuth), Math.sin(view.azimuth)];
   const at = (right: number, up: number) => stage.project(right * cos, up, -right * sin);

@@ -3,9 +3,10 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
+import { isLong } from '@/core/compose/counts';
+import { describe } from '@/core/containers/describe';
 import { MATERIALS } from '@/core/containers/materials';
 import type { Planting } from '@/core/plantings/schema';
-import { formatLength } from '@/core/units/length';
 import { readOne } from '@/storage/plantings';
 import { buttonLook } from '@/ui/Button';
 import { ContainerPanel } from '../container/ContainerPanel';
@@ -17,6 +18,7 @@ import { Cast } from '../plants/Cast';
 import { Proposals } from '../plants/Proposals';
 import { SwapPanel } from '../plants/SwapPanel';
 import { useComposer } from '../plants/useComposer';
+import { hasInstruments, SpotInstruments } from '../spot/SpotInstruments';
 import { SpotPanel } from '../spot/SpotPanel';
 import { SpotReading } from '../spot/SpotReading';
 import { useDerived } from './derived';
@@ -88,7 +90,7 @@ function Open({ planting, station }: { planting: Planting; station: Station }) {
 
   return (
     <div className="flex min-h-dvh flex-col work:h-dvh work:overflow-hidden">
-      <TopBar planting={planting} station={station} report={report} subtitle={`${MATERIALS[planting.container.material].label.toLowerCase()}, ${formatLength(planting.container.shape.topMm, units)}`} />
+      <TopBar planting={planting} station={station} report={report} subtitle={`${describe(planting.container, units)}, ${MATERIALS[planting.container.material].label.toLowerCase()}`} />
       {proposing ? (
         <main className="min-h-0 flex-1">
           <Proposals
@@ -113,9 +115,15 @@ function Open({ planting, station }: { planting: Planting; station: Station }) {
             {(station === 'spot' || station === 'container' || planted) && !briefing && <NextStation id={planting.id} station={station} />}
           </aside>
           <section aria-label="Portrait" className={`relative order-1 work:order-2 work:h-auto work:min-h-0 ${station === 'make' ? 'h-[34vh]' : 'h-[58vh] min-h-[320px]'}`}>
-            <Portrait planting={planting} season={season} frame={frame} week={week} lit={lit} />
+            {station === 'spot' && hasInstruments(planting.spot) ? (
+              <div className="h-full overflow-y-auto px-2 py-1">
+                <SpotInstruments planting={planting} />
+              </div>
+            ) : (
+              <Portrait planting={planting} season={season} frame={frame} week={week} lit={lit} />
+            )}
             {station === 'plants' && planted && (
-              <div className="absolute bottom-0 right-1 w-[132px] sm:w-[150px]">
+              <div className={`absolute bottom-0 right-1 ${isLong(planting.container.shape) ? 'w-[220px] sm:w-[300px]' : 'w-[132px] sm:w-[150px]'}`}>
                 <Plan planting={planting} season={season} />
               </div>
             )}

@@ -2,11 +2,13 @@ import { plantName } from '@/core/plants/schema';
 import type { Season } from '@/core/growth/season';
 import type { Planting } from '@/core/plantings/schema';
 import { formatLength } from '@/core/units/length';
+import { describe } from '@/core/containers/describe';
+import { depthOf } from '@/core/containers/outline';
 import { MATERIALS } from '@/core/containers/materials';
 
 /** The portrait in words, for those who hear it. */
 export function accountOf(planting: Planting, season: Season, week: number): string {
-  const pot = `${MATERIALS[planting.container.material].label} pot, ${formatLength(planting.container.shape.topMm)} wide and ${formatLength(planting.container.shape.depthMm)} deep`;
+  const pot = `${describe(planting.container)} of ${MATERIALS[planting.container.material].label.toLowerCase()}, ${formatLength(depthOf(planting.container.shape))} deep`;
   if (season.placed.length === 0) return `Portrait: ${pot}, not planted yet.`;
   const sizes = season.weeks[Math.min(week, season.weeks.length - 1)]?.plants ?? [];
   const where = (x: number, y: number) => (Math.hypot(x, y) < 40 ? 'in the middle' : `${y > 40 ? 'front' : y < -40 ? 'back' : ''}${x > 40 ? ' right' : x < -40 ? ' left' : ''}`.trim());

@@ -3,7 +3,7 @@ import { formatMoney, formatPercent, formatTemperature } from '@/core/units/quan
 import type { CheckId, Finding } from '@/core/balance/finding';
 
 export const CHECK_NAME: Record<CheckId, string> = {
-  height: 'Height', texture: 'Texture', trail: 'Trail', colour: 'Colour', vigour: 'Vigour', steps: 'Steps', plainness: 'Shape', drop: 'Drop', sides: 'Sides', clear: 'Against the pot', cover: 'Soil cover', spread: 'Spread', fit: 'Fit', light: 'Light', scorch: 'Scorch', water: 'Water', season: 'Bloom', nights: 'Cold nights', safety: 'Safety', drainage: 'Drainage', cost: 'Cost',
+  height: 'Height', texture: 'Texture', trail: 'Trail', colour: 'Colour', vigour: 'Vigour', steps: 'Steps', plainness: 'Shape', drop: 'Drop', sides: 'Sides', clear: 'Against the pot', cover: 'Soil cover', spread: 'Spread', fit: 'Fit', light: 'Light', scorch: 'Scorch', water: 'Water', season: 'Bloom', nights: 'Cold nights', safety: 'Safety', drainage: 'Drainage', cost: 'Cost', winter: 'Winter', sightline: 'From inside',
 };
 
 /** What the ends of each level mean. */
@@ -15,7 +15,7 @@ export const ENDS: Partial<Record<CheckId, [string, string]>> = {
 export function figureOf(f: Pick<Finding, 'check' | 'measured' | 'unit'>, units: UnitSystem = 'metric'): string {
   switch (f.check) {
     case 'height':
-      return `${f.measured.toFixed(1)} × the pot`;
+      return `${f.measured.toFixed(1)} × its height`;
     case 'steps':
     case 'drop':
     case 'spread':
@@ -31,6 +31,7 @@ export function figureOf(f: Pick<Finding, 'check' | 'measured' | 'unit'>, units:
     case 'safety':
       return `${f.measured}`;
     case 'nights':
+    case 'winter':
       return formatTemperature(f.measured, units);
     case 'drainage':
       return '';
