@@ -26,7 +26,7 @@ const box = (lengthMm: number): Shape => ({ kind: 'box', lengthMm, widthMm: 210,
 export const lido: readonly Planting[] = [
   planting('lido-entrance-left', 'Left-hand pot', '2026-05-14', entrance, container({ kind: 'round', topMm: 420, baseMm: 300, depthMm: 400 }, 'glazed'), brief({ scheme: 'dark-bright', budget: 45 })),
   planting('lido-entrance-bowl', 'Dry bowl', '2026-05-20', entrance, container({ kind: 'bowl', topMm: 400, depthMm: 160 }, 'terracotta'), brief({ scheme: 'all-leaf', school: 'level-dome' })),
-  planting('lido-ticket-box', 'Window box', '2026-05-16', ticketWindow, container(box(900), 'timber', { mount: 'sill', rimHeightMm: 870, liner: true, colour: '#56707a' }), brief({ scheme: 'neighbours', school: 'tall-only' })),
+  planting('lido-ticket-box', 'Window box', '2026-05-16', ticketWindow, container(box(900), 'timber', { mount: 'sill', rimHeightMm: 790, liner: true, colour: '#56707a' }), brief({ scheme: 'neighbours', school: 'tall-only' })),
   planting('lido-poolside-rail', 'Rail box', '2026-05-16', { ...ticketWindow, seen: 'wall', sight: null }, container(box(800), 'metal', { mount: 'rail', rimHeightMm: 1050, colour: '#42504f' }), brief({ scheme: 'pastel', school: 'tall-back' })),
   planting('lido-arcade-baskets', 'Six baskets', '2026-05-18', arcade, container({ kind: 'basket', topMm: 350, depthMm: 190 }, 'coir', { mount: 'hook', rimHeightMm: 1900, liner: true, count: 6 }), brief({ scheme: 'cool', school: 'level-dome', density: 'full now' })),
   planting('lido-terrace-barrow', 'Old barrow', '2026-05-21', terrace, container({ kind: 'free', depthMm: 220, corners: [[-420, -170], [300, -260], [420, -150], [420, 150], [300, 260], [-420, 170]] }, 'metal'), brief({ scheme: 'warm', school: 'off-centre' })),

@@ -32,7 +32,7 @@ export const ticketWindow: Spot = {
   name: 'Ticket-office window',
   light: { kind: 'clock', latitude: LATITUDE, facing: 90, wall: true, skyline: raised(raised(flat, 0, 180, 6), 30, 80, 17), roofDeg: 52, trees: [], dappled: false },
   seen: 'inside',
-  sight: { viewers: [{ name: 'tall', eyeMm: 1560 }, { name: 'short', eyeMm: 1290 }], distanceMm: 820, sillMm: 960, beyondMm: 190, soilMm: 850 },
+  sight: { viewers: [{ name: 'tall', eyeMm: 1520 }, { name: 'short', eyeMm: 1190 }], distanceMm: 820, sillMm: 960, beyondMm: 190, soilMm: 770 },
   backdrop: '#c9cfd2',
   walkway: true,
 };

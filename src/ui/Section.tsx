@@ -33,14 +33,16 @@ export function Section({ container, placements, units, onResize }: Props) {
   const sums = containerSums(container);
   const wall = Math.max(3, MATERIALS[container.material].wallMm);
   const depth = depthOf(shape);
-  const half = (below: number) => shapeOf(shape).extentsMm(shape, Math.min(below, depth * 0.9999)).wide / 2;
+  const half = (below: number) => shapeOf(shape).extentsMm(shape, Math.min(below, depth)).wide / 2;
   const [top, base] = [rimOf(shape).wide / 2, half(depth)];
   const room = Math.max(top, base) + wall;
   // Room round the pot for its measures, in the same pixels they are written in: 300 across the drawing.
   const px = (2 * room) / (300 - 2 * SIDE);
   const box = { x: -room - SIDE * px, y: -42 * px, w: 300 * px, h: depth + wall + 82 * px };
   const downs = Array.from({ length: LINES + 1 }, (_, i) => depth * Math.sin((i / LINES) * (Math.PI / 2)));
-  const side = (out: number, sign: 1 | -1, from: number) => downs.filter((d) => d >= from).map((d) => `${sign * (half(d) + out)} ${d + (d >= depth * 0.999 ? out : 0)}`);
+  // A bowl's wall follows its curve; a straight one has a floor of its own thickness.
+  const curved = base < 2;
+  const side = (out: number, sign: 1 | -1, from: number) => downs.filter((d) => d >= from).map((d) => (curved ? `${sign * half(d) * (1 + out / top)} ${d * (1 + out / depth)}` : `${sign * (half(d) + out)} ${d + (d >= depth * 0.999 ? out : 0)}`));
   const outline = (out: number, from: number) => `M${side(out, -1, from).join('L')}L${side(out, 1, from).reverse().join('L')}Z`;
   const soil = half(sums.headspaceMm);
   const text = { fontSize: 13 * px, fill: 'var(--quiet)', stroke: 'none' } as const;

@@ -8,8 +8,17 @@ type Grip = 'sill' | 'soil' | 'distance' | `eye-${number}`;
 
 const STEP = 10;
 
+/** A plant at its judged size, where it stands from the container's middle toward the sill. */
+export interface SightedPlant {
+  id: string;
+  towardMm: number;
+  heightMm: number;
+  spreadMm: number;
+  colour: string;
+}
+
 /** The room, the sill and the box cut through, to scale: drag an eye, the sill or the soil and see what shows over the sill. */
-export function SightSection({ sight, units, onChange }: { sight: Sight; units: UnitSystem; onChange: (sight: Sight) => void }) {
+export function SightSection({ sight, plants, units, onChange }: { sight: Sight; plants: readonly SightedPlant[]; units: UnitSystem; onChange: (sight: Sight) => void }) {
   const svg = useRef<SVGSVGElement>(null);
   const [held, setHeld] = useState<Grip | null>(null);
   const useful = usefulFor(sight);
@@ -17,7 +26,8 @@ export function SightSection({ sight, units, onChange }: { sight: Sight; units: 
   const x0 = -(sight.distanceMm + 280);
   const x1 = sight.beyondMm + 520;
   const top = -(Math.max(...sight.viewers.map((v) => v.eyeMm), sight.soilMm + 700) + 160);
-  const px = (x1 - x0) / 620;
+  // Pixels of the drawing as it is shown: as wide as its column or as high as its limit, whichever comes first.
+  const px = Math.max((x1 - x0) / 620, (130 - top) / 300);
   const text = { fontSize: 13 * px, fill: 'var(--quiet)' } as const;
 
   const set = (grip: Grip, x: number, y: number) => {
@@ -44,7 +54,7 @@ export function SightSection({ sight, units, onChange }: { sight: Sight; units: 
 
   return (
     <figure className="flex flex-col gap-1">
-      <svg ref={svg} viewBox={`${x0} ${top} ${x1 - x0} ${130 - top}`} className="max-h-[24rem] w-full touch-none select-none" role="group" aria-label="Section through room, sill and container" onPointerMove={onMove} onPointerUp={() => setHeld(null)}>
+      <svg ref={svg} viewBox={`${x0} ${top} ${x1 - x0} ${130 - top}`} className="max-h-[20rem] w-full touch-none select-none" role="group" aria-label="Section through room, sill and container" onPointerMove={onMove} onPointerUp={() => setHeld(null)}>
         <line x1={x0} x2={0} y1={0} y2={0} stroke="var(--ink)" strokeWidth={1.6 * px} />
         <path d={`M0 0V${-sight.sillMm}h${-40}v${24}h-20v${sight.sillMm - 24}Z`} fill="var(--line)" stroke="var(--ink)" strokeWidth={px} />
         {sight.viewers.map((v, i) => {
@@ -61,6 +71,12 @@ export function SightSection({ sight, units, onChange }: { sight: Sight; units: 
           );
         })}
         <path d={`M${sight.beyondMm - 100} ${-sight.soilMm - 20}l14 220h172l14 -220Z`} fill="#8b6b4a" stroke="var(--ink)" strokeWidth={px} />
+        {plants.map((p) => {
+          const hidden = sight.viewers.some((v) => p.heightMm < leastUsefulMm(sight, v.eyeMm, p.towardMm));
+          const w = Math.min(120, p.spreadMm * 0.3);
+          const x = sight.beyondMm - p.towardMm;
+          return <path key={p.id} d={`M${x} ${-sight.soilMm}C${x - w} ${-sight.soilMm - p.heightMm * 0.3} ${x - w} ${-sight.soilMm - p.heightMm} ${x} ${-sight.soilMm - p.heightMm}C${x + w} ${-sight.soilMm - p.heightMm} ${x + w} ${-sight.soilMm - p.heightMm * 0.3} ${x} ${-sight.soilMm}Z`} fill={hidden ? 'none' : p.colour} stroke={hidden ? 'var(--wrong)' : p.colour} strokeWidth={1.4 * px} strokeDasharray={hidden ? `${4 * px} ${3 * px}` : undefined} opacity={0.85} />;
+        })}
         <rect x={sight.beyondMm - 40} y={-(sight.soilMm + worst.leastMm)} width={80} height={worst.leastMm} fill="var(--wrong)" opacity={0.22} />
         <line x1={sight.beyondMm - 150} x2={sight.beyondMm + 190} y1={-(sight.soilMm + worst.leastMm)} y2={-(sight.soilMm + worst.leastMm)} stroke="var(--wrong)" strokeWidth={1.4 * px} />
         <text x={sight.beyondMm + 200} y={-(sight.soilMm + worst.leastMm) + 4 * px} {...text}>

@@ -1,7 +1,7 @@
 'use client';
 import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react';
 import { SKYLINE_POINTS, type ClockLight } from '@/core/spots/schema';
-import { skylineAt, sunByMonth, sunOnDay, sunPath } from '@/core/spots/sun-clock';
+import { shines, skylineAt, sunByMonth, sunOnDay, sunPath } from '@/core/spots/sun-clock';
 
 const [W, H] = [620, 250];
 const [LEFT, RIGHT, TOP, BOTTOM] = [26, 8, 10, 22];
@@ -117,8 +117,8 @@ export function SunClock({ light, onChange }: { light: ClockLight; onChange: (li
           return (
             <g key={date}>
               {path.map((s) => {
-                const open = s.altitude > skylineAt(shown.skyline, s.azimuth);
-                return <circle key={s.hour} cx={x(s.azimuth)} cy={y(s.altitude)} r={Number.isInteger(s.hour) ? 4 : 1.7} fill={open ? 'var(--watch)' : 'var(--line)'} />;
+                const open = shines(shown, s, Number(date.slice(5, 7)));
+                return <circle key={s.hour} cx={x(s.azimuth)} cy={y(s.altitude)} r={Number.isInteger(s.hour) ? 4 : 1.7} fill={open ? 'var(--watch)' : 'color-mix(in oklab, var(--quiet) 45%, var(--ground))'} />;
               })}
               <text x={x(noon.azimuth)} y={y(noon.altitude) - 8} textAnchor="middle" fontSize="12" fill="var(--quiet)">
                 {text}
@@ -136,7 +136,7 @@ export function SunClock({ light, onChange }: { light: ClockLight; onChange: (li
       </svg>
       <HourTable months={months} />
       <figcaption className="text-[0.84rem] text-quiet" aria-live="polite">
-        {MONTHS.length === 12 && `Direct sun on 21 June ${sunOnDay(shown, '2026-06-21').hours.toFixed(1)} h, 20 March ${sunOnDay(shown, '2026-03-20').hours.toFixed(1)} h, 21 December ${sunOnDay(shown, '2026-12-21').hours.toFixed(1)} h.`} Hours are solar time.
+        {`Direct sun on 21 June ${sunOnDay(shown, '2026-06-21').hours.toFixed(1)} h, 20 March ${sunOnDay(shown, '2026-03-20').hours.toFixed(1)} h, 21 December ${sunOnDay(shown, '2026-12-21').hours.toFixed(1)} h.`} Hours are solar time.
       </figcaption>
     </figure>
   );
@@ -161,7 +161,7 @@ function HourTable({ months }: { months: readonly { hours: number; morning: numb
           {m.byHour.slice(from, to).map((share, i) => (
             <g key={i}>
               <rect x={i * cell.w + 0.5} y={row * cell.h + 0.5} width={cell.w - 1} height={cell.h - 1} fill="var(--stream)" />
-              {share > 0.01 && <rect x={i * cell.w + 0.5} y={row * cell.h + 0.5} width={(cell.w - 1) * Math.min(1, share)} height={cell.h - 1} fill="var(--watch)" opacity={from + i >= 13 ? 1 : 0.62} />}
+              {share > 0.01 && <rect x={i * cell.w + 0.5 + ((m.byHour[from + i + 1] ?? 0) > share ? (cell.w - 1) * (1 - Math.min(1, share)) : 0)} y={row * cell.h + 0.5} width={(cell.w - 1) * Math.min(1, share)} height={cell.h - 1} fill="var(--watch)" opacity={from + i >= 13 ? 1 : 0.62} />}
             </g>
           ))}
           <text x={(to - from) * cell.w + 44} y={row * cell.h + 10.5} textAnchor="end" fontSize="11.5" fill="var(--ink)">

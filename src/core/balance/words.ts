@@ -19,9 +19,9 @@ const hours = (n: number) => `${n} ${n === 1 ? 'hour' : 'hours'}`;
 
 /** Every sentence a finding can say, in one place. */
 const WORDS = {
-  'height.good': (f: Speak) => `${f.text('plant')} stands ${f.len('tallMm')} over a ${f.len('potMm')} pot.`,
-  'height.low': (f: Speak) => `Too low: ${f.text('plant')} reaches only ${f.len('tallMm')} over a ${f.len('potMm')} pot.`,
-  'height.high': (f: Speak) => `Too tall: ${f.text('plant')} reaches ${f.len('tallMm')} over a ${f.len('potMm')} pot.`,
+  'height.good': (f: Speak) => `${f.text('plant')} stands ${f.len('tallMm')} over a ${f.text('form')} ${f.len('potMm')} deep.`,
+  'height.low': (f: Speak) => `Too low: ${f.text('plant')} reaches only ${f.len('tallMm')} over a ${f.text('form')} ${f.len('potMm')} deep.`,
+  'height.high': (f: Speak) => `Too tall: ${f.text('plant')} reaches ${f.len('tallMm')} over a ${f.text('form')} ${f.len('potMm')} deep.`,
   'steps.good': (f: Speak) => `${f.text('plant')} stands clear of the fillers, ${f.len('tallMm')} to ${f.len('midMm')}.`,
   'steps.low': (f: Speak) => `${f.text('plant')} hardly rises over the fillers, ${f.len('tallMm')} to ${f.len('midMm')}.`,
   'steps.high': (f: Speak) => `${f.text('plant')} towers over the fillers, ${f.len('tallMm')} to ${f.len('midMm')}.`,

@@ -40,6 +40,7 @@ interface Options {
 const TRIED = 12;
 const BEAM = 36;
 const GROWN_PER_LEAD = 7;
+const GROWN_IN_ALL = 50;
 const IMPROVED = 5;
 const SWAPS = 7;
 /** The best few are sought from in every direction; kinds tried there for each part, and rounds. */
@@ -88,10 +89,12 @@ export function compose(base: Planting, { seed = 1, library = LIBRARY, want = 5,
 
   const judge = judgeOf(base);
   const byLead = new Map<string, Candidate[]>();
+  // Where few plants can lead, more of each lead's casts are grown, so that there is still a choice.
+  const perLead = Math.max(GROWN_PER_LEAD, Math.ceil(GROWN_IN_ALL / new Set(candidates.map(leadOf)).size));
   for (const c of candidates) {
     const lead = leadOf(c);
     const list = byLead.get(lead) ?? [];
-    if (list.length < GROWN_PER_LEAD) byLead.set(lead, [...list, c]);
+    if (list.length < perLead) byLead.set(lead, [...list, c]);
   }
   const leads = [...byLead.values()].slice(0, 10);
   const judged: Judged[] = [];

@@ -34,14 +34,19 @@ export const usualWidth = (c: Container): number => Math.sqrt((4 * areaOf(shapeO
 /** A box takes one start for each 100–120 mm of length in each of two staggered rows, or of one when it is narrow; less at the ends. Practice: 90 cm takes 9 to 14. */
 const PER_START_MM: readonly [number, number] = [170, 115];
 const NARROW_MM = 150;
+const DEEP_MM = 320;
+
+/** Staggered rows that go into a long container. */
+export const rowsIn = (shape: Shape): number => (rimOf(shape).deep < NARROW_MM ? 1 : rimOf(shape).deep < DEEP_MM ? 2 : 3);
+
 /** A basket is planted a little fuller than a pot: 30 cm 4–7, 40 cm 7–11. */
 const BASKET = [1.12, 1.25] as const;
 
 /** Ordinary counts for a container: room to grow, full now. */
 export function usualStarts(c: Container): [number, number] {
-  const { wide, deep } = rimOf(c.shape);
+  const { wide } = rimOf(c.shape);
   if (isLong(c.shape)) {
-    const rows = deep < NARROW_MM ? 1 : deep < 320 ? 2 : 3;
+    const rows = rowsIn(c.shape);
     const [few, many] = PER_START_MM.map((mm) => Math.max(2, Math.round((wide / mm - 0.5) * rows)));
     return [few ?? 2, Math.max(few ?? 2, (many ?? 3) - 1)];
   }

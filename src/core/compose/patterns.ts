@@ -1,7 +1,7 @@
 import { shapeOf } from '../containers/shapes';
 import type { Shape } from '../containers/schema';
 import { goesIn } from '../layout/packing';
-import { isLong, kindsFor, usualStarts, usualWidth } from './counts';
+import { isLong, kindsFor, rowsIn, usualStarts, usualWidth } from './counts';
 import { rowsOf } from './rows';
 import { oneSided } from '../spots/light';
 import type { Slot } from './slots';
@@ -72,7 +72,7 @@ interface Lay {
 function laysOut(planting: Planting, lay: Lay): Slot[][] {
   const { school } = planting.brief;
   const { shape } = planting.container;
-  if (isLong(shape)) return rowsOf(school, lay);
+  if (isLong(shape)) return rowsOf(school, { ...lay, deep: rowsIn(shape) > 2 });
   const { n, spillers, kinds, opposite } = lay;
   if (school === 'tall-only') return [tallRing(n, kinds, opposite)];
   if (school === 'tall-back' || shapeOf(shape).backless) {

@@ -1,4 +1,4 @@
-import { heartOf, rimOf } from '../containers/outline';
+import { heartOf, rimOf, rimPoints } from '../containers/outline';
 import { reachMm, settle } from '../layout/packing';
 import type { Plant } from '../plants/schema';
 import { SOIL_BUFFER_MM } from '../containers';
@@ -35,6 +35,17 @@ export function place(pattern: Pattern, cast: Cast, planting: Planting, cheap: b
   return out;
 }
 
+/** Turns are shared out by the length of the rim, so that a ring in a long tub or a barrow is as even as in a round pot. */
+function alongRim(c: Container, angle: number): number {
+  const heart = heartOf(c.shape);
+  const rim = rimPoints(c.shape);
+  const turn = (p: { x: number; y: number }) => Math.atan2(p.y - heart.y, p.x - heart.x);
+  const first = rim.reduce((best, p, i) => (Math.abs(turn(p)) < Math.abs(turn(rim[best] ?? p)) ? i : best), 0);
+  const share = (((angle / (2 * Math.PI)) % 1) + 1) % 1;
+  const at = rim[(first + Math.round(share * rim.length)) % rim.length];
+  return c.shape.kind === 'round' || !at ? angle : turn(at);
+}
+
 /** Where a slot lies for a start of a size, mm. */
 function pointOf(s: Pick<Slot, 'angle' | 'out' | 'row'>, start: StartSize, c: Container): { xMm: number; yMm: number } {
   if (s.row) {
@@ -43,8 +54,9 @@ function pointOf(s: Pick<Slot, 'angle' | 'out' | 'row'>, start: StartSize, c: Co
     return { xMm: s.row.along * Math.max(0, wide / 2 - edge), yMm: s.row.across * Math.max(0, deep / 2 - edge) };
   }
   const heart = heartOf(c.shape);
-  const reach = s.out === 0 ? 0 : Math.max(0, reachMm(c, start, s.angle)) * s.out;
-  return { xMm: heart.x + Math.cos(s.angle) * reach, yMm: heart.y + Math.sin(s.angle) * reach };
+  const angle = alongRim(c, s.angle);
+  const reach = s.out === 0 ? 0 : Math.max(0, reachMm(c, start, angle)) * s.out;
+  return { xMm: heart.x + Math.cos(angle) * reach, yMm: heart.y + Math.sin(angle) * reach };
 }
 
 function withoutTaken(slots: Slot[], locked: readonly Placement[], planting: Planting): Slot[] {

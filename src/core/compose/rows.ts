@@ -7,6 +7,8 @@ interface Lay {
   spillers: number;
   kinds: { filler: number; spiller: number };
   opposite: boolean;
+  /** Wide enough from front to back for a middle row. */
+  deep: boolean;
 }
 
 type Bare = Omit<Slot, 'part'>;
@@ -16,20 +18,19 @@ const along = (i: number, n: number): number => (n === 1 ? 0 : -1 + (2 * i) / (n
 
 const bare = (role: Role, x: number, across: number): Bare => ({ role, angle: 0, out: 1, row: { along: x, across } });
 
-/** Two staggered rows: zigzag of the tall and the middling behind, trailers along the front edge with fillers between. */
-function box({ n, spillers }: Lay, talls: readonly number[]): Bare[] {
-  const front = Math.max(spillers, Math.round((n - 1) * 0.5));
+/** Which of `n` places in a row are taken by `k`, evenly and the same from both ends. */
+const spaced = (n: number, k: number): Set<number> => new Set(Array.from({ length: k }, (_, i) => Math.min(n - 1, Math.floor(((i + 0.5) * n) / k))));
+
+/** Staggered rows: zigzag of the tall and the middling behind, trailers along the front edge with fillers between. In a deep container those fillers make a middle row. */
+function box({ n, spillers, deep }: Lay, talls: readonly number[]): Bare[] {
+  const front = Math.max(spillers, Math.round((n - 1) * (deep ? 0.6 : 0.5)));
   const behind = n - front;
   const backs = Array.from({ length: behind }, (_, i) => along(i, behind) * 0.9);
   // The back row's places nearest to where a tall one is wanted become tall; they stand forward and back by turns.
   const tall = new Set(talls.map((x) => backs.reduce((best, b, i) => (Math.abs(b - x) < Math.abs((backs[best] ?? 9) - x) ? i : best), 0)));
-  const rear = backs.map((x, i) => bare(tall.has(i) ? 'thriller' : 'filler', x, tall.has(i) ? -0.9 : i % 2 ? -0.3 : -0.6));
-  let given = 0;
-  const fore = Array.from({ length: front }, (_, i) => {
-    const due = Math.floor(((i + 1) * spillers) / front + 1e-9) > given;
-    if (due) given += 1;
-    return bare(due ? 'spiller' : 'filler', along(i, front), due ? 1 : 0.55);
-  });
+  const rear = backs.map((x, i) => bare(tall.has(i) ? 'thriller' : 'filler', x, tall.has(i) ? -0.9 : Math.min(i, behind - 1 - i) % 2 ? -0.3 : -0.6));
+  const trailing = spaced(front, spillers);
+  const fore = Array.from({ length: front }, (_, i) => (trailing.has(i) ? bare('spiller', along(i, front), 1) : bare('filler', along(i, front), deep ? 0.15 : 0.55)));
   return [...rear, ...fore];
 }
 
@@ -51,7 +52,11 @@ function inPairs(slots: readonly Bare[], kinds: Lay['kinds']): Slot[] {
 }
 
 /** A row of tall ones only, for a box looked at from behind the sill: nothing in front, nothing hanging. */
-const tallRow = ({ n }: Lay): Bare[] => Array.from({ length: n }, (_, i) => bare(i % 2 === (n % 2 ? 0 : 1) ? 'thriller' : 'filler', along(i, n), i % 2 ? 0.45 : -0.45));
+const tallRow = ({ n }: Lay): Bare[] =>
+  Array.from({ length: n }, (_, i) => {
+  const fromEnd = Math.min(i, n - 1 - i);
+  return bare(fromEnd % 2 ? 'thriller' : 'filler', along(i, n), fromEnd % 2 ? -0.45 : 0.45);
+});
 
 /** Where tall ones stand along a box, by school. */
 const TALLS: Record<School, readonly (readonly number[])[]> = {

@@ -25,5 +25,5 @@ export const MATERIALS: Record<Material, MaterialFacts> = {
   fibre: { label: 'Fibre and resin', density: 1.8, wallMm: 6, wallFactor: 1, frostProof: 'yes', colour: '#5d6168' },
   plastic: { label: 'Plastic', density: 0.95, wallMm: 4, wallFactor: 1, frostProof: 'yes', colour: '#4b5250' },
   /** Coir liner over a wire frame: the wall breathes, so it dries faster. Frame and liner together about 0.25 kg/L of wall. */
-  coir: { label: 'Wire lined with coir', density: 0.25, wallMm: 12, wallFactor: 1.15, frostProof: 'yes', colour: '#7d5b3c' },
+  coir: { label: 'Coir-lined wire', density: 0.25, wallMm: 12, wallFactor: 1.15, frostProof: 'yes', colour: '#7d5b3c' },
 };

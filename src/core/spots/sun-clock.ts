@@ -65,6 +65,9 @@ function clearance(light: ClockLight, { azimuth, altitude }: SunStep, month: num
   return least;
 }
 
+/** Whether the sun at a step shines on the spot. `month` is 1–12. */
+export const shines = (light: ClockLight, step: SunStep, month: number): boolean => clearance(light, step, month) > 0;
+
 /** Direct sun on a date, from ten-minute steps; a step that the sun leaves or enters counts for the share it is clear. */
 export function sunOnDay(light: ClockLight, date: string): MonthSun {
   const path = sunPath(light.latitude, date);

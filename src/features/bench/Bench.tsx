@@ -58,9 +58,15 @@ export function Bench({ demo }: { demo: boolean }) {
 /** Pixels for a millimetre on the bench: one scale for all. */
 const SCALE = 0.36;
 
+/** So many containers stand one place to a shelf. */
+const FEW = 3;
+
 function Shelves({ shelf, onStart }: { shelf: Shelf; onStart: (like?: Planting) => void }) {
   const standing = shelf.pots.filter((p) => !p.archived);
   const away = shelf.pots.filter((p) => p.archived);
+  // A full bench is looked at from a step further back, places side by side.
+  const crowded = standing.length > FEW;
+  const scale = crowded ? SCALE * 0.6 : SCALE;
   const places = [...new Set(standing.map((p) => p.planting.spot.name))];
   const copy = async (p: Planting) => {
     await savePlanting({ ...p, id: newId(), name: `${p.name}, copy`.slice(0, 80) });
@@ -75,19 +81,28 @@ function Shelves({ shelf, onStart }: { shelf: Shelf; onStart: (like?: Planting) 
   };
   return (
     <>
+      <div className={crowded ? 'flex flex-wrap items-stretch gap-x-10' : ''}>
       {places.map((place) => (
-        <section key={place} className="pt-6">
-          <h2 className="text-[1rem] text-quiet">{place}</h2>
-          <ul className="flex flex-wrap items-stretch gap-y-6">
+        <section key={place} className={`pt-6 ${crowded ? 'flex flex-1 flex-col' : ''}`}>
+          <div className="flex items-baseline gap-3 whitespace-nowrap">
+            <h2 className="text-[1rem] text-quiet">{place}</h2>
+            {crowded && (
+              <Button kind="bare" className="min-h-7! text-[0.86rem]!" aria-label={`Start another container at ${place}`} onClick={() => onStart(standing.find((p) => p.planting.spot.name === place)?.planting)}>
+                Start another here
+              </Button>
+            )}
+          </div>
+          <ul className={`flex items-stretch gap-y-6 ${crowded ? 'flex-1 max-sm:flex-wrap' : 'flex-wrap'}`}>
             {standing
               .filter((p) => p.planting.spot.name === place)
               .map(({ planting }) => (
-                <PotOnShelf key={planting.id} planting={planting} scale={SCALE} onCopy={() => void copy(planting)} onDelete={() => void remove(planting)} onArchive={() => void archive(planting)} onRename={(name) => void savePlanting({ ...planting, name })} />
+                <PotOnShelf key={planting.id} planting={planting} scale={scale} onCopy={() => void copy(planting)} onDelete={() => void remove(planting)} onArchive={() => void archive(planting)} onRename={(name) => void savePlanting({ ...planting, name })} />
               ))}
-            <RoomForOne place={place} onStart={() => onStart(standing.find((p) => p.planting.spot.name === place)?.planting)} />
+            {crowded ? <li className="flex-1" aria-hidden /> : <RoomForOne place={place} onStart={() => onStart(standing.find((p) => p.planting.spot.name === place)?.planting)} />}
           </ul>
         </section>
       ))}
+      </div>
       {away.length > 0 && (
         <details className="pt-6">
           <summary className="cursor-pointer text-quiet">{away.length} put away</summary>

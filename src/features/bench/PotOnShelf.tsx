@@ -46,15 +46,15 @@ export function PotOnShelf({ planting, scale, onCopy, onDelete, onArchive, onRen
     { text: 'Delete', act: onDelete },
   ];
   return (
-    <li className="flex flex-col" style={{ width: Math.max(w, 190) + 48 }}>
+    <li className="flex flex-col" style={{ width: Math.max(w + 20, 196) }}>
       <Link href={stationPath(planting.id, state.next)} className="group flex flex-1 flex-col">
         <span className="flex flex-1 items-end justify-center border-b-[3px] border-ink">
           {/* The picture's own ground lies a little above its foot: the pot stands on the shelf. */}
-          <PotPicture planting={planting} scale={scale} className="-mb-5" />
+          <PotPicture planting={planting} scale={scale} className={planting.container.mount === 'ground' ? '-mb-[3%]' : 'mb-3'} />
         </span>
-        <span className="truncate px-6 pt-2 text-[1.05rem] font-semibold leading-tight group-hover:underline">{planting.name}</span>
+        <span className="truncate px-3 pt-2 text-[1.05rem] font-semibold leading-tight group-hover:underline">{planting.name}</span>
       </Link>
-      <div className="h-[5.6rem] px-6">
+      <div className="h-[5.6rem] px-3">
       <p className="text-[0.88rem] text-quiet">
         {describe(planting.container, units)}{planting.container.count > 1 ? `, ${planting.container.count} the same` : ''}
       </p>

@@ -24,7 +24,7 @@ function soldName(shape: Shape, i: number, units: UnitSystem): string {
   if (shape.kind === 'free') return FREE_NAMES[i] ?? 'outline';
   const wide = rimOf(shape).wide;
   const size = units === 'metric' ? `${Math.round(wide / 10)} cm` : `${Math.round(wide / 25.4)} in`;
-  return `${size}, ${formatLength(shape.depthMm, units)} deep${shape.kind === 'round' && shape.topMm === shape.baseMm ? ', straight' : ''}`;
+  return `${size}${shape.kind === 'round' && shape.topMm === shape.baseMm ? ', straight' : `, ${formatLength(shape.depthMm, units)} deep`}`;
 }
 
 /** Measuring the container. */
@@ -41,7 +41,7 @@ export function ContainerPanel({ planting }: { planting: Planting }) {
   return (
     <div className="flex flex-col gap-3">
       <TextField label="Name" value={planting.name} max={80} onChange={(name) => run('Rename', { do: 'set', change: { name } })} />
-      <div className="grid grid-cols-2 gap-2">
+      <div className="grid grid-cols-[1.15fr_1fr] gap-2">
         <Choose label="Shape" value={shape.kind} options={Object.entries(SHAPE_LABELS).map(([value, text]) => ({ value: value as Shape['kind'], text }))} onChange={(kind) => put('Change the shape', takeShape(container, kind))} />
         <Choose
           label="Size as sold"
@@ -56,7 +56,7 @@ export function ContainerPanel({ planting }: { planting: Planting }) {
       <Dimensions shape={shape} units={units} onChange={(s) => set('Resize the container', { shape: s })} />
       {shape.kind === 'free' && <OutlineEditor shape={shape} units={units} onChange={(s) => set('Move a corner', { shape: s })} />}
       <p className="text-[0.82rem] text-quiet">Inside. Write 35 cm, 14 in or 1&apos; 2&quot;, or drag the section.</p>
-      <div className="grid grid-cols-[1fr_5rem] items-end gap-2">
+      <div className="grid grid-cols-[1fr_3.6rem] items-end gap-2">
         <Choose label="Material" value={container.material} options={MaterialSchema.options.map((m: Material) => ({ value: m, text: MATERIALS[m].label }))} onChange={(material) => set('Change the material', { material, colour: container.colour === MATERIALS[container.material].colour ? MATERIALS[material].colour : container.colour })} />
         <ColourField label="Colour" value={container.colour} onChange={(colour) => set('Change the colour', { colour })} />
       </div>

@@ -4,6 +4,7 @@ import { climateFromDailyCsv } from '@/core/climate/daily-csv';
 import { PROFILES } from '@/core/climate/profiles';
 import { SUMMERS, type Summer } from '@/core/climate/summers';
 import type { Spot } from '@/core/spots/schema';
+import { buttonLook } from '@/ui/Button';
 import { Choose } from '@/ui/Field';
 
 const PLAIN = (['cool', 'warm', 'hot'] as Summer[]).map((s) => ({ value: s as string, text: `summers ${SUMMERS[s].label.split(',')[0] ?? s}` }));
@@ -30,10 +31,13 @@ export function ClimatePanel({ spot, onChange }: { spot: Spot; onChange: (name: 
   return (
     <div className="flex flex-col gap-1.5">
       <Choose label="Climate" value={value} options={[...PLAIN, ...PROFILES.map((p) => ({ value: p.id, text: p.name })), ...(own ? [{ value: 'own', text: spot.climate?.name ?? 'own weather' }] : [])]} onChange={take} />
-      <label htmlFor={id} className="text-[0.84rem] text-quiet">
-        or daily weather as CSV: date, high_c, low_c, rain_mm
-      </label>
-      <input id={id} type="file" accept=".csv,text/csv" className="text-[0.84rem]" onChange={(e) => void read(e.target.files?.[0])} />
+      <div className="flex flex-wrap items-center gap-x-2 has-focus-visible:outline-2 has-focus-visible:outline-glaze">
+        <label htmlFor={id} className={`${buttonLook('plain')} cursor-pointer`}>
+          Read daily weather
+        </label>
+        <input id={id} type="file" accept=".csv,text/csv" className="sr-only" onChange={(e) => void read(e.target.files?.[0])} />
+        <span className="text-[0.82rem] text-quiet">CSV: date, high_c, low_c, rain_mm</span>
+      </div>
       {problems.length > 0 && (
         <ul role="alert" className="text-[0.84rem] text-wrong">
           <li>Not read; nothing changed.</li>

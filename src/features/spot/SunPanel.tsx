@@ -26,11 +26,12 @@ export function SunPanel({ light, units, onChange }: { light: ClockLight; units:
   return (
     <div className="flex flex-col gap-2">
       <div className="grid grid-cols-2 gap-2">
-        <NumberField label="Latitude, ° (south −)" value={light.latitude} min={-66} max={66} onChange={(n) => n !== null && onChange({ ...light, latitude: n })} />
+        <NumberField label="Latitude, °" value={light.latitude} min={-66} max={66} onChange={(n) => n !== null && onChange({ ...light, latitude: n })} />
         <Choose label="Faces" value={facing} options={WAYS} onChange={(v) => onChange({ ...light, facing: Number(v) })} />
       </div>
       <Toggle label="A wall behind it" on={light.wall} onChange={(wall) => onChange({ ...light, wall })} />
-      <NumberField label="Roof edge or awning, ° up (empty: none)" value={light.roofDeg} min={10} max={90} optional onChange={(roofDeg) => onChange({ ...light, roofDeg })} />
+      <p className="text-[0.82rem] text-quiet">South of the equator is minus. Drag the skyline, or add what stands there below.</p>
+      <NumberField label="Roof edge overhead, ° up" value={light.roofDeg} min={10} max={90} optional onChange={(roofDeg) => onChange({ ...light, roofDeg })} />
       <details className="border-t border-line pt-1">
         <summary className="cursor-pointer py-1 text-[0.9rem]">Add a wall, building or tree</summary>
         <div className="grid grid-cols-2 gap-2 pb-2">

@@ -1,5 +1,5 @@
 'use client';
-import { type KeyboardEvent, type PointerEvent, useEffect, useRef, useState } from 'react';
+import { type KeyboardEvent, type PointerEvent, useEffect, useMemo, useRef, useState } from 'react';
 import type { Canopy } from '@/core/canopy/kinds';
 import type { Season } from '@/core/growth/season';
 import type { Planting } from '@/core/plantings/schema';
@@ -25,12 +25,19 @@ const SIGHTS: { name: string; key: string; view: View }[] = [
   { name: 'Above', key: '3', view: ABOVE },
 ];
 
+/** The usual views, and through the window the eye of each who looks out. */
+function sightsOf({ seen, sight }: Planting['spot']): typeof SIGHTS {
+  if (seen !== 'inside' || !sight) return SIGHTS;
+  return [...SIGHTS, ...sight.viewers.map((v, i) => ({ name: `As the ${v.name} one`, key: String(i + 4), view: { azimuth: 0, elevation: Math.max(0.001, Math.atan2(v.eyeMm - sight.soilMm, sight.distanceMm + sight.beyondMm)), zoom: 1 } }))];
+}
+
 /** The container, alive and true to scale: turn it by drag or arrow keys. */
 export function Portrait({ planting, season, frame, week, lit }: Props) {
   const { stage: staged, attach, size, drawn, draw, rough } = useStage();
   const turning = useRef<{ x: number; y: number; view: View } | null>(null);
   const [view, setView] = useState<View>(FRONT);
   const [canopy, setCanopy] = useState<Canopy | null>(null);
+  const sights = useMemo(() => sightsOf(planting.spot), [planting.spot]);
   const noGl = staged === 'none';
   const stage = staged === 'none' ? null : staged;
 
@@ -99,7 +106,7 @@ export function Portrait({ planting, season, frame, week, lit }: Props) {
       '=': () => zoomBy(1.15),
       '-': () => zoomBy(1 / 1.15),
     };
-    for (const s of SIGHTS) acts[s.key] = () => setView(s.view);
+    for (const s of sights) acts[s.key] = () => setView(s.view);
     const act = acts[e.key];
     if (!act || e.ctrlKey || e.metaKey || e.altKey) return;
     e.preventDefault();
@@ -128,7 +135,7 @@ export function Portrait({ planting, season, frame, week, lit }: Props) {
       </div>
       <div className="absolute right-1 top-0 flex items-start print:hidden work:bottom-2 work:left-2 work:right-auto work:top-auto work:flex-col">
         {!noGl &&
-          SIGHTS.map((s) => (
+          sights.map((s) => (
             <Button key={s.key} kind="bare" aria-pressed={view === s.view} className={`min-h-7! ${view === s.view ? 'font-semibold' : ''}`} title={`Key ${s.key}`} onClick={() => setView(s.view)}>
               {s.name}
             </Button>

@@ -3,6 +3,7 @@ import type { Season } from '@/core/growth/season';
 import type { Planting } from '@/core/plantings/schema';
 import { footMm } from '@/portrait/body';
 import type { Frame, Stage, View } from '@/portrait/stage';
+import { usefulFor } from '@/core/spots/sightline';
 import { lengthUnit } from '@/core/units/length';
 import { useUnits } from './units';
 
@@ -51,6 +52,7 @@ export function Ruler({ stage, frame, planting, season, week, view, size }: Prop
     <svg className="pointer-events-none absolute inset-0 h-full w-full" aria-hidden>
       {tallest > 30 && line(tallest, 'tallest')}
       {line(0, 'rim')}
+      {planting.spot.seen === 'inside' && planting.spot.sight && usefulFor(planting.spot.sight).map((u) => u.leastMm > 20 && line(u.leastMm, `${u.name} sees from here up`))}
       <line x1={x} x2={x} y1={base.y} y2={top.y} stroke="var(--ink)" strokeWidth="1.2" />
       {marks.map((m) => {
         const y = at(left, m * step - foot).y;

@@ -117,7 +117,7 @@ function Open({ planting, station }: { planting: Planting; station: Station }) {
           <section aria-label="Portrait" className={`relative order-1 work:order-2 work:h-auto work:min-h-0 ${station === 'make' ? 'h-[34vh]' : 'h-[58vh] min-h-[320px]'}`}>
             {station === 'spot' && hasInstruments(planting.spot) ? (
               <div className="h-full overflow-y-auto px-2 py-1">
-                <SpotInstruments planting={planting} />
+                <SpotInstruments planting={planting} season={season} week={week} />
               </div>
             ) : (
               <Portrait planting={planting} season={season} frame={frame} week={week} lit={lit} />
