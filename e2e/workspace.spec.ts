@@ -115,7 +115,7 @@ test('dark, on a phone, and in inches', async ({ page }) => {
   await page.getByRole('button', { name: 'Settings' }).click();
   await page.getByRole('radio', { name: 'in, qt, lb' }).click();
   await page.keyboard.press('Escape');
-  await expect(page.getByRole('meter', { name: 'Height' })).toHaveAttribute('aria-valuetext', / in over a \d+/);
+  await expect(page.getByRole('meter', { name: 'Height' })).toHaveAttribute('aria-valuetext', / in over a pot \d+/);
 });
 
 test('an address that leads nowhere says so', async ({ page }) => {

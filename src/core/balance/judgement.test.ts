@@ -179,7 +179,7 @@ test('every finding carries a band, a rule, a source and a sentence; the score i
 
 test('messages speak in the units asked for', () => {
   const inches = assess(warmPot(), 'imperial').findings.find((f) => f.check === 'height')?.message ?? '';
-  expect(inches).toMatch(/ in over a 14 in pot/);
+  expect(inches).toMatch(/ in over a pot 14 in deep/);
 });
 
 test('an empty pot has no score and nothing said of plants', () => {

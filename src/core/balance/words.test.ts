@@ -2,9 +2,9 @@ import { say, type SayId } from './words';
 
 /** Each sentence with ordinary facts, as a gardener reads it. */
 test.each<[SayId, Record<string, string | number>, string]>([
-  ['height.good', { plant: 'Canna', tallMm: 612, potMm: 380 }, 'Canna stands 61 cm over a 38 cm pot.'],
-  ['height.low', { plant: 'Thyme', tallMm: 80, potMm: 600 }, 'Too low: Thyme reaches only 8 cm over a 60 cm pot.'],
-  ['height.high', { plant: 'Canna', tallMm: 1200, potMm: 180 }, 'Too tall: Canna reaches 120 cm over a 18 cm pot.'],
+  ['height.good', { plant: 'Canna', tallMm: 612, potMm: 380, form: 'pot' }, 'Canna stands 61 cm over a pot 38 cm deep.'],
+  ['height.low', { plant: 'Thyme', tallMm: 80, potMm: 600, form: 'pot' }, 'Too low: Thyme reaches only 8 cm over a pot 60 cm deep.'],
+  ['height.high', { plant: 'Canna', tallMm: 1200, potMm: 180, form: 'pot' }, 'Too tall: Canna reaches 120 cm over a pot 18 cm deep.'],
   ['steps.good', { plant: 'Salvia', tallMm: 520, midMm: 260 }, 'Salvia stands clear of the fillers, 52 cm to 26 cm.'],
   ['steps.low', { plant: 'Salvia', tallMm: 300, midMm: 280 }, 'Salvia hardly rises over the fillers, 30 cm to 28 cm.'],
   ['steps.high', { plant: 'Canna', tallMm: 1200, midMm: 200 }, 'Canna towers over the fillers, 120 cm to 20 cm.'],
@@ -20,9 +20,9 @@ test.each<[SayId, Record<string, string | number>, string]>([
   ['trail.low', { share: 0.1 }, 'Bare rim: only 10 % has something over it.'],
   ['trail.high', { share: 0.9 }, 'The pot is hidden: 90 % of the rim is covered.'],
   ['drop.good', { trailMm: 210 }, 'Longest trail hangs 21 cm.'],
-  ['drop.low', { plant: 'Thyme', trailMm: 60, potMm: 400 }, 'Longest trail, Thyme, hangs only 6 cm down a 40 cm pot.'],
+  ['drop.low', { plant: 'Thyme', trailMm: 60, potMm: 400, form: 'pot' }, 'Longest trail, Thyme, hangs only 6 cm down a 40 cm pot.'],
   ['drop.high', { plant: 'Ivy', trailMm: 360 }, 'Ivy hangs 36 cm, nearly to the ground. Trim it, or stand the pot on feet.'],
-  ['drop.ground', { plant: 'Vine', trailMm: 690, potMm: 400 }, 'Vine reaches the ground and runs on, 69 cm down a 40 cm pot. Trim it.'],
+  ['drop.ground', { plant: 'Vine', trailMm: 690, potMm: 400, form: 'pot' }, 'Vine reaches the ground and runs on, 69 cm down a 40 cm pot. Trim it.'],
   ['sides.good', {}, 'Left and right weigh about the same.'],
   ['sides.off', { side: 'left', lean: 0.25 }, 'Heavy on the left by 25 %.'],
   ['colour.good', { scheme: 'Warm', share: 0.06 }, 'Keeps to warm, 6 % accent.'],
@@ -69,6 +69,6 @@ test.each<[SayId, Record<string, string | number>, string]>([
 ])('%s', (id, facts, sentence) => expect(say(id, facts)).toBe(sentence));
 
 test('lengths and cold are said in the units asked for', () => {
-  expect(say('height.good', { plant: 'Canna', tallMm: 610, potMm: 381 }, 'imperial')).toBe('Canna stands 24 in over a 15 in pot.');
+  expect(say('height.good', { plant: 'Canna', tallMm: 610, potMm: 381, form: 'pot' }, 'imperial')).toBe('Canna stands 24 in over a pot 15 in deep.');
   expect(say('nights.good', { night: -10 }, 'imperial')).toBe('Nights of 14 °F suit every plant when you set out.');
 });

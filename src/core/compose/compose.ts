@@ -48,6 +48,9 @@ const SOUGHT = 2;
 const DIRECTIONS = 9;
 const ROUNDS = 4;
 const RECASTS = 30;
+/** A choice is four at least; for it this many more are judged. */
+const LEAST = 4;
+const LOOK_FURTHER = 240;
 /** Plantings grown and judged before no further climb is begun. Working figure: under a second in the worker. */
 const EFFORT = 560;
 /** Two proposals that share this much of their kinds are one idea. */
@@ -121,7 +124,13 @@ export function compose(base: Planting, { seed = 1, library = LIBRARY, want = 5,
     if (judge.tried() >= effort) break;
     if (!starts.slice(0, SOUGHT).includes(j)) better.push(climb(j, patterns, judge, base.brief.must));
   }
-  const clean = [...better, ...judged].filter((j) => j.measured.readings.every((f) => f.severity !== 'wrong'));
+  const clean = [...better, ...judged].filter(isClean);
+  // Where the spot is hard most casts have something wrong: look further down the list until there is a choice.
+  for (const c of candidates) {
+    if (pick(clean, LEAST).length >= LEAST || judge.tried() >= effort + LOOK_FURTHER) break;
+    const j = judge(c);
+    if (j && isClean(j) && !clean.includes(j)) clean.push(j);
+  }
   const chosen = pick((clean.length > 0 ? clean : better).sort((a, b) => b.measured.score - a.measured.score), want);
   return {
     proposals: chosen.map((j) => toProposal(base, j)),
@@ -129,6 +138,8 @@ export function compose(base: Planting, { seed = 1, library = LIBRARY, want = 5,
     problem: chosen.length > 0 ? null : 'Plants fit the spot, but no arrangement of them fits the container. Try fewer plants (room to grow) or a wider pot.',
   };
 }
+
+const isClean = (j: Judged): boolean => j.measured.readings.every((f) => f.severity !== 'wrong');
 
 /** The library less what is refused, with must-haves kept whatever they score. */
 function offer(base: Planting, library: readonly Plant[]): { offered: Plant[]; refused: Record<string, number> } {
@@ -302,7 +313,7 @@ function pick(sorted: readonly Judged[], want: number): Judged[] {
       const other = out.every((o) => likeness(o, j) < limit && (limit > ALIKE || leadOf(o) !== leadOf(j)));
       if (!out.includes(j) && other) out.push(j);
     }
-    if (out.length >= Math.min(4, want)) return out;
+    if (out.length >= Math.min(LEAST, want)) return out;
   }
   return out;
 }

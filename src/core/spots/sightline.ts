@@ -23,4 +23,4 @@ export const usefulFor = (sight: Sight): Useful[] => sight.viewers.map((v) => ({
 export const worstPlaced = (sight: Sight): Sight['viewers'][number] => sight.viewers.reduce((a, b) => (leastUsefulMm(sight, b.eyeMm) > leastUsefulMm(sight, a.eyeMm) ? b : a));
 
 /** A plain window to begin from: a tall and a short viewer seated a step back, a box just beyond the sill. */
-export const PLAIN_WINDOW: Sight = { viewers: [{ name: 'tall', eyeMm: 1620 }, { name: 'short', eyeMm: 1380 }], distanceMm: 900, sillMm: 980, beyondMm: 180, soilMm: 860 };
+export const PLAIN_WINDOW: Sight = { viewers: [{ name: 'tall', eyeMm: 1620 }, { name: 'short', eyeMm: 1380 }], distanceMm: 900, sillMm: 980, beyondMm: 180, soilMm: 780 };

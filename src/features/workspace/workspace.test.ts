@@ -20,7 +20,7 @@ describe('figures as they are read out', () => {
     for (const id of LEVELS) expect(ENDS[id]).toHaveLength(2);
   });
   test.each([
-    ['height', 1.84, '', '1.8 × the pot'],
+    ['height', 1.84, '', '1.8 × its height'],
     ['steps', 2.25, '× fillers', '2.3 × fillers'],
     ['steps', 0.12, 'of the tallest', '12 %'],
     ['cost', 31.912, '£', '£31.91'],
@@ -34,7 +34,7 @@ describe('figures as they are read out', () => {
 
   test('a band is said from both ends, or from the one that matters', () => {
     const band = (check: string) => bandOf(report.findings.find((f) => f.check === check) as never, 'metric');
-    expect(band('height')).toBe('1.0–2.0 × the pot');
+    expect(band('height')).toBe('1.0–2.0 × its height');
     expect(band('colour')).toBe('up to 15 %');
     expect(band('vigour')).toBe('at least 45 %');
     expect(band('fit')).toBe('');
@@ -50,7 +50,7 @@ describe('the portrait in words', () => {
   const s = grow(p);
   test('says the pot, each plant, where it stands, how tall and what it does', () => {
     const text = accountOf(p, s, s.peak);
-    expect(text).toContain('Glazed stoneware pot, 40 cm wide and 36 cm deep');
+    expect(text).toContain('40 cm pot of glazed stoneware, 36 cm deep');
     expect(text).toMatch(/Canna, dwarf, scarlet in the middle, \d+ cm tall/);
     expect(text).toMatch(/Calibrachoa, lemon front left, .*hanging \d+ cm, in flower/);
   });
