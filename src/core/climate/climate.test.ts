@@ -1,7 +1,7 @@
 import { calendarOf } from '../growth/calendar';
 import { grow } from '../growth/season';
 import { placed, pot } from '../testing/pots';
-import { ClimateSchema } from '../spots/schema';
+import { ClimateSchema } from './schema';
 import { climateFromDailyCsv } from './daily-csv';
 import { PROFILES } from './profiles';
 import { hRatingOf, zoneOf } from './zones';

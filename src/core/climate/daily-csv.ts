@@ -1,5 +1,5 @@
 import Papa from 'papaparse';
-import type { Climate } from '../spots/schema';
+import type { Climate } from './schema';
 
 export type DailyRead = { ok: true; climate: Omit<Climate, 'name'>; days: number; coldestC: number } | { ok: false; problems: string[] };
 

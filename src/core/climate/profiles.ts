@@ -1,4 +1,4 @@
-import type { Climate } from '../spots/schema';
+import type { Climate } from './schema';
 
 /** A place to start from: its twelve months, and the dates and depths a gardener would name. */
 export interface Profile extends Climate {

@@ -4,8 +4,6 @@ import type { Container, Shape } from '../containers/schema';
 import { freshPlanting } from '../plantings/fresh';
 import type { Planting } from '../plantings/schema';
 import { PLAIN_WINDOW } from '../spots/sightline';
-import { lido } from '../../demo/lido';
-import { assess } from '../balance/assess';
 import { compose } from './compose';
 import { isLong, usualStarts } from './counts';
 import { patternsFor } from './patterns';
@@ -88,16 +86,5 @@ describe('patterns that fit the shape', () => {
     const five = { ...square, container: { ...square.container, shape: SOLD.square[1] as Shape } };
     const corner = patternsFor(five).some(({ slots }) => slots.filter((s) => Math.abs((((s.angle / (Math.PI / 2)) % 1) + 1) % 1 - 0.5) < 0.01).length >= 2);
     expect(corner).toBe(true);
-  });
-});
-
-describe('the lido', () => {
-  test('has all five places and a container of every kind', () => {
-    expect(new Set(lido.map((p) => p.spot.name)).size).toBe(5);
-    expect(new Set(lido.map((p) => p.container.shape.kind))).toEqual(new Set(Object.keys(SOLD)));
-  });
-  test.each(lido.map((p) => [p.name, p] as const))('%s is planted, and nothing in it is wrong', (_, p) => {
-    expect(p.placements.length).toBeGreaterThan(2);
-    expect(assess(p).findings.filter((f) => f.severity === 'wrong')).toEqual([]);
   });
 });
