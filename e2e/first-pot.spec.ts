@@ -5,7 +5,7 @@ import { test, accessible, EMPTY, grown } from './help';
 test('from the bench to a shopping list, and back after a reload and in another browser', async ({ page, browser }, info) => {
   await page.goto('/');
   await expect(page.getByRole('heading', { name: 'Entrance steps' })).toBeVisible();
-  await expect(page.getByRole('img', { name: /Glazed stoneware pot, 42 cm wide/ })).toBeVisible();
+  await expect(page.getByRole('img', { name: /42 cm pot of glazed stoneware/ })).toBeVisible();
   await accessible(page);
 
   // Spot: what follows moves as the hours are pressed.

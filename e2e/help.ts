@@ -40,7 +40,7 @@ export const test = base.extend<{ axe: undefined }>({
   axe: [
     async ({ page }, use) => {
       await use(undefined);
-      if (page.url().startsWith('http')) await accessible(page);
+      if (!page.isClosed() && page.url().startsWith('http')) await accessible(page);
     },
     { auto: true },
   ],

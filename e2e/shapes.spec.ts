@@ -1,5 +1,12 @@
-import { expect } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
 import { test, accessible, EMPTY, grown } from './help';
+
+/** The lido is set out on the first visit to the bench. */
+async function atLido(page: Page, path: string): Promise<void> {
+  await page.goto('/');
+  await expect(page.getByRole('heading', { name: 'Entrance steps' })).toBeVisible();
+  await page.goto(path);
+}
 
 test('a window box: shape, size, place, load with its caution, composed with tall behind and trailers in front', async ({ page }) => {
   await page.goto(EMPTY);
@@ -14,7 +21,7 @@ test('a window box: shape, size, place, load with its caution, composed with tal
   const length = page.getByLabel('Length', { exact: true });
   await length.fill(`35 in`);
   await length.press('Enter');
-  await expect(length).toHaveValue('88.9 cm');
+  await expect(length).toHaveValue('89 cm');
   await page.getByRole('navigation').getByRole('link', { name: 'Plants' }).click();
   await page.getByLabel('Arrangement').selectOption({ label: 'Tall back' });
   await page.getByRole('button', { name: 'Compose', exact: true }).click();
@@ -26,22 +33,22 @@ test('a window box: shape, size, place, load with its caution, composed with tal
 });
 
 test('a basket: a hook, six the same, and the section is dragged by keys', async ({ page }) => {
-  await page.goto('/pot/lido-arcade-baskets/container');
+  await atLido(page, '/pot/lido-arcade-baskets/container');
   await expect(page.getByText('Load on the hook')).toBeVisible();
   await expect(page.getByText(/People pass under it/)).toBeVisible();
-  const depth = page.getByRole('slider', { name: 'Depth' });
+  const depth = page.getByRole('slider', { name: 'Depth, in the section' });
   await depth.focus();
   await depth.press('ArrowUp');
-  await expect(page.getByLabel('Depth', { exact: true }).first()).toHaveValue('20 cm');
+  await expect(page.getByLabel('Depth', { exact: true })).toHaveValue('20 cm');
   await page.keyboard.press('Control+z');
-  await expect(page.getByLabel('Depth', { exact: true }).first()).toHaveValue('19 cm');
+  await expect(page.getByLabel('Depth', { exact: true })).toHaveValue('19 cm');
   await page.getByRole('navigation').getByRole('link', { name: /Plants/ }).click();
   await grown(page);
   await expect(page.getByRole('img', { name: /35 cm hanging basket of coir-lined wire.*hanging/ })).toBeVisible();
 });
 
 test('a box seen from inside: raising the sill hides plants and the level says from whom', async ({ page }) => {
-  await page.goto('/pot/lido-ticket-box/spot');
+  await atLido(page, '/pot/lido-ticket-box/spot');
   await expect(page.getByText(/The short viewer sees what stands over/)).toBeVisible();
   await accessible(page);
   const sill = page.getByRole('slider', { name: 'Sill' });
@@ -55,7 +62,7 @@ test('a box seen from inside: raising the sill hides plants and the level says f
 });
 
 test('the skyline is raised by keys and by dragging, and the light follows', async ({ page }) => {
-  await page.goto('/pot/lido-terrace-tub/spot');
+  await atLido(page, '/pot/lido-terrace-tub/spot');
   const sky = page.getByRole('slider', { name: /^Skyline/ });
   await expect(page.getByText('full sun')).toBeVisible();
   await sky.focus();
@@ -74,7 +81,7 @@ test('the skyline is raised by keys and by dragging, and the light follows', asy
 });
 
 test('a wall typed in by height and distance, another climate, and weather that cannot be read', async ({ page }) => {
-  await page.goto('/pot/lido-terrace-tub/spot');
+  await atLido(page, '/pot/lido-terrace-tub/spot');
   await page.getByText('Add a wall, building or tree').click();
   await page.getByLabel('Lies to the').selectOption({ label: 'west' });
   await page.getByLabel('Height over soil').fill('9 m');
@@ -89,7 +96,7 @@ test('a wall typed in by height and distance, another climate, and weather that 
 });
 
 test('an own outline: a corner is moved by keys and one is added', async ({ page }) => {
-  await page.goto('/pot/lido-terrace-barrow/container');
+  await atLido(page, '/pot/lido-terrace-barrow/container');
   const holds = async () => (await page.getByText('Holds to the soil line').locator('..').textContent()) ?? '';
   const before = await holds();
   const corner = page.getByRole('button', { name: /^Corner 1:/ });

@@ -25,10 +25,10 @@ async function visit({ width = 1280, height = 800, dark = false } = {}) {
   return page;
 }
 
-const pot = (station) => `${base}/pot/lido-entrance-left/${station}`;
-async function open(page, station) {
-  await page.goto(pot(station));
-  await page.locator('[data-state=grown]').waitFor();
+async function open(page, station, id = 'lido-entrance-left') {
+  await page.goto(`${base}/pot/${id}/${station}`);
+  // Spot shows the sun clock in place of the portrait where there is one.
+  await page.locator('[data-state=grown], figure svg').first().waitFor();
   // The bubbles and the picture settle.
   await page.waitForTimeout(1500);
 }
@@ -42,10 +42,20 @@ try {
     await new Promise((r) => setTimeout(r, 500));
   }
   const page = await visit();
+  while ((await page.getByRole('img', { name: /is being drawn/ }).count()) > 0) await page.waitForTimeout(200);
   await keep(page, 'bench');
-  for (const station of ['spot', 'container', 'make', 'plants']) {
-    await open(page, station);
-    await keep(page, station === 'plants' ? 'workspace' : station);
+  for (const [name, station, id] of [
+    ['spot', 'spot', 'lido-terrace-tub'],
+    ['sightline', 'spot', 'lido-ticket-box'],
+    ['window-box', 'plants', 'lido-ticket-box'],
+    ['basket', 'plants', 'lido-arcade-baskets'],
+    ['barrow', 'container', 'lido-terrace-barrow'],
+    ['container', 'container'],
+    ['make', 'make'],
+    ['workspace', 'plants'],
+  ]) {
+    await open(page, station, id);
+    await keep(page, name);
   }
   const remedy = page.getByRole('listitem').filter({ has: page.getByRole('meter', { name: 'Vigour' }) }).getByRole('button').first();
   await remedy.waitFor();

@@ -137,9 +137,9 @@ export function Section({ container, placements, units, onResize }: Props) {
           no holes
         </text>
       )}
-      {handle('top', top, -16 * px, 'Width at the rim')}
-      {handle('base', base, depth + wall + 12 * px, 'Width at the base')}
-      {handle('depth', room + 14 * px, depth, 'Depth')}
+      {handle('top', top, -16 * px, 'Width at the rim, in the section')}
+      {handle('base', base, depth + wall + 12 * px, 'Width at the base, in the section')}
+      {handle('depth', room + 14 * px, depth, 'Depth, in the section')}
     </svg>
   );
 }

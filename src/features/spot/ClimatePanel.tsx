@@ -39,12 +39,14 @@ export function ClimatePanel({ spot, onChange }: { spot: Spot; onChange: (name: 
         <span className="text-[0.82rem] text-quiet">CSV: date, high_c, low_c, rain_mm</span>
       </div>
       {problems.length > 0 && (
-        <ul role="alert" className="text-[0.84rem] text-wrong">
-          <li>Not read; nothing changed.</li>
-          {problems.map((p) => (
-            <li key={p}>{p}</li>
-          ))}
-        </ul>
+        <div role="alert" className="text-[0.84rem] text-wrong">
+          <p>Not read; nothing changed.</p>
+          <ul>
+            {problems.map((p) => (
+              <li key={p}>{p}</li>
+            ))}
+          </ul>
+        </div>
       )}
     </div>
   );
