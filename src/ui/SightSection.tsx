@@ -80,7 +80,7 @@ export function SightSection({ sight, plants, units, onChange }: { sight: Sight;
         <rect x={sight.beyondMm - 40} y={-(sight.soilMm + worst.leastMm)} width={80} height={worst.leastMm} fill="var(--wrong)" opacity={0.22} />
         <line x1={sight.beyondMm - 150} x2={sight.beyondMm + 190} y1={-(sight.soilMm + worst.leastMm)} y2={-(sight.soilMm + worst.leastMm)} stroke="var(--wrong)" strokeWidth={1.4 * px} />
         <text x={sight.beyondMm + 200} y={-(sight.soilMm + worst.leastMm) + 4 * px} {...text}>
-          {formatLength(worst.leastMm, units)} over the soil
+          {formatLength(worst.leastMm, units)} up
         </text>
         {sight.viewers.map((v, i) => grip(`eye-${i}`, -sight.distanceMm, v.eyeMm, `Eye of the ${v.name} viewer`))}
         {grip('sill', 0, sight.sillMm, 'Sill')}

@@ -133,7 +133,7 @@ export function Portrait({ planting, season, frame, week, lit }: Props) {
         </div>
         {stage && <Ruler stage={stage} drawn={drawn} frame={frame} planting={planting} season={season} week={week} view={view} size={size} />}
       </div>
-      <div className="absolute right-1 top-0 flex items-start print:hidden work:bottom-2 work:left-2 work:right-auto work:top-auto work:flex-col">
+      <div className={`absolute right-1 top-0 flex items-start print:hidden work:left-2 work:right-auto ${sights.length > SIGHTS.length ? 'work:top-0' : 'work:bottom-2 work:top-auto work:flex-col'}`}>
         {!noGl &&
           sights.map((s) => (
             <Button key={s.key} kind="bare" aria-pressed={view === s.view} className={`min-h-7! ${view === s.view ? 'font-semibold' : ''}`} title={`Key ${s.key}`} onClick={() => setView(s.view)}>

@@ -42,7 +42,7 @@ export function Ruler({ stage, frame, planting, season, week, view, size }: Prop
     return (
       <g key={text}>
         <line x1={x} x2={right - 44} y1={p.y} y2={p.y} stroke="var(--quiet)" strokeDasharray="1 4" />
-        <text x={right} y={p.y - 5} textAnchor="end" fontSize="12" fill="var(--quiet)">
+        <text x={right} y={p.y - 5} textAnchor="end" fontSize="12" fill="var(--quiet)" stroke="var(--ground)" strokeWidth="3" paintOrder="stroke">
           {text}
         </text>
       </g>
