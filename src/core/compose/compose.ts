@@ -1,16 +1,14 @@
-import { assess, measure, type Measure } from '../balance/assess';
+import { assess, measure } from '../balance/assess';
 import type { Report } from '../balance/finding';
-import { lch } from '../colour/oklch';
-import { SCHEMES } from '../colour/schemes';
-import type { Scheme } from '../colour/schemes/scheme';
 import { LIBRARY } from '../plants';
-import type { Plant, Role } from '../plants/schema';
-import type { Placement, Planting } from '../plantings/schema';
-import { hashText, seeded, sum } from '../units/number';
-import { company, promise } from './casting';
+import type { Plant } from '../plants/schema';
+import type { Planting } from '../plantings/schema';
+import { hashText, seeded } from '../units/number';
+import { castsFor, leadOf, type Candidate } from './beam';
+import { climb, improve, type Judge, type Judged } from './climb';
 import { whyNot } from './filter';
 import { patternsFor, type Pattern } from './patterns';
-import { place, type Cast } from './place';
+import { place } from './place';
 import { reasonOf } from './reason';
 
 export interface Proposal {
@@ -36,18 +34,11 @@ interface Options {
   onProgress?: (done: number, sofar: Proposal[]) => void;
 }
 
-/** Kinds tried for a part; casts kept between parts; casts grown in full; rounds of improvement. Working figures: time against quality. */
-const TRIED = 12;
-const BEAM = 36;
+/** Casts grown in full for each lead, and in all where few can lead; how many are bettered, and how many of those from every direction. Working figures: time against quality. */
 const GROWN_PER_LEAD = 7;
 const GROWN_IN_ALL = 50;
 const IMPROVED = 5;
-const SWAPS = 7;
-/** The best few are sought from in every direction; kinds tried there for each part, and rounds. */
 const SOUGHT = 2;
-const DIRECTIONS = 9;
-const ROUNDS = 4;
-const RECASTS = 30;
 /** A choice is four at least; for it this many more are judged. */
 const LEAST = 4;
 const LOOK_FURTHER = 240;
@@ -55,21 +46,6 @@ const LOOK_FURTHER = 240;
 const EFFORT = 560;
 /** Two proposals that share this much of their kinds are one idea. */
 const ALIKE = 0.5;
-
-interface Candidate {
-  /** Plants by role as they were ranked for the hue this was cast in. */
-  ranked: Ranked;
-  pattern: Pattern;
-  cast: Cast;
-  /** With the smallest starts; left out, small starts are tried only when the budget asks. */
-  small?: boolean;
-  guess: number;
-}
-
-interface Judged extends Candidate {
-  placements: Placement[];
-  measured: Measure;
-}
 
 /**
  * Searches for plantings that fit the planting's spot, container and brief, keeping its locked placements. Stages:
@@ -84,10 +60,7 @@ export function compose(base: Planting, { seed = 1, library = LIBRARY, want = 5,
   if (short) return { proposals: [], refused, problem: short };
   const jitter = seeded(seed ^ hashText(base.brief.scheme));
   const noise = new Map(library.map((p) => [p.id, jitter() * 0.03]));
-  const candidates = huesToTry(base)
-    .map((hue) => rankRoles(base, offered, noise, hue))
-    .flatMap((ranked) => patterns.flatMap((pattern) => castAll(pattern, ranked, base)))
-    .sort((a, b) => b.guess - a.guess);
+  const candidates = castsFor(base, offered, patterns, noise);
   onProgress?.(0.1, []);
 
   const judge = judgeOf(base);
@@ -161,69 +134,6 @@ function missingRoles(patterns: readonly Pattern[], offered: readonly Plant[]): 
   return patterns.length === 0 ? 'This container is too small for a mixed planting.' : null;
 }
 
-/** Hues of flower colour to build on when a scheme wants one and the gardener named none: red, orange, yellow, blue, violet, pink. */
-const HUES = [25, 58, 98, 272, 305, 358] as const;
-
-/** The leading hues to cast for; null where the scheme has none. */
-function huesToTry({ brief }: Planting): readonly (number | null)[] {
-  const scheme: Scheme = SCHEMES[brief.scheme];
-  if (scheme.from === 'no') return [null];
-  return brief.from ? [lch(brief.from).h] : HUES;
-}
-
-type Ranked = Record<Role, { plant: Plant; value: number }[]>;
-
-/** Plants by role, most promising first. */
-function rankRoles(base: Planting, offered: readonly Plant[], noise: Map<string, number>, hue: number | null): Ranked {
-  const rank = (role: Role) =>
-    offered
-      .filter((p) => p.roles.includes(role))
-      .map((plant) => ({ plant, value: promise(plant, role, base, hue) + (noise.get(plant.id) ?? 0) + (base.brief.must.includes(plant.id) ? 2 : 0) }))
-      .sort((a, b) => b.value - a.value);
-  return { thriller: rank('thriller'), filler: rank('filler'), spiller: rank('spiller') };
-}
-
-/** Beam search over a pattern's parts. */
-function castAll(pattern: Pattern, ranked: Ranked, base: Planting): Candidate[] {
-  let beam: Candidate[] = [{ ranked, pattern, cast: {}, guess: 0 }];
-  for (const part of pattern.parts) {
-    const next: Candidate[] = [];
-    for (const c of beam) {
-      const chosen = Object.values(c.cast);
-      for (const { plant, value } of ranked[part.role].slice(0, TRIED)) {
-        if (chosen.some((o) => o.botanical === plant.botanical)) continue;
-        const pair = sum(chosen.map((o) => company(o, plant))) / Math.max(1, chosen.length);
-        next.push({ ranked, pattern, cast: { ...c.cast, [part.id]: plant }, guess: c.guess + value + (chosen.length > 0 ? pair * 0.8 : 0) });
-      }
-    }
-    beam = keepVaried(next);
-  }
-  const must = base.brief.must;
-  return beam
-    .filter((c) => must.every((id) => Object.values(c.cast).some((p) => p.id === id)) || must.length === 0)
-    .map((c) => ({ ...c, guess: c.guess / pattern.parts.length }));
-}
-
-/** The best of the beam, but no lead may fill it alone. */
-function keepVaried(list: Candidate[]): Candidate[] {
-  const sorted = list.sort((a, b) => b.guess - a.guess);
-  const perLead = new Map<string, number>();
-  const out: Candidate[] = [];
-  for (const c of sorted) {
-    const lead = leadOf(c);
-    const n = perLead.get(lead) ?? 0;
-    if (n >= BEAM / 6) continue;
-    perLead.set(lead, n + 1);
-    out.push(c);
-    if (out.length >= BEAM) break;
-  }
-  return out;
-}
-
-const leadOf = (c: Candidate): string => (c.cast.T ?? c.cast.F0)?.id ?? '';
-
-type Judge = ((c: Candidate) => Judged | null) & { /** How many different plantings it has judged. */ tried: () => number };
-
 /** Grows and judges a candidate, trying cheaper starts when it is over budget. Keeps what it has judged. */
 function judgeOf(base: Planting): Judge {
   const kept = new Map<string, Judged | null>();
@@ -243,65 +153,6 @@ function judgeOf(base: Planting): Judge {
     return out;
   };
   return Object.assign(judge, { tried: () => kept.size });
-}
-
-/** Swaps one kind at a time while that helps; must-haves and the lead stay. */
-function improve(from: Judged, judge: Judge, must: readonly string[]): Judged {
-  const { pattern } = from;
-  let best = from;
-  for (let round = 0; round < 2; round += 1) {
-    const before = best.measured.score;
-    for (const part of pattern.parts) {
-      if (part.id === 'T' || (part.id === 'F0' && !from.cast.T) || must.includes(best.cast[part.id]?.id ?? '')) continue;
-      for (const { plant } of from.ranked[part.role].slice(0, SWAPS)) {
-        if (pattern.parts.some((o) => o.id !== part.id && best.cast[o.id]?.botanical === plant.botanical)) continue;
-        const tried = judge({ ...best, cast: { ...best.cast, [part.id]: plant } });
-        if (tried && tried.measured.score > best.measured.score) best = tried;
-      }
-    }
-    if (best.measured.score - before < 0.3) break;
-  }
-  return best;
-}
-
-/** Climbs by every single change: another kind in any part, the lead too, another pattern for the same kinds, or smaller starts. */
-function climb(from: Judged, patterns: readonly Pattern[], judge: Judge, must: readonly string[]): Judged {
-  let best = from;
-  for (let round = 0; round < ROUNDS; round += 1) {
-    const before = best;
-    for (const c of [...otherKinds(best, must), ...patterns.filter((p) => Math.abs(p.parts.length - best.pattern.parts.length) <= 1).slice(0, RECASTS).flatMap((p) => recast(best, p, must)), { ...best, small: !best.small }]) {
-      const tried = judge(c);
-      if (tried && tried.measured.score > best.measured.score) best = tried;
-    }
-    if (best === before) break;
-  }
-  return best;
-}
-
-/** The same pattern with one part's kind changed. */
-function otherKinds(from: Judged, must: readonly string[]): Candidate[] {
-  const { pattern, ranked, cast } = from;
-  return pattern.parts
-    .filter((part) => !must.includes(cast[part.id]?.id ?? ''))
-    .flatMap((part) =>
-      ranked[part.role]
-        .slice(0, DIRECTIONS)
-        .filter(({ plant }) => pattern.parts.every((o) => cast[o.id]?.botanical !== plant.botanical))
-        .map(({ plant }) => ({ ...from, cast: { ...cast, [part.id]: plant } })),
-    );
-}
-
-/** The same kinds in another pattern; a part it lacks is filled with the most promising, one it drops is left out. */
-function recast(from: Judged, pattern: Pattern, must: readonly string[]): Candidate[] {
-  const cast: Cast = {};
-  for (const part of pattern.parts) {
-    const kept = from.cast[part.id];
-    const taken = [...Object.values(cast), ...Object.values(from.cast)];
-    const plant = kept ?? from.ranked[part.role].find(({ plant: p }) => taken.every((o) => o.botanical !== p.botanical))?.plant;
-    if (!plant) return [];
-    cast[part.id] = plant;
-  }
-  return must.every((id) => Object.values(cast).some((p) => p.id === id)) ? [{ ...from, pattern, cast }] : [];
 }
 
 /** The best first, then the best that is another idea, and so on. */

@@ -1,0 +1,78 @@
+import type { Measure } from '../balance/assess';
+import type { Placement } from '../plantings/schema';
+import type { Candidate } from './beam';
+import type { Pattern } from './patterns';
+import type { Cast } from './place';
+
+/** Kinds tried for each part when swapping, and when climbing; rounds of climbing; patterns tried for the same kinds. Working figures: time against quality. */
+const SWAPS = 7;
+const DIRECTIONS = 14;
+const ROUNDS = 4;
+const RECASTS = 30;
+
+/** A candidate grown, placed and judged. */
+export interface Judged extends Candidate {
+  placements: Placement[];
+  measured: Measure;
+}
+
+export type Judge = ((c: Candidate) => Judged | null) & { /** How many different plantings it has judged. */ tried: () => number };
+
+/** Swaps one kind at a time while that helps; must-haves and the lead stay. */
+export function improve(from: Judged, judge: Judge, must: readonly string[]): Judged {
+  const { pattern } = from;
+  let best = from;
+  for (let round = 0; round < 2; round += 1) {
+    const before = best.measured.score;
+    for (const part of pattern.parts) {
+      if (part.id === 'T' || (part.id === 'F0' && !from.cast.T) || must.includes(best.cast[part.id]?.id ?? '')) continue;
+      for (const { plant } of from.ranked[part.role].slice(0, SWAPS)) {
+        if (pattern.parts.some((o) => o.id !== part.id && best.cast[o.id]?.botanical === plant.botanical)) continue;
+        const tried = judge({ ...best, cast: { ...best.cast, [part.id]: plant } });
+        if (tried && tried.measured.score > best.measured.score) best = tried;
+      }
+    }
+    if (best.measured.score - before < 0.3) break;
+  }
+  return best;
+}
+
+/** Climbs by every single change: another kind in any part, the lead too, another pattern for the same kinds, or smaller starts. */
+export function climb(from: Judged, patterns: readonly Pattern[], judge: Judge, must: readonly string[]): Judged {
+  let best = from;
+  for (let round = 0; round < ROUNDS; round += 1) {
+    const before = best;
+    for (const c of [...otherKinds(best, must), ...patterns.filter((p) => Math.abs(p.parts.length - best.pattern.parts.length) <= 1).slice(0, RECASTS).flatMap((p) => recast(best, p, must)), { ...best, small: !best.small }]) {
+      const tried = judge(c);
+      if (tried && tried.measured.score > best.measured.score) best = tried;
+    }
+    if (best === before) break;
+  }
+  return best;
+}
+
+/** The same pattern with one part's kind changed. */
+function otherKinds(from: Judged, must: readonly string[]): Candidate[] {
+  const { pattern, ranked, cast } = from;
+  return pattern.parts
+    .filter((part) => !must.includes(cast[part.id]?.id ?? ''))
+    .flatMap((part) =>
+      ranked[part.role]
+        .slice(0, DIRECTIONS)
+        .filter(({ plant }) => pattern.parts.every((o) => cast[o.id]?.botanical !== plant.botanical))
+        .map(({ plant }) => ({ ...from, cast: { ...cast, [part.id]: plant } })),
+    );
+}
+
+/** The same kinds in another pattern; a part it lacks is filled with the most promising, one it drops is left out. */
+function recast(from: Judged, pattern: Pattern, must: readonly string[]): Candidate[] {
+  const cast: Cast = {};
+  for (const part of pattern.parts) {
+    const kept = from.cast[part.id];
+    const taken = [...Object.values(cast), ...Object.values(from.cast)];
+    const plant = kept ?? from.ranked[part.role].find(({ plant: p }) => taken.every((o) => o.botanical !== p.botanical))?.plant;
+    if (!plant) return [];
+    cast[part.id] = plant;
+  }
+  return must.every((id) => Object.values(cast).some((p) => p.id === id)) ? [{ ...from, pattern, cast }] : [];
+}
