@@ -29,13 +29,13 @@ function wallOf(c: Container): Level[] {
     // Rounded bowls turn fastest at the foot.
     const t = soft ? Math.sin((i / TURNS) * (Math.PI / 2)) : i / TURNS;
     const below = Math.min(depth * 0.9995, depth * (1 - t));
-    const y = -(below + (foot - depth) * (1 - t));
+    const y = -foot * (1 - t);
     // A glazed or thrown pot swells a little; a straight-sided one does not.
     const belly = isThrown(c.material) && c.shape.kind === 'round' ? Math.sin(t * Math.PI) * c.shape.topMm * 0.008 : 0;
     const rolled = -y < band ? lip : -y < band + 4 ? lip * 0.4 : 0;
     levels.push({ ring: ring(below, wall + belly + rolled), y });
   }
-  const rim: [number, number, number][] = [[0, wall + (band > 0 ? lip : 0), 1], [0, wall, 3], [0, 1, 2], [0, 0, 0], [headspaceMm(c), 0, -headspaceMm(c)]];
+  const rim: [number, number, number][] = [[0, wall + (band > 0 ? lip : 0), 1], [0, wall, 2], [0, 1, 2], [0, 0, 0], [headspaceMm(c), 0, -headspaceMm(c)]];
   return [...levels, ...rim.map(([below, out, y]): Level => ({ ring: ring(below, out), y }))];
 }
 

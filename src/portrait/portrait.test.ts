@@ -4,10 +4,15 @@ import { sprout } from '@/core/canopy/sprout';
 import { KINDS } from '@/core/canopy/kinds';
 import { grow } from '@/core/growth/season';
 import { roundPot, warmPot } from '@/core/testing/pots';
+import { rimOf } from '@/core/containers/outline';
+import type { Shape } from '@/core/containers/schema';
+import { SOLD } from '@/core/containers/sold';
 import { createBody, footMm } from './body';
+import { fittingsOf, hookMm } from './fittings';
 import { createFoliage } from './foliage';
 import { flowers } from './geometry/flowers';
 import { leaves } from './geometry/leaves';
+import { offset } from './loft';
 
 const shapes: Record<string, () => BufferGeometry> = { ...leaves, ...flowers };
 
@@ -96,5 +101,33 @@ describe('the body of a pot', () => {
     expect(max[1]).toBeCloseTo(2, 5);
     expect(min[1]).toBeCloseTo(-footMm(c), 3);
     body.dispose();
+  });
+});
+
+describe('the body of every shape', () => {
+  test.each(Object.values(SOLD).map((list) => [list[0]?.kind ?? '', list[0] as Shape] as const))('%s is as wide, as deep from front to back and as tall as its measures, plus its wall', (_, shape) => {
+    const c = { ...roundPot(400, 290, 360), shape, material: 'plastic' as const };
+    const body = createBody(c);
+    const { min, max } = extent((body.group.children[0] as unknown as { geometry: BufferGeometry }).geometry);
+    const { wide, deep } = rimOf(shape);
+    expect((max[0] ?? 0) - (min[0] ?? 0)).toBeGreaterThan(wide);
+    expect((max[0] ?? 0) - (min[0] ?? 0)).toBeLessThan(wide + 40);
+    expect((max[2] ?? 0) - (min[2] ?? 0)).toBeGreaterThan(deep);
+    expect((max[2] ?? 0) - (min[2] ?? 0)).toBeLessThan(deep + 40);
+    expect(min[1]).toBeCloseTo(-footMm(c), 0);
+    body.dispose();
+  });
+
+  test('a basket hangs by three chains from a ring over its middle; a sill lies under its box', () => {
+    const hung = fittingsOf({ ...roundPot(400, 290, 360), shape: SOLD.basket[2] as Shape, mount: 'hook' }, 200);
+    expect(hung.children).toHaveLength(4);
+    const c = { ...roundPot(400, 290, 360), shape: SOLD.box[3] as Shape, mount: 'sill' as const };
+    expect(hookMm(c)).toBe(0);
+    expect(fittingsOf(c, 215).children[0]?.position.y).toBeLessThan(-215);
+  });
+
+  test('a mitred offset of a square stands off every side by the same', () => {
+    const out = offset([{ x: 100, y: -100 }, { x: 100, y: 100 }, { x: -100, y: 100 }, { x: -100, y: -100 }], 10);
+    for (const p of out) expect([Math.abs(p.x), Math.abs(p.y)]).toEqual([expect.closeTo(110, 6), expect.closeTo(110, 6)]);
   });
 });
