@@ -6,7 +6,9 @@ import type { Cast } from './place';
 
 /** Kinds tried for each part when swapping, and when climbing; rounds of climbing; patterns tried for the same kinds. Working figures: time against quality. */
 const SWAPS = 7;
-const DIRECTIONS = 14;
+const DIRECTIONS = 9;
+/** A part with no more kinds to choose from than this is tried with all of them. */
+const ALL_OF = 16;
 const ROUNDS = 4;
 const RECASTS = 30;
 
@@ -58,7 +60,7 @@ function otherKinds(from: Judged, must: readonly string[]): Candidate[] {
     .filter((part) => !must.includes(cast[part.id]?.id ?? ''))
     .flatMap((part) =>
       ranked[part.role]
-        .slice(0, DIRECTIONS)
+        .slice(0, ranked[part.role].length <= ALL_OF ? ALL_OF : DIRECTIONS)
         .filter(({ plant }) => pattern.parts.every((o) => cast[o.id]?.botanical !== plant.botanical))
         .map(({ plant }) => ({ ...from, cast: { ...cast, [part.id]: plant } })),
     );

@@ -44,6 +44,9 @@ const LEAST = 4;
 const LOOK_FURTHER = 240;
 /** Plantings grown and judged before no further climb is begun. Working figure: under a second in the worker. */
 const EFFORT = 560;
+/** In a library of so few plants more of what there is can be tried. */
+const SMALL = 30;
+const EFFORT_SMALL = 1000;
 /** Two proposals that share this much of their kinds are one idea. */
 const ALIKE = 0.5;
 
@@ -91,7 +94,7 @@ export function compose(base: Planting, { seed = 1, library = LIBRARY, want = 5,
   });
   // A small library leaves effort over: it goes into climbing from further down the list.
   // Judging costs with the square of the number of plants: long boxes get fewer tries for the same time.
-  const effort = EFFORT * Math.min(1, (8 / Math.max(1, patterns[0]?.slots.length ?? 8)) ** 1.7);
+  const effort = (offered.length <= SMALL ? EFFORT_SMALL : EFFORT) * Math.min(1, (8 / Math.max(1, patterns[0]?.slots.length ?? 8)) ** 1.7);
   const firstOfLead = judged.filter((j, i) => judged.findIndex((o) => leadOf(o) === leadOf(j) && o.pattern === j.pattern) === i);
   for (const j of firstOfLead) {
     if (judge.tried() >= effort) break;
