@@ -110,7 +110,8 @@ export function nights({ planting, placed }: Context): Reading[] {
   const lastFrost = nextMonthDay(`${startDate.slice(0, 4)}-01-01`, spot.lastFrost);
   const firstFrost = nextMonthDay(`${startDate.slice(0, 4)}-01-01`, spot.firstFrost);
   const night = nightC(spot, monthPosition(addDays(startDate, 7)));
-  const frosty = startDate < lastFrost || startDate >= firstFrost;
+  // In the south the frosty months lie in the middle of the year.
+  const frosty = lastFrost < firstFrost ? startDate < lastFrost || startDate >= firstFrost : startDate >= firstFrost && startDate < lastFrost;
   const worst = maxBy(placed, (p) => p.plant.coldestNightC);
   if (!worst) return [];
   const need = worst.plant.coldestNightC;

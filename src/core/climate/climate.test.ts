@@ -1,3 +1,4 @@
+import { assess } from '../balance/assess';
 import { calendarOf } from '../growth/calendar';
 import { grow } from '../growth/season';
 import { placed, pot } from '../testing/pots';
@@ -65,4 +66,12 @@ test('in the south a planting of October grows into summer, and blooms in the mo
   const january = grown.weeks.find((w) => w.date.startsWith('2027-01-1'));
   expect(january?.plants[0]?.bloom).toBeGreaterThan(0.6);
   expect(calendarOf({ summer: 'warm', firstFrost: '06-08', light: south }, '2026-10-20').weeks[12]?.highC).toBeGreaterThan(22);
+});
+
+test('in the south October is past the frosts and July is among them', () => {
+  const p = pot({ placements: [placed('a', 'petunia-white', 'filler', 0, 0)] });
+  const spot = { ...p.spot, lastFrost: '08-20', firstFrost: '06-08', light: { kind: 'clock' as const, latitude: -37, facing: 0, wall: false, skyline: Array<number>(36).fill(0), roofDeg: null, trees: [], dappled: false } };
+  const nights = (startDate: string) => assess({ ...p, spot, startDate }).findings.find((f) => f.check === 'nights')?.severity;
+  expect(nights('2026-11-20')).not.toBe('wrong');
+  expect(nights('2026-07-10')).toBe('wrong');
 });
