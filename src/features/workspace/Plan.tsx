@@ -46,6 +46,8 @@ export function Plan({ planting, season }: { planting: Planting; season: Season 
   const { shape } = planting.container;
   const s = shapeOf(shape);
   const size = rimOf(shape);
+  // Only what is round can be turned without carrying root balls into its walls.
+  const turns = shape.kind === 'round' || shape.kind === 'bowl' || shape.kind === 'basket';
   const rim = Math.max(size.wide, size.deep) / 2;
   const [halfWide, halfDeep] = [size.wide / 2 + rim * 0.16, size.deep / 2 + rim * 0.16];
   const bad = new Set(misfits(planting.container, season.placed).flatMap((m) => m.ids));
@@ -139,13 +141,13 @@ export function Plan({ planting, season }: { planting: Planting; season: Season 
       <figcaption className="flex min-h-6 items-center gap-1 text-[0.8rem] leading-tight text-quiet" aria-live="polite">
         {why ?? (
           <>
-            <button type="button" className="px-1.5 py-1 hover:text-ink" aria-label="Turn the planting left" onClick={() => run('Turn the planting', { do: 'turn', degrees: -15 })}>
+            {turns && <button type="button" className="px-1.5 py-1 hover:text-ink" aria-label="Turn the planting left" onClick={() => run('Turn the planting', { do: 'turn', degrees: -15 })}>
               ↺
-            </button>
+            </button>}
             front
-            <button type="button" className="px-1.5 py-1 hover:text-ink" aria-label="Turn the planting right" onClick={() => run('Turn the planting', { do: 'turn', degrees: 15 })}>
+            {turns && <button type="button" className="px-1.5 py-1 hover:text-ink" aria-label="Turn the planting right" onClick={() => run('Turn the planting', { do: 'turn', degrees: 15 })}>
               ↻
-            </button>
+            </button>}
           </>
         )}
       </figcaption>
