@@ -1,10 +1,11 @@
 import { MATERIALS, type Material } from '@/core/containers/materials';
 import type { Container, Shape } from '@/core/containers/schema';
+import { freshPlanting } from '@/core/plantings/fresh';
 import { PLANTING_FORMAT, type Placement, type Planting } from '@/core/plantings/schema';
 import { PLACEMENTS } from './placements';
 import { arcade, boilerHouse, entrance, terrace, ticketWindow } from './spots';
 
-const container = (shape: Shape, material: Material, change: Partial<Container> = {}): Container => ({ shape, material, colour: MATERIALS[material].colour, drains: true, count: 1, mount: 'ground', rimHeightMm: null, liner: false, reservoirL: 0, base: 'mesh', refill: 'all', ...change });
+const container = (shape: Shape, material: Material, change: Partial<Container> = {}): Container => ({ ...freshPlanting('lido', 'Lido', '2026-03-01').container, shape, material, colour: MATERIALS[material].colour, ...change });
 
 const brief = (change: Partial<Planting['brief']>): Planting['brief'] => ({ scheme: 'warm', from: null, school: 'tall-centre', density: 'room to grow', budget: null, must: [], never: [], lasting: false, ...change });
 
@@ -24,7 +25,7 @@ const box = (lengthMm: number): Shape => ({ kind: 'box', lengthMm, widthMm: 210,
 
 /** The Kelp Street Lido: a volunteer-run open-air pool that exists only here, with a container of every kind. */
 export const lido: readonly Planting[] = [
-  planting('lido-entrance-left', 'Left-hand pot', '2026-05-14', entrance, container({ kind: 'round', topMm: 420, baseMm: 300, depthMm: 400 }, 'glazed'), brief({ scheme: 'dark-bright', budget: 45 })),
+  planting('lido-entrance-left', 'Left-hand pot', '2026-05-14', entrance, container({ kind: 'round', topMm: 420, baseMm: 300, depthMm: 400 }, 'glazed', { feet: true }), brief({ scheme: 'dark-bright', budget: 45 })),
   planting('lido-entrance-bowl', 'Dry bowl', '2026-05-20', entrance, container({ kind: 'bowl', topMm: 400, depthMm: 160 }, 'terracotta'), brief({ scheme: 'all-leaf', school: 'level-dome' })),
   planting('lido-ticket-box', 'Window box', '2026-05-16', ticketWindow, container(box(900), 'timber', { mount: 'sill', rimHeightMm: 790, liner: true, colour: '#56707a' }), brief({ scheme: 'neighbours', school: 'tall-only' })),
   planting('lido-poolside-rail', 'Rail box', '2026-05-16', { ...ticketWindow, seen: 'wall', sight: null }, container(box(800), 'metal', { mount: 'rail', rimHeightMm: 1050, colour: '#42504f' }), brief({ scheme: 'pastel', school: 'tall-back' })),

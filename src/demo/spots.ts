@@ -1,4 +1,5 @@
 import { PROFILES } from '@/core/climate/profiles';
+import { freshPlanting } from '@/core/plantings/fresh';
 import type { Spot } from '@/core/spots/schema';
 import { raised } from '@/core/spots/sun-clock';
 
@@ -7,20 +8,12 @@ const LATITUDE = 52;
 const flat = Array<number>(36).fill(0);
 
 /** What all of the lido shares: its coast, and nobody special about. */
-const lidoSpot: Omit<Spot, 'name' | 'light' | 'seen' | 'backdrop'> = {
-  summer: 'warm',
-  wind: 'open',
+const lidoSpot: Spot = {
+  ...freshPlanting('lido', 'Lido', '2026-03-01').spot,
   coldestWinterC: -9,
   lastFrost: '05-02',
   firstFrost: '10-24',
-  children: false,
-  cats: false,
-  dogs: false,
-  walkway: false,
-  rain: 'open',
-  tapM: null,
   climate: coast ? { name: coast.name, highC: coast.highC, lowC: coast.lowC, rainMm: coast.rainMm } : null,
-  sight: null,
 };
 
 /** South, hot and windy: hours noted by a volunteer who stood there. */
@@ -41,7 +34,7 @@ export const ticketWindow: Spot = {
 export const arcade: Spot = { ...lidoSpot, name: 'Changing-cabin arcade', light: { kind: 'clock', latitude: LATITUDE, facing: 0, wall: true, skyline: raised(flat, 60, 130, 22), roofDeg: 60, trees: [], dappled: false }, seen: 'all-round', backdrop: '#e3dccb', rain: 'part', walkway: true };
 
 /** West: hot afternoons, toddlers, things to eat. */
-export const terrace: Spot = { ...lidoSpot, name: 'Café terrace', light: { kind: 'clock', latitude: LATITUDE, facing: 250, wall: true, skyline: raised(flat, 40, 110, 30), roofDeg: null, trees: [{ fromDeg: 285, toDeg: 310, altitudeDeg: 34, leafMonths: [5, 6, 7, 8, 9, 10] }], dappled: false }, seen: 'row', backdrop: '#cfd6cf', children: true, tapM: 6 };
+export const terrace: Spot = { ...lidoSpot, name: 'Café terrace', light: { kind: 'clock', latitude: LATITUDE, facing: 250, wall: true, skyline: raised(flat, 40, 110, 30), roofDeg: null, trees: [{ fromDeg: 285, toDeg: 310, altitudeDeg: 34, leafMonths: [5, 6, 7, 8, 9, 10] }], dappled: false }, seen: 'row', backdrop: '#cfd6cf', children: true, eaten: true, tapM: 6 };
 
 /** The shady side of the boiler house, planted for the whole year. */
-export const boilerHouse: Spot = { ...lidoSpot, name: 'Boiler-house wall', light: { kind: 'clock', latitude: LATITUDE, facing: 45, wall: true, skyline: raised(flat, 0, 80, 24), roofDeg: null, trees: [], dappled: false }, seen: 'wall', backdrop: '#a9745c' };
+export const boilerHouse: Spot = { ...lidoSpot, name: 'Boiler-house wall', light: { kind: 'clock', latitude: LATITUDE, facing: 45, wall: true, skyline: raised(flat, 0, 80, 24), roofDeg: null, trees: [], dappled: false }, seen: 'wall', backdrop: '#a9745c', backdropBloom: { colour: '#efe3ea', months: [4, 5] } };

@@ -2,6 +2,7 @@ import { BufferAttribute, type BufferGeometry, Color, DoubleSide, Group, LineLoo
 import { headspaceMm } from '@/core/containers';
 import type { Material as PotMaterial } from '@/core/containers/materials';
 import { MATERIALS } from '@/core/containers/materials';
+import { feetMm } from '@/core/containers/outline';
 import type { Container } from '@/core/containers/schema';
 import { shapeOf } from '@/core/containers/shapes';
 import { fittingsOf } from './fittings';
@@ -93,5 +94,5 @@ export function createBody(c: Container): { group: Group; dispose: () => void } 
   };
 }
 
-/** How far the foot stands under the rim, mm. */
-export const footMm = (c: Container): number => shapeOf(c.shape).depthMm(c.shape) + MATERIALS[c.material].wallMm * 0.8;
+/** How far what it stands on lies under the rim, mm: the base, and the feet under it. */
+export const footMm = (c: Container): number => shapeOf(c.shape).depthMm(c.shape) + MATERIALS[c.material].wallMm * 0.8 + feetMm(c);

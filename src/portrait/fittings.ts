@@ -1,5 +1,5 @@
 import { BoxGeometry, BufferGeometry, CylinderGeometry, Group, LineBasicMaterial, LineLoop, Mesh, MeshLambertMaterial, TorusGeometry, Vector3 } from 'three';
-import { rimOf, rimPoints } from '@/core/containers/outline';
+import { feetMm, rimOf, rimPoints } from '@/core/containers/outline';
 import type { Container } from '@/core/containers/schema';
 import { shapeOf } from '@/core/containers/shapes';
 
@@ -50,11 +50,27 @@ function wires(c: Container): LineLoop[] {
   return [0, 0.3, 0.55, 0.78, 0.94].map((t) => new LineLoop(new BufferGeometry().setFromPoints(s.ring(c.shape, depth * t).map((p) => new Vector3(p.x * 1.05, -depth * t, p.y * 1.05))), ink));
 }
 
+/** Feet under the base, a little in from its edge. */
+function feet(c: Container, foot: number): Mesh[] {
+  const s = shapeOf(c.shape);
+  const tall = feetMm(c);
+  const ring = s.ring(c.shape, s.depthMm(c.shape) * 0.96);
+  const clay = new MeshLambertMaterial({ color: c.material === 'glazed' || c.material === 'terracotta' ? '#a0664a' : '#5b5f5c' });
+  return [0.125, 0.375, 0.625, 0.875].flatMap((t) => {
+    const p = ring[Math.floor(t * ring.length)];
+    if (!p) return [];
+    const m = new Mesh(new CylinderGeometry(tall * 0.8, tall * 0.62, tall, 12), clay);
+    m.position.set(p.x * 0.86, tall / 2 - foot, p.y * 0.86);
+    return [m];
+  });
+}
+
 /** What keeps a container up or holds it together: chains and hook, sill, rail and brackets, wire. `foot` is how far its base lies under the rim. */
 export function fittingsOf(c: Container, foot: number): Group {
   const group = new Group();
   const iron = new MeshLambertMaterial({ color: IRON });
   const { wide, deep } = rimOf(c.shape);
+  if (feetMm(c) > 0) group.add(...feet(c, foot));
   if (c.mount === 'hook') group.add(...chains(c, iron));
   if (c.mount === 'sill') group.add(slab(wide + 190, 46, deep + 70, -foot - 23, -12, STONE));
   if (c.mount === 'rail') group.add(...rail(c, foot, iron));

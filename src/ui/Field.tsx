@@ -88,10 +88,10 @@ export function NumberField({ label, value, min, max, optional = false, onChange
   );
 }
 
-/** A line of text that must not be empty. */
-export function TextField({ label, value, max, onChange }: { label: string; value: string; max: number; onChange: (text: string) => void }) {
+/** A line of text; it must not be empty unless it is optional. */
+export function TextField({ label, value, max, optional = false, onChange }: { label: string; value: string; max: number; optional?: boolean; onChange: (text: string) => void }) {
   const [text, setText] = useState<string | null>(null);
-  const read = (t: string) => (t.trim().length > 0 && t.length <= max ? { ok: true as const } : { ok: false as const, say: t.trim() ? `At most ${max} letters.` : 'It needs a name.' });
+  const read = (t: string) => ((optional || t.trim().length > 0) && t.length <= max ? { ok: true as const } : { ok: false as const, say: t.trim() ? `At most ${max} letters.` : 'It needs a name.' });
   return (
     <TypedField
       label={label}

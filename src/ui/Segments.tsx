@@ -1,22 +1,57 @@
 'use client';
 import { ToggleGroup } from 'radix-ui';
-import { useId } from 'react';
+import { type ReactNode, useId } from 'react';
 
-/** Two to four choices side by side. */
-export function Segments<T extends string>({ label, value, options, onChange }: { label: string; value: T; options: readonly { value: T; text: string }[]; onChange: (value: T) => void }) {
+export interface Option<T extends string> {
+  value: T;
+  text: string;
+  /** Said in place of the text where that is only a letter. */
+  full?: string;
+}
+
+const ROW = 'flex rounded-[3px] border border-line bg-paper';
+
+function Labelled({ label, children }: { label: string; children: (id: string) => ReactNode }) {
   const id = useId();
   return (
-    <div className="flex flex-col gap-1">
+    <div className="flex min-w-0 flex-col gap-1">
       <span id={id} className="label">
         {label}
       </span>
-      <ToggleGroup.Root type="single" value={value} aria-labelledby={id} onValueChange={(v) => v && onChange(v as T)} className="flex rounded-[3px] border border-line bg-paper">
-        {options.map((o) => (
-          <ToggleGroup.Item key={o.value} value={o.value} className="flex-1 min-h-9 px-1.5 text-[0.87rem] leading-tight border-line not-first:border-l data-[state=on]:bg-glaze data-[state=on]:text-onglaze data-[state=on]:font-semibold">
-            {o.text}
-          </ToggleGroup.Item>
-        ))}
-      </ToggleGroup.Root>
+      {children(id)}
     </div>
+  );
+}
+
+const items = <T extends string>(options: readonly Option<T>[]): ReactNode =>
+  options.map((o) => (
+    <ToggleGroup.Item key={o.value} value={o.value} aria-label={o.full} className="min-h-9 min-w-0 flex-1 border-line px-1.5 text-[0.87rem] leading-tight not-first:border-l data-[state=on]:bg-glaze data-[state=on]:font-semibold data-[state=on]:text-onglaze">
+      {o.text}
+    </ToggleGroup.Item>
+  ));
+
+/** Two to four choices side by side. */
+export function Segments<T extends string>({ label, value, options, onChange }: { label: string; value: T; options: readonly Option<T>[]; onChange: (value: T) => void }) {
+  return (
+    <Labelled label={label}>
+      {(id) => (
+        <ToggleGroup.Root type="single" value={value} aria-labelledby={id} onValueChange={(v) => v && onChange(v as T)} className={ROW}>
+          {items(options)}
+        </ToggleGroup.Root>
+      )}
+    </Labelled>
+  );
+}
+
+/** Any of a few, side by side. */
+export function Several<T extends string>({ label, values, options, onChange }: { label: string; values: readonly T[]; options: readonly Option<T>[]; onChange: (values: T[]) => void }) {
+  return (
+    <Labelled label={label}>
+      {(id) => (
+        <ToggleGroup.Root type="multiple" value={[...values]} aria-labelledby={id} onValueChange={(v) => onChange(v as T[])} className={ROW}>
+          {items(options)}
+        </ToggleGroup.Root>
+      )}
+    </Labelled>
   );
 }

@@ -1,12 +1,14 @@
 import { grow, type Season } from '../growth/season';
 import type { Planting } from '../plantings/schema';
 import type { UnitSystem } from '../units/length';
-import { clear, colour } from './colour';
+import { against, clear } from './clear';
+import { colour } from './colour';
 import { contextOf, type Context } from './context';
 import type { CheckId, Reading, Report } from './finding';
 import { height, steps } from './height';
 import { cost, drainage, fit, light, nights, safety, scorch, season, water } from './place';
 import { sightline } from './sightline';
+import { steady } from './steady';
 import { plainness, texture } from './texture';
 import { drop, sides, trail } from './trail';
 import { cover, spread, vigour } from './vigour';
@@ -15,12 +17,12 @@ import { say } from './words';
 
 /** The checks, in the order they are shown. Adding one is a file and a line here. */
 const CHECKS: readonly ((ctx: Context) => Reading[])[] = [
-  height, texture, trail, colour, vigour, steps, plainness, drop, sides, clear, cover, spread, fit, light, scorch, water, season, nights, safety, drainage, cost, winter, sightline,
+  height, texture, trail, colour, vigour, steps, plainness, drop, sides, clear, cover, spread, fit, light, scorch, water, season, nights, safety, drainage, cost, winter, sightline, against, steady,
 ];
 
 /** What each check weighs in the score. Working figures: the five levels are half of it. */
 const WEIGHT: Record<CheckId, number> = {
-  height: 10, texture: 9, trail: 8, colour: 14, vigour: 11, steps: 6, plainness: 3, drop: 3, sides: 4, clear: 4, cover: 5, spread: 3, fit: 6, light: 8, scorch: 4, water: 5, season: 6, nights: 3, safety: 6, drainage: 2, cost: 3, winter: 5, sightline: 8,
+  height: 10, texture: 9, trail: 8, colour: 14, vigour: 11, steps: 6, plainness: 3, drop: 3, sides: 4, clear: 4, cover: 5, spread: 3, fit: 6, light: 8, scorch: 4, water: 5, season: 6, nights: 3, safety: 6, drainage: 2, cost: 3, winter: 5, sightline: 8, against: 3, steady: 3,
 };
 
 /** Each thing that is wrong takes this much off the score. */

@@ -1,13 +1,13 @@
 import { family } from '../colour/family';
 import { judgeScheme } from '../colour/judge';
-import { deltaE, lch } from '../colour/oklch';
+import { lch } from '../colour/oklch';
 import { SCHEMES } from '../colour/schemes';
 import type { Scheme } from '../colour/schemes/scheme';
 import { plantName, type Part } from '../plants/schema';
 import type { Reading } from './finding';
 import type { Context } from './context';
 
-interface SeenColour {
+export interface SeenColour {
   id: string;
   hex: string;
   part: Part;
@@ -55,30 +55,6 @@ export function colour(ctx: Context): Reading[] {
       facts: { scheme: scheme.label, share: r.stray, plant: name ? plantName(name.plant) : '', pole: pole?.name ?? '', has: pole?.has ?? 0, least: pole?.least ?? 0 },
       rule: `${scheme.label}: no more than ${Math.round(scheme.accent * 100)} % of the coloured area off the scheme`, source: 'practice, accent share 5–15 %; OKLCH (Ottosson 2020)',
       quality: Math.max(0, 1 - Math.max(0, r.stray - 0.06) * 2.4 - r.missing.reduce((s, m) => s + 0.5 * (1 - m.has / m.least), 0)) * (r.coloured < 0.12 ? 0.6 : 1),
-    },
-  ];
-}
-
-/** ΔE_OK under which a colour is lost against what it hangs before. Working figure: white on cream is 0.05, pink on white 0.17. */
-const LOST = 0.13;
-
-/** Share of the flower and leaf colour low at the front that stands clear of the pot behind it. */
-export function clear(ctx: Context): Reading[] {
-  const pot = lch(ctx.planting.container.colour);
-  const spilling = new Set(ctx.placed.filter((p) => p.role === 'spiller').map((p) => p.id));
-  const low = seenColours(ctx).filter((c) => c.part !== 'throat' && (c.belowShare > 0.15 || spilling.has(c.id)));
-  const weight = (c: SeenColour) => c.area * Math.max(0.35, c.belowShare) * (c.isFlower ? 2 : 1);
-  const all = low.reduce((s, c) => s + weight(c), 0);
-  if (all <= 0) return [];
-  const lost = low.filter((c) => deltaE(lch(c.hex), pot) < LOST);
-  const share = 1 - lost.reduce((s, c) => s + weight(c), 0) / all;
-  const worst = ctx.placed.find((p) => p.id === lost[0]?.id);
-  return [
-    {
-      check: 'clear', severity: share < 0.65 ? 'watch' : 'good', measured: share, band: [0.65, 1], unit: 'stands clear', scale: [0, 1],
-      culprits: share < 0.65 ? [...new Set(lost.map((c) => c.id))] : [], says: share < 0.65 ? 'clear.low' : 'clear.good',
-      facts: { share, plant: worst ? plantName(worst.plant) : '' }, rule: 'Colours that hang before the pot differ from it by ΔE_OK 0.13 or more', source: 'practice, white flowers are lost on a white pot; threshold is a working figure',
-      quality: Math.min(1, 0.3 + share * 0.8),
     },
   ];
 }

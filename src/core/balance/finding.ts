@@ -5,7 +5,7 @@ export type Severity = 'good' | 'watch' | 'wrong';
 
 export const LEVELS = ['height', 'texture', 'trail', 'colour', 'vigour'] as const;
 export type LevelId = (typeof LEVELS)[number];
-export type CheckId = LevelId | 'steps' | 'plainness' | 'drop' | 'sides' | 'clear' | 'cover' | 'spread' | 'fit' | 'light' | 'scorch' | 'water' | 'season' | 'nights' | 'safety' | 'drainage' | 'cost' | 'winter' | 'sightline';
+export type CheckId = LevelId | 'steps' | 'plainness' | 'drop' | 'sides' | 'clear' | 'cover' | 'spread' | 'fit' | 'light' | 'scorch' | 'water' | 'season' | 'nights' | 'safety' | 'drainage' | 'cost' | 'winter' | 'sightline' | 'against' | 'steady';
 
 /** A reading as a check gives it: data only. */
 export interface Reading {

@@ -129,7 +129,7 @@ export function nights({ planting, placed }: Context): Reading[] {
 const HARM = { none: 0, mild: 1, irritant: 1, unknown: 1, toxic: 2 } as const;
 
 /** How unsafe a plant is for who is about: 0 fine, 1 take care, 2 poisonous. Unknown is never 0. */
-export function harm(p: Placed['plant'], spot: Pick<Spot, 'children' | 'cats' | 'dogs'>): { level: 0 | 1 | 2; who: string[] } {
+export function harm(p: Placed['plant'], spot: Pick<Spot, 'children' | 'cats' | 'dogs' | 'eaten'>): { level: 0 | 1 | 2; who: string[] } {
   const who: string[] = [];
   let level: 0 | 1 | 2 = 0;
   const note = (about: boolean, kind: keyof typeof HARM, name: string) => {
@@ -137,6 +137,8 @@ export function harm(p: Placed['plant'], spot: Pick<Spot, 'children' | 'cats' | 
     who.push(name);
     level = Math.max(level, HARM[kind]) as 0 | 1 | 2;
   };
+  // Where people pick and eat, even what only upsets a stomach has no place.
+  note(spot.eaten, p.poison.people === 'mild' ? 'toxic' : p.poison.people, 'whoever eats from it');
   note(spot.children, p.poison.people, 'children');
   note(spot.children, p.irritantSap === 'yes' ? 'irritant' : p.irritantSap === 'unknown' ? 'unknown' : 'none', 'children');
   note(spot.cats, p.poison.cats, 'cats');
@@ -157,7 +159,7 @@ export function safety({ planting, placed }: Context): Reading[] {
       },
     ];
   }
-  if (!spot.children && !spot.cats && !spot.dogs) return [];
+  if (!spot.children && !spot.cats && !spot.dogs && !spot.eaten) return [];
   const risky = placed.map((p) => ({ p, ...harm(p.plant, spot) })).filter((x) => x.level > 0);
   const worst = maxBy(risky, (x) => x.level);
   return [

@@ -1,4 +1,4 @@
-import { clearOf, depthOf, halfLeastMm, rimOf, rimPoints } from '../containers/outline';
+import { clearOf, depthOf, feetMm, halfLeastMm, rimOf, rimPoints } from '../containers/outline';
 import { shapeOf } from '../containers/shapes';
 import { plantName } from '../plants/schema';
 import { maxBy, sum } from '../units/number';
@@ -48,7 +48,7 @@ export function trail({ planting, placed, grown }: Context): Reading[] {
 
 /** How far the longest trail hangs, over the container's height. */
 export function drop({ planting, placed, grown }: Context): Reading[] {
-  const pot = depthOf(planting.container.shape);
+  const pot = depthOf(planting.container.shape) + feetMm(planting.container);
   const basket = shapeOf(planting.container.shape).family === 'basket';
   const hung = basket || planting.container.mount !== 'ground';
   const longest = maxBy(placed.map((p, i) => ({ p, t: grown[i]?.trailMm ?? 0 })), (a) => a.t);

@@ -1,4 +1,4 @@
-import type { Shape } from './schema';
+import type { Container, Shape } from './schema';
 import { shapeOf } from './shapes';
 import type { Clear, PlanPoint } from './shapes/shape';
 
@@ -72,3 +72,9 @@ export function heartOf(shape: Shape): PlanPoint {
 
 /** Half of the least extent: a plant further than this share of it from every wall hangs over none. */
 export const halfLeastMm = (shape: Shape): number => clearOf(shape, 0, heartOf(shape).x, heartOf(shape).y).mm;
+
+/** Height of a pot foot, mm. Working figure: sold feet are 25–40 mm. */
+const FOOT_MM = 32;
+
+/** How far feet lift the base off the ground, mm. */
+export const feetMm = (c: Pick<Container, 'feet' | 'mount'>): number => (c.feet && c.mount === 'ground' ? FOOT_MM : 0);

@@ -56,6 +56,8 @@ export const ContainerSchema = z
     material: MaterialSchema,
     colour: HexSchema,
     drains: z.boolean(),
+    /** Stands on feet, so that it drains and air passes under it. */
+    feet: z.boolean().default(false),
     /** How many the same. */
     count: z.number().int().min(1).max(500),
     mount: MountSchema.default('ground'),

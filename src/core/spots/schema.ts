@@ -47,18 +47,25 @@ export type Sight = z.infer<typeof SightSchema>;
 
 export const SpotSchema = z
   .object({
+    /** The place, as the bench groups by it: “Café terrace”. */
     name: z.string().min(1, 'needs a name').max(80),
+    /** Which spot of the place, where it has several: “left of the door”. */
+    corner: z.string().max(60).default(''),
     light: z.discriminatedUnion('kind', [NotedLightSchema, ClockLightSchema]),
     summer: SummerSchema,
     wind: z.enum(['sheltered', 'open', 'windy']),
     seen: z.enum(['all-round', 'wall', 'row', 'overhead', 'inside']),
     backdrop: HexSchema,
+    /** A tree, climber or border behind that flowers: its colour, and the months it does. */
+    backdropBloom: z.object({ colour: HexSchema, months: z.array(z.number().int().min(1).max(12)).max(12) }).strict().nullable().default(null),
     coldestWinterC: z.number().min(-45).max(15),
     lastFrost: monthDay,
     firstFrost: monthDay,
     children: z.boolean(),
     cats: z.boolean(),
     dogs: z.boolean(),
+    /** Somebody picks from this container and eats it. */
+    eaten: z.boolean().default(false),
     /** People pass under or close by. */
     walkway: z.boolean().default(false),
     rain: z.enum(['open', 'part', 'none']).default('open'),
@@ -70,3 +77,6 @@ export const SpotSchema = z
   })
   .strict();
 export type Spot = z.infer<typeof SpotSchema>;
+
+/** “Café terrace, by the steps”: a spot as it is told from the others. */
+export const spotName = (s: Pick<Spot, 'name' | 'corner'>): string => (s.corner ? `${s.name}, ${s.corner}` : s.name);

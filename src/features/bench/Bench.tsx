@@ -14,6 +14,7 @@ import { Preferences } from '../workspace/Preferences';
 import { stationPath } from '../workspace/stations';
 import { tell } from '../workspace/tell';
 import { useUnits } from '../workspace/units';
+import { Jobs } from './Jobs';
 import { PotOnShelf } from './PotOnShelf';
 
 const today = () => new Date().toISOString().slice(0, 10);
@@ -81,6 +82,7 @@ function Shelves({ shelf, onStart }: { shelf: Shelf; onStart: (like?: Planting) 
   };
   return (
     <>
+      <Jobs plantings={standing.map((p) => p.planting)} today={today()} />
       <div className={crowded ? 'flex flex-wrap items-stretch gap-x-10' : ''}>
       {places.map((place) => (
         <section key={place} className={`pt-6 ${crowded ? 'flex flex-1 flex-col' : ''}`}>

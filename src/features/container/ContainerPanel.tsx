@@ -62,6 +62,7 @@ export function ContainerPanel({ planting }: { planting: Planting }) {
       </div>
       {mounts.length > 1 && <Choose label="Kept" value={container.mount} options={[...new Set([container.mount, ...mounts])].map((value) => ({ value, text: MOUNTS[value] }))} onChange={(mount) => set('Change how it is kept', { mount })} />}
       {container.mount !== 'ground' && <LengthField label="Rim above the ground" mm={container.rimHeightMm ?? 1000} units={units} min={0} max={6000} onChange={(rimHeightMm) => set('Change the height of the rim', { rimHeightMm })} />}
+      {container.mount === 'ground' && <Toggle label="Stands on feet" on={container.feet} onChange={(feet) => set('Change the feet', { feet })} />}
       <Toggle label="Holes in the base" on={container.drains} onChange={(drains) => set('Change the drainage', { drains })} />
       <Toggle label="Crocks over the holes" on={container.base === 'crocks'} onChange={(on) => set('Change the base', { base: on ? 'crocks' : 'mesh' })} />
       <Toggle label="Lined" on={container.liner} onChange={(liner) => set('Change the liner', { liner })} />

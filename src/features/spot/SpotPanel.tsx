@@ -2,16 +2,18 @@
 import { hRatingOf, zoneOf } from '@/core/climate/zones';
 import type { Planting } from '@/core/plantings/schema';
 import type { ClockLight, Spot } from '@/core/spots/schema';
+import { MONTHS_SHORT } from '@/core/units/date';
 import { PLAIN_WINDOW } from '@/core/spots/sightline';
 import { sunByMonth } from '@/core/spots/sun-clock';
 import { ColourField, Choose, NumberField, TextField } from '@/ui/Field';
-import { Segments } from '@/ui/Segments';
-import { Several } from '@/ui/Several';
+import { Segments, Several } from '@/ui/Segments';
 import { SunStrip } from '@/ui/SunStrip';
 import { Toggle } from '@/ui/Toggle';
 import { useWorkspace } from '../workspace/store';
 import { useUnits } from '../workspace/units';
 import { ClimatePanel } from './ClimatePanel';
+import { BackdropBloom } from './BackdropBloom';
+import { SameSpot } from './SameSpot';
 import { SightPanel } from './SightPanel';
 import { SunPanel } from './SunPanel';
 
@@ -34,7 +36,11 @@ export function SpotPanel({ planting }: { planting: Planting }) {
   const set = (name: string, change: Partial<Spot>) => run(name, { do: 'set', change: { spot: { ...spot, ...change } } });
   return (
     <div className="flex flex-col gap-3">
-      <TextField label="Place" value={spot.name} max={80} onChange={(name) => set('Name the place', { name })} />
+      <div className="grid grid-cols-2 gap-2">
+        <TextField label="Place" value={spot.name} max={80} onChange={(name) => set('Name the place', { name })} />
+        <TextField label="Spot" value={spot.corner} max={60} optional onChange={(corner) => set('Name the spot', { corner })} />
+      </div>
+      <SameSpot planting={planting} />
       <Segments label="Sun" value={light.kind} options={[{ value: 'noted', text: 'Noted by hand' }, { value: 'clock', text: 'Sun clock' }]} onChange={(kind) => kind !== light.kind && set('Change how the sun is read', { light: kind === 'clock' ? OPEN_SKY : { kind: 'noted', hours: hoursOf(spot), dappled: light.dappled } })} />
       {light.kind === 'noted' ? (
         <div>
@@ -46,11 +52,13 @@ export function SpotPanel({ planting }: { planting: Planting }) {
       )}
       <Toggle label="Dappled, under trees" on={light.dappled} onChange={(dappled) => set('Change the sun', { light: { ...light, dappled } })} />
       <ClimatePanel spot={spot} onChange={set} />
+      <Segments label="Wind" value={spot.wind} options={[{ value: 'sheltered', text: 'sheltered' }, { value: 'open', text: 'open' }, { value: 'windy', text: 'windy' }]} onChange={(wind) => set('Change the wind', { wind })} />
       <div className="grid grid-cols-[1fr_3.6rem_4.4rem] items-end gap-2">
         <Choose label="Seen" value={spot.seen} options={SEEN} onChange={(seen) => set('Change where it is seen from', { seen, sight: seen === 'inside' ? (spot.sight ?? PLAIN_WINDOW) : spot.sight })} />
         <ColourField label="Backdrop" value={spot.backdrop} onChange={(backdrop) => set('Change the backdrop', { backdrop })} />
         <NumberField label="Coldest °C" value={spot.coldestWinterC} min={-45} max={15} onChange={(c) => c !== null && set('Change the winter', { coldestWinterC: c })} />
       </div>
+      {(spot.seen === 'wall' || spot.seen === 'row') && <BackdropBloom bloom={spot.backdropBloom} onChange={(backdropBloom) => set('Change what flowers behind', { backdropBloom })} />}
       {spot.seen === 'inside' && spot.sight && <SightPanel sight={spot.sight} units={units} onChange={(sight) => set('Change the sightline', { sight })} />}
       <p className="text-[0.84rem] text-quiet">Zone {zoneOf(spot.coldestWinterC)}; plants rated {hRatingOf(spot.coldestWinterC)} or hardier live through it in the ground. Roots in pots count two zones colder.</p>
       <div className="grid grid-cols-2 gap-2">
@@ -63,6 +71,7 @@ export function SpotPanel({ planting }: { planting: Planting }) {
         options={[{ value: 'children', text: 'Children' }, { value: 'cats', text: 'Cats' }, { value: 'dogs', text: 'Dogs' }]}
         onChange={(who) => set('Change who is about', { children: who.includes('children'), cats: who.includes('cats'), dogs: who.includes('dogs') })}
       />
+      <Toggle label="Somebody picks from it and eats" on={spot.eaten} onChange={(eaten) => set('Change who eats from it', { eaten })} />
       <Toggle label="People pass under it or close by" on={spot.walkway} onChange={(walkway) => set('Change who passes', { walkway })} />
       <div className="grid grid-cols-2 gap-2">
         <Choose label="Rain" value={spot.rain} options={[{ value: 'open', text: 'falls on it' }, { value: 'part', text: 'reaches part' }, { value: 'none', text: 'never reaches it' }]} onChange={(rain) => set('Change the rain', { rain })} />
@@ -72,12 +81,10 @@ export function SpotPanel({ planting }: { planting: Planting }) {
   );
 }
 
-const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
-
 /** A day of the year to the nearest part of a month: nobody knows a frost date closer. */
 function MonthDay({ label, value, onChange }: { label: string; value: string; onChange: (value: string) => void }) {
   const days = ['02', '10', '20'];
-  const options = MONTHS.flatMap((m, i) => days.map((d, k) => ({ value: `${String(i + 1).padStart(2, '0')}-${d}`, text: `${['early', 'mid', 'late'][k] ?? ''} ${m}` })));
-  const own = { value, text: `${Number(value.slice(3))} ${MONTHS[Number(value.slice(0, 2)) - 1] ?? ''}` };
+  const options = MONTHS_SHORT.flatMap((m, i) => days.map((d, k) => ({ value: `${String(i + 1).padStart(2, '0')}-${d}`, text: `${['early', 'mid', 'late'][k] ?? ''} ${m}` })));
+  const own = { value, text: `${Number(value.slice(3))} ${MONTHS_SHORT[Number(value.slice(0, 2)) - 1] ?? ''}` };
   return <Choose label={label} value={value} options={options.some((o) => o.value === value) ? options : [own, ...options]} onChange={onChange} />;
 }

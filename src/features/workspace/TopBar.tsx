@@ -2,6 +2,7 @@
 import Link from 'next/link';
 import type { CheckId, Report } from '@/core/balance/finding';
 import type { Planting } from '@/core/plantings/schema';
+import { spotName } from '@/core/spots/schema';
 import { Button } from '@/ui/Button';
 import { Stream } from '@/ui/Stream';
 import { Preferences } from './Preferences';
@@ -24,7 +25,7 @@ export function TopBar({ planting, station, report, subtitle }: { planting: Plan
         Rillbank
       </Link>
       <p className="order-3 min-w-0 basis-full truncate text-[0.93rem] text-quiet work:order-none work:flex-1 work:basis-auto">
-        {planting.spot.name} / <span className="font-semibold text-ink">{planting.name}</span>, {subtitle}
+        {spotName(planting.spot)} / <span className="font-semibold text-ink">{planting.name}</span>, {subtitle}
       </p>
       <div className="ml-auto flex items-center gap-1 work:ml-0 print:hidden">
         <Button kind="bare" disabled={!lastStep} onClick={undo} title={lastStep ? `Undo ${lastStep.name} (Ctrl Z)` : 'Nothing to undo'}>

@@ -3,7 +3,7 @@ import { formatMoney, formatPercent, formatTemperature } from '@/core/units/quan
 import type { CheckId, Finding } from '@/core/balance/finding';
 
 export const CHECK_NAME: Record<CheckId, string> = {
-  height: 'Height', texture: 'Texture', trail: 'Trail', colour: 'Colour', vigour: 'Vigour', steps: 'Steps', plainness: 'Shape', drop: 'Drop', sides: 'Sides', clear: 'Against the pot', cover: 'Soil cover', spread: 'Spread', fit: 'Fit', light: 'Light', scorch: 'Scorch', water: 'Water', season: 'Bloom', nights: 'Cold nights', safety: 'Safety', drainage: 'Drainage', cost: 'Cost', winter: 'Winter', sightline: 'From inside',
+  height: 'Height', texture: 'Texture', trail: 'Trail', colour: 'Colour', vigour: 'Vigour', steps: 'Steps', plainness: 'Shape', drop: 'Drop', sides: 'Sides', clear: 'Against the pot', cover: 'Soil cover', spread: 'Spread', fit: 'Fit', light: 'Light', scorch: 'Scorch', water: 'Water', season: 'Bloom', nights: 'Cold nights', safety: 'Safety', drainage: 'Drainage', cost: 'Cost', winter: 'Winter', sightline: 'From inside', against: 'Against the wall', steady: 'Wind',
 };
 
 /** What the ends of each level mean. */

@@ -1,0 +1,50 @@
+'use client';
+import Link from 'next/link';
+import { type Job, type JobKind, jobsOf } from '@/core/growth/jobs';
+import type { Planting } from '@/core/plantings/schema';
+import { formatDay } from '@/core/units/date';
+import { stationPath } from '../workspace/stations';
+
+const SAYS: Record<JobKind, (job: Job) => string> = {
+  compose: () => 'Compose',
+  plant: (j) => `Plant on ${formatDay(j.due)}`,
+  pinch: (j) => `${j.text.charAt(0).toUpperCase()}${j.text.slice(1)}, ${formatDay(j.due)}`,
+  rescue: (j) => `${j.text}, about ${formatDay(j.due)}: cut back its neighbour`,
+  frost: (j) => `First frost about ${formatDay(j.due)}: bring in or fleece what is tender`,
+  over: () => 'Season over: clear and replant',
+};
+
+/** What the bench asks for in the next two weeks; containers that ask the same share a line. */
+export function Jobs({ plantings, today }: { plantings: readonly Planting[]; today: string }) {
+  const lines = new Map<string, { due: string; pots: Planting[] }>();
+  for (const p of plantings)
+    for (const job of jobsOf(p, today)) {
+      const text = SAYS[job.kind](job);
+      const line = lines.get(text) ?? { due: job.due, pots: [] };
+      line.pots.push(p);
+      lines.set(text, line);
+    }
+  const sorted = [...lines].sort((a, b) => a[1].due.localeCompare(b[1].due));
+  return (
+    <section aria-label="Next two weeks" className="flex flex-wrap items-baseline gap-x-4 gap-y-1 border-b border-line pb-2 pt-3 text-[0.9rem]">
+      <h2 className="text-[0.95rem] text-quiet">Next two weeks</h2>
+      {sorted.length === 0 && <p>Nothing due.</p>}
+      <ul className="flex flex-wrap gap-x-5 gap-y-1">
+        {sorted.map(([text, { pots }]) => (
+          <li key={text}>
+            {text}:{' '}
+            {pots.slice(0, 3).map((p, i) => (
+              <span key={p.id}>
+                {i > 0 && ', '}
+                <Link className="underline decoration-line underline-offset-2 hover:decoration-glaze" href={stationPath(p.id, 'plants')}>
+                  {p.name}
+                </Link>
+              </span>
+            ))}
+            {pots.length > 3 && ` and ${pots.length - 3} more`}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

@@ -1,0 +1,53 @@
+'use client';
+import { useLiveQuery } from 'dexie-react-hooks';
+import type { Planting } from '@/core/plantings/schema';
+import { type Spot, spotName } from '@/core/spots/schema';
+import { readShelf, savePlanting } from '@/storage/plantings';
+import { Button } from '@/ui/Button';
+import { Choose } from '@/ui/Field';
+import { useWorkspace } from '../workspace/store';
+import { tell } from '../workspace/tell';
+
+const same = (a: Spot, b: Spot): boolean => JSON.stringify(a) === JSON.stringify(b);
+
+/** One spot read once: take the reading of another container's spot, or give this one to all that stand in it. */
+export function SameSpot({ planting }: { planting: Planting }) {
+  const run = useWorkspace((s) => s.run);
+  const shelf = useLiveQuery(readShelf);
+  const others = (shelf?.pots ?? []).map((p) => p.planting).filter((p) => p.id !== planting.id);
+  const name = spotName(planting.spot);
+  const here = others.filter((p) => spotName(p.spot) === name && !same(p.spot, planting.spot));
+  const known = [...new Map(others.filter((p) => spotName(p.spot) !== name).map((p) => [spotName(p.spot), p.spot]))];
+  const give = async () => {
+    const before = here;
+    try {
+      for (const p of before) await savePlanting({ ...p, spot: planting.spot });
+      tell.done(`${before.map((p) => p.name).join(', ')}: spot as read here`, () => void Promise.all(before.map((p) => savePlanting(p))));
+    } catch (e) {
+      tell.notKept(e);
+    }
+  };
+  return (
+    <>
+      {known.length > 0 && (
+        <Choose
+          label="Read as"
+          value=""
+          options={[{ value: '', text: 'its own spot' }, ...known.map(([text]) => ({ value: text, text: `move to ${text}` }))]}
+          onChange={(v) => {
+            const spot = known.find(([text]) => text === v)?.[1];
+            if (spot) run('Move to another spot', { do: 'set', change: { spot } });
+          }}
+        />
+      )}
+      {here.length > 0 && (
+        <p className="flex flex-wrap items-center gap-x-2 text-[0.84rem] text-quiet">
+          {here.length === 1 ? `${here[0]?.name ?? ''} stands here too, read otherwise.` : `${here.length} more stand here, read otherwise.`}
+          <Button kind="bare" onClick={() => void give()}>
+            Give {here.length === 1 ? 'it' : 'them'} this reading
+          </Button>
+        </p>
+      )}
+    </>
+  );
+}
