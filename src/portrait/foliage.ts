@@ -32,14 +32,29 @@ export interface Foliage {
   group: Group;
   /** Fades every plant but these; null shows all. */
   light: (owners: ReadonlySet<number> | null) => void;
+  /** Shows only this share of the pieces, a fair sample of each kind. */
+  thin: (share: number) => void;
   dispose: () => void;
+}
+
+const GOLDEN = 0.618034;
+
+/** The same pieces in an order of which any beginning is a fair sample. */
+function mixed(b: Batch): Batch {
+  const order = Array.from({ length: b.count }, (_, i) => i).sort((i, k) => ((i * GOLDEN) % 1) - ((k * GOLDEN) % 1));
+  const pick = (from: Float32Array, n: number) => {
+    const out = new Float32Array(from.length);
+    order.forEach((i, to) => out.set(from.subarray(i * n, i * n + n), to * n));
+    return out;
+  };
+  return { ...b, matrices: pick(b.matrices, 16), colourA: pick(b.colourA, 3), colourB: pick(b.colourB, 3), veined: pick(b.veined, 1), owner: Uint16Array.from(order, (i) => b.owner[i] ?? 0) };
 }
 
 /** Meshes for a canopy, one draw call a kind. */
 export function createFoliage(canopy: Canopy): Foliage {
   const group = new Group();
   const material = foliageMaterial();
-  const parts = canopy.batches.map((b) => ({ batch: b, mesh: meshOf(b, material) }));
+  const parts = canopy.batches.map(mixed).map((b) => ({ batch: b, mesh: meshOf(b, material) }));
   for (const p of parts) group.add(p.mesh);
   return {
     group,
@@ -48,6 +63,9 @@ export function createFoliage(canopy: Canopy): Foliage {
         tint(mesh, 'tintA', batch.colourA, batch.owner, owners);
         tint(mesh, 'tintB', batch.colourB, batch.owner, owners);
       }
+    },
+    thin: (share) => {
+      for (const { batch, mesh } of parts) mesh.count = Math.ceil(batch.count * share);
     },
     dispose: () => {
       for (const { mesh } of parts) {

@@ -64,7 +64,7 @@ export function Portrait({ planting, season, frame, week, lit }: Props) {
 
   useEffect(() => {
     stage?.setCanopy(canopy);
-    draw();
+    draw(true);
   }, [stage, canopy, draw]);
 
   useEffect(() => {

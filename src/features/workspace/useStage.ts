@@ -4,7 +4,9 @@ import { createStage, type Stage } from '@/portrait/stage';
 
 /** Over this time for one picture the machine draws in software: turn with fewer pixels. */
 const SLOW_MS = 70;
-const ROUGH = 0.55;
+/** What a picture should take while it is turned; the fewest pixels a side and the fewest leaves for it, as shares of all. */
+const AIM_MS = 60;
+const LEAST = 0.3;
 const ratio = () => Math.min(2, window.devicePixelRatio);
 
 interface Staged {
@@ -15,8 +17,8 @@ interface Staged {
   size: { w: number; h: number };
   /** Counts pictures drawn, for what is laid over them. */
   drawn: number;
-  /** Asks for one picture in the next frame. */
-  draw: () => void;
+  /** Asks for one picture in the next frame; `other` when there is more or less to draw than before. */
+  draw: (other?: boolean) => void;
   /** Fewer pixels while something is being turned, where the machine is slow. */
   rough: (on: boolean) => void;
 }
@@ -27,15 +29,21 @@ export function useStage(): Staged {
   const [size, setSize] = useState({ w: 0, h: 0 });
   const [drawn, setDrawn] = useState(0);
   const live = useRef<Stage | null>(null);
-  const slow = useRef(false);
+  /** What a whole picture took when it was last timed, ms. */
+  const took = useRef(0);
+  const timed = useRef(false);
   const queued = useRef(0);
 
-  const draw = useCallback(() => {
+  const draw = useCallback((other = false) => {
+    if (other) timed.current = false;
     cancelAnimationFrame(queued.current);
     queued.current = requestAnimationFrame(() => {
-      const from = performance.now();
-      live.current?.draw();
-      slow.current = performance.now() - from > SLOW_MS;
+      const stage = live.current;
+      // Timed once for each canopy: waiting for the pixels would itself slow a picture down.
+      if (stage && !timed.current) {
+        took.current = stage.timed();
+        timed.current = true;
+      } else stage?.draw();
       setDrawn((n) => n + 1);
     });
   }, []);
@@ -71,8 +79,11 @@ export function useStage(): Staged {
 
   const rough = useCallback(
     (on: boolean) => {
-      if (on && !slow.current) return;
-      live.current?.setSize(size.w, size.h, on ? ROUGH : ratio());
+      if (on && took.current <= SLOW_MS) return;
+      // Drawing in software is paid by the pixel and by the leaf.
+      const share = on ? Math.max(LEAST, Math.sqrt(AIM_MS / took.current)) : 1;
+      live.current?.setSize(size.w, size.h, ratio() * share);
+      live.current?.thin(share);
       draw();
     },
     [size, draw],
