@@ -1,5 +1,6 @@
 // Ratios and times of the core as JSON lines, measured side by side in one run. `npm run bench`
 import { assess } from '../src/core/balance/assess';
+import { raised, sunByMonth } from '../src/core/spots/sun-clock';
 import { sprout } from '../src/core/canopy/sprout';
 import { compose } from '../src/core/compose/compose';
 import { whyNot } from '../src/core/compose/filter';
@@ -93,6 +94,10 @@ if (pot) {
   compose({ ...pot, placements: [] }, { onProgress: (_, sofar) => { if (sofar.length > 0 && first === 0) first = performance.now() - from; } });
   const cold = performance.now() - from;
   say({ case: 'compose', plants: LIBRARY.length, firstProposalMs: round(first, 0), allMs: round(typical(3, () => compose({ ...pot, placements: [] })), 0), coldMs: round(cold, 0) });
+  const sky = { kind: 'clock' as const, latitude: 52, facing: 90, wall: true, skyline: Array<number>(36).fill(8), roofDeg: 50, trees: [], dappled: false };
+  sunByMonth(sky);
+  let dragged = 0;
+  say({ case: 'sun-year', of: 'twelve months again after a drag of the skyline', ms: round(typical(100, () => sunByMonth({ ...sky, skyline: raised(sky.skyline, 60, 120, (dragged += 0.1)) }))) });
   say({ case: 'assess', ms: round(typical(100, () => assess(pot))) });
   say({ case: 'grow', ms: round(typical(100, () => grow(pot))) });
   say({ case: 'canopy', pieces: sprout(pot, season, season.peak).batches.reduce((s, b) => s + b.count, 0), ms: round(typical(20, () => sprout(pot, season, season.peak)), 1) });

@@ -1,4 +1,4 @@
-import { CircleGeometry, Color, DirectionalLight, Group, HemisphereLight, Mesh, PCFShadowMap, PerspectiveCamera, PlaneGeometry, Scene, ShaderMaterial, ShadowMaterial, Vector3, WebGLRenderer } from 'three';
+import { BoxGeometry, CircleGeometry, Color, DirectionalLight, Group, HemisphereLight, Mesh, MeshLambertMaterial, PCFShadowMap, PerspectiveCamera, PlaneGeometry, Scene, ShaderMaterial, ShadowMaterial, Vector3, WebGLRenderer } from 'three';
 import type { Canopy } from '@/core/canopy/kinds';
 import type { Container } from '@/core/containers/schema';
 import { rimOf } from '@/core/containers/outline';
@@ -20,6 +20,8 @@ export interface View {
   elevation: number;
   /** 1 fits the frame. */
   zoom: number;
+  /** Seen by an eye inside a window, over its sill; mm from the rim's middle, up and toward the viewer. */
+  window?: { eyeUp: number; eyeOut: number; sillUp: number; sillOut: number };
 }
 
 /** The front, a little above the rim, as one stands before a pot. */
@@ -76,6 +78,14 @@ function wallBehind(): Mesh<PlaneGeometry, ShaderMaterial> {
   return new Mesh(new PlaneGeometry(1, 1), m);
 }
 
+/** The sill of a window and the wall under it, as the eye looks over them. */
+const SILL = { tall: 1400, deep: 240 };
+function sillBefore(): Mesh<BoxGeometry, MeshLambertMaterial> {
+  const m = new Mesh(new BoxGeometry(3000, SILL.tall, SILL.deep), new MeshLambertMaterial({ color: '#8f948c' }));
+  m.visible = false;
+  return m;
+}
+
 /** A scene with one container in it, drawn only when asked. Knows leaves and pots, not plants. */
 export function createStage(canvas: HTMLCanvasElement, { shadows = true, antialias = true } = {}): Stage {
   const renderer = new WebGLRenderer({ canvas, alpha: true, antialias, preserveDrawingBuffer: true, powerPreference: 'high-performance' });
@@ -103,7 +113,8 @@ export function createStage(canvas: HTMLCanvasElement, { shadows = true, antiali
   const contact = contactShade();
   const wall = wallBehind();
   wall.visible = false;
-  scene.add(ground, contact, wall);
+  const sill = sillBefore();
+  scene.add(ground, contact, wall, sill);
 
   let body: ReturnType<typeof createBody> | null = null;
   let foliage: Foliage | null = null;
@@ -125,8 +136,18 @@ export function createStage(canvas: HTMLCanvasElement, { shadows = true, antiali
     const sin = Math.sin(view.elevation);
     const seenTall = tall * Math.cos(view.elevation) + wide * Math.abs(sin);
     const fit = Math.max(seenTall, wide / camera.aspect);
+    const w = view.window;
+    sill.visible = w !== undefined;
     const distance = ((fit / 2) * MARGIN) / Math.tan((FOV * Math.PI) / 360) / view.zoom + half * 0.5 + tall * 0.5 * Math.abs(sin);
     camera.position.set(Math.sin(view.azimuth) * Math.cos(view.elevation) * distance, middle + sin * distance, Math.cos(view.azimuth) * Math.cos(view.elevation) * distance);
+    camera.fov = FOV;
+    if (w) {
+      // The true eye, and as wide a look as shows the whole container from there.
+      camera.position.set(0, w.eyeUp, w.eyeOut);
+      camera.fov = ((2 * Math.atan((fit / 2) * MARGIN / Math.hypot(w.eyeOut, w.eyeUp - middle))) * 180) / Math.PI / view.zoom;
+      sill.position.set(0, w.sillUp - SILL.tall / 2, w.sillOut + SILL.deep / 2);
+    }
+    camera.updateProjectionMatrix();
     camera.lookAt(0, middle, 0);
     camera.updateMatrixWorld();
     const span = Math.max(half * 1.7, tall * 0.85);
@@ -206,7 +227,7 @@ export function createStage(canvas: HTMLCanvasElement, { shadows = true, antiali
     dispose: () => {
       replace(body, null);
       replace(foliage, null);
-      for (const m of [ground, contact, wall]) {
+      for (const m of [ground, contact, wall, sill]) {
         m.geometry.dispose();
         m.material.dispose();
       }

@@ -35,6 +35,18 @@ test('plants below the line are told on as unseen; the tall one is not', () => {
   expect(f?.message).toMatch(/short viewer sees only/);
 });
 
+test('another window, another box: each plant is measured where it stands, for the viewer who sees least', () => {
+  // Eyes at 1600 and 1250, 1400 from a sill at 1000; the middle of a round tub 500 beyond, soil at 640.
+  // Tall: 1000 − 600·500/1400 − 640 = 146. Short: 1000 − 250·500/1400 − 640 = 271; 100 mm nearer the sill 289, 100 further out 253.
+  const yard: Sight = { viewers: [{ name: 'tall', eyeMm: 1600 }, { name: 'seated', eyeMm: 1250 }], distanceMm: 1400, sillMm: 1000, beyondMm: 500, soilMm: 640 };
+  expect([leastUsefulMm(yard, 1600), leastUsefulMm(yard, 1250), leastUsefulMm(yard, 1250, 100), leastUsefulMm(yard, 1250, -100)].map(Math.round)).toEqual([146, 271, 289, 253]);
+  const tub = pot({ spot: { ...pot().spot, seen: 'inside', sight: yard }, placements: [placed('low', 'petunia-white', 'filler', 0, 100, 'p9'), placed('high', 'canna-dwarf-red', 'thriller', 0, -100, 'l1'), placed('flat', 'thyme-creeping', 'filler', -110, -60)] });
+  const f = assess(tub).findings.find((x) => x.check === 'sightline');
+  expect(f?.culprits).toEqual(expect.arrayContaining(['low', 'flat']));
+  expect(f?.culprits).not.toContain('high');
+  expect(f).toMatchObject({ severity: 'watch', facts: { who: 'seated' } });
+});
+
 test('the band for height is raised to what shows, and is plain when nobody looks from inside', () => {
   const low = { ...sight, sillMm: 1100, soilMm: 700 };
   const need = Math.max(...usefulFor(low).map((u) => u.leastMm));

@@ -31,9 +31,9 @@ export function SameSpot({ planting }: { planting: Planting }) {
     <>
       {known.length > 0 && (
         <Choose
-          label="Read as"
+          label="Same spot as"
           value=""
-          options={[{ value: '', text: 'its own spot' }, ...known.map(([text]) => ({ value: text, text: `move to ${text}` }))]}
+          options={[{ value: '', text: 'no other: read here' }, ...known.map(([text]) => ({ value: text, text }))]}
           onChange={(v) => {
             const spot = known.find(([text]) => text === v)?.[1];
             if (spot) run('Move to another spot', { do: 'set', change: { spot } });

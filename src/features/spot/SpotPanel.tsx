@@ -36,7 +36,7 @@ export function SpotPanel({ planting }: { planting: Planting }) {
   const set = (name: string, change: Partial<Spot>) => run(name, { do: 'set', change: { spot: { ...spot, ...change } } });
   return (
     <div className="flex flex-col gap-3">
-      <div className="grid grid-cols-2 gap-2">
+      <div className="grid grid-cols-[1.7fr_1fr] gap-2">
         <TextField label="Place" value={spot.name} max={80} onChange={(name) => set('Name the place', { name })} />
         <TextField label="Spot" value={spot.corner} max={60} optional onChange={(corner) => set('Name the spot', { corner })} />
       </div>

@@ -1,5 +1,6 @@
 'use client';
 import { type KeyboardEvent, type PointerEvent, useEffect, useMemo, useRef, useState } from 'react';
+import { headspaceMm } from '@/core/containers';
 import type { Canopy } from '@/core/canopy/kinds';
 import type { Season } from '@/core/growth/season';
 import type { Planting } from '@/core/plantings/schema';
@@ -26,10 +27,26 @@ const SIGHTS: { name: string; key: string; view: View }[] = [
 ];
 
 /** The usual views, and through the window the eye of each who looks out. */
-function sightsOf({ seen, sight }: Planting['spot']): typeof SIGHTS {
+function sightsOf({ spot, container }: Planting): typeof SIGHTS {
+  const { seen, sight } = spot;
   if (seen !== 'inside' || !sight) return SIGHTS;
-  return [...SIGHTS, ...sight.viewers.map((v, i) => ({ name: `As the ${v.name} one`, key: String(i + 4), view: { azimuth: 0, elevation: Math.max(0.001, Math.atan2(v.eyeMm - sight.soilMm, sight.distanceMm + sight.beyondMm)), zoom: 1 } }))];
+  // The portrait's heights count from the rim, the tape's from the floor.
+  const up = (overFloor: number) => overFloor - sight.soilMm - headspaceMm(container);
+  return [
+    ...SIGHTS,
+    ...sight.viewers.map((v, i) => ({
+      name: `As the ${v.name} one`,
+      key: String(i + 4),
+      view: {
+        azimuth: 0, elevation: Math.max(0.001, Math.atan2(v.eyeMm - sight.soilMm, sight.distanceMm + sight.beyondMm)), zoom: 1,
+        window: { eyeUp: up(v.eyeMm), eyeOut: sight.distanceMm + sight.beyondMm, sillUp: up(sight.sillMm), sillOut: sight.beyondMm },
+      },
+    })),
+  ];
 }
+
+/** A view turned by hand leaves the window. */
+const turned = (v: View, azimuth: number, elevation: number): View => ({ azimuth, elevation: Math.min(1.5, Math.max(0.001, elevation)), zoom: v.zoom });
 
 /** The container, alive and true to scale: turn it by drag or arrow keys. */
 export function Portrait({ planting, season, frame, week, lit }: Props) {
@@ -37,7 +54,7 @@ export function Portrait({ planting, season, frame, week, lit }: Props) {
   const turning = useRef<{ x: number; y: number; view: View } | null>(null);
   const [view, setView] = useState<View>(FRONT);
   const [canopy, setCanopy] = useState<Canopy | null>(null);
-  const sights = useMemo(() => sightsOf(planting.spot), [planting.spot]);
+  const sights = useMemo(() => sightsOf(planting), [planting]);
   const noGl = staged === 'none';
   const stage = staged === 'none' ? null : staged;
 
@@ -77,7 +94,7 @@ export function Portrait({ planting, season, frame, week, lit }: Props) {
     draw();
   }, [stage, view, draw]);
 
-  const turnBy = (azimuth: number, elevation: number) => setView((v) => ({ ...v, azimuth: v.azimuth + azimuth, elevation: Math.min(1.5, Math.max(0.001, v.elevation + elevation)) }));
+  const turnBy = (azimuth: number, elevation: number) => setView((v) => turned(v, v.azimuth + azimuth, v.elevation + elevation));
   const zoomBy = (k: number) => setView((v) => ({ ...v, zoom: Math.min(3, Math.max(0.6, v.zoom * k)) }));
 
   const onDown = (e: PointerEvent) => {
@@ -88,7 +105,7 @@ export function Portrait({ planting, season, frame, week, lit }: Props) {
   const onMove = (e: PointerEvent) => {
     const t = turning.current;
     if (!t) return;
-    setView({ ...t.view, azimuth: t.view.azimuth - (e.clientX - t.x) * 0.008, elevation: Math.min(1.5, Math.max(0.001, t.view.elevation + (e.clientY - t.y) * 0.006)) });
+    setView(turned(t.view, t.view.azimuth - (e.clientX - t.x) * 0.008, t.view.elevation + (e.clientY - t.y) * 0.006));
   };
   const onUp = () => {
     if (!turning.current) return;

@@ -1,4 +1,5 @@
 'use client';
+import { headspaceMm } from '@/core/containers';
 import type { Season } from '@/core/growth/season';
 import type { Planting } from '@/core/plantings/schema';
 import { footMm } from '@/portrait/body';
@@ -24,6 +25,8 @@ export function Ruler({ stage, frame, planting, season, week, view, size }: Prop
   const units = useUnits((u) => u.units);
   if (view.elevation > 0.7 || size.w === 0) return null;
   const foot = planting.container.mount === 'ground' ? footMm(planting.container) : Math.ceil(frame.bottom / 50) * 50;
+  // Plants are measured from the soil, the staff from the rim.
+  const head = headspaceMm(planting.container);
   const left = -(frame.reach + 55);
   const [cos, sin] = [Math.cos(view.azimuth), Math.sin(view.azimuth)];
   const at = (right: number, up: number) => stage.project(right * cos, up, -right * sin);
@@ -50,9 +53,9 @@ export function Ruler({ stage, frame, planting, season, week, view, size }: Prop
   };
   return (
     <svg className="pointer-events-none absolute inset-0 h-full w-full" aria-hidden>
-      {tallest > 30 && line(tallest, 'tallest')}
+      {tallest > 30 && line(tallest - head, 'tallest')}
       {line(0, 'rim')}
-      {planting.spot.seen === 'inside' && planting.spot.sight && usefulFor(planting.spot.sight).map((u) => u.leastMm > 20 && line(u.leastMm, `${u.name} sees from here up`))}
+      {planting.spot.seen === 'inside' && planting.spot.sight && usefulFor(planting.spot.sight).map((u) => u.leastMm > 20 && line(u.leastMm - head, `${u.name} sees from here up`))}
       <line x1={x} x2={x} y1={base.y} y2={top.y} stroke="var(--ink)" strokeWidth="1.2" />
       {marks.map((m) => {
         const y = at(left, m * step - foot).y;
