@@ -22,7 +22,7 @@ const ROWS = 80;
 const FLOOR = -800;
 
 /** How much of its outline a habit fills. Working figures: share of background hidden behind a plant held against the light. */
-const SOLID: Record<Habit, number> = { fan: 0.5, fountain: 0.55, wand: 0.55, cane: 0.55, bush: 0.9, mound: 0.92, cloud: 0.5, frond: 0.6, rosette: 0.85, cascade: 0.85, trail: 0.8 };
+const SOLID: Record<Habit, number> = { fan: 0.5, fountain: 0.55, wand: 0.55, cane: 0.55, bush: 0.9, mound: 0.92, cloud: 0.5, frond: 0.6, rosette: 0.85, cascade: 0.85, trail: 0.8, stalk: 0.4, climber: 0.85 };
 
 /** Half-width of the outline at a height, as a share of half the spread. */
 function outline(habit: Habit, t: number): number {
@@ -33,6 +33,8 @@ function outline(habit: Habit, t: number): number {
       return 0.25 + 0.75 * Math.sin(Math.min(1, t * 1.15) * 1.57) * (t > 0.85 ? (1 - t) / 0.15 * 0.5 + 0.5 : 1);
     case 'wand':
     case 'cane':
+    case 'stalk':
+    case 'climber':
       return 0.75 - 0.45 * t;
     default:
       return Math.sqrt(Math.max(0, 1 - t * t));

@@ -1,6 +1,8 @@
 /** Three-vectors as tuples. Pure and small: what the canopy needs and no more. */
 export type Vec = readonly [number, number, number];
 
+export const UP: Vec = [0, 1, 0];
+
 export const add = (a: Vec, b: Vec, k = 1): Vec => [a[0] + b[0] * k, a[1] + b[1] * k, a[2] + b[2] * k];
 export const dot = (a: Vec, b: Vec): number => a[0] * b[0] + a[1] * b[1] + a[2] * b[2];
 export const cross = (a: Vec, b: Vec): Vec => [a[1] * b[2] - a[2] * b[1], a[2] * b[0] - a[0] * b[2], a[0] * b[1] - a[1] * b[0]];

@@ -1,11 +1,17 @@
-import { shadeFillers } from './data/fillers-shade';
-import { sunFillers } from './data/fillers-sun';
-import { spillers } from './data/spillers';
-import { thrillers } from './data/thrillers';
+import { coolBedding } from './data/cool-bedding';
+import { edibles } from './data/edibles';
+import { foliage } from './data/foliage';
+import { grasses } from './data/grasses';
+import { perennials } from './data/perennials';
+import { shadePlants } from './data/shade';
+import { shrubs } from './data/shrubs';
+import { succulents } from './data/succulents';
+import { tropicals } from './data/tropicals';
+import { warmBedding } from './data/warm-bedding';
 import type { Plant } from './schema';
 
 /** Every plant that ships with the application. */
-export const LIBRARY: readonly Plant[] = [...thrillers, ...sunFillers, ...shadeFillers, ...spillers];
+export const LIBRARY: readonly Plant[] = [...coolBedding, ...edibles, ...foliage, ...grasses, ...perennials, ...shadePlants, ...shrubs, ...succulents, ...tropicals, ...warmBedding];
 
 const byId = new Map(LIBRARY.map((p) => [p.id, p]));
 

@@ -6,7 +6,7 @@ export type Role = z.infer<typeof RoleSchema>;
 export const ROLES = RoleSchema.options;
 
 /** How a plant holds itself; the canopy is grown from this. */
-export const HabitSchema = z.enum(['fan', 'fountain', 'wand', 'cane', 'bush', 'mound', 'cloud', 'frond', 'rosette', 'cascade', 'trail']);
+export const HabitSchema = z.enum(['fan', 'fountain', 'wand', 'cane', 'bush', 'mound', 'cloud', 'frond', 'rosette', 'cascade', 'trail', 'stalk', 'climber']);
 export type Habit = z.infer<typeof HabitSchema>;
 
 export const LeafSizeSchema = z.enum(['fine', 'medium', 'bold']);
@@ -38,7 +38,7 @@ export const PlantSchema = z
     botanical: z.string().min(1).max(80),
     /** What this variety looks like, in general words; empty for the plain species. */
     variety: z.string().max(60),
-    group: z.enum(['warm bedding', 'cool bedding', 'foliage', 'grass', 'tropical', 'succulent', 'shade', 'perennial', 'shrub', 'herb']),
+    group: z.enum(['warm bedding', 'cool bedding', 'foliage', 'grass', 'tropical', 'succulent', 'shade', 'perennial', 'shrub', 'herb', 'bulb', 'climber']),
     roles: z.array(RoleSchema).min(1),
     habit: HabitSchema,
     /** Ranges for a plant grown in a container, mm. Height is above the soil; trail is how far it hangs below the rim. */

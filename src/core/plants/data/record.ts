@@ -24,7 +24,7 @@ interface Written extends Pick<Plant, 'id' | 'common' | 'botanical' | 'variety' 
 }
 
 /** A written record as the record that core reads. */
-export function record(w: Written): Plant {
+function record(w: Written): Plant {
   return {
     id: w.id,
     common: w.common,
@@ -59,7 +59,5 @@ export function record(w: Written): Plant {
   };
 }
 
-/** A colour or form of a plant that is otherwise the same. */
-export const varietyOf = (base: Plant, change: Partial<Plant> & Pick<Plant, 'id' | 'variety'>): Plant => ({ ...base, ...change });
-
-export const colours = (...list: [Part, string, number][]): Plant['colours'] => list.map(([part, hex, share]) => ({ part, hex, share }));
+/** A plant and its varieties: what a variety does not say is as in the first. */
+export const kin = (base: Written, ...varieties: (Partial<Written> & Pick<Written, 'id' | 'variety'>)[]): Plant[] => [base, ...varieties.map((v) => ({ ...base, ...v }))].map(record);

@@ -1,0 +1,116 @@
+import { clamp } from '../../units/number';
+import { between, flowerAt, GOLDEN, leafAt, leafColours, stemBetween, type Sprig } from '../sprig';
+import { add, toward, UP, unit } from '../vector';
+
+export function fan(s: Sprig): void {
+  const { heightMm: h, spreadMm: w } = s.grown;
+  const count = clamp(Math.round(h / 12), 26, 66);
+  for (let i = 0; i < count; i += 1) {
+    const t = (i + 0.5) / count;
+    const lean = (1 - t) ** 1.3;
+    const a = i * GOLDEN + between(s, -0.2, 0.2);
+    const rise = (1.52 - lean * 0.86) * between(s, 0.96, 1.03);
+    // As long as its height or its reach allows, whichever comes first: what droops was longer before it bent.
+    const length = Math.min((h * 1.02) / Math.sin(rise), (w / 2) / Math.max(0.05, Math.cos(rise))) * between(s, 0.86, 1.04) * (1 + 0.12 * lean);
+    const dir = toward(a, rise);
+    s.builder.put({
+      kind: 'strap', at: add(s.base, [Math.cos(a) * 9, t * h * 0.06, Math.sin(a) * 9]), along: dir, face: unit(add(UP, dir, -0.3)),
+      length, width: clamp(h * 0.05, 12, 40), droop: length * (0.06 + 0.34 * lean) * between(s, 0.6, 1.2), ...leafColours(s), owner: s.owner,
+    });
+  }
+}
+
+export function fountain(s: Sprig): void {
+  const { heightMm: h, spreadMm: w } = s.grown;
+  const count = clamp(Math.round((w * h) / 520), 100, 260);
+  for (let i = 0; i < count; i += 1) {
+    const t = (i + 0.5) / count;
+    const lean = Math.sqrt(t);
+    const a = i * GOLDEN + between(s, -0.3, 0.3);
+    const dir = toward(a, 1.52 - lean * 0.75 + between(s, -0.1, 0.1));
+    const rise = Math.asin(dir[1]);
+    const length = Math.min((h * 1.06) / Math.sin(rise), (w / 2) / Math.max(0.04, Math.cos(rise)) + h * 0.04) * between(s, 0.72, 1.04);
+    s.builder.put({
+      kind: 'blade', at: add(s.base, [Math.cos(a) * lean * w * 0.07, 0, Math.sin(a) * lean * w * 0.07]), along: dir, face: unit(add(UP, dir, -0.4)),
+      length, width: clamp(length * 0.021, 5.5, 11), droop: length * (0.14 + 0.42 * lean) * between(s, 0.7, 1.25), ...leafColours(s), owner: s.owner,
+    });
+  }
+  const heads = s.plant.flower.form === 'plume' ? Math.round(26 * s.grown.bloom) : 0;
+  for (let i = 0; i < heads; i += 1) {
+    const a = i * GOLDEN;
+    const dir = toward(a, between(s, 1.18, 1.46));
+    const at = add(s.base, dir, h * between(s, 0.78, 0.95));
+    stemBetween(s, s.base, at, 2);
+    flowerAt(s, at, unit(add(dir, toward(a, -0.3), 0.4)), 0.9);
+  }
+}
+
+export function frond(s: Sprig): void {
+  const { heightMm: h, spreadMm: w } = s.grown;
+  const count = clamp(Math.round(w / 15), 16, 34);
+  for (let i = 0; i < count; i += 1) {
+    const t = (i + 0.5) / count;
+    const a = i * GOLDEN + between(s, -0.2, 0.2);
+    const rise = 1.35 - 0.95 * t + between(s, -0.08, 0.08);
+    const length = Math.hypot(h * (1 - 0.35 * t), (w / 2) * t) * between(s, 0.92, 1.1);
+    const dir = toward(a, rise);
+    s.builder.put({ kind: 'frond', at: s.base, along: dir, face: unit(add(UP, dir, -0.3)), length, width: length * 0.3, droop: length * (0.26 + 0.42 * t), ...leafColours(s), owner: s.owner });
+  }
+}
+
+export function rosette(s: Sprig): void {
+  const { heightMm: h, spreadMm: w } = s.grown;
+  if (s.plant.leaf.form === 'needle') {
+    const { a, b } = leafColours(s);
+    s.builder.put({ kind: 'barrel', at: s.base, along: UP, face: [0, 0, 1], length: h, width: w, droop: w, a, b, owner: s.owner });
+    return;
+  }
+  const plump = h < 200;
+  const heads = plump ? clamp(Math.round(w / 95), 1, 3) : 1;
+  for (let k = 0; k < heads; k += 1) {
+    const centre = heads === 1 ? s.base : add(s.base, [Math.cos(k * 2.1) * w * 0.24, 0, Math.sin(k * 2.1) * w * 0.24]);
+    const half = (w / 2) * (heads === 1 ? 1 : 0.62);
+    const count = plump ? 30 : clamp(Math.round(h / 11), 26, 44);
+    for (let i = 0; i < count; i += 1) {
+      const t = (i + 0.5) / count;
+      const a = i * GOLDEN;
+      const rise = plump ? 0.25 + 1.15 * t : 0.3 + 1.12 * t;
+      const length = (plump ? half * (1.05 - 0.6 * t) : Math.hypot(half * (1 - t), h * (0.45 + 0.5 * t))) * between(s, 0.94, 1.05);
+      const dir = toward(a, rise);
+      const { a: body, b } = leafColours(s);
+      s.builder.put({ kind: 'spoon', at: add(centre, [0, plump ? h * (0.2 + 0.4 * t) : t * h * 0.1, 0]), along: dir, face: unit(add(UP, dir, -0.5)), length, width: length * (plump ? 0.5 : 0.24), droop: length * -0.16, a: body, b, owner: s.owner });
+    }
+  }
+}
+
+/** Bulbs and their like: leaves from the ground, and flowers on bare stalks over them. */
+export function stalk(s: Sprig): void {
+  const { heightMm: h, spreadMm: w } = s.grown;
+  const { leaf, flower } = s.plant;
+  const strappy = leaf.form === 'strap' || leaf.form === 'grass';
+  const leaves = strappy ? clamp(Math.round(w / 9), 14, 34) : clamp(Math.round((w * w) / (leaf.lengthMm * leaf.lengthMm * 0.35)), 8, 40);
+  for (let i = 0; i < leaves; i += 1) {
+    const t = (i + 0.5) / leaves;
+    const a = i * GOLDEN;
+    const dir = toward(a, strappy ? 1.4 - 0.75 * t + between(s, -0.1, 0.1) : 0.9 - 0.6 * t);
+    const at = add(s.base, [Math.cos(a) * w * 0.22 * Math.sqrt(t), 0, Math.sin(a) * w * 0.22 * Math.sqrt(t)]);
+    if (!strappy) {
+      const tip = add(at, dir, between(s, 0.18, 0.34) * h);
+      stemBetween(s, at, tip, 2);
+      leafAt(s, tip, unit([dir[0], 0.25, dir[2]]), UP, 1);
+      continue;
+    }
+    const length = Math.min(leaf.lengthMm, h * 0.92) * between(s, 0.75, 1.05);
+    s.builder.put({ kind: leaf.form === 'grass' ? 'blade' : 'strap', at, along: dir, face: unit(add(UP, dir, -0.3)), length, width: clamp(length * (leaf.form === 'grass' ? 0.03 : 0.075), 5, 42), droop: length * (0.08 + 0.4 * t) * between(s, 0.6, 1.2), ...leafColours(s), owner: s.owner });
+  }
+  const stalks = flower.form === 'none' ? 0 : Math.round(clamp(w / 22, 4, 16) * Math.min(1, s.grown.bloom * 1.2));
+  for (let i = 0; i < stalks; i += 1) {
+    const a = i * GOLDEN + 0.7;
+    const reach = Math.sqrt((i + 0.5) / stalks) * w * 0.36;
+    const tip = add(s.base, [Math.cos(a) * reach, h * between(s, 0.84, 1), Math.sin(a) * reach]);
+    stemBetween(s, add(s.base, [Math.cos(a) * reach * 0.5, 0, Math.sin(a) * reach * 0.5]), tip, 3.2);
+    const out = toward(a, 0);
+    // Balls and bells sit on top; open faces look out to the side.
+    flowerAt(s, tip, unit(add(out, UP, flower.form === 'ball' || flower.form === 'bell' ? 2 : 0.35)), 1);
+  }
+}
