@@ -9,12 +9,14 @@ import { BadInputError, parseJson } from '../core/formats/parse';
 import { readPlanting } from '../core/formats/planting';
 import { grow } from '../core/growth/season';
 import { LIBRARY } from '../core/plants';
+import { coverageTable } from '../core/plants/coverage';
 import { PlantSchema, plantName } from '../core/plants/schema';
 import { PlantingSchema } from '../core/plantings/schema';
 
 const USAGE = `rillbank: the potting bench from a terminal. JSON in, JSON out.
 
   rillbank plants                         every plant in the library
+  rillbank plants --coverage              how many there are to choose from, by role, light, season and scheme
   rillbank schema planting|brief|plant|backup
                                           the JSON Schema of a file
   rillbank compose BRIEF.json             plantings that fit a brief, best first
@@ -26,7 +28,11 @@ Exit 0, or 2 with a message that names the field and why.`;
 const SCHEMAS: Record<string, z.ZodType> = { planting: PlantingSchema, brief: BriefFileSchema, plant: PlantSchema, backup: BackupSchema };
 
 const COMMANDS: Record<string, (args: string[]) => unknown> = {
-  plants: () => LIBRARY,
+  plants: ([flag]) => {
+    if (flag === undefined) return LIBRARY;
+    if (flag !== '--coverage') throw new BadInputError(`plants: "${flag}" is not understood. Leave it out, or ask for --coverage.`);
+    return coverageTable(LIBRARY);
+  },
   schema: ([name]) => {
     const schema = SCHEMAS[name ?? ''];
     if (!schema) throw new BadInputError(`schema: "${name ?? ''}" is none of ${Object.keys(SCHEMAS).join(', ')}.`);
@@ -94,7 +100,8 @@ export async function main(args: string[]): Promise<number> {
     return 2;
   }
   try {
-    const out = JSON.stringify(command(rest), null, 2);
+    const answer = command(rest);
+    const out = typeof answer === 'string' ? answer : JSON.stringify(answer, null, 2);
     await new Promise<void>((done) => process.stdout.write(`${out}\n`, () => done()));
     return 0;
   } catch (e) {

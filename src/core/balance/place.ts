@@ -138,7 +138,7 @@ export function harm(p: Placed['plant'], spot: Pick<Spot, 'children' | 'cats' | 
     level = Math.max(level, HARM[kind]) as 0 | 1 | 2;
   };
   // Where people pick and eat, even what only upsets a stomach has no place.
-  note(spot.eaten, p.poison.people === 'mild' ? 'toxic' : p.poison.people, 'whoever eats from it');
+  if (p.edible === 'no') note(spot.eaten, p.poison.people === 'mild' ? 'toxic' : p.poison.people, 'whoever eats from it');
   note(spot.children, p.poison.people, 'children');
   note(spot.children, p.irritantSap === 'yes' ? 'irritant' : p.irritantSap === 'unknown' ? 'unknown' : 'none', 'children');
   note(spot.cats, p.poison.cats, 'cats');
@@ -149,7 +149,8 @@ export function harm(p: Placed['plant'], spot: Pick<Spot, 'children' | 'cats' | 
 /** Poison, irritant sap and spines for who is about; edibles beside poisonous plants. */
 export function safety({ planting, placed }: Context): Reading[] {
   const { spot } = planting;
-  const poisonous = placed.filter((p) => p.plant.poison.people === 'toxic' || p.plant.poison.people === 'mild');
+  // A tomato’s leaves are no reason to keep it from the basil: what is eaten is known by its parts.
+  const poisonous = placed.filter((p) => (p.plant.poison.people === 'toxic' || p.plant.poison.people === 'mild') && p.plant.edible === 'no');
   const eaten = placed.filter((p) => p.plant.edible !== 'no');
   if (eaten.length > 0 && poisonous.length > 0) {
     return [

@@ -4,10 +4,10 @@ import { scorchLimitH } from '../balance/place';
 import { isNeutral } from '../colour/family';
 import { deltaE, hueGap, lch } from '../colour/oklch';
 import { SCHEMES } from '../colour/schemes';
-import type { Scheme } from '../colour/schemes/scheme';
 import { depthOf } from '../containers/outline';
 import { lightFit } from '../growth/model';
 import type { Plant, Role } from '../plants/schema';
+import { schemeFit } from '../plants/scheme-fit';
 import type { Planting } from '../plantings/schema';
 import { sunReading } from '../spots/light';
 import { clamp01 } from '../units/number';
@@ -27,21 +27,6 @@ export function promise(plant: Plant, role: Role, planting: Planting, hue: numbe
   const size = Math.exp(-((Math.log(Math.max(30, height) / goal) / 0.7) ** 2));
   const hang = role !== 'spiller' ? 1 : 0.4 + 0.6 * Math.exp(-(((plant.trailMm[0] + plant.trailMm[1]) / 2 / pot - 0.6) ** 2) / 0.15);
   return light * scorch * (0.35 + 0.65 * size) * hang * (0.25 + 0.75 * schemeFit(plant, SCHEMES[brief.scheme], hue));
-}
-
-/** Share of a plant's own colour, in bloom, that belongs to the scheme. */
-function schemeFit(plant: Plant, scheme: Scheme, hue: number | null): number {
-  let [fit, all] = [0, 0];
-  for (const c of plant.colours) {
-    const colour = lch(c.hex);
-    if (isNeutral(colour)) continue;
-    const isFlower = c.part === 'flower' || c.part === 'throat';
-    const area = c.share * (isFlower ? plant.flower.show : 1 - plant.flower.show);
-    fit += area * scheme.belongs({ colour, area, isFlower }, hue ?? colour.h);
-    all += area;
-  }
-  if (all < 0.04) return 0.55;
-  return clamp01(fit / all);
 }
 
 /** The colour a plant is remembered by. */

@@ -5,6 +5,7 @@ import { depthOf } from '../containers/outline';
 import { lightFit } from '../growth/model';
 import { goesIn } from '../layout/packing';
 import type { Plant } from '../plants/schema';
+import { SHOWY } from '../plants/scheme-fit';
 import type { Planting } from '../plantings/schema';
 import { sunReading } from '../spots/light';
 import { addDays, monthPosition } from '../units/date';
@@ -17,9 +18,6 @@ export interface Refusal {
 
 /** A plant this much over its afternoon limit is not offered; less is offered and watched. Hours, working figure. */
 const SCORCH_MARGIN_H = 1;
-
-/** A plant that shows more flower than this at its best is no plant for an all-leaf scheme. Working figure. */
-const SHOWY = 0.22;
 
 /** Why not this plant, here? Empty when it may be offered. The same questions as the checks ask, of one plant alone. */
 export function whyNot(plant: Plant, planting: Planting): Refusal[] {

@@ -1,3 +1,5 @@
+import { bulbs } from './data/bulbs';
+import { climbers } from './data/climbers';
 import { coolBedding } from './data/cool-bedding';
 import { edibles } from './data/edibles';
 import { foliage } from './data/foliage';
@@ -11,7 +13,7 @@ import { warmBedding } from './data/warm-bedding';
 import type { Plant } from './schema';
 
 /** Every plant that ships with the application. */
-export const LIBRARY: readonly Plant[] = [...coolBedding, ...edibles, ...foliage, ...grasses, ...perennials, ...shadePlants, ...shrubs, ...succulents, ...tropicals, ...warmBedding];
+export const LIBRARY: readonly Plant[] = [...bulbs, ...climbers, ...coolBedding, ...edibles, ...foliage, ...grasses, ...perennials, ...shadePlants, ...shrubs, ...succulents, ...tropicals, ...warmBedding];
 
 const byId = new Map(LIBRARY.map((p) => [p.id, p]));
 

@@ -75,6 +75,8 @@ export const PlantSchema = z
     pinch: z.enum(['helps', 'no']),
     edible: z.enum(['no', 'leaf', 'flower', 'fruit']),
     poison: z.object({ people: PoisonSchema, cats: PoisonSchema, dogs: PoisonSchema }),
+    /** Which part is poisonous to people, where the rest is eaten; empty when it is the whole plant, or nothing. */
+    poisonPart: z.string().max(60).default(''),
     irritantSap: z.enum(['no', 'yes', 'unknown']),
     spreadRisk: z.enum(['none known', 'check local list']),
     /** One plain sentence of character or care. */

@@ -56,6 +56,13 @@ export function frond(s: Sprig): void {
     const dir = toward(a, rise);
     s.builder.put({ kind: 'frond', at: s.base, along: dir, face: unit(add(UP, dir, -0.3)), length, width: length * 0.3, droop: length * (0.26 + 0.42 * t), ...leafColours(s), owner: s.owner });
   }
+  const plumes = s.plant.flower.form === 'none' ? 0 : Math.round(clamp(w / 30, 6, 14) * s.grown.bloom);
+  for (let i = 0; i < plumes; i += 1) {
+    const dir = toward(i * GOLDEN, between(s, 1.2, 1.5));
+    const at = add(s.base, dir, h * between(s, 0.72, 0.86));
+    stemBetween(s, s.base, at, 2.4);
+    flowerAt(s, at, unit(add(dir, UP, 0.6)), 1);
+  }
 }
 
 export function rosette(s: Sprig): void {

@@ -19,6 +19,7 @@ interface Written extends Pick<Plant, 'id' | 'common' | 'botanical' | 'variety' 
   colours: [Part, string, number][];
   starts: Partial<Record<StartSize, number>>;
   poison: [Poison, Poison, Poison];
+  poisonPart?: string;
   sap: Plant['irritantSap'];
   spreads: boolean;
 }
@@ -53,6 +54,7 @@ function record(w: Written): Plant {
     pinch: w.pinch,
     edible: w.edible,
     poison: { people: w.poison[0], cats: w.poison[1], dogs: w.poison[2] },
+    poisonPart: w.poisonPart ?? '',
     irritantSap: w.sap,
     spreadRisk: w.spreads ? 'check local list' : 'none known',
     note: w.note,
