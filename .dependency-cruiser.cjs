@@ -3,7 +3,7 @@ const core = (room) => `^src/core/${room}/`;
 /** Inside core, each room may use only the rooms before it. */
 const order = [
   'units', 'colour', 'climate', 'plants', 'containers', 'spots', 'plantings', 'layout', 'growth',
-  'canopy', 'materials', 'balance', 'compose', 'formats',
+  'canopy', 'stock', 'materials', 'balance', 'compose', 'formats',
 ];
 const downOnly = order.map((room, i) => ({
   name: `core-${room}-looks-down`,
@@ -26,6 +26,7 @@ module.exports = {
     { name: 'ui-below-features', severity: 'error', from: { path: '^src/ui' }, to: { path: '^src/(app|features|storage|workers|cli|demo)' } },
     { name: 'storage-below-features', severity: 'error', from: { path: '^src/storage' }, to: { path: '^src/(app|features|ui|portrait|workers|cli)' } },
     { name: 'workers-below-features', severity: 'error', from: { path: '^src/workers' }, to: { path: '^src/(app|features|ui|portrait|storage|cli)' } },
+    { name: 'standins-below-features', severity: 'error', from: { path: '^src/standins' }, to: { path: '^src/(app|features|ui|portrait|workers|storage|cli|demo)' } },
     { name: 'demo-is-data', severity: 'error', from: { path: '^src/demo' }, to: { path: '^src/(app|features|ui|portrait|workers|storage|cli)' } },
     { name: 'dexie-only-in-storage', severity: 'error', from: { path: '^src', pathNot: '^src/(storage|features)' }, to: { path: 'node_modules/dexie' } },
     { name: 'nobody-imports-app', severity: 'error', from: { path: '^src', pathNot: '^src/app' }, to: { path: '^src/app' } },

@@ -40,7 +40,7 @@ export interface Foliage {
 const GOLDEN = 0.618034;
 
 /** The same pieces in an order of which any beginning is a fair sample. */
-function mixed(b: Batch): Batch {
+export function mixed(b: Batch): Batch {
   const order = Array.from({ length: b.count }, (_, i) => i).sort((i, k) => ((i * GOLDEN) % 1) - ((k * GOLDEN) % 1));
   const pick = (from: Float32Array, n: number) => {
     const out = new Float32Array(from.length);

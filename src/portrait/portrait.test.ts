@@ -9,7 +9,7 @@ import type { Shape } from '@/core/containers/schema';
 import { SOLD } from '@/core/containers/sold';
 import { createBody, footMm } from './body';
 import { fittingsOf, hookMm } from './fittings';
-import { createFoliage } from './foliage';
+import { createFoliage, mixed } from './foliage';
 import { flowers } from './geometry/flowers';
 import { leaves } from './geometry/leaves';
 import { offset } from './loft';
@@ -71,13 +71,27 @@ describe('foliage', () => {
     f.dispose();
   });
 
+  test('thinned, it is a fair sample of each kind, whole again on asking', () => {
+    const f = createFoliage(canopy);
+    f.thin(0.4);
+    expect(meshes(f).map((m) => m.count)).toEqual(canopy.batches.map((b) => Math.ceil(b.count * 0.4)));
+    const big = [...canopy.batches].sort((a, b) => b.count - a.count)[0];
+    if (!big) throw new Error('no leaves');
+    const share = (owners: Uint16Array, of: number) => owners.filter((o) => o === of).length / owners.length;
+    const sample = mixed(big).owner.slice(0, Math.ceil(big.count * 0.4));
+    for (const owner of new Set(big.owner)) expect(Math.abs(share(sample, owner) - share(big.owner, owner))).toBeLessThan(0.06);
+    f.thin(1);
+    expect(meshes(f).map((m) => m.count)).toEqual(canopy.batches.map((b) => b.count));
+    f.dispose();
+  });
+
   test('lighting one plant fades the others, and letting go brings their colours back', () => {
     const f = createFoliage(canopy);
     const tints = () => meshes(f).map((m) => [...m.geometry.getAttribute('tintA').array]);
     const before = tints();
     f.light(new Set([0]));
     const lit = tints();
-    canopy.batches.forEach((b, k) => {
+    canopy.batches.map(mixed).forEach((b, k) => {
       for (let i = 0; i < b.count; i += 1) {
         const same = [0, 1, 2].every((c) => Math.abs((lit[k]?.[i * 3 + c] ?? 0) - (before[k]?.[i * 3 + c] ?? 1)) < 1e-6);
         if (b.owner[i] === 0) expect(same).toBe(true);

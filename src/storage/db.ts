@@ -10,14 +10,22 @@ export interface StoredPlanting {
   planting: unknown;
 }
 
+/** One of somebody's own plants as stored, checked each time it is read. */
+export interface StoredPlant {
+  id: string;
+  own: unknown;
+}
+
 class RillbankDb extends Dexie {
   plantings!: Table<StoredPlanting, string>;
+  plants!: Table<StoredPlant, string>;
   settings!: Table<{ key: string; value: unknown }, string>;
 
   constructor() {
     super('rillbank');
-    // Version 1. A later version is declared below this one with its own .upgrade(), and never changes this line.
+    // A later version is declared below these with its own .upgrade(), and never changes their lines.
     this.version(1).stores({ plantings: 'id, place, updatedAt', settings: 'key' });
+    this.version(2).stores({ plants: 'id' });
   }
 }
 

@@ -1,4 +1,5 @@
 import { BadInputError } from '@/core/formats/parse';
+import type { Bench } from '@/core/formats/backup';
 import { readPlanting } from '@/core/formats/planting';
 import type { Planting } from '@/core/plantings/schema';
 import { db, type StoredPlanting } from './db';
@@ -52,13 +53,16 @@ export async function archivePlanting(id: string, archived: boolean): Promise<vo
 
 export const deletePlanting = (id: string): Promise<void> => db.plantings.delete(id);
 
-/** Keeps all or, if any fails, none. Ids already on the bench are given a new one, so nothing is overwritten. Returns how many. */
-export async function importPlantings(plantings: readonly Planting[], newId: () => string, now = Date.now()): Promise<number> {
-  await db.transaction('rw', db.plantings, async () => {
+/** Keeps all or, if any fails, none. Containers whose id is on the bench are given a new one, and own plants already here stay as they are, so nothing is overwritten. Returns how many of each were kept. */
+export async function importBench({ plantings, plants }: Bench, newId: () => string, now = Date.now()): Promise<{ plantings: number; plants: number }> {
+  return db.transaction('rw', db.plantings, db.plants, async () => {
+    const known = new Set(await db.plants.toCollection().primaryKeys());
+    const fresh = plants.filter((o) => !known.has(o.plant.id));
+    await db.plants.bulkAdd(fresh.map((own) => ({ id: own.plant.id, own })));
     const taken = new Set(await db.plantings.toCollection().primaryKeys());
     await db.plantings.bulkAdd(plantings.map((p) => rowOf(taken.has(p.id) ? { ...p, id: newId() } : p, now)));
+    return { plantings: plantings.length, plants: fresh.length };
   });
-  return plantings.length;
 }
 
 /** Puts the demonstration on an empty bench that has never had it; true when it did. */

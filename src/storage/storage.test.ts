@@ -4,7 +4,7 @@ import { assess } from '../core/balance/assess';
 import { readPlanting } from '../core/formats/planting';
 import { pot, warmPot } from '../core/testing/pots';
 import { db } from './db';
-import { deletePlanting, importPlantings, loadOnce, readOne, readShelf, savePlanting } from './plantings';
+import { deletePlanting, importBench, loadOnce, readOne, readShelf, savePlanting } from './plantings';
 
 let n = 0;
 const newId = () => `new-${(n += 1)}`;
@@ -23,14 +23,14 @@ test('what is kept is read back, with its stamp', async () => {
 
 test('importing over an id already there keeps both', async () => {
   await savePlanting(warmPot());
-  expect(await importPlantings([warmPot(), pot({ id: 'b' })], newId)).toBe(2);
+  expect(await importBench({ plantings: [warmPot(), pot({ id: 'b' })], plants: [] }, newId)).toEqual({ plantings: 2, plants: 0 });
   const ids = (await readShelf()).pots.map((p) => p.planting.id).sort();
   expect(ids).toEqual(['b', 'new-1', 'test']);
 });
 
 test('an import that fails half way keeps nothing', async () => {
   const twins = [pot({ id: 'same' }), pot({ id: 'same' })];
-  await expect(importPlantings(twins, newId)).rejects.toThrow();
+  await expect(importBench({ plantings: twins, plants: [] }, newId)).rejects.toThrow();
   expect((await readShelf()).pots).toEqual([]);
 });
 

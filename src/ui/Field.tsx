@@ -15,8 +15,11 @@ export function Field({ label, children, hint, id }: { label: string; children: 
   );
 }
 
+/** A field of text that is read as it is typed. */
 interface Typed {
   label: string;
+  /** Shown while nothing is typed. */
+  hint?: string;
   text: string;
   /** The value, or null with what to do about it. */
   read: (text: string) => { ok: true } | { ok: false; say: string };
@@ -25,12 +28,12 @@ interface Typed {
   inputMode?: 'decimal' | 'text';
 }
 
-function TypedField({ label, text, read, onEnd, onType, inputMode = 'text' }: Typed) {
+export function TypedField({ label, hint, text, read, onEnd, onType, inputMode = 'text' }: Typed) {
   const id = useId();
   const r = read(text);
   return (
     <Field label={label} id={id}>
-      <input id={id} className="field w-full" value={text} inputMode={inputMode} autoComplete="off" aria-invalid={!r.ok} aria-describedby={r.ok ? undefined : `${id}-e`} onChange={(e) => onType(e.target.value)} onBlur={onEnd} onKeyDown={(e) => e.key === 'Enter' && onEnd()} />
+      <input id={id} className="field w-full" value={text} placeholder={hint} inputMode={inputMode} autoComplete="off" aria-invalid={!r.ok} aria-describedby={r.ok ? undefined : `${id}-e`} onChange={(e) => onType(e.target.value)} onBlur={onEnd} onKeyDown={(e) => e.key === 'Enter' && onEnd()} />
       {!r.ok && (
         <p id={`${id}-e`} role="alert" className="text-[0.82rem] text-wrong">
           {r.say}

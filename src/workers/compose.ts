@@ -1,10 +1,11 @@
 import { expose } from 'comlink';
 import { compose, type Composed, type Proposal } from '@/core/compose/compose';
+import { shelfOf, type Mine } from '@/core/stock/shelf';
 import type { Planting } from '@/core/plantings/schema';
 
 /** Composing off the main thread. To cancel, end the worker. */
 const api = {
-  compose: (planting: Planting, seed: number, onProgress: (done: number, sofar: Proposal[]) => void): Composed => compose(planting, { seed, onProgress: (done, sofar) => onProgress(done, sofar) }),
+  compose: (planting: Planting, seed: number, mine: Mine, onProgress: (done: number, sofar: Proposal[]) => void): Composed => compose(planting, { seed, library: shelfOf(mine), onProgress: (done, sofar) => onProgress(done, sofar) }),
 };
 export type ComposeApi = typeof api;
 

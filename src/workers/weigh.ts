@@ -2,13 +2,21 @@ import { expose } from 'comlink';
 import { assess } from '@/core/balance/assess';
 import type { Report } from '@/core/balance/finding';
 import { withRemedies } from '@/core/compose/remedies';
+import { standIns, type StandIn } from '@/core/compose/stand-ins';
 import { rankSwaps, type Swap } from '@/core/compose/swaps';
+import { NOTHING_OF_MINE, shelfOf, type Mine } from '@/core/stock/shelf';
 import type { Planting } from '@/core/plantings/schema';
 
-/** Remedies and swaps, each tried and judged off the main thread. */
+let library = shelfOf(NOTHING_OF_MINE);
+
+/** Remedies, swaps and stand-ins, each tried and judged off the main thread. */
 const api = {
-  remedies: (planting: Planting): Report => withRemedies(planting, assess(planting)),
-  swaps: (planting: Planting, placementId: string): Swap[] => rankSwaps(planting, placementId),
+  /** What there is to choose from: told once, and again when it changes. */
+  know: (mine: Mine): void => void (library = shelfOf(mine)),
+  remedies: (planting: Planting): Report => withRemedies(planting, assess(planting), library),
+  swaps: (planting: Planting, placementId: string): Swap[] => rankSwaps(planting, placementId, 24, library),
+  /** Stand-ins for a plant that cannot be had, from what there is. */
+  standIns: (planting: Planting, plantId: string): StandIn[] => standIns(planting, plantId, library),
 };
 export type WeighApi = typeof api;
 

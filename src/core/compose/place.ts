@@ -1,5 +1,6 @@
 import { heartOf, rimOf, rimPoints } from '../containers/outline';
 import { reachMm, settle } from '../layout/packing';
+import { referTo } from '../plants';
 import type { Plant } from '../plants/schema';
 import { SOIL_BUFFER_MM } from '../containers';
 import type { Container } from '../containers/schema';
@@ -30,7 +31,7 @@ export function place(pattern: Pattern, cast: Cast, planting: Planting, cheap: b
   if (!settled) return null;
   const out: Placement[] = [...locked];
   settled.forEach((s) => {
-    if (s.plant) out.push({ id: freeId(out), plant: s.plant.id, start: s.start, xMm: Math.round(s.xMm * 10) / 10, yMm: Math.round(s.yMm * 10) / 10, role: s.role });
+    if (s.plant) out.push({ id: freeId(out), plant: referTo(s.plant), start: s.start, xMm: Math.round(s.xMm * 10) / 10, yMm: Math.round(s.yMm * 10) / 10, role: s.role });
   });
   return out;
 }

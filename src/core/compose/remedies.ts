@@ -1,11 +1,11 @@
 import { assess } from '../balance/assess';
 import type { Finding, Remedy, Report } from '../balance/finding';
 import { settle } from '../layout/packing';
-import { libraryPlant } from '../plants';
-import { plantName } from '../plants/schema';
+import { LIBRARY, referTo } from '../plants';
+import { plantName, type Plant } from '../plants/schema';
 import { STARTS } from '../plants/starts';
 import { apply, type Command } from '../plantings/commands';
-import { resolve, type Placed } from '../plantings/resolve';
+import { plantIdOf, resolve, type Placed } from '../plantings/resolve';
 import type { Planting } from '../plantings/schema';
 import { addDays } from '../units/date';
 import { startFor } from './patterns';
@@ -24,13 +24,13 @@ const DEAREST = 1;
 const SEVERITY = { good: 0, watch: 1, wrong: 2 } as const;
 
 /** The report with remedies on everything that is not good: each one tried and judged, with what it does to the rest. */
-export function withRemedies(planting: Planting, report: Report): Report {
-  return { ...report, findings: report.findings.map((f) => (f.severity === 'good' ? f : { ...f, remedies: remediesFor(planting, report, f) })) };
+export function withRemedies(planting: Planting, report: Report, library: readonly Plant[] = LIBRARY): Report {
+  return { ...report, findings: report.findings.map((f) => (f.severity === 'good' ? f : { ...f, remedies: remediesFor(planting, report, f, library) })) };
 }
 
 /** Remedies that better one finding and make nothing else wrong, best for the whole first. */
-export function remediesFor(planting: Planting, report: Report, finding: Finding): Remedy[] {
-  const tried = ideasFor(planting, finding).flatMap((idea): (Remedy & { kind: string; gain: number })[] => {
+export function remediesFor(planting: Planting, report: Report, finding: Finding, library: readonly Plant[] = LIBRARY): Remedy[] {
+  const tried = ideasFor(planting, finding, library).flatMap((idea): (Remedy & { kind: string; gain: number })[] => {
     const after = assess(idea.commands.reduce(apply, planting));
     const now = after.findings.find((f) => f.check === finding.check);
     const gain = now ? SEVERITY[finding.severity] - SEVERITY[now.severity] + (now.quality - finding.quality) : 1;
@@ -53,7 +53,8 @@ const sameTarget = (a: Remedy, b: Remedy): boolean => {
   return id(a) === id(b);
 };
 
-function ideasFor(planting: Planting, f: Finding): Idea[] {
+function ideasFor(planting: Planting, f: Finding, library: readonly Plant[]): Idea[] {
+  const swaps = (targets: readonly Placed[]) => swapsFor(planting, targets, library);
   const placed = resolve(planting);
   const culprits = placed.filter((p) => f.culprits.includes(p.id) && !p.locked);
   const targets = culprits.length > 0 ? culprits.slice(0, 4) : placed.filter((p) => !p.locked);
@@ -69,26 +70,26 @@ function ideasFor(planting: Planting, f: Finding): Idea[] {
     case 'sides':
       return [40, 80, 120, 180, 240, 280, 320].map((degrees) => ({ label: `Turn the planting ${degrees}°`, commands: [{ do: 'turn', degrees }] }));
     case 'trail':
-      return [...becomeSpillers(planting, placed, f), ...removals(targets), ...swaps(planting, targets)];
+      return [...becomeSpillers(planting, placed, f), ...removals(targets), ...swaps(targets)];
     case 'vigour':
-      return [...nudges(placed, f), ...swaps(planting, targets), ...removals(targets)];
+      return [...nudges(placed, f), ...swaps(targets), ...removals(targets)];
     case 'cover':
-      return swaps(planting, placed.filter((p) => p.role !== 'thriller').slice(0, 4));
+      return swaps(placed.filter((p) => p.role !== 'thriller').slice(0, 4));
     default:
-      return [...swaps(planting, targets), ...(placed.length > 3 ? removals(targets) : [])];
+      return [...swaps(targets), ...(placed.length > 3 ? removals(targets) : [])];
   }
 }
 
-function swaps(planting: Planting, targets: readonly Placed[]): Idea[] {
+function swapsFor(planting: Planting, targets: readonly Placed[], library: readonly Plant[]): Idea[] {
   return targets.flatMap((t) =>
-    alternatives(planting, t.id)
-      .filter((p) => !planting.placements.some((o) => o.plant === p.id))
+    alternatives(planting, t.id, library)
+      .filter((p) => !planting.placements.some((o) => plantIdOf(o) === p.id))
       .slice(0, WEIGHED)
       .flatMap((p): Idea[] => {
         const start = startFor(t.role, p.starts.map((s) => s.size), planting, false);
         if (!start) return [];
-        const all = planting.placements.filter((o) => (typeof o.plant === 'string' ? o.plant : o.plant.id) === t.plant.id && !o.locked);
-        return [{ label: `${plantName(p)} for ${plantName(t.plant)}`, commands: all.map((o) => ({ do: 'swap', id: o.id, plant: p.id, start })) }];
+        const all = planting.placements.filter((o) => plantIdOf(o) === t.plant.id && !o.locked);
+        return [{ label: `${plantName(p)} for ${plantName(t.plant)}`, commands: all.map((o) => ({ do: 'swap', id: o.id, plant: referTo(p), start })) }];
       }),
   );
 }
@@ -127,9 +128,9 @@ function becomeSpillers(planting: Planting, placed: readonly Placed[], f: Findin
   const kinds = [...new Set(placed.filter((p) => p.role === to).map((p) => p.plant.id))];
   return givers.flatMap((g) =>
     kinds.flatMap((id): Idea[] => {
-      const plant = libraryPlant(id) ?? placed.find((p) => p.plant.id === id)?.plant;
+      const plant = placed.find((p) => p.plant.id === id)?.plant;
       const start = plant ? startFor(to, plant.starts.map((s) => s.size), planting, false) : null;
-      return plant && start ? [{ label: `${plantName(plant)} for one ${plantName(g.plant)}`, commands: [{ do: 'remove', id: g.id }, { do: 'add', placement: { id: g.id, plant: plant.id, start, xMm: g.xMm, yMm: g.yMm, role: to } }] }] : [];
+      return plant && start ? [{ label: `${plantName(plant)} for one ${plantName(g.plant)}`, commands: [{ do: 'remove', id: g.id }, { do: 'add', placement: { id: g.id, plant: referTo(plant), start, xMm: g.xMm, yMm: g.yMm, role: to } }] }] : [];
     }),
   );
 }

@@ -1,16 +1,17 @@
 import { assess } from '../balance/assess';
 import type { Report } from '../balance/finding';
 import { lch } from '../colour/oklch';
-import { LIBRARY } from '../plants';
+import { LIBRARY, referTo } from '../plants';
 import type { Plant } from '../plants/schema';
 import { apply } from '../plantings/commands';
+import { plantIdOf } from '../plantings/resolve';
 import type { Planting } from '../plantings/schema';
 import { promise } from './casting';
 import { whyNot } from './filter';
 import { startFor } from './patterns';
 
 export interface Swap {
-  plantId: string;
+  plant: Plant;
   start: Planting['placements'][number]['start'];
   report: Report;
   /** Score with it, less the score now. */
@@ -21,7 +22,7 @@ export interface Swap {
 export function alternatives(planting: Planting, placementId: string, library: readonly Plant[] = LIBRARY): Plant[] {
   const now = planting.placements.find((p) => p.id === placementId);
   if (!now) return [];
-  const current = typeof now.plant === 'string' ? now.plant : now.plant.id;
+  const current = plantIdOf(now);
   const hue = planting.brief.from ? lch(planting.brief.from).h : null;
   return library
     .filter((p) => p.id !== current && p.roles.includes(now.role) && whyNot(p, planting).length === 0)
@@ -39,8 +40,8 @@ export function rankSwaps(planting: Planting, placementId: string, most = 24, li
       const role = planting.placements.find((p) => p.id === placementId)?.role ?? 'filler';
       const start = startFor(role, plant.starts.map((s) => s.size), planting, false);
       if (!start) return [];
-      const report = assess(apply(planting, { do: 'swap', id: placementId, plant: plant.id, start }));
-      return [{ plantId: plant.id, start, report, change: Math.round((report.score - now) * 10) / 10 }];
+      const report = assess(apply(planting, { do: 'swap', id: placementId, plant: referTo(plant), start }));
+      return [{ plant, start, report, change: Math.round((report.score - now) * 10) / 10 }];
     })
     .sort((a, b) => b.change - a.change);
 }

@@ -1,6 +1,8 @@
 import Papa from 'papaparse';
 import { z } from 'zod';
 import { shoppingList } from '../materials/list';
+import { LIBRARY } from '../plants';
+import type { Plant } from '../plants/schema';
 import { PlantingSchema } from '../plantings/schema';
 import { placed, pot, warmPot } from '../testing/pots';
 import { readBench, writeBackup } from './backup';
@@ -20,14 +22,15 @@ const why = (f: () => unknown): string => {
 };
 
 describe('a bench out and in', () => {
-  const bench = [warmPot(), pot({ id: 'other', name: 'Empty pot' })];
+  const bench = { plantings: [warmPot(), pot({ id: 'other', name: 'Empty pot' })], plants: [{ plant: { ...(LIBRARY[0] as Plant), id: 'own-one', note: 'By the gate.' }, updatedAt: '2026-11-23T10:00:00Z', photo: 'data:image/jpeg;base64,AAAA' }] };
   test('is the same bench', () => expect(readBench(writeBackup(bench, '2026-11-23T10:00:00Z'))).toEqual(bench));
-  test('a single planting is read too', () => expect(readBench(JSON.stringify(warmPot()))).toEqual([warmPot()]));
+  test('a single planting is read too', () => expect(readBench(JSON.stringify(warmPot()))).toEqual({ plantings: [warmPot()], plants: [] }));
+  test('version 1, which had no plants of one’s own, is read', () => expect(readBench(JSON.stringify({ format: 'rillbank.backup', version: 1, savedAt: '2026-11-01T10:00:00Z', plantings: [warmPot()] }))).toEqual({ plantings: [warmPot()], plants: [] }));
 });
 
 describe('bad files say what, where and what to do', () => {
   const good = warmPot();
-  const text = writeBackup([good], '2026-11-23T10:00:00Z');
+  const text = writeBackup({ plantings: [good], plants: [] }, '2026-11-23T10:00:00Z');
   test.each<[string, () => unknown, RegExp]>([
     ['truncated', () => readBench(text.slice(0, text.length / 2)), /file: It breaks off|file: It is not JSON/],
     ['not JSON', () => readBench('hello'), /not JSON/],

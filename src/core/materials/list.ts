@@ -1,6 +1,8 @@
 import { mixToBuyL } from '../containers';
 import { plantName, type Plant, type Role } from '../plants/schema';
 import { STARTS, type StartSize } from '../plants/starts';
+import type { Stock } from '../stock/schema';
+import { stateOf } from '../stock/shelf';
 import { ballsL, resolve } from '../plantings/resolve';
 import type { Planting } from '../plantings/schema';
 import { sum } from '../units/number';
@@ -34,6 +36,12 @@ export interface ShoppingList {
   each: number;
 }
 
+/** What one start or pack costs at a nursery that has it listed, pounds; else what is ordinary. */
+function priceOf(plant: Plant, start: StartSize, stock: Stock | null): { pack: number; soldSo: boolean } {
+  const listed = stock ? stateOf(stock, plant.id, start, 1).line : null;
+  return listed ? { pack: listed.price, soldSo: true } : startPrice(plant, start);
+}
+
 /** What one start costs, pounds, and whether it is ordinarily sold in that size. Otherwise scaled from the nearest by the cube root of volume. */
 export function startPrice(plant: Plant, start: StartSize): { pack: number; soldSo: boolean } {
   const exact = plant.starts.find((s) => s.size === start);
@@ -44,8 +52,8 @@ export function startPrice(plant: Plant, start: StartSize): { pack: number; sold
   return { pack: single * Math.cbrt(STARTS[start].litres / STARTS[near.size].litres) * STARTS[start].perPack, soldSo: false };
 }
 
-/** Everything to buy for a planting: plants by start size, mix in whole bags, feed. `sets` defaults to the container's count. */
-export function shoppingList(planting: Planting, sets = planting.container.count): ShoppingList {
+/** Everything to buy for a planting: plants by start size, mix in whole bags, feed. `sets` defaults to the container's count; plants at a nursery's prices when its stock is given. */
+export function shoppingList(planting: Planting, sets = planting.container.count, stock: Stock | null = null): ShoppingList {
   const lines = new Map<string, PlantLine>();
   for (const p of resolve(planting)) {
     const key = `${p.plant.id}|${p.start}`;
@@ -55,7 +63,7 @@ export function shoppingList(planting: Planting, sets = planting.container.count
   const plants = [...lines.values()].map((l) => {
     const { perPack } = STARTS[l.start];
     const packs = Math.ceil(l.count / perPack);
-    const { pack, soldSo } = startPrice(l.plant, l.start);
+    const { pack, soldSo } = priceOf(l.plant, l.start, stock);
     return { ...l, packs, spare: packs * perPack - l.count, price: packs * pack, soldSo };
   });
   const eachMixL = mixToBuyL(planting.container, ballsL(planting.placements));

@@ -3,7 +3,7 @@ import type { Placement, Planting } from './schema';
 /** Every edit of a planting: a small named thing that makes a new planting. Undo, remedies and tests all use these. */
 export type Command =
   | { do: 'move'; id: string; xMm: number; yMm: number }
-  | { do: 'swap'; id: string; plant: string; start: Placement['start'] }
+  | { do: 'swap'; id: string; plant: Placement['plant']; start: Placement['start'] }
   | { do: 'start'; id: string; start: Placement['start'] }
   | { do: 'remove'; id: string }
   | { do: 'add'; placement: Placement }

@@ -27,5 +27,8 @@ export function resolve(planting: Planting): Placed[] {
   });
 }
 
+/** The id of the plant in a placement, shipped or somebody's own. */
+export const plantIdOf = ({ plant }: Pick<Placement, 'plant'>): string => (typeof plant === 'string' ? plant : plant.id);
+
 /** Litres of root ball in one container. */
 export const ballsL = (placements: readonly Pick<Placement, 'start'>[]): number => placements.reduce((sum, p) => sum + STARTS[p.start].litres, 0);

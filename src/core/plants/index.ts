@@ -10,7 +10,7 @@ import { shrubs } from './data/shrubs';
 import { succulents } from './data/succulents';
 import { tropicals } from './data/tropicals';
 import { warmBedding } from './data/warm-bedding';
-import type { Plant } from './schema';
+import { PlantSchema, type Plant } from './schema';
 
 /** Every plant that ships with the application. */
 export const LIBRARY: readonly Plant[] = [...bulbs, ...climbers, ...coolBedding, ...edibles, ...foliage, ...grasses, ...perennials, ...shadePlants, ...shrubs, ...succulents, ...tropicals, ...warmBedding];
@@ -19,3 +19,21 @@ const byId = new Map(LIBRARY.map((p) => [p.id, p]));
 
 /** A shipped plant by id, or undefined. */
 export const libraryPlant = (id: string): Plant | undefined => byId.get(id);
+
+const FIELDS = Object.keys(PlantSchema.shape) as (keyof Plant)[];
+
+/**
+ * How a planting refers to a plant: a shipped one by its id, somebody's own by its whole record, so that a planting is
+ * complete in itself. A shipped record with other starts (what a nursery has of it today) is still the shipped plant.
+ */
+export function referTo(plant: Plant): string | Plant {
+  const shipped = byId.get(plant.id);
+  return shipped && FIELDS.every((f) => f === 'starts' || shipped[f] === plant[f]) ? plant.id : plant;
+}
+
+/** The shipped plants with somebody's own: one of the same id stands in the shipped one's place, the rest come first. */
+export function libraryWith(own: readonly Plant[]): readonly Plant[] {
+  if (own.length === 0) return LIBRARY;
+  const instead = new Map(own.map((p) => [p.id, p]));
+  return [...own.filter((p) => !byId.has(p.id)), ...LIBRARY.map((p) => instead.get(p.id) ?? p)];
+}

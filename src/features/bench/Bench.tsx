@@ -1,14 +1,16 @@
 'use client';
 import { useLiveQuery } from 'dexie-react-hooks';
+import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useEffect, useRef, useState } from 'react';
 import { BadInputError } from '@/core/formats/parse';
-import { readBench, writeBackup } from '@/core/formats/backup';
+import { MOST_BYTES, readBench, tooLarge, writeBackup } from '@/core/formats/backup';
 import { freshPlanting } from '@/core/plantings/fresh';
 import type { Planting } from '@/core/plantings/schema';
 import { lido } from '@/demo/lido';
-import { archivePlanting, deletePlanting, importPlantings, loadOnce, readShelf, savePlanting, type Shelf } from '@/storage/plantings';
-import { Button } from '@/ui/Button';
+import { readOwn } from '@/storage/plants';
+import { archivePlanting, deletePlanting, importBench, loadOnce, readShelf, savePlanting, type Shelf } from '@/storage/plantings';
+import { Button, buttonLook } from '@/ui/Button';
 import { download } from '../workspace/download';
 import { Preferences } from '../workspace/Preferences';
 import { stationPath } from '../workspace/stations';
@@ -45,6 +47,9 @@ export function Bench({ demo }: { demo: boolean }) {
         <Button kind="deep" onClick={() => void start()}>
           Start a container
         </Button>
+        <Link href="/library" className={buttonLook('plain')}>
+          Library
+        </Link>
         <BackupButtons shelf={shelf} />
         <Preferences />
       </header>
@@ -156,7 +161,7 @@ function EmptyBench({ onStart }: { onStart: () => void }) {
         <Button kind="deep" onClick={onStart}>
           Start a container
         </Button>
-        <Button onClick={() => void importPlantings(lido, newId).catch((e: unknown) => tell.notKept(e))}>Set out the lido’s pots to look at</Button>
+        <Button onClick={() => void importBench({ plantings: lido, plants: [] }, newId).catch((e: unknown) => tell.notKept(e))}>Set out the lido’s pots to look at</Button>
       </div>
     </section>
   );
@@ -179,11 +184,15 @@ function Unreadable({ list }: { list: Shelf['unreadable'] }) {
 
 function BackupButtons({ shelf }: { shelf: Shelf | undefined }) {
   const file = useRef<HTMLInputElement>(null);
+  const save = async () => {
+    const { own } = await readOwn();
+    download(`rillbank-${today()}.json`, writeBackup({ plantings: (shelf?.pots ?? []).map((p) => p.planting), plants: own }, new Date().toISOString()), 'application/json');
+  };
   const open = async (f: File) => {
     try {
-      if (f.size > 20_000_000) throw new BadInputError(`file: ${Math.round(f.size / 1e6)} MB is far more than a bench holds. Choose a file that Rillbank saved.`);
-      const n = await importPlantings(readBench(await f.text()), newId);
-      tell.said(`${n} ${n === 1 ? 'container' : 'containers'} set out`);
+      if (f.size > MOST_BYTES) throw tooLarge(f.size);
+      const { plantings: n, plants } = await importBench(readBench(await f.text()), newId);
+      tell.said(`${n} ${n === 1 ? 'container' : 'containers'} set out${plants > 0 ? `, ${plants} of your own plants added` : ''}`);
     } catch (e) {
       if (e instanceof BadInputError) tell.problem(`${f.name} was not opened; nothing changed`, e.message);
       else tell.notKept(e);
@@ -191,7 +200,7 @@ function BackupButtons({ shelf }: { shelf: Shelf | undefined }) {
   };
   return (
     <>
-      <Button disabled={!shelf || shelf.pots.length === 0} onClick={() => shelf && download(`rillbank-${today()}.json`, writeBackup(shelf.pots.map((p) => p.planting), new Date().toISOString()), 'application/json')}>
+      <Button disabled={!shelf || shelf.pots.length === 0} onClick={() => void save()}>
         Save a backup
       </Button>
       <Button onClick={() => file.current?.click()}>Open a file</Button>

@@ -2,21 +2,28 @@
 import { useState } from 'react';
 import { shoppingCsv } from '@/core/formats/shopping-csv';
 import { shoppingList, type PlantLine } from '@/core/materials/list';
-import { ROLES } from '@/core/plants/schema';
+import { ROLES, type Plant } from '@/core/plants/schema';
 import { STARTS } from '@/core/plants/starts';
+import type { Stock } from '@/core/stock/schema';
+import { stateOf } from '@/core/stock/shelf';
 import type { Planting } from '@/core/plantings/schema';
 import type { UnitSystem } from '@/core/units/length';
 import { formatMoney, formatVolume } from '@/core/units/quantity';
 import { Button } from '@/ui/Button';
+import { Mark } from '@/ui/Mark';
 import { PlantGlyph } from '@/ui/PlantGlyph';
 import { Segments } from '@/ui/Segments';
 import { download, fileName } from '../workspace/download';
+import type { Known } from '../workspace/mine';
+import { StandIns } from './StandIns';
 
 /** The shopping list: plants in the sizes and packs sold, mix in whole bags, feed, and what it comes to. */
-export function MakePanel({ planting, units }: { planting: Planting; units: UnitSystem }) {
+export function MakePanel({ planting, units, known }: { planting: Planting; units: UnitSystem; known: Known }) {
+  const [missing, setMissing] = useState<Plant | null>(null);
+  const stock = known.stock?.stock ?? null;
   const [whole, setWhole] = useState(planting.container.count > 1);
   const sets = whole ? planting.container.count : 1;
-  const list = shoppingList(planting, sets);
+  const list = shoppingList(planting, sets, stock);
   const { budget } = planting.brief;
   const over = budget === null ? 0 : list.each - budget;
   return (
@@ -46,7 +53,7 @@ export function MakePanel({ planting, units }: { planting: Planting; units: Unit
         </thead>
         <tbody>
           {ROLES.flatMap((r) => list.plants.filter((l) => l.role === r)).map((l) => (
-            <PlantRow key={l.plant.id + l.start + l.role} line={l} />
+            <PlantRow key={l.plant.id + l.start + l.role} line={l} stock={stock} onMissing={() => setMissing(l.plant)} />
           ))}
           <Line what="Potting mix, peat-free" note={`${formatVolume(list.mixL, units)} with settling, less the root balls`} how={list.bags.map((b) => `${b.count} × ${b.litres} L`).join(' + ')} price={list.bagsPrice} />
           <Line what="Slow-release feed" note="5 to 6 months; the label rules. Wear gloves." how={`${list.feedG} g`} price={list.feedPrice} />
@@ -64,12 +71,13 @@ export function MakePanel({ planting, units }: { planting: Planting; units: Unit
           </tr>
         </tfoot>
       </table>
-      <p className="text-[0.84rem] text-quiet">Prices are ordinary ones and yours will differ. Damp the mix before you tip it, and wash your hands after.</p>
+      <p className="text-[0.84rem] text-quiet">{stock ? `Plants at the prices of ${stock.nursery}; the rest is ordinary.` : 'Prices are ordinary ones and yours will differ.'} Damp the mix before you tip it, and wash your hands after.</p>
+      {missing && <StandIns plant={missing} planting={planting} known={known} onClose={() => setMissing(null)} />}
     </div>
   );
 }
 
-function PlantRow({ line: l }: { line: PlantLine }) {
+function PlantRow({ line: l, stock, onMissing }: { line: PlantLine; stock: Stock | null; onMissing: () => void }) {
   const pack = STARTS[l.start].perPack > 1;
   return (
     <tr className="[&>td]:border-b [&>td]:border-line [&>td]:py-1.5 [&>td+td]:pl-2.5">
@@ -79,6 +87,12 @@ function PlantRow({ line: l }: { line: PlantLine }) {
           <span>
             <span className="block font-semibold leading-tight">{l.name}</span>
             <span className="block text-[0.83rem] italic leading-tight text-quiet">{l.plant.botanical}</span>
+            <span className="flex flex-wrap items-baseline gap-x-2 print:hidden">
+              {stock && <Standing line={l} stock={stock} />}
+              <Button kind="bare" className="min-h-6! px-0! text-[0.83rem]!" aria-label={`Find a stand-in for ${l.name}`} onClick={onMissing}>
+                Find a stand-in
+              </Button>
+            </span>
           </span>
         </span>
       </td>
@@ -93,6 +107,20 @@ function PlantRow({ line: l }: { line: PlantLine }) {
       </td>
       <td className="text-right">{formatMoney(l.price)}</td>
     </tr>
+  );
+}
+
+/** What the nursery has of it. */
+function Standing({ line: l, stock }: { line: PlantLine; stock: Stock }) {
+  const { state, line, others } = stateOf(stock, l.plant.id, l.start, l.packs);
+  const good = state === 'in stock';
+  const instead = !good && others[0] ? `; has ${others.map((o) => STARTS[o.start].label).join(', ')}` : '';
+  return (
+    <span className={`inline-flex items-center gap-1.5 text-[0.83rem] ${good ? 'text-quiet' : 'text-watchink'}`}>
+      <Mark severity={good ? 'good' : 'watch'} />
+      {state === 'too few' ? `only ${line?.available ?? 0} there` : state}
+      {instead}
+    </span>
   );
 }
 

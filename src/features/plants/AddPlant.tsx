@@ -4,7 +4,8 @@ import { useMemo, useState } from 'react';
 import { whyNot } from '@/core/compose/filter';
 import { startFor } from '@/core/compose/patterns';
 import { misfits, reachMm, settle } from '@/core/layout/packing';
-import { LIBRARY } from '@/core/plants';
+import { referTo } from '@/core/plants';
+import { finderOf } from '@/core/plants/search';
 import { plantName, ROLES, type Plant, type Role } from '@/core/plants/schema';
 import { freeId } from '@/core/plantings/commands';
 import type { Placement, Planting } from '@/core/plantings/schema';
@@ -21,8 +22,8 @@ function placeFor(planting: Planting, plant: Plant, role: Role): Placement[] | n
   const id = freeId(planting.placements);
   const tries = [...Array.from({ length: 24 }, (_, i) => (i / 24) * Math.PI * 2).map((a): Placement => {
     const reach = Math.max(0, reachMm(planting.container, start, a)) * out;
-    return { id, plant: plant.id, start, role, xMm: Math.round(Math.cos(a) * reach), yMm: Math.round(Math.sin(a) * reach) };
-  }), { id, plant: plant.id, start, role, xMm: 0, yMm: 0 }];
+    return { id, plant: referTo(plant), start, role, xMm: Math.round(Math.cos(a) * reach), yMm: Math.round(Math.sin(a) * reach) };
+  }), { id, plant: referTo(plant), start, role, xMm: 0, yMm: 0 }];
   const free = tries.find((t) => misfits(planting.container, [...planting.placements, t]).every((m) => !m.ids.includes(id)));
   if (free) return [...planting.placements, free];
   for (const t of tries) {
@@ -32,18 +33,23 @@ function placeFor(planting: Planting, plant: Plant, role: Role): Placement[] | n
   return null;
 }
 
+/** Plants listed at once. */
+const SHOWN = 80;
+
 /** Search the library and put one more plant in; those that cannot live here say why. */
-export function AddPlant({ planting, open, onClose }: { planting: Planting; open: boolean; onClose: () => void }) {
+export function AddPlant({ planting, library, wanted = null, open, onClose }: { planting: Planting; library: readonly Plant[]; /** A plant to begin with. */ wanted?: Plant | null; open: boolean; onClose: () => void }) {
   const run = useWorkspace((s) => s.run);
-  const [text, setText] = useState('');
-  const [role, setRole] = useState<Role>('filler');
+  const [text, setText] = useState(wanted ? plantName(wanted) : '');
+  const [role, setRole] = useState<Role>(wanted?.roles[0] ?? 'filler');
   const [full, setFull] = useState<string | null>(null);
+  const find = useMemo(() => finderOf(open ? library : []), [open, library]);
   const list = useMemo(() => {
-    const words = text.toLowerCase().split(/\s+/).filter(Boolean);
-    return LIBRARY.filter((p) => p.roles.includes(role) && words.every((w) => `${plantName(p)} ${p.botanical}`.toLowerCase().includes(w)))
+    if (!open) return [];
+    return (wanted && text === plantName(wanted) ? [wanted] : find(text))
+      .filter((p) => p.roles.includes(role))
       .map((p) => ({ p, why: whyNot(p, planting)[0] }))
       .sort((a, b) => Number(Boolean(a.why)) - Number(Boolean(b.why)));
-  }, [text, role, planting]);
+  }, [open, wanted, find, text, role, planting]);
   const add = (p: Plant) => {
     const placements = placeFor(planting, p, role);
     if (!placements) return setFull(`${plantName(p)} does not fit: every root ball already touches its neighbours. Take one out, or choose a smaller start.`);
@@ -72,7 +78,7 @@ export function AddPlant({ planting, open, onClose }: { planting: Planting; open
             </p>
           )}
           <ul className="min-h-0 flex-1 overflow-y-auto" aria-label="Plants">
-            {list.map(({ p, why }) => (
+            {list.slice(0, SHOWN).map(({ p, why }) => (
               <li key={p.id} className="hair grid grid-cols-[34px_1fr_auto] items-center gap-2 py-1">
                 <PlantGlyph plant={p} size={28} />
                 <span>
@@ -84,6 +90,7 @@ export function AddPlant({ planting, open, onClose }: { planting: Planting; open
                 </Button>
               </li>
             ))}
+            {list.length > SHOWN && <li className="py-2 text-[0.88rem] text-quiet">{list.length - SHOWN} more. Type part of a name to narrow it down.</li>}
             {list.length === 0 && <li className="py-3">No {role} of that name. Try part of the name, or another role.</li>}
           </ul>
         </Dialog.Content>

@@ -1,14 +1,18 @@
 'use client';
+import Link from 'next/link';
+import { useMemo } from 'react';
 import { SCHEMES } from '@/core/colour/schemes';
 import type { Scheme } from '@/core/colour/schemes/scheme';
 import { whyNot } from '@/core/compose/filter';
 import { usualStarts } from '@/core/compose/counts';
-import { LIBRARY } from '@/core/plants';
 import { SchemeIdSchema, type Planting, type SchemeId } from '@/core/plantings/schema';
+import { saveStock } from '@/storage/stock';
 import { Button } from '@/ui/Button';
 import { Choose, ColourField, Field, NumberField } from '@/ui/Field';
 import { Segments } from '@/ui/Segments';
 import { Toggle } from '@/ui/Toggle';
+import type { Known } from '../workspace/mine';
+import { tell } from '../workspace/tell';
 import { useWorkspace } from '../workspace/store';
 import { SchemeSwatch } from './SchemeSwatch';
 import { WantedPlants } from './WantedPlants';
@@ -22,12 +26,12 @@ const SCHOOLS = [
 ] as const;
 
 /** What the gardener asks for; Compose answers it. */
-export function Brief({ planting, onCompose, onBack }: { planting: Planting; onCompose: () => void; onBack: (() => void) | null }) {
+export function Brief({ planting, known, onCompose, onBack }: { planting: Planting; known: Known; onCompose: () => void; onBack: (() => void) | null }) {
   const run = useWorkspace((s) => s.run);
   const { brief } = planting;
   const set = (change: Partial<Planting['brief']>) => run('Change the brief', { do: 'set', change: { brief: { ...brief, ...change } } });
   const scheme: Scheme = SCHEMES[brief.scheme];
-  const fits = LIBRARY.filter((p) => whyNot(p, planting).length === 0).length;
+  const fits = useMemo(() => known.library.filter((p) => whyNot(p, planting).length === 0).length, [known.library, planting]);
   const [few, many] = usualStarts(planting.container);
   return (
     <form
@@ -69,14 +73,18 @@ export function Brief({ planting, onCompose, onBack }: { planting: Planting; onC
         </Field>
       </div>
       <Toggle label="Year-round: must live through the winter" on={brief.lasting} onChange={(lasting) => set({ lasting })} />
-      <WantedPlants brief={brief} onChange={set} />
+      <WantedPlants brief={brief} library={known.all} onChange={set} />
+      {known.stock && <Toggle label={`Only what ${known.stock.stock.nursery} has`} on={known.stock.keepTo} onChange={(keepTo) => known.stock && void saveStock({ ...known.stock, keepTo }).catch((e: unknown) => tell.notKept(e))} />}
       <div className="flex flex-wrap items-center gap-2">
         <Button kind="deep" type="submit">
           Compose
         </Button>
         {onBack && <Button onClick={onBack}>Back to the plants</Button>}
       </div>
-      <p className="text-[0.82rem] text-quiet">{fits} of {LIBRARY.length} plants suit this spot and pot.</p>
+      <p className="text-[0.82rem] text-quiet">{fits} of {known.library.length.toLocaleString('en-GB')} plants suit this spot and pot.{' '}
+        <Link className="text-glaze underline underline-offset-4" href={`/library?for=${planting.id}`}>
+          See them in the library
+        </Link></p>
     </form>
   );
 }

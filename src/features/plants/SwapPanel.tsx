@@ -3,10 +3,10 @@ import { useEffect, useMemo, useState } from 'react';
 import type { Swap } from '@/core/compose/swaps';
 import { whyNot } from '@/core/compose/filter';
 import type { Report, Severity } from '@/core/balance/finding';
-import { LIBRARY, libraryPlant } from '@/core/plants';
-import { plantName } from '@/core/plants/schema';
+import { referTo } from '@/core/plants';
+import { plantName, type Plant } from '@/core/plants/schema';
 import { STARTS } from '@/core/plants/starts';
-import type { Placed } from '@/core/plantings/resolve';
+import { plantIdOf, type Placed } from '@/core/plantings/resolve';
 import type { Planting } from '@/core/plantings/schema';
 import { Button } from '@/ui/Button';
 import { Choose } from '@/ui/Field';
@@ -14,24 +14,26 @@ import { PlantGlyph } from '@/ui/PlantGlyph';
 import { Toggle } from '@/ui/Toggle';
 import { CHECK_NAME } from '../workspace/figures';
 import { weighWorker } from '../workspace/helpers';
+import type { Known } from '../workspace/mine';
 import { useWorkspace } from '../workspace/store';
 
 /** One plant in hand: its start size, keep or take out, and what could stand in its place, judged. */
-export function SwapPanel({ planting, placed, report }: { planting: Planting; placed: Placed; report: Report }) {
+export function SwapPanel({ planting, placed, report, known }: { planting: Planting; placed: Placed; report: Report; known: Known }) {
+  const { mine, library } = known;
   const { run, show } = useWorkspace();
   const [asked, setAsked] = useState<{ planting: Planting; id: string; swaps: Swap[] } | null>(null);
   const [all, setAll] = useState(true);
   const { plant } = placed;
-  const same = planting.placements.filter((p) => (typeof p.plant === 'string' ? p.plant : p.plant.id) === plant.id);
+  const same = planting.placements.filter((p) => plantIdOf(p) === plant.id);
   useEffect(() => {
     let stale = false;
-    void weighWorker()
+    void weighWorker(mine)
       .swaps(planting, placed.id)
       .then((swaps) => !stale && setAsked({ planting, id: placed.id, swaps }));
     return () => {
       stale = true;
     };
-  }, [planting, placed.id]);
+  }, [planting, placed.id, mine]);
   const swaps = asked && asked.planting === planting && asked.id === placed.id ? asked.swaps : null;
   const targets = all && same.length > 1 ? same.map((p) => p.id) : [placed.id];
   return (
@@ -60,11 +62,10 @@ export function SwapPanel({ planting, placed, report }: { planting: Planting; pl
         {same.length > 1 && <Toggle label={`Swap all ${same.length} of them`} on={all} onChange={setAll} />}
         <ul aria-label="Plants that could stand in its place">
           {(swaps ?? []).slice(0, 12).map((s) => {
-            const p = libraryPlant(s.plantId);
-            if (!p) return null;
+            const p = s.plant;
             return (
-              <li key={s.plantId} className="hair">
-                <button type="button" className="grid w-full grid-cols-[32px_1fr_auto] items-center gap-x-2 py-1 text-left hover:bg-stream" onClick={() => run(`${plantName(p)} for ${plantName(plant)}`, ...targets.map((id) => ({ do: 'swap' as const, id, plant: s.plantId, start: s.start })))}>
+              <li key={p.id} className="hair">
+                <button type="button" className="grid w-full grid-cols-[32px_1fr_auto] items-center gap-x-2 py-1 text-left hover:bg-stream" onClick={() => run(`${plantName(p)} for ${plantName(plant)}`, ...targets.map((id) => ({ do: 'swap' as const, id, plant: referTo(p), start: s.start })))}>
                   <PlantGlyph plant={p} size={26} />
                   <span className="min-w-0">
                     <span className="block text-[0.9rem] leading-tight">{plantName(p)}</span>
@@ -80,7 +81,7 @@ export function SwapPanel({ planting, placed, report }: { planting: Planting; pl
           })}
         </ul>
         {swaps?.length === 0 && <p className="py-2 text-[0.88rem]">Nothing else in the library fits this place. Loosen the spot or the pot.</p>}
-        <WhyNot planting={planting} placed={placed} />
+        <WhyNot planting={planting} placed={placed} library={library} />
       </section>
     </div>
   );
@@ -98,17 +99,17 @@ function changesOf(now: Report, then: Report): string {
 }
 
 /** Why not any other plant of this role: each has its rule and its numbers. */
-function WhyNot({ planting, placed }: { planting: Planting; placed: Placed }) {
-  const refused = useMemo(() => LIBRARY.filter((p) => p.roles.includes(placed.role)).flatMap((p) => {
+function WhyNot({ planting, placed, library }: { planting: Planting; placed: Placed; library: readonly Plant[] }) {
+  const refused = useMemo(() => library.filter((p) => p.roles.includes(placed.role)).flatMap((p) => {
     const why = whyNot(p, planting)[0];
     return why ? [{ p, why }] : [];
-  }), [planting, placed.role]);
+  }), [planting, placed.role, library]);
   if (refused.length === 0) return null;
   return (
     <details className="pt-2 text-[0.86rem]">
       <summary className="cursor-pointer text-quiet">Why not the other {refused.length}?</summary>
       <ul className="pt-1">
-        {refused.map(({ p, why }) => (
+        {refused.slice(0, 120).map(({ p, why }) => (
           <li key={p.id} className="hair py-1">
             <span className="font-semibold">{plantName(p)}.</span> {why.why}
           </li>

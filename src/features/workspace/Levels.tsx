@@ -2,6 +2,7 @@
 import { useEffect, useState } from 'react';
 import { BANDS } from '@/core/balance/bands';
 import { LEVELS, type Finding, type Remedy, type Report } from '@/core/balance/finding';
+import type { Mine } from '@/core/stock/shelf';
 import type { Planting } from '@/core/plantings/schema';
 import { Button } from '@/ui/Button';
 import { Level } from '@/ui/Level';
@@ -12,25 +13,25 @@ import { useWorkspace } from './store';
 import { useUnits } from './units';
 
 /** Remedies for what is not good, weighed in the background after each change. */
-function useRemedies(planting: Planting, report: Report): Map<string, Remedy[]> {
+function useRemedies(planting: Planting, report: Report, mine: Mine): Map<string, Remedy[]> {
   const [found, setFound] = useState<{ planting: Planting; map: Map<string, Remedy[]> } | null>(null);
   const idle = report.findings.every((f) => f.severity === 'good');
   useEffect(() => {
     if (idle) return;
     let stale = false;
-    void weighWorker()
+    void weighWorker(mine)
       .remedies(planting)
       .then((r) => !stale && setFound({ planting, map: new Map(r.findings.map((f) => [f.check, f.remedies])) }));
     return () => {
       stale = true;
     };
-  }, [planting, idle]);
+  }, [planting, idle, mine]);
   return found?.planting === planting ? found.map : new Map<string, Remedy[]>();
 }
 
 /** The instruments: five levels, then everything else that is judged, what is not good first. */
-export function Levels({ planting, report }: { planting: Planting; report: Report }) {
-  const remedies = useRemedies(planting, report);
+export function Levels({ planting, report, mine }: { planting: Planting; report: Report; mine: Mine }) {
+  const remedies = useRemedies(planting, report, mine);
   const weighed = useWorkspace((s) => s.weighed);
   const levels = LEVELS.flatMap((id) => report.findings.filter((f) => f.check === id));
   const rest = report.findings.filter((f) => !(LEVELS as readonly string[]).includes(f.check)).sort((a, b) => rank(b) - rank(a));

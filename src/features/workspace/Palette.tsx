@@ -36,6 +36,7 @@ export function Palette({ planting, season, onCompose, onAdd }: { planting: Plan
     { text: 'Compose', run: onCompose },
     { text: 'Add a plant', run: onAdd },
     ...STATIONS.map((s) => ({ text: `Go to ${STATION_NAME[s]}`, run: () => router.push(stationPath(planting.id, s)) })),
+    { text: 'Go to the library', run: () => router.push(`/library?for=${planting.id}`) },
     { text: 'Go to the bench', run: () => router.push('/') },
     ...season.placed.map((p) => ({ text: `Choose ${plantName(p.plant)}, ${p.role} ${p.id}`, run: () => show({ chosen: p.id, lit: [p.id] }) })),
     ...(past.length > 0 ? [{ text: `Undo ${past[past.length - 1]?.name ?? ''}`, key: 'Ctrl Z', run: undo }] : []),

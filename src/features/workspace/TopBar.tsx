@@ -3,7 +3,7 @@ import Link from 'next/link';
 import type { CheckId, Report } from '@/core/balance/finding';
 import type { Planting } from '@/core/plantings/schema';
 import { spotName } from '@/core/spots/schema';
-import { Button } from '@/ui/Button';
+import { Button, buttonLook } from '@/ui/Button';
 import { Stream } from '@/ui/Stream';
 import { Preferences } from './Preferences';
 import { STATION_NAME, STATIONS, stationPath, type Station } from './stations';
@@ -34,6 +34,9 @@ export function TopBar({ planting, station, report, subtitle }: { planting: Plan
         <Button kind="bare" disabled={!nextStep} onClick={redo} title={nextStep ? `Redo ${nextStep.name} (Ctrl Shift Z)` : 'Nothing to redo'}>
           Redo
         </Button>
+        <Link href={`/library?for=${planting.id}`} className={buttonLook('bare')}>
+          Library
+        </Link>
         <Preferences />
       </div>
       <div className="order-4 w-full work:order-none work:w-[27rem]">

@@ -1,7 +1,7 @@
 'use client';
 import { useLiveQuery } from 'dexie-react-hooks';
 import Link from 'next/link';
-import { useRouter } from 'next/navigation';
+import { useRouter, useSearchParams } from 'next/navigation';
 import { useEffect, useState } from 'react';
 import { isLong } from '@/core/compose/counts';
 import { describe } from '@/core/containers/describe';
@@ -23,6 +23,7 @@ import { SpotPanel } from '../spot/SpotPanel';
 import { SpotReading } from '../spot/SpotReading';
 import { useDerived } from './derived';
 import { Levels } from './Levels';
+import { useKnown } from './mine';
 import { Palette } from './Palette';
 import { Plan } from './Plan';
 import { Portrait } from './Portrait';
@@ -72,20 +73,23 @@ function Open({ planting, station }: { planting: Planting; station: Station }) {
   const units = useUnits((u) => u.units);
   const { season, report, frame } = useDerived(planting);
   const composer = useComposer();
+  const known = useKnown();
+  const wantedId = useSearchParams().get('add');
+  const wantedPlant = wantedId ? (known.all.find((p) => p.id === wantedId) ?? null) : null;
   const [briefing, setBriefing] = useState(false);
   const [adding, setAdding] = useState(false);
   const week = Math.min(wanted ?? season.peak, season.weeks.length - 1);
   const planted = planting.placements.length > 0;
   const hand = season.placed.find((p) => p.id === chosen);
   const proposing = station === 'plants' && composer.state !== 'idle';
-  const compose = () => composer.start(planting);
+  const compose = () => composer.start(planting, known.mine);
   useEffect(() => {
     document.title = `${planting.name} · Rillbank`;
   }, [planting.name]);
 
   const left =
-    station === 'spot' ? <SpotPanel planting={planting} /> : station === 'container' ? <ContainerPanel planting={planting} /> : station === 'make' ? <MakePanel planting={planting} units={units} /> : planted && !briefing ? <Cast season={season} week={week} onCompose={() => setBriefing(true)} onAdd={() => setAdding(true)} /> : <Brief planting={planting} onCompose={compose} onBack={planted ? () => setBriefing(false) : null} />;
-  const right = station === 'spot' ? <SpotReading planting={planting} /> : station === 'container' ? <ContainerSums planting={planting} units={units} /> : station === 'plants' ? hand ? <SwapPanel key={hand.id} planting={planting} placed={hand} report={report} /> : planted ? <Levels planting={planting} report={report} /> : <Empty /> : null;
+    station === 'spot' ? <SpotPanel planting={planting} /> : station === 'container' ? <ContainerPanel planting={planting} /> : station === 'make' ? <MakePanel planting={planting} units={units} known={known} /> : planted && !briefing ? <Cast season={season} week={week} onCompose={() => setBriefing(true)} onAdd={() => setAdding(true)} /> : <Brief planting={planting} known={known} onCompose={compose} onBack={planted ? () => setBriefing(false) : null} />;
+  const right = station === 'spot' ? <SpotReading planting={planting} /> : station === 'container' ? <ContainerSums planting={planting} units={units} /> : station === 'plants' ? hand ? <SwapPanel key={hand.id} planting={planting} placed={hand} report={report} known={known} /> : planted ? <Levels planting={planting} report={report} mine={known.mine} /> : <Empty /> : null;
   const columns = station === 'make' ? 'work:grid-cols-[minmax(30rem,1.15fr)_1fr]' : 'work:grid-cols-[17.6rem_minmax(0,1fr)_18.6rem]';
 
   return (
@@ -149,7 +153,17 @@ function Open({ planting, station }: { planting: Planting; station: Station }) {
         }}
         onAdd={() => setAdding(true)}
       />
-      <AddPlant planting={planting} open={adding} onClose={() => setAdding(false)} />
+      <AddPlant
+        key={wantedPlant?.id ?? ''}
+        planting={planting}
+        library={wantedPlant ? known.all : known.library}
+        wanted={wantedPlant}
+        open={adding || wantedPlant !== null}
+        onClose={() => {
+          setAdding(false);
+          if (wantedPlant) router.replace(stationPath(planting.id, 'plants'));
+        }}
+      />
     </div>
   );
 }

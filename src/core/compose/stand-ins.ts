@@ -1,0 +1,98 @@
+import { assess } from '../balance/assess';
+import type { CheckId, Report, Severity } from '../balance/finding';
+import { deltaE, lch } from '../colour/oklch';
+import { lightFit } from '../growth/model';
+import { referTo } from '../plants';
+import type { Plant } from '../plants/schema';
+import { apply, type Command } from '../plantings/commands';
+import { plantIdOf, resolve } from '../plantings/resolve';
+import type { Planting } from '../plantings/schema';
+import { sunReading } from '../spots/light';
+import { signature } from './casting';
+import { whyNot } from './filter';
+import { startFor } from './patterns';
+
+/** One plant that could take another's part, and how near it comes. */
+export interface StandIn {
+  plant: Plant;
+  commands: Command[];
+  report: Report;
+  /** Score with it, less the score now. */
+  change: number;
+  /** Levels whose severity it changes. */
+  moves: { check: CheckId; from: Severity; to: Severity }[];
+  /** 0 nothing like it, 1 its twin. */
+  likeness: number;
+  /** What is other about it, in a few words each, most telling first. */
+  differs: string[];
+}
+
+/** What each likeness weighs. Working figures: colour first, then size, as one stands with an empty place in a trolley. */
+const WEIGHT = { colour: 0.32, height: 0.2, hang: 0.14, leaf: 0.12, water: 0.1, light: 0.12 } as const;
+/** Colours further apart than this, ΔE_OK, have nothing to do with each other. */
+const FAR = 0.4;
+/** Points of score that weigh as much as a tenth of likeness. Working figure. */
+const POINTS_PER_TENTH = 4;
+/** Candidates grown and judged in full. */
+const WEIGHED = 18;
+
+const near = (a: number, b: number): number => Math.max(0, 1 - Math.abs(Math.log(Math.max(a, 20) / Math.max(b, 20))) / Math.log(3));
+const mid = ([a, b]: readonly [number, number]): number => (a + b) / 2;
+
+/** How like two plants are in a place with so many hours of sun, 0–1. */
+function likeness(a: Plant, b: Plant, hours: number): number {
+  const colour = 1 - Math.min(1, deltaE(lch(signature(a)), lch(signature(b))) / FAR);
+  const leaf = (Number(a.leaf.size === b.leaf.size) + Number(a.leaf.form === b.leaf.form) + Number(a.flower.form === b.flower.form)) / 3;
+  return (
+    WEIGHT.colour * colour + WEIGHT.height * near(mid(a.heightMm), mid(b.heightMm)) + WEIGHT.hang * near(mid(a.trailMm), mid(b.trailMm)) + WEIGHT.leaf * leaf + WEIGHT.water * Number(a.water === b.water) + WEIGHT.light * lightFit(b.sunHours, hours)
+  );
+}
+
+function differences(was: Plant, now: Plant): string[] {
+  const out: string[] = [];
+  const apart = deltaE(lch(signature(was)), lch(signature(now)));
+  out.push(apart < 0.06 ? 'the same colour' : apart < 0.16 ? 'a near colour' : 'another colour');
+  const tall = mid(now.heightMm) / Math.max(1, mid(was.heightMm));
+  if (tall > 1.2 || tall < 0.83) out.push(`${Math.round(Math.abs(mid(now.heightMm) - mid(was.heightMm)) / 10)} cm ${tall > 1 ? 'taller' : 'shorter'}`);
+  const hang = mid(now.trailMm) - mid(was.trailMm);
+  if (Math.abs(hang) > 60) out.push(`hangs ${Math.round(Math.abs(hang) / 10)} cm ${hang > 0 ? 'further' : 'less'}`);
+  if (now.water !== was.water) out.push(now.water === 'thirsty' ? 'thirstier' : now.water === 'dry' ? 'likes it drier' : was.water === 'dry' ? 'wants more water' : 'wants less water');
+  if (now.vigour - was.vigour >= 2) out.push('stronger growing');
+  if (was.flower.form !== now.flower.form && now.flower.form === 'none') out.push('grown for its leaf');
+  return out;
+}
+
+/**
+ * The best stand-ins for a plant that cannot be had, for all its places in a planting: of its role, of what `library`
+ * offers, each judged in full. Best first, by likeness and by what it does to the whole. Empty when it is not in there.
+ */
+export function standIns(planting: Planting, plantId: string, library: readonly Plant[], most = 8): StandIn[] {
+  const places = resolve(planting).filter((p) => p.plant.id === plantId);
+  const first = places[0];
+  if (!first) return [];
+  const inUse = new Set(planting.placements.map(plantIdOf));
+  const { hours } = sunReading(planting.spot, planting.startDate);
+  const now = assess(planting);
+  const roles = [...new Set(places.map((p) => p.role))];
+  return library
+    .filter((p) => !inUse.has(p.id) && roles.every((r) => p.roles.includes(r)) && whyNot(p, planting).length === 0)
+    .map((plant) => ({ plant, like: likeness(first.plant, plant, hours) }))
+    .sort((a, b) => b.like - a.like)
+    .slice(0, WEIGHED)
+    .flatMap(({ plant, like }): StandIn[] => {
+      const commands = places.flatMap((p): Command[] => {
+        const sold = plant.starts.map((s) => s.size);
+        const start = sold.includes(p.start) ? p.start : startFor(p.role, sold, planting, false);
+        return start ? [{ do: 'swap', id: p.id, plant: referTo(plant), start }] : [];
+      });
+      if (commands.length < places.length) return [];
+      const report = assess(commands.reduce(apply, planting));
+      const moves = report.findings.flatMap((f) => {
+        const was = now.findings.find((g) => g.check === f.check);
+        return was && was.severity !== f.severity ? [{ check: f.check, from: was.severity, to: f.severity }] : [];
+      });
+      return [{ plant, commands, report, change: Math.round((report.score - now.score) * 10) / 10, moves, likeness: Math.round(like * 100) / 100, differs: differences(first.plant, plant) }];
+    })
+    .sort((a, b) => b.likeness - a.likeness + (b.change - a.change) / (POINTS_PER_TENTH * 10))
+    .slice(0, most);
+}

@@ -1,0 +1,26 @@
+import { z } from 'zod';
+import type { Plant } from '../plants/schema';
+import { StartSizeSchema } from '../plants/starts';
+
+/** What a nursery has of one plant in one start size. */
+export const StockLineSchema = z
+  .object({
+    plantId: z.string().min(1).max(60),
+    start: StartSizeSchema,
+    /** Pounds for one, or for one pack. */
+    price: z.number().positive('must be more than nothing').max(500),
+    /** Plants or packs to be had now; 0 is out. */
+    available: z.number().int('must be a whole number').min(0, 'cannot be less than none').max(100_000),
+  })
+  .strict();
+export type StockLine = z.infer<typeof StockLineSchema>;
+
+/** A list as it was told, and when. */
+export const StockSchema = z.object({ nursery: z.string().min(1).max(80), askedAt: z.string(), lines: z.array(StockLineSchema) }).strict();
+export type Stock = z.infer<typeof StockSchema>;
+
+/** A nursery that can be asked what it has. The shipped one is simulated; a real feed takes this place. */
+export interface Nursery {
+  name: string;
+  ask: (library: readonly Plant[], today: string) => Promise<Stock>;
+}

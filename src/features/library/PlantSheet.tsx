@@ -1,0 +1,121 @@
+'use client';
+import Link from 'next/link';
+import { whyNot } from '@/core/compose/filter';
+import type { OwnPlant } from '@/core/plants/own';
+import { plantName, type Plant } from '@/core/plants/schema';
+import type { Planting } from '@/core/plantings/schema';
+import { STARTS } from '@/core/plants/starts';
+import type { StockLine } from '@/core/stock/schema';
+import { sunReading } from '@/core/spots/light';
+import type { UnitSystem } from '@/core/units/length';
+import { formatMoney } from '@/core/units/quantity';
+import { BloomStrip } from '@/ui/BloomStrip';
+import { Button, buttonLook } from '@/ui/Button';
+import { Mark } from '@/ui/Mark';
+import { stationPath } from '../workspace/stations';
+import { factsOf } from './facts';
+import { fitting, Specimen } from './Specimen';
+
+interface Props {
+  plant: Plant;
+  /** Its entry among one's own, when it has one. */
+  own: OwnPlant | null;
+  pot: Planting | null;
+  lines: readonly StockLine[] | null;
+  units: UnitSystem;
+  compared: boolean;
+  full: boolean;
+  onCompare: () => void;
+  onVary: () => void;
+  onEdit: () => void;
+  onRemove: () => void;
+  onClose: () => void;
+}
+
+/** All that is known of one plant, and whether it would live in the container it is looked at for. */
+export function PlantSheet({ plant, own, pot, lines, units, compared, full, onCompare, onVary, onEdit, onRemove, onClose }: Props) {
+  return (
+    <article className="flex flex-col gap-2.5" aria-label={plantName(plant)}>
+      <header className="flex items-start justify-between gap-2">
+        <div>
+          <h2 className="text-[1.15rem] leading-tight">{plantName(plant)}</h2>
+          <p className="text-[0.88rem] italic text-quiet">{plant.botanical}</p>
+        </div>
+        <Button kind="bare" onClick={onClose}>
+          Close
+        </Button>
+      </header>
+      <div className="flex items-end justify-center gap-4 pt-3">
+        <Specimen plant={plant} scale={fitting([plant], 190, 200)} />
+        {own?.photo && (
+          // eslint-disable-next-line @next/next/no-img-element -- the gardener's own photograph, kept in the browser
+          <img src={own.photo} alt={`Your photograph of ${plantName(plant)}`} className="max-h-36 max-w-28 rounded-[3px] object-cover" />
+        )}
+      </div>
+      <BloomStrip plant={plant} />
+      {plant.note && <p className="text-[0.9rem]">{plant.note}</p>}
+      {pot && <Fits plant={plant} pot={pot} />}
+      <div className="flex flex-wrap gap-2">
+        <Button kind="deep" aria-pressed={compared} disabled={full && !compared} onClick={onCompare}>
+          {compared ? 'Stop comparing' : full ? 'Four are compared' : 'Compare'}
+        </Button>
+        <Button onClick={onVary}>Vary it</Button>
+        <Button onClick={onEdit}>{own ? 'Change it' : 'Correct it'}</Button>
+        {own && <Button onClick={onRemove}>{own.plant.id.startsWith('own-') ? 'Delete it' : 'Back to the shipped one'}</Button>}
+      </div>
+      {lines && <InStock lines={lines} />}
+      <table className="w-full text-[0.86rem]">
+        <tbody>
+          {factsOf(plant, units).map((f) => (
+            <tr key={f.name} className="[&>*]:border-b [&>*]:border-line [&>*]:py-[3px] align-baseline">
+              <th scope="row" className="w-[6.6rem] pr-2 text-left font-normal text-quiet">
+                {f.name}
+              </th>
+              <td className={f.warn ? 'text-watchink' : ''}>{f.text}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <p className="text-[0.8rem] text-quiet">Poison is kept on the careful side, and unknown counts as unsafe. If someone has eaten a plant, call a doctor, a vet or a poison line.</p>
+    </article>
+  );
+}
+
+/** Why it lives there or does not, rule by rule. */
+function Fits({ plant, pot }: { plant: Plant; pot: Planting }) {
+  const why = whyNot(plant, pot);
+  const sun = sunReading(pot.spot, pot.startDate);
+  return (
+    <section className="border-l-2 border-line pl-2.5 text-[0.88rem]">
+      <p className="flex items-center gap-2">
+        <Mark severity={why.length === 0 ? 'good' : 'wrong'} />
+        <span className="font-semibold">{why.length === 0 ? `Would live in ${pot.name}` : `Not for ${pot.name}`}</span>
+      </p>
+      {why.length === 0 ? (
+        <p className="text-quiet">
+          {sun.hours} hours of sun, {sun.afternoon} of them after 13:00; the pot is deep and wide enough for a start it is sold in. What it does to the levels shows when it is put in.
+        </p>
+      ) : (
+        <ul className="list-disc pl-4">
+          {why.map((w) => (
+            <li key={w.rule}>{w.why}</li>
+          ))}
+        </ul>
+      )}
+      <p className="pt-1.5">
+        <Link className={buttonLook('plain')} href={`${stationPath(pot.id, 'plants')}?add=${plant.id}`}>
+          Put it in {pot.name}
+        </Link>
+      </p>
+    </section>
+  );
+}
+
+function InStock({ lines }: { lines: readonly StockLine[] }) {
+  return (
+    <p className="text-[0.88rem]">
+      <span className="text-quiet">At the nursery: </span>
+      {lines.length === 0 ? 'not listed' : lines.map((l) => `${STARTS[l.start].label} ${l.available === 0 ? 'out' : `${l.available} at ${formatMoney(l.price)}`}`).join('; ')}
+    </p>
+  );
+}

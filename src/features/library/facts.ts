@@ -1,0 +1,45 @@
+import { LIGHT_CLASSES } from '@/core/plants/facets';
+import { HABIT_LABEL } from '@/core/plants/habit-defaults';
+import type { Plant, Poison } from '@/core/plants/schema';
+import { STARTS } from '@/core/plants/starts';
+import { lengthNumber, lengthUnit, type UnitSystem } from '@/core/units/length';
+import { formatMoney, formatTemperature } from '@/core/units/quantity';
+
+const between = ([a, b]: readonly [number, number], units: UnitSystem): string => `${lengthNumber(a, units)}–${lengthNumber(b, units)} ${lengthUnit(units)}`;
+
+const POISON: Record<Poison, string> = { none: 'not known to be', irritant: 'irritates', mild: 'mildly', toxic: 'poisonous', unknown: 'unknown: treat as unsafe' };
+
+/** A plant's facts as lines of a table: what it is called, and what it is for this one. */
+export function factsOf(p: Plant, units: UnitSystem): { name: string; text: string; warn?: boolean }[] {
+  const [least, low, high, most] = p.sunHours;
+  const bad = (x: Poison) => x !== 'none';
+  return [
+    { name: 'Grown height', text: between(p.heightMm, units) },
+    { name: 'Spread', text: between(p.spreadMm, units) },
+    ...(p.trailMm[1] > 0 ? [{ name: 'Hangs', text: between(p.trailMm, units) }] : []),
+    { name: 'Habit', text: HABIT_LABEL[p.habit].toLowerCase() },
+    { name: 'Sun', text: `${low}–${high} h a day; lives with ${least}–${most}` },
+    { name: 'Afternoon sun', text: p.scorchAfternoonH === null ? 'does not scorch' : `up to ${p.scorchAfternoonH} h, less in a hot summer` },
+    { name: 'Water', text: `${p.water}; feed: ${p.feed}` },
+    { name: 'Winter', text: `lives to ${formatTemperature(p.coldestWinterC, units)} in the ground` },
+    { name: 'Cold nights', text: `out from ${formatTemperature(p.coldestNightC, units)} up` },
+    { name: 'Vigour', text: `${p.vigour} of 5` },
+    { name: 'Leaf', text: `${p.leaf.size}, ${p.leaf.form}, ${p.leaf.surface}` },
+    ...(p.flower.form === 'none' ? [] : [{ name: 'Flower', text: `${p.flower.form}, ${lengthNumber(p.flower.sizeMm, units)} ${lengthUnit(units)}` }]),
+    { name: 'Deadhead', text: p.deadhead === 'no' ? 'no need' : p.deadhead },
+    ...(p.edible === 'no' ? [] : [{ name: 'To eat', text: p.edible }]),
+    { name: 'Poison, people', text: POISON[p.poison.people] + (p.poisonPart ? ` (${p.poisonPart})` : ''), warn: bad(p.poison.people) },
+    { name: 'Poison, cats', text: POISON[p.poison.cats], warn: bad(p.poison.cats) },
+    { name: 'Poison, dogs', text: POISON[p.poison.dogs], warn: bad(p.poison.dogs) },
+    { name: 'Sap', text: p.irritantSap === 'yes' ? 'irritates: wear gloves' : p.irritantSap === 'no' ? 'harmless' : 'unknown: wear gloves', warn: p.irritantSap !== 'no' },
+    ...(p.spreadRisk === 'none known' ? [] : [{ name: 'May escape', text: 'check your local list', warn: true }]),
+    { name: 'Sold as', text: p.starts.map((s) => `${STARTS[s.size].label} ${formatMoney(s.price)}`).join(', ') },
+  ];
+}
+
+/** The light a plant takes, as it is said on a tag. */
+export const lightOf = (p: Plant): string => {
+  const hours = { 'full sun': 8, 'part sun': 5, 'part shade': 3, shade: 1 } as const;
+  const takes = LIGHT_CLASSES.filter((l) => p.sunHours[0] <= hours[l] && p.sunHours[3] >= hours[l]);
+  return takes.length === 0 ? 'shade' : takes.length === 1 ? (takes[0] ?? '') : `${takes[0] ?? ''} to ${takes[takes.length - 1] ?? ''}`;
+};

@@ -1,0 +1,17 @@
+/** Longest side of a kept photograph, px, and how finely it is kept. */
+const SIDE = 640;
+const QUALITY = 0.78;
+
+/** A photograph made small enough to keep, as a data URL. Throws an Error that says what to do when it is no picture. */
+export async function smallPhoto(file: File): Promise<string> {
+  const picture = await createImageBitmap(file).catch(() => {
+    throw new Error(`${file.name} is not a picture this browser can read. Use a JPEG, PNG or WebP.`);
+  });
+  const k = Math.min(1, SIDE / Math.max(picture.width, picture.height));
+  const canvas = document.createElement('canvas');
+  canvas.width = Math.max(1, Math.round(picture.width * k));
+  canvas.height = Math.max(1, Math.round(picture.height * k));
+  canvas.getContext('2d')?.drawImage(picture, 0, 0, canvas.width, canvas.height);
+  picture.close();
+  return canvas.toDataURL('image/jpeg', QUALITY);
+}

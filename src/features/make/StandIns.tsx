@@ -1,0 +1,98 @@
+'use client';
+import { Dialog } from 'radix-ui';
+import { useEffect, useState } from 'react';
+import type { StandIn } from '@/core/compose/stand-ins';
+import { plantName, type Plant } from '@/core/plants/schema';
+import { plantIdOf } from '@/core/plantings/resolve';
+import type { Planting } from '@/core/plantings/schema';
+import { stateOf } from '@/core/stock/shelf';
+import { Button } from '@/ui/Button';
+import { fitting, Specimen } from '../library/Specimen';
+import { CHECK_NAME } from '../workspace/figures';
+import { weighWorker } from '../workspace/helpers';
+import type { Known } from '../workspace/mine';
+import { useWorkspace } from '../workspace/store';
+
+/** What could take the place of a plant that cannot be had, each tried in all its places and judged. */
+export function StandIns({ plant, planting, known, onClose }: { plant: Plant; planting: Planting; known: Known; onClose: () => void }) {
+  const run = useWorkspace((s) => s.run);
+  const [found, setFound] = useState<StandIn[] | null>(null);
+  const count = planting.placements.filter((p) => plantIdOf(p) === plant.id).length;
+  useEffect(() => {
+    let stale = false;
+    void weighWorker(known.mine)
+      .standIns(planting, plant.id)
+      .then((s) => !stale && setFound(s));
+    return () => {
+      stale = true;
+    };
+  }, [planting, plant.id, known.mine]);
+  const scale = fitting([plant, ...(found ?? []).map((s) => s.plant)], 104, 116);
+  return (
+    <Dialog.Root open onOpenChange={(o) => !o && onClose()}>
+      <Dialog.Portal>
+        <Dialog.Overlay className="fixed inset-0 z-20 bg-black/35" />
+        <Dialog.Content aria-describedby={undefined} className="fixed inset-x-2 top-[4vh] z-30 mx-auto flex max-h-[92vh] max-w-3xl flex-col gap-2 rounded-[4px] border border-line bg-ground p-4">
+          <header className="flex items-start justify-between gap-3">
+            <Dialog.Title className="text-lg leading-tight">
+              Instead of {plantName(plant)}
+              {count > 1 && <span className="font-normal text-quiet"> in all {count} places</span>}
+            </Dialog.Title>
+            <Dialog.Close asChild>
+              <Button kind="bare">Close</Button>
+            </Dialog.Close>
+          </header>
+          <div className="grid min-h-0 flex-1 grid-cols-1 gap-x-5 overflow-y-auto sm:grid-cols-[9rem_1fr]">
+            <figure className="flex flex-col items-center justify-end self-start border-b-2 border-ink pt-4 max-sm:hidden">
+              <Specimen plant={plant} scale={scale} />
+              <figcaption className="sr-only">{plantName(plant)}, which cannot be had</figcaption>
+            </figure>
+            <div className="min-w-0" aria-busy={found === null}>
+              <p className="pb-1 text-[0.9rem] text-quiet" role="status">
+                {found === null ? 'Trying what there is …' : found.length === 0 ? 'Nothing in the library can take its place here. Leave it out, or loosen the spot or the brief.' : `${found.length} come nearest${known.mine.stock ? `, all in stock at ${known.mine.stock.nursery}` : ''}; drawn at one scale.`}
+              </p>
+              <ul aria-label="Stand-ins">
+                {(found ?? []).map((s) => (
+                  <li key={s.plant.id} className="hair grid grid-cols-[6.4rem_1fr] items-end gap-3 pt-2 sm:grid-cols-[7.6rem_1fr_auto]">
+                    <span className="flex h-full items-end justify-center">
+                      <Specimen plant={s.plant} scale={scale} />
+                    </span>
+                    <span className="min-w-0 self-center pb-2 text-[0.9rem] leading-snug">
+                      <span className="block font-semibold">{plantName(s.plant)}</span>
+                      <span className="block">{s.differs.join(', ')}</span>
+                      <span className="block text-[0.86rem] text-quiet">{s.moves.length > 0 ? s.moves.slice(0, 3).map((m) => `${CHECK_NAME[m.check]} ${m.from} to ${m.to}`).join(', ') : 'all levels stay as they are'}</span>
+                      {known.stock && <span className="block text-[0.86rem] text-quiet">{inWords(known, s)}</span>}
+                    </span>
+                    <span className="flex items-center gap-3 pb-2 max-sm:col-start-2 sm:flex-col sm:items-end">
+                      <span className={`text-[0.9rem] ${s.change > 0 ? 'font-semibold text-glaze' : 'text-quiet'}`}>
+                        {s.change > 0 ? '+' : s.change < 0 ? '−' : '±'}
+                        {Math.abs(s.change).toFixed(1)}
+                      </span>
+                      <Button
+                        aria-label={`Use ${plantName(s.plant)}`}
+                        onClick={() => {
+                          run(`${plantName(s.plant)} for ${plantName(plant)}`, ...s.commands);
+                          onClose();
+                        }}
+                      >
+                        Use it
+                      </Button>
+                    </span>
+                  </li>
+                ))}
+              </ul>
+            </div>
+          </div>
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  );
+}
+
+/** What the nursery has of a stand-in, in the size it would be bought in. */
+function inWords(known: Known, s: StandIn): string {
+  const start = s.commands.flatMap((c) => (c.do === 'swap' ? [c.start] : []))[0];
+  if (!known.stock || !start) return '';
+  const { state, line } = stateOf(known.stock.stock, s.plant.id, start, s.commands.length);
+  return state === 'not listed' ? 'not on the nursery’s list' : state === 'out' ? 'out there too' : `${line?.available ?? 0} at the nursery`;
+}

@@ -1,0 +1,34 @@
+'use client';
+import { useLiveQuery } from 'dexie-react-hooks';
+import { useMemo } from 'react';
+import type { OwnPlant } from '@/core/plants/own';
+import type { Plant } from '@/core/plants/schema';
+import { NOTHING_OF_MINE, shelfOf, type Mine } from '@/core/stock/shelf';
+import { readOwn } from '@/storage/plants';
+import { readStock, type StoredStock } from '@/storage/stock';
+
+export interface Known {
+  /** What workers are told. */
+  mine: Mine;
+  /** Every plant there is to choose from now: the stocked ones only, when the gardener keeps to a nursery's list. */
+  library: readonly Plant[];
+  /** Every plant that is known, stocked or not. */
+  all: readonly Plant[];
+  own: readonly OwnPlant[];
+  unreadable: readonly string[];
+  stock: StoredStock | null;
+  ready: boolean;
+}
+
+const NO_OWN: readonly OwnPlant[] = [];
+
+/** The library as this browser has it: shipped, own, corrected, and what a nursery has of it. Follows other tabs. */
+export function useKnown(): Known {
+  const shelf = useLiveQuery(() => readOwn().catch(() => null));
+  const stock = useLiveQuery(() => readStock().catch(() => null));
+  return useMemo(() => {
+    const own = shelf?.own ?? NO_OWN;
+    const mine: Mine = { own: own.map((o) => o.plant), stock: stock?.keepTo ? stock.stock : null };
+    return { mine, library: shelfOf(mine), all: shelfOf({ ...NOTHING_OF_MINE, own: mine.own }), own, unreadable: shelf?.unreadable ?? [], stock: stock ?? null, ready: shelf !== undefined && stock !== undefined };
+  }, [shelf, stock]);
+}
