@@ -15,7 +15,7 @@ export default function RootLayout({ children }: { children: ReactNode }) {
       </head>
       <body>
         {children}
-        <Toaster position="bottom-center" toastOptions={{ classNames: { description: 'text-ground!' }, style: { background: 'var(--ink)', color: 'var(--ground)', border: 'none', borderRadius: 4 } }} />
+        <Toaster position="bottom-center" toastOptions={{ classNames: { description: 'text-ground!' }, style: { fontFamily: 'inherit', background: 'var(--ink)', color: 'var(--ground)', border: 'none', borderRadius: 4 } }} />
       </body>
     </html>
   );

@@ -161,10 +161,17 @@ export function createStage(canvas: HTMLCanvasElement, { shadows = true, antiali
     wall.scale.set(half * 5.2, 2600, 1);
   };
 
+  /** What was taken off is thrown away after the next picture: its successor then finds the compiled shaders still there. */
+  const spent: (() => void)[] = [];
+  const render = () => {
+    renderer.render(scene, camera);
+    for (const dispose of spent.splice(0)) dispose();
+  };
+
   const replace = (from: { group: Group; dispose: () => void } | null, to: Group | null) => {
     if (from) {
       turntable.remove(from.group);
-      from.dispose();
+      spent.push(from.dispose);
     }
     if (to) turntable.add(to);
     renderer.shadowMap.needsUpdate = true;
@@ -212,10 +219,10 @@ export function createStage(canvas: HTMLCanvasElement, { shadows = true, antiali
     },
     light: (owners) => foliage?.light(owners),
     thin: (share) => foliage?.thin(share),
-    draw: () => renderer.render(scene, camera),
+    draw: render,
     timed: () => {
       const from = performance.now();
-      renderer.render(scene, camera);
+      render();
       const gl = renderer.getContext();
       gl.readPixels(0, 0, 1, 1, gl.RGBA, gl.UNSIGNED_BYTE, new Uint8Array(4));
       return performance.now() - from;
@@ -227,6 +234,7 @@ export function createStage(canvas: HTMLCanvasElement, { shadows = true, antiali
     dispose: () => {
       replace(body, null);
       replace(foliage, null);
+      for (const dispose of spent.splice(0)) dispose();
       for (const m of [ground, contact, wall, sill]) {
         m.geometry.dispose();
         m.material.dispose();

@@ -10,6 +10,9 @@ import { lerp, maxBy } from '../units/number';
 /** A pot stands this much wider and deeper than the root ball in it, mm. Working figure: its wall and its lip. */
 const WALL_MM = 8;
 
+/** What hangs further under its pot than this is held up. */
+const CLEAR_MM = 20;
+
 /** The pot a start is sold in. */
 const startPot = (start: StartSize, like: Container): Container => {
   const { ballMm, ballDepthMm } = STARTS[start];
@@ -29,9 +32,9 @@ export interface Specimen {
 export function specimenOf(plant: Plant): Specimen {
   const fresh = freshPlanting(`specimen-${plant.id}`, plant.common, '2026-05-01');
   const start = shownIn(plant);
-  const hangs = plant.trailMm[1] > STARTS[start].ballDepthMm;
-  const planting: Planting = { ...fresh, container: { ...startPot(start, fresh.container), mount: hangs ? 'wall' : 'ground' }, placements: [{ id: 'p1', plant: referTo(plant), start, xMm: 0, yMm: 0, role: plant.roles[0] ?? 'filler' }] };
   const middle = ([a, b]: readonly [number, number]) => lerp(a, b, 0.6);
+  const hangs = middle(plant.trailMm) > STARTS[start].ballDepthMm + CLEAR_MM;
+  const planting: Planting = { ...fresh, container: { ...startPot(start, fresh.container), mount: hangs ? 'wall' : 'ground' }, placements: [{ id: 'p1', plant: referTo(plant), start, xMm: 0, yMm: 0, role: plant.roles[0] ?? 'filler' }] };
   const grown = { heightMm: middle(plant.heightMm), spreadMm: middle(plant.spreadMm), trailMm: middle(plant.trailMm), bloom: Math.max(...plant.bloom), light: 1, alive: true };
   const season: Season = { placed: [{ id: 'p1', plant, start, xMm: 0, yMm: 0, role: plant.roles[0] ?? 'filler', nx: 0, ny: 1 }], weeks: [{ week: 0, date: planting.startDate, meanC: 18, plants: [grown] }], peak: 0, frostWeek: null };
   return { planting, season };

@@ -74,8 +74,19 @@ const LEAF_KIND: Record<Plant['leaf']['form'], Kind> = {
 /** Width over length by leaf form. */
 const LEAF_WIDTH: Record<Plant['leaf']['form'], number> = { strap: 0.075, grass: 0.02, needle: 0.13, feather: 0.62, ovate: 0.58, heart: 0.92, lobed: 1, round: 1.02, rosette: 0.46, palmate: 1.05 };
 
+/** Shorter than this a strap is a lance and a grass blade a pink’s leaf: broader for their length. mm, working figure. */
+const SHORT_MM = 140;
+
 /** Width of a leaf over its length: narrow ovate leaves on the fine-leaved. */
-const leafWidth = ({ leaf }: Plant): number => (leaf.form === 'ovate' && leaf.size === 'fine' && leaf.lengthMm > 20 ? 0.32 : LEAF_WIDTH[leaf.form]);
+function leafWidth({ leaf }: Plant): number {
+  if (leaf.form === 'ovate' && leaf.size === 'fine' && leaf.lengthMm > 20) return 0.32;
+  if (leaf.lengthMm < SHORT_MM && leaf.form === 'strap') return 0.2;
+  if (leaf.lengthMm < SHORT_MM && leaf.form === 'grass') return 0.07;
+  return LEAF_WIDTH[leaf.form];
+}
+
+/** Outside of one ordinary leaf, mm²: a leaf fills some six tenths of its box. */
+export const leafAreaMm2 = (p: Plant): number => p.leaf.lengthMm ** 2 * leafWidth(p) * 0.6;
 
 /** A leaf of the plant's own form at a place. `size` scales its ordinary length. */
 export function leafAt(s: Sprig, at: Vec, along: Vec, face: Vec, size = 1): void {

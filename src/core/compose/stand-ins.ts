@@ -8,6 +8,7 @@ import { apply, type Command } from '../plantings/commands';
 import { plantIdOf, resolve } from '../plantings/resolve';
 import type { Planting } from '../plantings/schema';
 import { sunReading } from '../spots/light';
+import { sum } from '../units/number';
 import { signature } from './casting';
 import { whyNot } from './filter';
 import { startFor } from './patterns';
@@ -28,7 +29,7 @@ export interface StandIn {
 }
 
 /** What each likeness weighs. Working figures: colour first, then size, as one stands with an empty place in a trolley. */
-const WEIGHT = { colour: 0.32, height: 0.2, hang: 0.14, leaf: 0.12, water: 0.1, light: 0.12 } as const;
+const WEIGHT = { colour: 0.28, height: 0.18, hang: 0.12, leaf: 0.1, bloom: 0.14, water: 0.08, light: 0.1 } as const;
 /** Colours further apart than this, ΔE_OK, have nothing to do with each other. */
 const FAR = 0.4;
 /** Points of score that weigh as much as a tenth of likeness. Working figure. */
@@ -37,6 +38,16 @@ const POINTS_PER_TENTH = 4;
 const WEIGHED = 18;
 
 const near = (a: number, b: number): number => Math.max(0, 1 - Math.abs(Math.log(Math.max(a, 20) / Math.max(b, 20))) / Math.log(3));
+/** How far two plants’ months of bloom fall together, 0–1; two that never bloom are alike in that. */
+function bloomTogether(a: Plant, b: Plant): number {
+  const both = sum(a.bloom.map((x, m) => Math.min(x, b.bloom[m] ?? 0)));
+  const either = sum(a.bloom.map((x, m) => Math.max(x, b.bloom[m] ?? 0)));
+  return either === 0 ? 1 : both / either;
+}
+
+/** Less of the months together than this is worth a word. Working figure. */
+const OTHER_MONTHS = 0.55;
+
 const mid = ([a, b]: readonly [number, number]): number => (a + b) / 2;
 
 /** How like two plants are in a place with so many hours of sun, 0–1. */
@@ -44,7 +55,7 @@ function likeness(a: Plant, b: Plant, hours: number): number {
   const colour = 1 - Math.min(1, deltaE(lch(signature(a)), lch(signature(b))) / FAR);
   const leaf = (Number(a.leaf.size === b.leaf.size) + Number(a.leaf.form === b.leaf.form) + Number(a.flower.form === b.flower.form)) / 3;
   return (
-    WEIGHT.colour * colour + WEIGHT.height * near(mid(a.heightMm), mid(b.heightMm)) + WEIGHT.hang * near(mid(a.trailMm), mid(b.trailMm)) + WEIGHT.leaf * leaf + WEIGHT.water * Number(a.water === b.water) + WEIGHT.light * lightFit(b.sunHours, hours)
+    WEIGHT.colour * colour + WEIGHT.height * near(mid(a.heightMm), mid(b.heightMm)) + WEIGHT.hang * near(mid(a.trailMm), mid(b.trailMm)) + WEIGHT.leaf * leaf + WEIGHT.bloom * bloomTogether(a, b) + WEIGHT.water * Number(a.water === b.water) + WEIGHT.light * lightFit(b.sunHours, hours)
   );
 }
 
@@ -59,6 +70,7 @@ function differences(was: Plant, now: Plant): string[] {
   if (now.water !== was.water) out.push(now.water === 'thirsty' ? 'thirstier' : now.water === 'dry' ? 'likes it drier' : was.water === 'dry' ? 'wants more water' : 'wants less water');
   if (now.vigour - was.vigour >= 2) out.push('stronger growing');
   if (was.flower.form !== now.flower.form && now.flower.form === 'none') out.push('grown for its leaf');
+  else if (now.flower.form !== 'none' && bloomTogether(was, now) < OTHER_MONTHS) out.push('flowers at another time');
   return out;
 }
 

@@ -4,8 +4,8 @@ import { plantName, type Plant } from './schema';
 /** Finds plants of one library by name. */
 export type Finder = (text: string) => Plant[];
 
-/** Share of a word's letters that may be wrong. Working figure: one slip in five letters, two in ten. */
-const SLIPS = 0.2;
+/** Share of a word's letters that may be wrong. Working figure: one slip in four letters, two (or two letters changed about) in seven. */
+const SLIPS = 0.3;
 
 /** Words without marks: “Séneçon ×” is found by “senecon”. */
 const plain = (text: string): string => text.normalize('NFD').replace(/[\u0300-\u036f×’']/g, '').toLowerCase();

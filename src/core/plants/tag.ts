@@ -44,8 +44,11 @@ export function relativesIn(library: readonly Plant[]): Relatives {
   return (common, botanical) => (botanical ? genera.get(genusOf(botanical)) : names.get(common.trim().toLowerCase())) ?? [];
 }
 
-/** Looks alike: same habit before another, then the first. */
-const closest = (list: readonly Plant[], habit: Habit | undefined): Plant | undefined => list.find((p) => p.habit === habit) ?? list[0];
+/** The nearest of some relatives: of the same common name and habit, else of the same name, else of the same habit, else the first. */
+function closest(list: readonly Plant[], common: string, habit: Habit | undefined): Plant | undefined {
+  const named = list.filter((p) => p.common.toLowerCase() === common.trim().toLowerCase());
+  return (named.length > 0 ? named : list).find((p) => p.habit === habit) ?? named[0] ?? list[0];
+}
 
 /** A record of which nothing is known but a habit. */
 function plainOf(habit: Habit): Omit<Plant, 'id' | 'common' | 'botanical' | 'variety' | 'note'> {
@@ -82,14 +85,14 @@ function withoutFlower(p: Plant): Plant {
 
 /**
  * A whole record from what a tag says. What it does not say is taken from the same species in the library, else from
- * the nearest of its genus, else from what is usual for its habit. Poison is taken from the species; from the genus
- * only harm is inherited; otherwise it is unknown.
+ * the nearest of its genus, else from what is usual for its habit. Poison, and whether it is eaten, are taken from the
+ * species alone; from the genus only harm is inherited; otherwise poison is unknown and it is not for eating.
  */
 export function fromTag({ flowerHex, leafHex, ...tag }: Tag, relatives: Relatives, id: string): FromTag {
   const botanical = tag.botanical?.trim() ?? '';
   const kin = relatives(tag.common, botanical).filter((p) => p.id !== id);
   const same = botanical ? kin.filter((p) => speciesOf(p.botanical) === speciesOf(botanical)) : kin;
-  const base = closest(same, tag.habit) ?? closest(kin, tag.habit);
+  const base = closest(same, tag.common, tag.habit) ?? closest(kin, tag.common, tag.habit);
   const habit = tag.habit ?? base?.habit ?? 'mound';
   const typical = plainOf(habit);
   const start = base && base.habit === habit ? base : base ? { ...base, ...HABIT_DEFAULTS[habit] } : typical;
@@ -100,7 +103,7 @@ export function fromTag({ flowerHex, leafHex, ...tag }: Tag, relatives: Relative
     id, botanical: botanical || base?.botanical || tag.common, variety: '', note: '',
     group: start.group, roles: base && base.habit === habit && !tag.heightMm && !tag.trailMm ? base.roles : rolesFor(habit, heightMm, trailMm), habit, heightMm, spreadMm: start.spreadMm, trailMm,
     vigour: start.vigour, sunHours: start.sunHours, scorchAfternoonH: start.scorchAfternoonH, water: start.water, feed: start.feed, coldestWinterC: start.coldestWinterC, coldestNightC: start.coldestNightC,
-    season: start.season, bloom: start.bloom, leaf: start.leaf, flower: start.flower, colours: start.colours, starts: start.starts, deadhead: start.deadhead, pinch: start.pinch, edible: start.edible,
+    season: start.season, bloom: start.bloom, leaf: start.leaf, flower: start.flower, colours: start.colours, starts: start.starts, deadhead: start.deadhead, pinch: start.pinch, edible: same.length > 0 ? start.edible : 'no',
     poison, poisonPart: same.length > 0 ? start.poisonPart : '', irritantSap: same.length > 0 ? start.irritantSap : kin.some((p) => p.irritantSap === 'yes') ? 'yes' : 'unknown', spreadRisk: start.spreadRisk,
     ...defined(tag),
   };

@@ -17,6 +17,7 @@ import { stationPath } from '../workspace/stations';
 import { tell } from '../workspace/tell';
 import { useUnits } from '../workspace/units';
 import { Jobs } from './Jobs';
+import { pictureSize } from '../workspace/PotPicture';
 import { PotOnShelf } from './PotOnShelf';
 
 const today = () => new Date().toISOString().slice(0, 10);
@@ -73,7 +74,10 @@ function Shelves({ shelf, onStart }: { shelf: Shelf; onStart: (like?: Planting) 
   // A full bench is looked at from a step further back, places side by side.
   const crowded = standing.length > FEW;
   const scale = crowded ? SCALE * 0.6 : SCALE;
-  const places = [...new Set(standing.map((p) => p.planting.spot.name))];
+  const tallest = new Map<string, number>();
+  for (const { planting } of standing) tallest.set(planting.spot.name, Math.max(tallest.get(planting.spot.name) ?? 0, pictureSize(planting, 1).h));
+  // Tall places first: those beside each other are then about as tall, and little of the screen is empty.
+  const places = [...tallest].sort((a, b) => b[1] - a[1]).map(([name]) => name);
   const copy = async (p: Planting) => {
     await savePlanting({ ...p, id: newId(), name: `${p.name}, copy`.slice(0, 80) });
   };
@@ -88,14 +92,14 @@ function Shelves({ shelf, onStart }: { shelf: Shelf; onStart: (like?: Planting) 
   return (
     <>
       <Jobs plantings={standing.map((p) => p.planting)} today={today()} />
-      <div className={crowded ? 'flex flex-wrap items-stretch gap-x-10' : ''}>
+      <div className={crowded ? 'flex flex-wrap items-stretch gap-x-7' : ''}>
       {places.map((place) => (
         <section key={place} className={`pt-6 ${crowded ? 'flex flex-1 flex-col' : ''}`}>
           <div className="flex items-baseline gap-3 whitespace-nowrap">
             <h2 className="text-[1rem] text-quiet">{place}</h2>
             {crowded && (
               <Button kind="bare" className="min-h-7! text-[0.86rem]!" aria-label={`Start another container at ${place}`} onClick={() => onStart(standing.find((p) => p.planting.spot.name === place)?.planting)}>
-                Start another here
+                Start another
               </Button>
             )}
           </div>

@@ -3,9 +3,8 @@ import { plantName, type Plant } from '@/core/plants/schema';
 import { lengthUnit, type UnitSystem } from '@/core/units/length';
 import { BloomStrip } from '@/ui/BloomStrip';
 import { Button } from '@/ui/Button';
-import { sizeOf } from '../workspace/darkroom';
 import { factsOf } from './facts';
-import { fitting, Specimen, specimenFrame } from './Specimen';
+import { fitting, Specimen, specimenFrame, underMm } from './Specimen';
 
 const TALL = 260;
 
@@ -84,12 +83,9 @@ export function Compare({ plants, units, onDrop, onClose }: { plants: readonly P
 
 /** A plant with the base of its pot on the line; what hangs is held up so that its longest trail just reaches it. */
 function StandingTo({ plant, scale }: { plant: Plant; scale: number }) {
-  const frame = specimenFrame(plant);
-  const { h } = sizeOf(frame, scale);
-  const under = (h - (frame.top + frame.bottom) * scale) / 2;
   return (
     <div className="flex h-full items-end justify-center">
-      <span style={{ marginBottom: -under }}>
+      <span style={{ marginBottom: -underMm(specimenFrame(plant)) * scale }}>
         <Specimen plant={plant} scale={scale} />
       </span>
     </div>

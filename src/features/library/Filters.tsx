@@ -31,11 +31,11 @@ export function Filters({ asked, onChange, pots, pot, onPot, units }: Props) {
   const { facets: f } = asked;
   const set = (change: Partial<Facets>) => onChange({ ...asked, facets: { ...f, ...change } });
   return (
-    <form className="flex flex-col gap-2.5" aria-label="Sort out" onSubmit={(e) => e.preventDefault()}>
+    <form className="flex flex-col gap-2.5" aria-label="What to show" onSubmit={(e) => e.preventDefault()}>
       <Choose label="Looked at for" value={pot?.id ?? ''} options={[{ value: '', text: 'no container in particular' }, ...pots.map((p) => ({ value: p.id, text: `${p.name}, ${p.spot.name}` }))]} onChange={onPot} />
       {pot && <Toggle label="Only what fits there" on={asked.fits} onChange={(fits) => onChange({ ...asked, fits })} />}
       <Several label="Role" values={f.roles} options={ROLES.map((r) => ({ value: r, text: capital(r) }))} onChange={(roles) => set({ roles })} />
-      <Several label="Light" values={f.light} options={LIGHT_CLASSES.map((l) => ({ value: l, text: capital(l.replace('full sun', 'sun').replace('part sun', 'most').replace('part shade', 'half')), full: capital(l) }))} onChange={(light) => set({ light })} />
+      <Several label="Light" values={f.light} options={LIGHT_CLASSES.map((l) => ({ value: l, text: capital(l) }))} onChange={(light) => set({ light })} />
       <Several label="Water" values={f.water} options={(['dry', 'moderate', 'thirsty'] as const).map((w) => ({ value: w, text: capital(w) }))} onChange={(water) => set({ water })} />
       <Several label="Season" values={f.seasons} options={(['warm', 'cool', 'year-round'] as const).map((s) => ({ value: s, text: capital(s) }))} onChange={(seasons) => set({ seasons })} />
       <fieldset>

@@ -87,7 +87,7 @@ export function Library() {
             'Library'
           )}
         </h1>
-        <input ref={search} type="search" className="field order-last min-w-0 flex-1 basis-full work:order-none work:max-w-md work:basis-60" aria-label="Search plants" placeholder="Common or botanical name   ( / )" value={asked.text} onChange={(e) => lib.setAsked({ ...asked, text: e.target.value })} />
+        <input ref={search} type="search" className="field order-last min-w-0 flex-1 basis-full work:order-none work:max-w-md work:basis-60" aria-label="Search plants" placeholder="Common or botanical name" aria-keyshortcuts="/" value={asked.text} onChange={(e) => lib.setAsked({ ...asked, text: e.target.value })} />
         <span className="ml-auto flex flex-wrap items-center gap-2">
           <Button kind="deep" onClick={() => setTask({ do: 'add' })}>
             Add a plant
@@ -99,14 +99,16 @@ export function Library() {
             onCsv={(all) => download(all ? 'plants.csv' : 'my-plants.csv', plantsCsv(all ? list.map((s) => s.plant) : known.own.map((o) => o.plant)), 'text/csv')}
             onJson={() => download('my-plants.json', writePlants(known.own, new Date().toISOString()), 'application/json')}
           />
-          <Button onClick={() => setStocking(true)}>Nursery stock{known.stock?.keepTo ? ', kept to' : ''}</Button>
+          <Button onClick={() => setStocking(true)}><span className="sm:hidden">Stock</span>
+            <span className="max-sm:hidden">Nursery stock</span>
+            {known.stock?.keepTo ? ', kept to' : ''}</Button>
           <Preferences />
         </span>
       </header>
       <main className={`flex min-h-0 flex-1 flex-col work:grid ${chosen && !showCompare ? 'work:grid-cols-[15.4rem_minmax(0,1fr)_20rem]' : 'work:grid-cols-[15.4rem_minmax(0,1fr)]'}`}>
-        <aside aria-label="Sort out" className="min-h-0 px-4 pb-2 work:overflow-y-auto work:pl-5 work:pr-3">
+        <aside aria-label="Narrow down" className="min-h-0 px-4 pb-2 work:overflow-y-auto work:pl-5 work:pr-3">
           <Button className="work:hidden" aria-expanded={sorting} onClick={() => setSorting((s) => !s)}>
-            Sort out{countAsked(asked) > 0 ? ` (${countAsked(asked)})` : ''}
+            Narrow down{countAsked(asked) > 0 ? ` (${countAsked(asked)})` : ''}
           </Button>
           <div className={`${sorting ? '' : 'max-work:hidden'} pt-2 work:pt-0`}>
             <Filters asked={asked} onChange={lib.setAsked} pots={lib.pots} pot={pot} units={units} onPot={(id) => router.replace(id ? `/library?for=${id}` : '/library')} />

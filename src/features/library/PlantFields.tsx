@@ -36,6 +36,8 @@ export function TagFields({ plant, set, ranges }: Props & { ranges: React.ReactN
       <ColourField label="Leaf colour" value={hex('leaf') ?? '#557d42'} onChange={(leafHex) => set({ leafHex })} />
       <Choose label="Sold as" value={start.size} options={StartSizeSchema.options.map((value) => ({ value, text: STARTS[value].label }))} onChange={(size) => priced({ size })} />
       <NumberField label="Price, £" value={start.price} min={0.01} max={500} onChange={(price) => price && priced({ price })} />
+      <NumberField label="Hardy to, °C" value={plant.coldestWinterC} min={-50} max={20} onChange={(n) => n !== null && set({ coldestWinterC: n, coldestNightC: Math.max(n, plant.coldestNightC) })} />
+      <Choose label="Season" value={plant.season} options={words(s.season.options)} onChange={(season) => set({ season })} />
       {plant.flower.form !== 'none' && (
         <div className="col-span-2 sm:col-span-3">
           <Months label="In flower" months={plant.bloom.flatMap((b, m) => (b > 0.2 ? [m + 1] : []))} onChange={(months) => set({ bloom: bloomOf(months, plant) })} />
@@ -58,11 +60,9 @@ export function RestFields({ plant, set }: Omit<Props, 'units'>) {
       <NumberField label="Leaf length, mm" value={plant.leaf.lengthMm} min={1} max={1200} onChange={(n) => n && set({ leaf: { ...plant.leaf, lengthMm: n } })} />
       <Choose label="Flower form" value={plant.flower.form} options={words(FlowerFormSchema.options)} onChange={(form) => set({ flower: { form, sizeMm: plant.flower.sizeMm || 30, show: plant.flower.show || 0.35 } })} />
       {plant.flower.form !== 'none' && <NumberField label="Flower size, mm" value={plant.flower.sizeMm} min={1} max={300} onChange={(n) => n && set({ flower: { ...plant.flower, sizeMm: n } })} />}
-      <Choose label="Season" value={plant.season} options={words(s.season.options)} onChange={(season) => set({ season })} />
       <Choose label="Group" value={plant.group} options={words(s.group.options)} onChange={(group) => set({ group })} />
       <Choose label="Feed" value={plant.feed} options={words(s.feed.options)} onChange={(feed) => set({ feed })} />
       <NumberField label="Vigour, 1–5" value={plant.vigour} min={1} max={5} onChange={(n) => n && set({ vigour: Math.round(n) })} />
-      <NumberField label="Coldest winter, °C" value={plant.coldestWinterC} min={-50} max={20} onChange={(n) => n !== null && set({ coldestWinterC: n, coldestNightC: Math.max(n, plant.coldestNightC) })} />
       <NumberField label="Coldest night, °C" value={plant.coldestNightC} min={-50} max={20} onChange={(n) => n !== null && set({ coldestNightC: n })} />
       <NumberField label="Scorches over, h after 13:00" value={plant.scorchAfternoonH} min={0} max={8} optional onChange={(scorchAfternoonH) => set({ scorchAfternoonH })} />
       <Choose label="Deadhead" value={plant.deadhead} options={words(s.deadhead.options)} onChange={(deadhead) => set({ deadhead })} />

@@ -78,7 +78,7 @@ export function PlantForm({ task, library, own, units, onClose }: { task: Task; 
               void keep();
             }}
           >
-            <div className="flex items-end justify-center border-line p-3 pt-5 max-sm:border-b sm:sticky sm:top-0 sm:h-[19rem]">
+            <div className="flex items-end justify-center border-line p-3 pl-7 pt-6 max-sm:border-b sm:sticky sm:top-0 sm:h-[19rem]">
               <Specimen plant={drawn} scale={fitting([drawn], 165, 230)} />
             </div>
             <div className="flex min-w-0 flex-col gap-2.5 p-4 sm:pl-2">

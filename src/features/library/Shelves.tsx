@@ -2,7 +2,7 @@
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { type KeyboardEvent, useEffect, useRef, useState } from 'react';
 import { plantName } from '@/core/plants/schema';
-import { fitting, Specimen, specimenFrame } from './Specimen';
+import { fitting, Specimen, specimenFrame, underMm } from './Specimen';
 import type { Shown } from './view';
 
 /** Least room for a plant on a shelf, and the room its picture may take, px. */
@@ -67,7 +67,9 @@ export function Shelves({ list, chosen, compared, own, onChoose }: Props) {
 }
 
 function OnShelf({ shown: { plant, refusal }, on, compared, own, onChoose }: { shown: Shown; on: boolean; compared: boolean; own: boolean; onChoose: () => void }) {
-  const { hangs } = specimenFrame(plant);
+  const frame = specimenFrame(plant);
+  const { hangs } = frame;
+  const scale = fitting([plant], PICTURE.wide, PICTURE.tall - 8);
   const marks = [own ? 'own' : '', compared ? 'compared' : ''].filter(Boolean).join(', ');
   return (
     <button
@@ -78,8 +80,10 @@ function OnShelf({ shown: { plant, refusal }, on, compared, own, onChoose }: { s
       className={`flex h-full w-full flex-col text-left ${on ? 'bg-stream' : 'hover:bg-stream/60'}`}
       onClick={onChoose}
     >
-      <span className={`flex w-full justify-center border-b-2 border-ink/80 ${hangs ? 'items-start pt-1' : 'items-end'} ${refusal ? 'opacity-45' : ''}`} style={{ height: PICTURE.tall + 6 }}>
-        <Specimen plant={plant} scale={fitting([plant], PICTURE.wide, PICTURE.tall - 8)} />
+      <span className={`flex w-full justify-center border-b-2 border-ink/80 ${hangs ? 'items-start pt-1' : 'items-end'}`} style={{ height: PICTURE.tall + 6 }}>
+        <span className={refusal ? 'opacity-45' : ''} style={hangs ? undefined : { marginBottom: -underMm(frame) * scale }}>
+          <Specimen plant={plant} scale={scale} />
+        </span>
       </span>
       <span className="px-1.5 pt-1 leading-tight">
         <span className="block truncate text-[0.93rem] font-semibold">{plant.common}</span>

@@ -16,6 +16,9 @@ export function specimenFrame(plant: Plant): Frame & { heightMm: number; hangs: 
   return { ...frameOf(planting, season), heightMm: g?.heightMm ?? 0, hangs: planting.container.mount !== 'ground' };
 }
 
+/** Room under the foot of the pot in its picture, mm at the picture's scale. */
+export const underMm = (f: Frame): number => (f.top + f.bottom) * 0.085;
+
 /** Pixels for a millimetre at which plants fit in a box together. */
 export function fitting(plants: readonly Plant[], wide: number, tall: number): number {
   const sizes = plants.map((p) => sizeOf(specimenFrame(p), 1));

@@ -86,10 +86,9 @@ function PlantRow({ line: l, stock, onMissing }: { line: PlantLine; stock: Stock
           <span className="max-sm:hidden"><PlantGlyph plant={l.plant} size={28} /></span>
           <span>
             <span className="block font-semibold leading-tight">{l.name}</span>
-            <span className="block text-[0.83rem] italic leading-tight text-quiet">{l.plant.botanical}</span>
-            <span className="flex flex-wrap items-baseline gap-x-2 print:hidden">
-              {stock && <Standing line={l} stock={stock} />}
-              <Button kind="bare" className="min-h-6! px-0! text-[0.83rem]!" aria-label={`Find a stand-in for ${l.name}`} onClick={onMissing}>
+            <span className="flex flex-wrap items-baseline gap-x-3 text-[0.83rem] leading-tight text-quiet">
+              <span className="italic">{l.plant.botanical}</span>
+              <Button kind="bare" className="min-h-6! px-0! text-[0.83rem]! print:hidden" aria-label={`Find a stand-in for ${l.name}`} onClick={onMissing}>
                 Find a stand-in
               </Button>
             </span>
@@ -98,6 +97,7 @@ function PlantRow({ line: l, stock, onMissing }: { line: PlantLine; stock: Stock
       </td>
       <td>
         {STARTS[l.start].label}
+        {stock && <Standing line={l} stock={stock} />}
         {!l.soldSo && <span className="block text-[0.82rem] text-watchink">seldom sold so; price is a guess</span>}
       </td>
       <td className="text-right">{l.count}</td>
@@ -116,7 +116,7 @@ function Standing({ line: l, stock }: { line: PlantLine; stock: Stock }) {
   const good = state === 'in stock';
   const instead = !good && others[0] ? `; has ${others.map((o) => STARTS[o.start].label).join(', ')}` : '';
   return (
-    <span className={`inline-flex items-center gap-1.5 text-[0.83rem] ${good ? 'text-quiet' : 'text-watchink'}`}>
+    <span className={`flex items-center gap-1.5 text-[0.83rem] leading-tight ${good ? 'text-quiet' : 'text-watchink'}`}>
       <Mark severity={good ? 'good' : 'watch'} />
       {state === 'too few' ? `only ${line?.available ?? 0} there` : state}
       {instead}

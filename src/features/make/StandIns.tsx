@@ -27,7 +27,7 @@ export function StandIns({ plant, planting, known, onClose }: { plant: Plant; pl
       stale = true;
     };
   }, [planting, plant.id, known.mine]);
-  const scale = fitting([plant, ...(found ?? []).map((s) => s.plant)], 104, 116);
+  const scale = fitting([plant, ...(found ?? []).map((s) => s.plant)], 82, 116);
   return (
     <Dialog.Root open onOpenChange={(o) => !o && onClose()}>
       <Dialog.Portal>

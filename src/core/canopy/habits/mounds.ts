@@ -1,5 +1,5 @@
 import { clamp } from '../../units/number';
-import { between, flowerAt, flowerCount, GOLDEN, leafAt, leafColours, stemBetween, turn, type Sprig } from '../sprig';
+import { between, flowerAt, flowerCount, GOLDEN, leafAreaMm2, leafAt, leafColours, stemBetween, turn, type Sprig } from '../sprig';
 import { add, mix, toward, UP, unit, type Vec } from '../vector';
 
 export function mound(s: Sprig, { lift = 0.12, most = 560, flowers = 110 } = {}): void {
@@ -7,9 +7,11 @@ export function mound(s: Sprig, { lift = 0.12, most = 560, flowers = 110 } = {})
   const r = w / 2;
   const leaf = s.plant.leaf.lengthMm;
   const surface = 2 * Math.PI * r * Math.max(h, r * 0.6);
-  const count = clamp(Math.round((surface / (leaf * leaf * 0.3)) * 1.1), 40, most);
+  // Needles and blades hide less than their length would say.
+  const each = Math.min(leaf * leaf * 0.3, leafAreaMm2(s.plant));
+  const count = clamp(Math.round((surface / each) * 1.1), 40, most);
   // Where leaves are too small to draw one by one at this size, fewer and larger stand for them.
-  const size = clamp(Math.sqrt((surface / (leaf * leaf * 0.3)) / count), 1, 1.55);
+  const size = clamp(Math.sqrt(surface / each / count), 1, s.plant.leaf.form === 'needle' ? 2.6 : 1.55);
   const centre: Vec = add(s.base, UP, h * lift);
   const lumps = Array.from({ length: 5 }, () => ({ dir: toward(turn(s), between(s, 0.1, 1.3)), by: between(s, 0.04, 0.16) }));
   const shell = (dir: Vec, depth: number): Vec => {
@@ -32,11 +34,18 @@ export function mound(s: Sprig, { lift = 0.12, most = 560, flowers = 110 } = {})
   }
 }
 
+/** Leaf area over a bush's silhouette that hides its stems. Working figure, by eye. */
+const LEAFY = 2.6;
+
 export function bush(s: Sprig): void {
   if (s.plant.leaf.form === 'needle') return cone(s);
   const { heightMm: h, spreadMm: w } = s.grown;
   const leaf = s.plant.leaf.lengthMm;
-  const stems = clamp(Math.round((w * w) / (leaf * leaf * 1.1)), 9, 24);
+  const stems = clamp(Math.round((w * w) / (leaf * leaf * 1.1)), 9, 26);
+  const nodesOn = (tall: number) => clamp(Math.round(tall / (leaf * 0.4)), 3, 10);
+  // Where leaves are too small to draw one by one, fewer and larger stand for them.
+  const drawn = stems * (2 * nodesOn(h * 0.8) + 1) * leafAreaMm2(s.plant);
+  const larger = clamp(Math.sqrt((LEAFY * w * h * 0.79) / drawn), 1, 2.1);
   for (let i = 0; i < stems; i += 1) {
     const t = (i + 0.5) / stems;
     const reach = Math.sqrt(t) * (w / 2) * 0.9;
@@ -46,23 +55,24 @@ export function bush(s: Sprig): void {
     const elbow = add(s.base, [Math.cos(a) * reach * 0.6, tipH * 0.14, Math.sin(a) * reach * 0.6]);
     stemBetween(s, s.base, elbow, 4);
     stemBetween(s, elbow, tip, 3);
-    const nodes = clamp(Math.round(tipH / (leaf * 0.46)), 3, 8);
+    const nodes = nodesOn(tipH);
     for (let n = 0; n < nodes; n += 1) {
       const at = mix(elbow, tip, n / Math.max(1, nodes - 1));
-      const size = n === nodes - 1 ? 0.62 : 1 - 0.06 * n;
+      const size = larger * (n === nodes - 1 ? 0.7 : 1 - 0.3 * (n / nodes));
       for (const side of [0, Math.PI]) {
         const dir = toward(a + side + n * (Math.PI / 2) + between(s, -0.4, 0.4), between(s, -0.15, 0.5));
         leafAt(s, at, dir, unit(add(UP, dir, 0.2)), size);
       }
     }
-    leafAt(s, tip, toward(a + between(s, -1, 1), 0.6), unit(add(UP, toward(a, 0.2), 0.6)), 0.7);
+    leafAt(s, tip, toward(a + between(s, -1, 1), 0.6), unit(add(UP, toward(a, 0.2), 0.6)), 0.7 * larger);
   }
-  const heads = flowerCount(s, Math.PI * w * h * 0.7, 42);
+  const heads = flowerCount(s, Math.PI * w * h * 0.7, 60);
   for (let i = 0; i < heads; i += 1) {
+    // Over the whole outside from knee height up, and not along its outline only.
     const t = (i + 0.5) / heads;
-    const dir = toward(i * GOLDEN * 1.3, Math.acos(Math.sqrt(t) * 0.95));
+    const dir = toward(i * GOLDEN, Math.asin(clamp(1 - 0.96 * t + between(s, -0.08, 0.08), 0.02, 1)));
     const hang = s.plant.flower.form === 'bell';
-    const at: Vec = add(s.base, [dir[0] * (w / 2) * 0.92, h * (hang ? between(s, 0.35, 0.95) : 0.42 + 0.64 * dir[1]), dir[2] * (w / 2) * 0.92]);
+    const at: Vec = add(s.base, [dir[0] * (w / 2) * 0.95, h * (hang ? between(s, 0.35, 0.95) : 0.4 + 0.64 * dir[1]), dir[2] * (w / 2) * 0.95]);
     if (!hang) stemBetween(s, add(at, [-dir[0] * 30, -s.plant.flower.sizeMm * 0.9, -dir[2] * 30]), at, 2.4);
     flowerAt(s, at, unit(add(dir, UP, 0.5)));
   }
@@ -77,6 +87,7 @@ function cone(s: Sprig): void {
   const { heightMm: h, spreadMm: w } = s.grown;
   const slim = h > w * 1.5;
   const count = clamp(Math.round((h * w) / 170), 120, 620);
+  const needles = clamp(Math.sqrt((LEAFY * w * h * 0.79) / (count * leafAreaMm2(s.plant))), 1.35, 3.2);
   for (let i = 0; i < count; i += 1) {
     const t = 1 - Math.sqrt(1 - (i + 0.5) / count);
     const r = (w / 2) * (slim ? 1 - t : Math.sqrt(1 - t * t)) * between(s, 0.55, 1);
@@ -84,7 +95,7 @@ function cone(s: Sprig): void {
     const at = add(s.base, [dir[0] * r * 1.6, t * h * 0.96, dir[2] * r * 1.6]);
     const along = unit([dir[0] + between(s, -0.4, 0.4), between(s, 0.5, 1.3), dir[2] + between(s, -0.4, 0.4)]);
     if (slim) spray(s, at, along, dir);
-    else leafAt(s, at, along, dir, 1.35);
+    else leafAt(s, at, along, dir, needles);
   }
   for (let i = 0; i < 6; i += 1) stemBetween(s, s.base, add(s.base, [between(s, -0.3, 0.3) * w, h * between(s, 0.5, 0.85), between(s, -0.3, 0.3) * w]), 3);
   const heads = flowerCount(s, Math.PI * w * h * 0.5, 60);

@@ -46,6 +46,23 @@ function spike(s: Sprig, from: Vec, to: Vec): void {
   }
 }
 
+/** A leaf this short beside its cane is borne in sprays, as bamboos and nandinas bear theirs. Share of height, working figure. */
+const SMALL_LEAF = 0.16;
+
+/** Side twigs up a cane, each with a few leaflets. */
+function sprays(s: Sprig, foot: Vec, tip: Vec, turned: number): void {
+  const leaf = s.plant.leaf.lengthMm;
+  const twigs = clamp(Math.round((tip[1] - foot[1]) / (leaf * 0.55)), 7, 16);
+  for (let n = 0; n < twigs; n += 1) {
+    const t = 0.22 + 0.78 * ((n + 0.5) / twigs);
+    const out = toward(turned + n * 2.4, between(s, 0.1, 0.6));
+    const from = mix(foot, tip, t);
+    const to = add(from, out, leaf * between(s, 1.6, 2.4) * (1.1 - 0.4 * t));
+    stemBetween(s, from, to, 2);
+    for (let k = 0; k < 4; k += 1) leafAt(s, mix(from, to, 0.4 + 0.2 * k), unit(add(out, [between(s, -0.9, 0.9), between(s, -0.5, 0.4), between(s, -0.9, 0.9)])), unit(add(UP, out, 0.2)), 1.25);
+  }
+}
+
 export function cane(s: Sprig): void {
   const { heightMm: h, spreadMm: w } = s.grown;
   const leaf = s.plant.leaf.lengthMm;
@@ -72,6 +89,10 @@ export function cane(s: Sprig): void {
     const foot = add(s.base, [Math.cos(a) * reach * 0.5, 0, Math.sin(a) * reach * 0.5]);
     const tip = add(s.base, [Math.cos(a) * reach, tall, Math.sin(a) * reach]);
     stemBetween(s, foot, tip, 9 * shrink);
+    if (leaf < h * SMALL_LEAF) {
+      sprays(s, foot, tip, a);
+      continue;
+    }
     const nodes = clamp(Math.round(tall / (leaf * 0.34)), 4, 9);
     for (let n = 0; n < nodes; n += 1) {
       const t = n / nodes;
