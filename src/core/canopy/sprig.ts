@@ -136,7 +136,8 @@ export function stemBetween(s: Sprig, from: Vec, to: Vec, thick: number): void {
 export function flowerCount(s: Sprig, surfaceMm2: number, most: number): number {
   const { form, sizeMm, show } = s.plant.flower;
   if (form === 'none' || sizeMm <= 0) return 0;
-  const head = sizeMm * sizeMm * 0.6;
+  // A plume is five times as long as it is wide.
+  const head = sizeMm * sizeMm * (form === 'plume' ? 0.2 : 0.6);
   return Math.min(most, Math.round((surfaceMm2 * show * s.grown.bloom * 1.05) / head));
 }
 

@@ -80,12 +80,13 @@ export interface ReadPlants {
 
 const slug = (text: string): string => text.normalize('NFD').replace(/[\u0300-\u036f]/g, '').toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-|-$/g, '').slice(0, 44).replace(/-$/, '') || 'plant';
 
-/** An id that nobody has: `own-` and the name, numbered when it must be. */
-export function ownId(name: string, taken: (id: string) => boolean): string {
+/** An id that nobody has: `own-` and the name, numbered when it must be. `used` keeps count of names given out before, so that thousands alike are numbered quickly. */
+export function ownId(name: string, taken: (id: string) => boolean, used = new Map<string, number>()): string {
   const stem = `own-${slug(name)}`;
-  let id = stem;
-  for (let n = 2; taken(id); n += 1) id = `${stem}-${n}`;
-  return id;
+  let n = used.get(stem) ?? 1;
+  while (taken(n === 1 ? stem : `${stem}-${n}`)) n += 1;
+  used.set(stem, n + 1);
+  return n === 1 ? stem : `${stem}-${n}`;
 }
 
 /** One row's cells together. Throws CellError naming the column. */
@@ -122,7 +123,7 @@ interface Reading {
 /** Rows as plants, each with where its unsaid fields come from; rows that cannot be read as errors, a line each. Reads all, changes nothing. */
 export function readPlantRows(rows: readonly (readonly string[])[], reading: Reading): ReadPlants {
   const out: ReadPlants = { plants: [], errors: [] };
-  const given = new Set<string>();
+  const given: Given = { ids: new Set(), names: new Map() };
   rows.forEach((cells, i) => {
     const row = i + 2;
     if (i % 500 === 499) reading.onProgress?.(i / rows.length);
@@ -130,7 +131,7 @@ export function readPlantRows(rows: readonly (readonly string[])[], reading: Rea
     const name = nameAt === undefined ? '' : (cells[nameAt] ?? '').trim();
     try {
       const read = readRow(cells, row, reading, given);
-      given.add(read.plant.id);
+      given.ids.add(read.plant.id);
       out.plants.push(read);
     } catch (e) {
       if (!(e instanceof CellError)) throw e;
@@ -140,14 +141,20 @@ export function readPlantRows(rows: readonly (readonly string[])[], reading: Rea
   return out;
 }
 
-function readRow(cells: readonly string[], row: number, reading: Reading, given: ReadonlySet<string>): ReadRow {
+/** Ids given out so far, and how often each name was. */
+interface Given {
+  ids: Set<string>;
+  names: Map<string, number>;
+}
+
+function readRow(cells: readonly string[], row: number, reading: Reading, given: Given): ReadRow {
   const { id: said, leafIs, flowerIs, poisonTo, start, price, common, ...rest } = cellsOf(cells, reading);
   if (!common) throw new CellError('It has no name. Write one under the common name, or delete the row.');
-  if (said && given.has(said)) throw new CellError(`The id “${said}” stands in this file twice. Give one of them another.`);
+  if (said && given.ids.has(said)) throw new CellError(`The id “${said}” stands in this file twice. Give one of them another.`);
   const tag: Tag = { common, ...rest };
   // An empty cell there says that no part is, and not that nobody knows.
   if (reading.mapping.poison_part !== undefined) tag.poisonPart ??= '';
-  const id = said ?? ownId(`${common} ${rest.variety ?? ''}`, (x) => given.has(x) || reading.own.has(x) || libraryPlant(x) !== undefined);
+  const id = said ?? ownId(`${common} ${rest.variety ?? ''}`, (x) => given.ids.has(x) || reading.own.has(x) || libraryPlant(x) !== undefined, given.names);
   const first = fromTag(tag, reading.relatives, id);
   const from = first.from;
   const parts: Partial<Tag> = {};

@@ -39,7 +39,7 @@ export function implausible(p: Plant): string[] {
   const [lowest, highest] = SHAPE[p.habit];
   if (!near(share(['leaf', 'edge', 'vein', 'stem']))) out.push('leaf colours do not add to 1');
   if (flowers && !near(share(['flower', 'throat']))) out.push('flower colours do not add to 1');
-  if (!flowers && (p.flower.show > 0 || p.bloom.some((b) => b > 0.3)) && p.habit !== 'fan') out.push('blooms without a flower');
+  if (!flowers && (p.flower.show > 0 || p.bloom.some((b) => b > 0) || share(['flower', 'throat']) > 0)) out.push('blooms without a flower');
   if (flowers && p.bloom.every((b) => b === 0)) out.push('a flower that never blooms');
   if (ratio < lowest || ratio > highest) out.push(`height over spread ${ratio.toFixed(1)} is not that of a ${p.habit}`);
   if ((p.habit === 'trail' || p.habit === 'cascade') && p.trailMm[1] < 80) out.push('a trailer without trail');

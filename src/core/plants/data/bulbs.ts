@@ -129,10 +129,10 @@ export const bulbs = [
   ),
   ...kin(
     {
-      id: 'gladiolus-dwarf', common: 'Dwarf gladiolus', botanical: 'Gladiolus nanus', variety: 'rose and white', group: 'bulb', roles: ['thriller'], habit: 'fan',
+      id: 'gladiolus-dwarf', common: 'Dwarf gladiolus', botanical: 'Gladiolus nanus', variety: 'rose and white', group: 'bulb', roles: ['thriller'], habit: 'stalk',
       height: [350, 550], spread: [120, 180], trail: [0, 0], vigour: 1, sun: [5, 6, 12, 14], scorch: null, water: 'moderate', feed: 'medium',
-      cold: { winter: -9, night: 0 }, season: 'warm', bloom: '0000 0686 1000', leaf: ['medium', 400, 'strap', 'matte'], flower: ['none', 0, 0],
-      colours: [['leaf', '#5f9450', 1]], starts: { p9: 3.2, l1: 6 },
+      cold: { winter: -9, night: 0 }, season: 'warm', bloom: '0000 0686 1000', leaf: ['medium', 400, 'strap', 'matte'], flower: ['trumpet', 50, 0.3],
+      colours: [['leaf', '#5f9450', 1], ['flower', '#e27a98', 0.75], ['throat', '#f7eef0', 0.25]], starts: { p9: 3.2, l1: 6 },
       deadhead: 'no', pinch: 'no', edible: 'no', poison: ['irritant', 'mild', 'mild'], sap: 'unknown', spreads: false, note: 'Swords first; cut the flower stem for a vase.',
     },
   ),

@@ -79,7 +79,7 @@ export const foliage = [
     {
       id: 'ground-ivy-variegated', common: 'Ground ivy', botanical: 'Glechoma hederacea', variety: 'white edged', group: 'foliage', roles: ['spiller'], habit: 'trail',
       height: [60, 110], spread: [240, 340], trail: [400, 800], vigour: 4, sun: [1, 2, 6, 9], scorch: 3, water: 'moderate', feed: 'light',
-      cold: { winter: -20, night: -5 }, season: 'year-round', bloom: '0002 2000 0000', leaf: ['fine', 26, 'round', 'felted'], flower: ['none', 0, 0],
+      cold: { winter: -20, night: -5 }, season: 'year-round', bloom: '0000 0000 0000', leaf: ['fine', 26, 'round', 'felted'], flower: ['none', 0, 0],
       colours: [['leaf', '#7fa36a', 0.68], ['edge', '#eef0e2', 0.32]], starts: { pack6: 4.6, p9: 2 },
       deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['mild', 'mild', 'mild'], sap: 'no', spreads: true, note: 'Hangs straight as string; trim before it reaches soil.',
     },

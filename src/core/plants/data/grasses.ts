@@ -15,7 +15,7 @@ export const grasses = [
     {
       id: 'fescue-blue', common: 'Blue fescue', botanical: 'Festuca glauca', variety: '', group: 'grass', roles: ['filler'], habit: 'fountain',
       height: [180, 280], spread: [200, 280], trail: [0, 0], vigour: 1, sun: [4, 6, 12, 14], scorch: null, water: 'dry', feed: 'light',
-      cold: { winter: -28, night: -20 }, season: 'year-round', bloom: '0000 0220 0000', leaf: ['fine', 200, 'grass', 'matte'], flower: ['none', 0, 0],
+      cold: { winter: -28, night: -20 }, season: 'year-round', bloom: '0000 0000 0000', leaf: ['fine', 200, 'grass', 'matte'], flower: ['none', 0, 0],
       colours: [['leaf', '#8fabb0', 1]], starts: { p9: 2.6, l1: 5.5 },
       deadhead: 'no', pinch: 'no', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Comb out dead blades with fingers in spring.',
     },

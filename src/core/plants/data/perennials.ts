@@ -21,8 +21,8 @@ export const perennials = [
     },
     { id: 'heuchera-plum', variety: 'plum, silvered', colours: [['leaf', '#5c3350', 0.6], ['edge', '#8d7a93', 0.25], ['vein', '#3c1e36', 0.15]] },
     { id: 'heuchera-lime', variety: 'lime', sun: [0.5, 1.5, 4, 6], scorch: 1, colours: [['leaf', '#c3d54a', 0.85], ['vein', '#93ab3a', 0.15]] },
-    { id: 'heuchera-silver', variety: 'silver, dark veined', colours: [['leaf', '#b3bcb4', 0.7], ['vein', '#4f4450', 0.3], ['flower', '#f3ece6', 1]] },
-    { id: 'heuchera-red', variety: 'brick red', colours: [['leaf', '#a8402f', 0.9], ['vein', '#7a2a26', 0.1], ['flower', '#f0dccf', 1]] },
+    { id: 'heuchera-silver', variety: 'silver, dark veined', colours: [['leaf', '#b3bcb4', 0.7], ['vein', '#4f4450', 0.3]] },
+    { id: 'heuchera-red', variety: 'brick red', colours: [['leaf', '#a8402f', 0.9], ['vein', '#7a2a26', 0.1]] },
   ),
   ...kin(
     {

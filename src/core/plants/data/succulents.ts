@@ -82,7 +82,7 @@ export const succulents = [
     {
       id: 'houseleek-red', common: 'Houseleek', botanical: 'Sempervivum tectorum', variety: 'red', group: 'succulent', roles: ['filler'], habit: 'rosette',
       height: [50, 100], spread: [130, 200], trail: [0, 0], vigour: 1, sun: [4, 5, 13, 15], scorch: null, water: 'dry', feed: 'light',
-      cold: { winter: -30, night: -20 }, season: 'year-round', bloom: '0000 0011 0000', leaf: ['fine', 40, 'rosette', 'waxy'], flower: ['none', 0, 0],
+      cold: { winter: -30, night: -20 }, season: 'year-round', bloom: '0000 0000 0000', leaf: ['fine', 40, 'rosette', 'waxy'], flower: ['none', 0, 0],
       colours: [['leaf', '#8a3f44', 0.7], ['edge', '#6f8f5a', 0.3]], starts: { p9: 2.6 },
       deadhead: 'no', pinch: 'no', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Lives on air and grit; each rosette leaves young behind.',
     },

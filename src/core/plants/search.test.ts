@@ -1,0 +1,31 @@
+import { LIBRARY } from '.';
+import { plantName } from './schema';
+import { finderOf } from './search';
+
+const find = finderOf(LIBRARY);
+const names = (text: string) => find(text).slice(0, 8).map(plantName);
+
+test('nothing typed is everything, in its own order', () => expect(find('  ')).toEqual(LIBRARY));
+
+test.each<[string, string, RegExp]>([
+  ['the common name', 'petunia', /Petunia/],
+  ['a beginning', 'calib', /Calibrachoa/],
+  ['two letters changed about', 'petuina', /Petunia/],
+  ['a letter left out', 'begnia', /egonia/],
+  ['a wrong letter', 'lobelea', /obelia/],
+  ['the botanical name', 'farinacea', /Salvia/],
+  ['a botanical name misspelt', 'pelargoniun', /Pelargonium/],
+])('%s finds it: %s', (_, text, wanted) => {
+  const found = names(text);
+  expect(found.length).toBeGreaterThan(0);
+  expect(found.slice(0, 3).some((n) => wanted.test(n))).toBe(true);
+});
+
+test('every word must be found, and the best comes first', () => {
+  const found = find('petunia white');
+  expect(plantName(found[0] as (typeof found)[number])).toMatch(/etunia, white/);
+  expect(found.every((p) => /white/i.test(`${plantName(p)} ${p.botanical}`) || /etunia/i.test(p.common))).toBe(true);
+  expect(find('petunia xylophone')).toEqual([]);
+});
+
+test('marks in names are no hindrance', () => expect(finderOf([{ ...(LIBRARY[0] as (typeof LIBRARY)[number]), common: 'Crocosmia × crocosmiiflora Éclair' }])('eclair')).toHaveLength(1));

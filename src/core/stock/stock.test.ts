@@ -1,0 +1,92 @@
+import { compose } from '../compose/compose';
+import { BadInputError } from '../formats/parse';
+import { readStockCsv, stockCsv } from '../formats/stock-csv';
+import { shoppingList } from '../materials/list';
+import { LIBRARY } from '../plants';
+import { plantIdOf, resolve } from '../plantings/resolve';
+import { warmPot } from '../testing/pots';
+import { simulatedNursery } from '../../standins/nursery';
+import type { Stock, StockLine } from './schema';
+import { inStock, NOTHING_OF_MINE, shelfOf, stateOf } from './shelf';
+
+const stock = (lines: StockLine[]): Stock => ({ nursery: 'Barrow', askedAt: '2026-05-01', lines });
+const line = (plantId: string, start: StockLine['start'], available: number, price = 2): StockLine => ({ plantId, start, available, price });
+
+test('only what can be had, in the sizes it is had in, at the nursery’s price', () => {
+  const some = inStock(LIBRARY, stock([line('petunia-white', 'p9', 4, 1.8), line('petunia-white', 'pack6', 0), line('petunia-red', 'p9', 0)]));
+  expect(some.map((p) => [p.id, p.starts])).toEqual([['petunia-white', [{ size: 'p9', price: 1.8 }]]]);
+  expect(shelfOf({ ...NOTHING_OF_MINE, stock: stock([]) })).toEqual([]);
+  expect(shelfOf(NOTHING_OF_MINE)).toBe(LIBRARY);
+});
+
+test('in stock, too few, out, and not listed are told apart, with other sizes there', () => {
+  const s = stock([line('petunia-white', 'p9', 4), line('petunia-white', 'pack6', 3), line('petunia-red', 'p9', 0)]);
+  expect(stateOf(s, 'petunia-white', 'p9', 4).state).toBe('in stock');
+  expect(stateOf(s, 'petunia-white', 'p9', 5)).toMatchObject({ state: 'too few', others: [{ start: 'pack6' }] });
+  expect(stateOf(s, 'petunia-red', 'p9', 1).state).toBe('out');
+  expect(stateOf(s, 'petunia-red', 'l1', 1).state).toBe('not listed');
+});
+
+test('the shopping list uses the nursery’s prices where it has them', () => {
+  const usual = shoppingList(warmPot(), 1);
+  const at = shoppingList(warmPot(), 1, stock([line('canna-dwarf-red', 'l1', 1, 99)]));
+  expect(at.plants.find((p) => p.plant.id === 'canna-dwarf-red')?.price).toBe(99);
+  expect(at.plants.find((p) => p.plant.id === 'lantana-sunset')?.price).toBe(usual.plants.find((p) => p.plant.id === 'lantana-sunset')?.price);
+});
+
+describe('the simulated nursery', () => {
+  test('tells the same on the same day and other things on another', async () => {
+    const [a, b, c] = await Promise.all(['2026-05-01', '2026-05-01', '2026-05-02'].map((day) => simulatedNursery.ask(LIBRARY, day)));
+    expect(a).toEqual(b);
+    expect(a?.lines).not.toEqual(c?.lines);
+  });
+  test('lists every plant in every size it is sold in; about a quarter is out; prices are near the ordinary', async () => {
+    const { lines } = await simulatedNursery.ask(LIBRARY, '2026-05-01');
+    expect(lines).toHaveLength(LIBRARY.reduce((n, p) => n + p.starts.length, 0));
+    const out = lines.filter((l) => l.available === 0).length / lines.length;
+    expect(out).toBeGreaterThan(0.22);
+    expect(out).toBeLessThan(0.34);
+    for (const l of lines) {
+      const usual = LIBRARY.find((p) => p.id === l.plantId)?.starts.find((s) => s.size === l.start)?.price ?? 0;
+      expect(Math.abs(l.price / usual - 1)).toBeLessThan(0.2);
+    }
+  });
+});
+
+test('composing from stock uses nothing that is out, in no size that is out', async () => {
+  const had = await simulatedNursery.ask(LIBRARY, '2026-05-01');
+  const { proposals } = compose({ ...warmPot(), placements: [] }, { library: shelfOf({ own: [], stock: had }) });
+  expect(proposals.length).toBeGreaterThanOrEqual(4);
+  for (const p of proposals) {
+    for (const x of resolve(p.planting)) {
+      const all = had.lines.filter((l) => l.plantId === x.plant.id && l.available > 0);
+      expect(all.map((l) => l.start)).toContain(x.start);
+    }
+    // Shipped plants are still referred to by id: stock is no part of a planting.
+    expect(p.planting.placements.every((x) => typeof x.plant === 'string')).toBe(true);
+    expect(p.planting.placements.map(plantIdOf).every((id) => had.lines.some((l) => l.plantId === id))).toBe(true);
+  }
+});
+
+describe('a nursery’s list as CSV', () => {
+  test('goes out and comes back the same', async () => {
+    const had = await simulatedNursery.ask(LIBRARY.slice(0, 40), '2026-05-01');
+    expect(readStockCsv(stockCsv(had, LIBRARY), LIBRARY)).toEqual({ lines: had.lines, errors: [] });
+  });
+  test('names are found in any order of words, sizes in plain words', () => {
+    const { lines, errors } = readStockCsv('Plant,Size,Price,Qty\n"Petunia, deep violet",9 cm pot,£2.10,12\nviolet deep Petunia,6-pack,4,0\n', LIBRARY);
+    expect(errors).toEqual([]);
+    expect(lines).toEqual([line('petunia-violet', 'p9', 12, 2.1), line('petunia-violet', 'pack6', 0, 4)]);
+  });
+  test('rows that cannot be read are told, the others kept', () => {
+    const { lines, errors } = readStockCsv('plant,start,price,available\ntriffid,p9,2,3\npetunia-white,bucket,2,3\npetunia-white,p9,cheap,3\npetunia-white,p9,2,some\npetunia-white,p9,2,1.5\npetunia-white,p9,2,3\npetunia-white,p9,2,9\n', LIBRARY);
+    expect(lines).toEqual([line('petunia-white', 'p9', 3)]);
+    expect(errors.map((e) => [e.row, e.message.replace(/^“.*?” /, '')])).toEqual([
+      [2, expect.stringMatching(/no plant in the library/)], [3, expect.stringMatching(/no start size/)], [4, expect.stringMatching(/no price/)], [5, expect.stringMatching(/no count/)], [6, expect.stringMatching(/whole number/)], [8, expect.stringMatching(/twice/)],
+    ]);
+  });
+  test('without its columns nothing is read', () => {
+    expect(readStockCsv('plant,price\npetunia-white,2\n', LIBRARY)).toEqual({ lines: [], errors: [{ row: 1, message: 'There is no column for start, available. Name the columns plant, start, price, available.' }] });
+    expect(() => readStockCsv('nothing', LIBRARY)).toThrow(BadInputError);
+  });
+});
