@@ -6,9 +6,15 @@ import { compose } from '../src/core/compose/compose';
 import { whyNot } from '../src/core/compose/filter';
 import { patternsFor, type Pattern } from '../src/core/compose/patterns';
 import { place, type Cast } from '../src/core/compose/place';
+import { standIns } from '../src/core/compose/stand-ins';
+import { guessMapping, plantsCsv, readPlantRows, readSheet } from '../src/core/formats/plants-csv';
 import { grow } from '../src/core/growth/season';
 import { LIBRARY } from '../src/core/plants';
 import type { Plant } from '../src/core/plants/schema';
+import { finderOf } from '../src/core/plants/search';
+import { relativesIn } from '../src/core/plants/tag';
+import { plantIdOf } from '../src/core/plantings/resolve';
+import { manyPlants } from '../src/core/testing/many';
 import { freshPlanting } from '../src/core/plantings/fresh';
 import { SchemeIdSchema, type Planting } from '../src/core/plantings/schema';
 import { median, seeded } from '../src/core/units/number';
@@ -86,6 +92,18 @@ for (let i = 0; i < BRIEFS; i += 1) {
 }
 say({ case: 'compose-vs-all', briefs: ratios.length, median: round(median(ratios), 4), worst: round(Math.min(...ratios), 4), timesFaster: round(median(speed), 1) });
 
+const MANY = 5000;
+const many = manyPlants(MANY);
+const [find, indexMs] = timed(() => finderOf(many));
+const typed = ['p', 'petuina', 'lobelia blue', 'begonai', 'salvia farin', 'white', 'coleus lime', 'xyzzy'];
+const searches = typed.map((text) => typical(9, () => find(text)));
+say({ case: 'search', plants: MANY, indexMs: round(indexMs, 0), medianMs: round(median(searches), 1), worstMs: round(Math.max(...searches), 1), indexOverSearch: round(indexMs / median(searches), 0) });
+const csv = plantsCsv(many);
+const sheet = readSheet(csv + csv.slice(csv.indexOf('\r\n') + 2));
+const rows = sheet.rows.map((r, i) => [`own-${i}`, ...r.slice(1)]);
+const [read, readMs] = timed(() => readPlantRows(rows, { headings: sheet.headings, mapping: guessMapping(sheet.headings), units: 'metric', relatives: relativesIn(LIBRARY), own: new Set() }));
+say({ case: 'import', rows: rows.length, plants: read.plants.length, ms: round(readMs, 0), usPerRow: round((readMs / rows.length) * 1000, 0) });
+
 const pot = lido[0];
 if (pot) {
   const season = grow(pot);
@@ -94,6 +112,13 @@ if (pot) {
   compose({ ...pot, placements: [] }, { onProgress: (_, sofar) => { if (sofar.length > 0 && first === 0) first = performance.now() - from; } });
   const cold = performance.now() - from;
   say({ case: 'compose', plants: LIBRARY.length, firstProposalMs: round(first, 0), allMs: round(typical(3, () => compose({ ...pot, placements: [] })), 0), coldMs: round(cold, 0) });
+  let firstOfMany = 0;
+  const began = performance.now();
+  compose({ ...pot, placements: [] }, { library: many, onProgress: (_, sofar) => { if (sofar.length > 0 && firstOfMany === 0) firstOfMany = performance.now() - began; } });
+  const allOfMany = typical(3, () => compose({ ...pot, placements: [] }, { library: many }));
+  say({ case: 'compose', plants: MANY, firstProposalMs: round(firstOfMany, 0), allMs: round(allOfMany, 0) });
+  const swapped = pot.placements[1];
+  if (swapped) say({ case: 'stand-ins', plants: LIBRARY.length, ms: round(typical(9, () => standIns(pot, plantIdOf(swapped), LIBRARY)), 0) });
   const sky = { kind: 'clock' as const, latitude: 52, facing: 90, wall: true, skyline: Array<number>(36).fill(8), roofDeg: 50, trees: [], dappled: false };
   sunByMonth(sky);
   let dragged = 0;

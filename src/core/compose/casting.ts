@@ -29,8 +29,18 @@ export function promise(plant: Plant, role: Role, planting: Planting, hue: numbe
   return light * scorch * (0.35 + 0.65 * size) * hang * (0.25 + 0.75 * schemeFit(plant, SCHEMES[brief.scheme], hue));
 }
 
+const remembered = new WeakMap<Plant, string>();
+
 /** The colour a plant is remembered by. */
 export function signature(plant: Plant): string {
+  const known = remembered.get(plant);
+  if (known !== undefined) return known;
+  const hex = strongest(plant);
+  remembered.set(plant, hex);
+  return hex;
+}
+
+function strongest(plant: Plant): string {
   const strong = plant.colours.map((c) => {
     const col = lch(c.hex);
     const isFlower = c.part === 'flower' || c.part === 'throat';
@@ -39,8 +49,20 @@ export function signature(plant: Plant): string {
   return strong.reduce((a, b) => (b.weight > a.weight ? b : a)).hex;
 }
 
-/** What can be said of two kinds side by side: −1…1. */
+const kept = new WeakMap<Plant, WeakMap<Plant, number>>();
+
+/** What can be said of two kinds side by side: −1…1. Asked over and over by the search, so it is kept by the two records. */
 export function company(a: Plant, b: Plant): number {
+  let of = kept.get(a);
+  if (!of) kept.set(a, (of = new WeakMap()));
+  const known = of.get(b);
+  if (known !== undefined) return known;
+  const value = sideBySide(a, b);
+  of.set(b, value);
+  return value;
+}
+
+function sideBySide(a: Plant, b: Plant): number {
   if (a.id === b.id) return -1;
   const twin = a.botanical === b.botanical ? -0.5 : 0;
   const water = (a.water === 'dry' && b.water === 'thirsty') || (a.water === 'thirsty' && b.water === 'dry') ? -0.6 : 0;

@@ -53,6 +53,23 @@ export function climb(from: Judged, patterns: readonly Pattern[], judge: Judge, 
   return best;
 }
 
+/** Changes two kinds at once, in any pattern that suits as many kinds, while that helps and effort is left: gets off a hill that no single change leaves. For small libraries. */
+export function leap(from: Judged, patterns: readonly Pattern[], judge: Judge, must: readonly string[], effort: number): Judged {
+  const like = patterns.filter((p) => p.parts.length === from.pattern.parts.length);
+  const starts = [from, ...like.flatMap((p) => recast(from, p, must))];
+  let best = from;
+  for (const start of starts) {
+    for (const one of otherKinds({ ...from, ...start }, must)) {
+      for (const two of otherKinds({ ...from, ...one }, must)) {
+        if (judge.tried() >= effort) return best;
+        const tried = judge(two);
+        if (tried && tried.measured.score > best.measured.score) best = tried;
+      }
+    }
+  }
+  return best;
+}
+
 /** The same pattern with one part's kind changed. */
 function otherKinds(from: Judged, must: readonly string[]): Candidate[] {
   const { pattern, ranked, cast } = from;

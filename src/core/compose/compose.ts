@@ -5,7 +5,7 @@ import type { Plant } from '../plants/schema';
 import type { Planting } from '../plantings/schema';
 import { hashText, seeded } from '../units/number';
 import { castsFor, leadOf, type Candidate } from './beam';
-import { climb, improve, type Judge, type Judged } from './climb';
+import { climb, improve, leap, type Judge, type Judged } from './climb';
 import { whyNot } from './filter';
 import { patternsFor, type Pattern } from './patterns';
 import { place } from './place';
@@ -47,6 +47,7 @@ const EFFORT = 560;
 /** In a library of so few plants more of what there is can be tried. */
 const SMALL = 30;
 const EFFORT_SMALL = 1000;
+const EFFORT_LEAP = 1400;
 /** Two proposals that share this much of their kinds are one idea. */
 const ALIKE = 0.5;
 
@@ -99,6 +100,10 @@ export function compose(base: Planting, { seed = 1, library = LIBRARY, want = 5,
   for (const j of firstOfLead) {
     if (judge.tried() >= effort) break;
     if (!starts.slice(0, SOUGHT).includes(j)) better.push(climb(j, patterns, judge, base.brief.must));
+  }
+  if (offered.length <= SMALL) {
+    const top = pick([...better].sort((a, b) => b.measured.score - a.measured.score), 1)[0];
+    if (top) better.push(leap(top, patterns, judge, base.brief.must, EFFORT_SMALL + EFFORT_LEAP));
   }
   const clean = [...better, ...judged].filter(isClean);
   // Where the spot is hard most casts have something wrong: look further down the list until there is a choice.

@@ -28,8 +28,16 @@ export const isLong = (shape: Shape): boolean => {
   return shapeOf(shape).family !== 'basket' && wide > deep * LONG;
 };
 
-/** Diameter of the round pot with as much room at the rim, mm. */
-export const usualWidth = (c: Container): number => Math.sqrt((4 * areaOf(shapeOf(c.shape).ring(c.shape, 0))) / Math.PI);
+const widths = new WeakMap<Shape, number>();
+
+/** Diameter of the round pot with as much room at the rim, mm. Kept by shape: every placing asks it. */
+export function usualWidth({ shape }: Pick<Container, 'shape'>): number {
+  const known = widths.get(shape);
+  if (known !== undefined) return known;
+  const width = Math.sqrt((4 * areaOf(shapeOf(shape).ring(shape, 0))) / Math.PI);
+  widths.set(shape, width);
+  return width;
+}
 
 /** A box takes one start for each 100–120 mm of length in each of two staggered rows, or of one when it is narrow; less at the ends. Practice: 90 cm takes 9 to 14. */
 const PER_START_MM: readonly [number, number] = [170, 115];

@@ -9,16 +9,23 @@ const between = ([a, b]: readonly [number, number], units: UnitSystem): string =
 
 const POISON: Record<Poison, string> = { none: 'not known to be', irritant: 'irritates', mild: 'mildly', toxic: 'poisonous', unknown: 'unknown: treat as unsafe' };
 
+/** The light a plant takes, as it is said on a tag. */
+const lightOf = (p: Plant): string => {
+  const hours = { 'full sun': 8, 'part sun': 5, 'part shade': 3, shade: 1 } as const;
+  const takes = LIGHT_CLASSES.filter((l) => p.sunHours[0] <= hours[l] && p.sunHours[3] >= hours[l]);
+  return takes.length === 0 ? 'shade' : takes.length === 1 ? (takes[0] ?? '') : `${takes[0] ?? ''} to ${takes[takes.length - 1] ?? ''}`;
+};
+
 /** A plant's facts as lines of a table: what it is called, and what it is for this one. */
 export function factsOf(p: Plant, units: UnitSystem): { name: string; text: string; warn?: boolean }[] {
-  const [least, low, high, most] = p.sunHours;
+  const [, low, high] = p.sunHours;
   const bad = (x: Poison) => x !== 'none';
   return [
     { name: 'Grown height', text: between(p.heightMm, units) },
     { name: 'Spread', text: between(p.spreadMm, units) },
     ...(p.trailMm[1] > 0 ? [{ name: 'Hangs', text: between(p.trailMm, units) }] : []),
     { name: 'Habit', text: HABIT_LABEL[p.habit].toLowerCase() },
-    { name: 'Sun', text: `${low}–${high} h a day; lives with ${least}–${most}` },
+    { name: 'Sun', text: `${lightOf(p)}; best with ${low}–${high} h a day` },
     { name: 'Afternoon sun', text: p.scorchAfternoonH === null ? 'does not scorch' : `up to ${p.scorchAfternoonH} h, less in a hot summer` },
     { name: 'Water', text: `${p.water}; feed: ${p.feed}` },
     { name: 'Winter', text: `lives to ${formatTemperature(p.coldestWinterC, units)} in the ground` },
@@ -36,10 +43,3 @@ export function factsOf(p: Plant, units: UnitSystem): { name: string; text: stri
     { name: 'Sold as', text: p.starts.map((s) => `${STARTS[s.size].label} ${formatMoney(s.price)}`).join(', ') },
   ];
 }
-
-/** The light a plant takes, as it is said on a tag. */
-export const lightOf = (p: Plant): string => {
-  const hours = { 'full sun': 8, 'part sun': 5, 'part shade': 3, shade: 1 } as const;
-  const takes = LIGHT_CLASSES.filter((l) => p.sunHours[0] <= hours[l] && p.sunHours[3] >= hours[l]);
-  return takes.length === 0 ? 'shade' : takes.length === 1 ? (takes[0] ?? '') : `${takes[0] ?? ''} to ${takes[takes.length - 1] ?? ''}`;
-};
