@@ -87,7 +87,7 @@ test('a plant can be added, and one that cannot live here says why', async ({ pa
   await accessible(page);
   await dialog.getByLabel('Name').fill('lobelia');
   await dialog.getByRole('radio', { name: 'Spiller' }).click();
-  await dialog.getByRole('button', { name: 'Add Trailing lobelia, white' }).click();
+  await dialog.getByRole('button', { name: 'Add Trailing lobelia, white', exact: true }).click();
   await expect(dialog).toBeHidden();
   await expect(page.getByRole('button', { name: /^Trailing lobelia white/ })).toBeVisible();
 });

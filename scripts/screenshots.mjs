@@ -70,6 +70,47 @@ try {
   const wanted = await page.getByRole('button', { name: /^Take number/ }).count();
   while ((await proposals.count()) < wanted) await page.waitForTimeout(200);
   await keep(page, 'proposals');
+  await page.goto(`${base}/library?for=lido-entrance-left`);
+  const drawn = async () => {
+    while ((await page.getByRole('img', { name: /is being drawn/ }).count()) > 0) await page.waitForTimeout(200);
+  };
+  const find = async (text) => {
+    await page.getByLabel('Search plants').fill(text);
+    await page.waitForTimeout(600);
+    await page.getByRole('list', { name: 'Plants' }).getByRole('button').first().click();
+    await page.waitForTimeout(200);
+    await drawn();
+  };
+  await find('petunia');
+  await page.getByLabel('Search plants').fill('');
+  await page.waitForTimeout(600);
+  await drawn();
+  await keep(page, 'library');
+  for (const text of ['cordyline', 'coleus lime', 'trailing petunia violet', 'heuchera caramel']) {
+    await find(text);
+    await page.getByRole('button', { name: 'Compare', exact: true }).click();
+  }
+  await page.getByRole('button', { name: 'Compare 4' }).click();
+  await page.waitForTimeout(300);
+  await drawn();
+  await keep(page, 'compare');
+  await page.getByRole('button', { name: 'Add a plant' }).click();
+  await page.getByLabel('Common name').fill('Petunia');
+  await page.getByLabel('Variety').fill('double apricot');
+  await page.getByLabel('Flower colour').fill('#f4b183');
+  await page.waitForTimeout(600);
+  await drawn();
+  await keep(page, 'own-plant');
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Nursery stock' }).click();
+  await page.getByRole('button', { name: 'Ask the plant barrow' }).click();
+  await page.getByText(/of them out/).waitFor();
+  await open(page, 'make');
+  await page.getByRole('button', { name: 'Find a stand-in for Petunia, magenta' }).click();
+  await page.getByText('come nearest').waitFor();
+  await page.waitForTimeout(300);
+  await drawn();
+  await keep(page, 'stand-ins');
   await page.context().close();
 
   const night = await visit({ dark: true });

@@ -32,7 +32,15 @@ test('plants lists the library', async () => {
   expect(JSON.parse(out)).toEqual(LIBRARY);
 });
 
-test.each(['planting', 'brief', 'plant', 'backup'])('schema %s is JSON Schema', async (name) => {
+test('plants --coverage counts the choice there is; another flag is refused', async () => {
+  const { code, out } = await run('plants', '--coverage');
+  expect(code).toBe(0);
+  expect(out).toMatch(/^464 records of 267 species/);
+  expect(out).toMatch(/spiller +shade +year-round( +[1-9]\d*){10}/);
+  expect((await run('plants', '--all')).err).toMatch(/"--all" is not understood/);
+});
+
+test.each(['planting', 'brief', 'plant', 'plants', 'backup'])('schema %s is JSON Schema', async (name) => {
   const { code, out } = await run('schema', name);
   expect(code).toBe(0);
   expect(JSON.parse(out)).toMatchObject({ $schema: expect.stringContaining('json-schema.org'), type: 'object' });

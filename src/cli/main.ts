@@ -4,6 +4,7 @@ import { assess } from '../core/balance/assess';
 import { compose } from '../core/compose/compose';
 import { withRemedies } from '../core/compose/remedies';
 import { BackupSchema } from '../core/formats/backup';
+import { PlantsFileSchema } from '../core/formats/own-plants';
 import { BriefFileSchema, readBrief } from '../core/formats/brief';
 import { BadInputError, parseJson } from '../core/formats/parse';
 import { readPlanting } from '../core/formats/planting';
@@ -17,7 +18,7 @@ const USAGE = `rillbank: the potting bench from a terminal. JSON in, JSON out.
 
   rillbank plants                         every plant in the library
   rillbank plants --coverage              how many there are to choose from, by role, light, season and scheme
-  rillbank schema planting|brief|plant|backup
+  rillbank schema planting|brief|plant|plants|backup
                                           the JSON Schema of a file
   rillbank compose BRIEF.json             plantings that fit a brief, best first
   rillbank check PLANTING.json            what is good, to watch and wrong
@@ -25,7 +26,7 @@ const USAGE = `rillbank: the potting bench from a terminal. JSON in, JSON out.
 
 Exit 0, or 2 with a message that names the field and why.`;
 
-const SCHEMAS: Record<string, z.ZodType> = { planting: PlantingSchema, brief: BriefFileSchema, plant: PlantSchema, backup: BackupSchema };
+const SCHEMAS: Record<string, z.ZodType> = { planting: PlantingSchema, brief: BriefFileSchema, plant: PlantSchema, plants: PlantsFileSchema, backup: BackupSchema };
 
 const COMMANDS: Record<string, (args: string[]) => unknown> = {
   plants: ([flag]) => {

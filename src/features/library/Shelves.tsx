@@ -49,19 +49,19 @@ export function Shelves({ list, chosen, compared, own, onChoose }: Props) {
 
   return (
     <div ref={holder} className="h-full overflow-y-auto overscroll-contain pl-2" onKeyDown={onKey}>
-      <ul aria-label="Plants" className="relative" style={{ height: virtual.getTotalSize() }}>
+      <div role="list" aria-label="Plants" className="relative" style={{ height: virtual.getTotalSize() }}>
         {virtual.getVirtualItems().map((row) => (
-          <li key={row.key} role="presentation" className="absolute inset-x-0 top-0" style={{ height: ROW, transform: `translateY(${row.start}px)` }}>
-            <ul role="presentation" className="grid" style={{ gridTemplateColumns: `repeat(${columns}, minmax(0, 1fr))` }}>
+          <div key={row.key} className="absolute inset-x-0 top-0" style={{ height: ROW, transform: `translateY(${row.start}px)` }}>
+            <div className="grid" style={{ gridTemplateColumns: `repeat(${columns}, minmax(0, 1fr))` }}>
               {list.slice(row.index * columns, (row.index + 1) * columns).map((s) => (
-                <li key={s.plant.id}>
+                <div key={s.plant.id} role="listitem">
                   <OnShelf shown={s} on={chosen === s.plant.id} compared={compared.includes(s.plant.id)} own={own.has(s.plant.id)} onChoose={() => onChoose(s.plant.id)} />
-                </li>
+                </div>
               ))}
-            </ul>
-          </li>
+            </div>
+          </div>
         ))}
-      </ul>
+      </div>
     </div>
   );
 }
