@@ -33,6 +33,8 @@ export interface Stage {
   setContainer: (c: Container) => void;
   setCanopy: (c: Canopy | null) => void;
   setBackdrop: (hex: string | null) => void;
+  /** The tone of the sill and the wall under it: the page's own, so that the planting stays the brightest thing. */
+  setSill: (hex: string) => void;
   setFrame: (f: Frame) => void;
   setView: (v: View) => void;
   setSize: (width: number, height: number, ratio: number) => void;
@@ -200,6 +202,7 @@ export function createStage(canvas: HTMLCanvasElement, { shadows = true, antiali
       const tone = wall.material.uniforms.tone;
       if (hex && tone) (tone.value as Color).set(hex);
     },
+    setSill: (hex) => void sill.material.color.set(hex),
     setFrame: (f) => {
       frame = f;
       aim();

@@ -4,7 +4,8 @@ import type { Report } from '@/core/balance/finding';
 import { withRemedies } from '@/core/compose/remedies';
 import { standIns, type StandIn } from '@/core/compose/stand-ins';
 import { rankSwaps, type Swap } from '@/core/compose/swaps';
-import { NOTHING_OF_MINE, shelfOf, type Mine } from '@/core/stock/shelf';
+import type { Stock } from '@/core/stock/schema';
+import { inStock, NOTHING_OF_MINE, shelfOf, type Mine } from '@/core/stock/shelf';
 import type { Planting } from '@/core/plantings/schema';
 
 let library = shelfOf(NOTHING_OF_MINE);
@@ -15,8 +16,8 @@ const api = {
   know: (mine: Mine): void => void (library = shelfOf(mine)),
   remedies: (planting: Planting): Report => withRemedies(planting, assess(planting), library),
   swaps: (planting: Planting, placementId: string): Swap[] => rankSwaps(planting, placementId, 24, library),
-  /** Stand-ins for a plant that cannot be had, from what there is. */
-  standIns: (planting: Planting, plantId: string): StandIn[] => standIns(planting, plantId, library),
+  /** Stand-ins for a plant that cannot be had: from what a nursery has, where its list is known. */
+  standIns: (planting: Planting, plantId: string, stock: Stock | null): StandIn[] => standIns(planting, plantId, stock ? inStock(library, stock) : library),
 };
 export type WeighApi = typeof api;
 

@@ -160,7 +160,7 @@ function Preview({ read: { plants, errors }, onKeep, onErrors }: { read: ReadPla
       <p role="status" className="text-[0.95rem]">
         {count(plants.length, 'plant')} can be added{errors.length > 0 ? `; ${count(errors.length, 'row')} cannot be read and would be left out` : ''}.{instead.length > 0 ? ` ${count(instead.length, 'plant')} of them would stand in place of one you have.` : ''}
       </p>
-      <div className="grid min-h-0 flex-1 gap-4 overflow-y-auto sm:grid-cols-2">
+      <div role="group" aria-label="What was read" tabIndex={0} className="grid min-h-0 flex-1 gap-4 overflow-y-auto sm:grid-cols-2">
         {errors.length > 0 && (
           <section className="min-w-0">
             <h3 className="hair pb-1 text-[0.95rem] text-wrong">Left out</h3>

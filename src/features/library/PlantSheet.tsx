@@ -93,7 +93,7 @@ function Fits({ plant, pot }: { plant: Plant; pot: Planting }) {
       </p>
       {why.length === 0 ? (
         <p className="text-quiet">
-          {sun.hours} hours of sun, {sun.afternoon} of them after 13:00; the pot is deep and wide enough for a start it is sold in. What it does to the levels shows when it is put in.
+          {sun.hours} hours of sun a day, up to {sun.afternoon} after 13:00; the pot is deep and wide enough for a start it is sold in. What it does to the levels shows when it is put in.
         </p>
       ) : (
         <ul className="list-disc pl-4">

@@ -16,17 +16,18 @@ import { useWorkspace } from '../workspace/store';
 /** What could take the place of a plant that cannot be had, each tried in all its places and judged. */
 export function StandIns({ plant, planting, known, onClose }: { plant: Plant; planting: Planting; known: Known; onClose: () => void }) {
   const run = useWorkspace((s) => s.run);
+  const stock = known.stock?.stock ?? null;
   const [found, setFound] = useState<StandIn[] | null>(null);
   const count = planting.placements.filter((p) => plantIdOf(p) === plant.id).length;
   useEffect(() => {
     let stale = false;
     void weighWorker(known.mine)
-      .standIns(planting, plant.id)
+      .standIns(planting, plant.id, stock)
       .then((s) => !stale && setFound(s));
     return () => {
       stale = true;
     };
-  }, [planting, plant.id, known.mine]);
+  }, [planting, plant.id, known.mine, stock]);
   const scale = fitting([plant, ...(found ?? []).map((s) => s.plant)], 82, 116);
   return (
     <Dialog.Root open onOpenChange={(o) => !o && onClose()}>
@@ -49,7 +50,7 @@ export function StandIns({ plant, planting, known, onClose }: { plant: Plant; pl
             </figure>
             <div className="min-w-0" aria-busy={found === null}>
               <p className="pb-1 text-[0.9rem] text-quiet" role="status">
-                {found === null ? 'Trying what there is …' : found.length === 0 ? 'Nothing in the library can take its place here. Leave it out, or loosen the spot or the brief.' : `${found.length} come nearest${known.mine.stock ? `, all in stock at ${known.mine.stock.nursery}` : ''}; drawn at one scale.`}
+                {found === null ? 'Trying what there is …' : found.length === 0 ? 'Nothing there can take its place here. Leave it out, or loosen the spot or the brief.' : `${found.length} come nearest${stock ? `, all in stock at ${stock.nursery}` : ''}; drawn at one scale.`}
               </p>
               <ul aria-label="Stand-ins">
                 {(found ?? []).map((s) => (

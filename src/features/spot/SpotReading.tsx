@@ -2,22 +2,21 @@ import { harm, scorchLimitH } from '@/core/balance/place';
 import { SUMMERS } from '@/core/climate/summers';
 import { whyNot } from '@/core/compose/filter';
 import { lightFit } from '@/core/growth/model';
-import { LIBRARY } from '@/core/plants';
-import { ROLES } from '@/core/plants/schema';
+import { ROLES, type Plant } from '@/core/plants/schema';
 import type { Planting } from '@/core/plantings/schema';
 import { sunReading } from '@/core/spots/light';
 
 /** What follows from the spot: its light class, what scorches, what is unsafe, and how many plants are left to choose from. */
-export function SpotReading({ planting }: { planting: Planting }) {
+export function SpotReading({ planting, library }: { planting: Planting; library: readonly Plant[] }) {
   const { spot } = planting;
   const sun = sunReading(spot, planting.startDate);
-  const dark = LIBRARY.filter((p) => lightFit(p.sunHours, sun.hours) <= 0).length;
-  const scorched = LIBRARY.filter((p) => {
+  const dark = library.filter((p) => lightFit(p.sunHours, sun.hours) <= 0).length;
+  const scorched = library.filter((p) => {
     const limit = scorchLimitH(p, spot);
     return limit !== null && sun.afternoon > limit;
   }).length;
-  const unsafe = LIBRARY.filter((p) => harm(p, spot).level > 0).length;
-  const fits = LIBRARY.filter((p) => whyNot(p, planting).length === 0);
+  const unsafe = library.filter((p) => harm(p, spot).level > 0).length;
+  const fits = library.filter((p) => whyNot(p, planting).length === 0);
   return (
     <div className="flex flex-col gap-3">
       <header className="hair pb-1.5">
@@ -36,14 +35,14 @@ export function SpotReading({ planting }: { planting: Planting }) {
       </dl>
       <section>
         <h3 className="hair pb-1 text-[0.93rem] text-quiet">
-          {fits.length} of {LIBRARY.length} plants suit spot and pot
+          {fits.length} of {library.length.toLocaleString('en-GB')} plants suit spot and pot
         </h3>
         <ul>
           {ROLES.map((r) => {
             const n = fits.filter((p) => p.roles.includes(r)).length;
-            const all = LIBRARY.filter((p) => p.roles.includes(r)).length;
+            const all = library.filter((p) => p.roles.includes(r)).length;
             return (
-              <li key={r} className="grid grid-cols-[4.2rem_1fr_4.4rem] items-center gap-2 py-1 text-[0.9rem]">
+              <li key={r} className="grid grid-cols-[4.2rem_1fr_5.6rem] items-center gap-2 py-1 text-[0.9rem]">
                 {r}s
                 <span className="h-2 rounded-full bg-stream">
                   <span className="block h-2 rounded-full bg-glaze" style={{ width: `${(n / all) * 100}%` }} />

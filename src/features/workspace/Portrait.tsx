@@ -90,6 +90,7 @@ export function Portrait({ planting, season, frame, week, lit }: Props) {
   }, [stage, lit, canopy, season, draw]);
 
   useEffect(() => {
+    if (view.window) stage?.setSill(getComputedStyle(document.documentElement).getPropertyValue('--line').trim());
     stage?.setView(view);
     draw();
   }, [stage, view, draw]);

@@ -89,7 +89,7 @@ function Open({ planting, station }: { planting: Planting; station: Station }) {
 
   const left =
     station === 'spot' ? <SpotPanel planting={planting} /> : station === 'container' ? <ContainerPanel planting={planting} /> : station === 'make' ? <MakePanel planting={planting} units={units} known={known} /> : planted && !briefing ? <Cast season={season} week={week} onCompose={() => setBriefing(true)} onAdd={() => setAdding(true)} /> : <Brief planting={planting} known={known} onCompose={compose} onBack={planted ? () => setBriefing(false) : null} />;
-  const right = station === 'spot' ? <SpotReading planting={planting} /> : station === 'container' ? <ContainerSums planting={planting} units={units} /> : station === 'plants' ? hand ? <SwapPanel key={hand.id} planting={planting} placed={hand} report={report} known={known} /> : planted ? <Levels planting={planting} report={report} mine={known.mine} /> : <Empty /> : null;
+  const right = station === 'spot' ? <SpotReading planting={planting} library={known.library} /> : station === 'container' ? <ContainerSums planting={planting} units={units} /> : station === 'plants' ? hand ? <SwapPanel key={hand.id} planting={planting} placed={hand} report={report} known={known} /> : planted ? <Levels planting={planting} report={report} mine={known.mine} /> : <Empty /> : null;
   const columns = station === 'make' ? 'work:grid-cols-[minmax(30rem,1.15fr)_1fr]' : 'work:grid-cols-[17.6rem_minmax(0,1fr)_18.6rem]';
 
   return (

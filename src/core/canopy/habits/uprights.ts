@@ -23,7 +23,29 @@ export function wand(s: Sprig): void {
         leafAt(s, at, dir, unit(add(UP, dir, 0.15)), 1.1 - 0.35 * (n / nodes));
       }
     }
-    spike(s, mix(foot, tip, leafy + 0.04), tip);
+    const from = mix(foot, tip, leafy + 0.04);
+    if (isSpire(s)) spike(s, from, tip);
+    else heads(s, from, tip);
+  }
+}
+
+/** Flowers so small, or of such a form, that they make one spire together. mm, working figure. */
+const SPIRE_MM = 26;
+const isSpire = ({ plant: { flower } }: Sprig): boolean => flower.form === 'spike' || flower.form === 'plume' || flower.sizeMm < SPIRE_MM;
+
+/** Flowers that are seen one by one, about the top of their stem: lilies, asters, snapdragons at their most open. */
+function heads(s: Sprig, from: Vec, to: Vec): void {
+  const mm = s.plant.flower.sizeMm;
+  const room = Math.hypot(to[0] - from[0], to[1] - from[1], to[2] - from[2]);
+  const most = clamp(Math.round((room / mm) * 2.2), 2, 9);
+  const count = Math.round(most * s.grown.bloom);
+  for (let k = 0; k < count; k += 1) {
+    const t = 1 - (k / most) * Math.min(1, (mm * most * 0.45) / room);
+    const out = toward(k * GOLDEN + turn(s) * 0.1, between(s, 0.1, 0.7));
+    const stalk = mix(from, to, t);
+    const at = add(stalk, out, mm * 0.34);
+    stemBetween(s, stalk, at, 2);
+    flowerAt(s, at, unit(add(out, UP, k === 0 ? 1.2 : 0.25)));
   }
 }
 
