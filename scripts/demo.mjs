@@ -4,6 +4,6 @@ import { ensurePackages, run } from './setup.mjs';
 ensurePackages();
 const port = process.env.PORT ?? '4000';
 console.log('Building …');
-if (run('npx', ['next', 'build']) !== 0) process.exit(1);
+if (run('npm', ['run', 'build', '--silent']) !== 0) process.exit(1);
 console.log(`\n  Rillbank with the lido's pots: http://localhost:${port}\n`);
 process.exit(run('npx', ['next', 'start', '-p', port], { RILLBANK_DEMO: '1' }));

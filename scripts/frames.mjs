@@ -5,7 +5,7 @@ import { chromium } from '@playwright/test';
 import { chromiumPath, ensureChromium, run } from './setup.mjs';
 
 ensureChromium();
-if (!existsSync('.next/BUILD_ID') && run('npx', ['next', 'build']) !== 0) process.exit(1);
+if (!existsSync('.next/BUILD_ID') && run('npm', ['run', 'build', '--silent']) !== 0) process.exit(1);
 const port = 4104;
 const server = spawn('npx', ['next', 'start', '-p', String(port)], { env: { ...process.env, RILLBANK_DEMO: '1' }, stdio: 'ignore', detached: true });
 const browser = await chromium.launch({ executablePath: chromiumPath, args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--enable-unsafe-swiftshader'] });

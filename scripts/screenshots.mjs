@@ -6,7 +6,7 @@ import { chromiumPath, ensureChromium, ensurePackages, run } from './setup.mjs';
 
 ensurePackages();
 ensureChromium();
-if (!process.argv.includes('--built') && run('npx', ['next', 'build']) !== 0) process.exit(1);
+if (!process.argv.includes('--built') && run('npm', ['run', 'build', '--silent']) !== 0) process.exit(1);
 
 const port = 4103;
 const base = `http://localhost:${port}`;

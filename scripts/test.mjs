@@ -42,7 +42,7 @@ runner('unit tests', 'npx', ['jest', '--json', `--outputFile=${unit}`], {}, () =
   return [r.numPassedTests, r.numFailedTests + r.numRuntimeErrorTestSuites];
 });
 
-check('production build', 'npx', ['next', 'build']);
+check('production build', 'npm', ['run', 'build', '--silent']);
 
 const e2e = join(scratch, 'e2e.json');
 runner('journeys', 'npx', ['playwright', 'test', '--reporter=list,json'], { PLAYWRIGHT_JSON_OUTPUT_NAME: e2e, CI: '1' }, () => {

@@ -2,7 +2,7 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useState } from 'react';
 import { BadInputError } from '@/core/formats/parse';
 import { MOST_BYTES, readBench, tooLarge, writeBackup } from '@/core/formats/backup';
 import { freshPlanting } from '@/core/plantings/fresh';
@@ -11,6 +11,7 @@ import { lido } from '@/demo/lido';
 import { readOwn } from '@/storage/plants';
 import { archivePlanting, deletePlanting, importBench, loadOnce, readShelf, savePlanting, type Shelf } from '@/storage/plantings';
 import { Button, buttonLook } from '@/ui/Button';
+import { useFilePick } from '@/ui/useFilePick';
 import { download } from '../workspace/download';
 import { Preferences } from '../workspace/Preferences';
 import { stationPath } from '../workspace/stations';
@@ -187,7 +188,6 @@ function Unreadable({ list }: { list: Shelf['unreadable'] }) {
 }
 
 function BackupButtons({ shelf }: { shelf: Shelf | undefined }) {
-  const file = useRef<HTMLInputElement>(null);
   const save = async () => {
     const { own } = await readOwn();
     download(`rillbank-${today()}.json`, writeBackup({ plantings: (shelf?.pots ?? []).map((p) => p.planting), plants: own }, new Date().toISOString()), 'application/json');
@@ -202,25 +202,14 @@ function BackupButtons({ shelf }: { shelf: Shelf | undefined }) {
       else tell.notKept(e);
     }
   };
+  const [pick, field] = useFilePick('Backup or planting file', '.json,application/json', (f) => void open(f));
   return (
     <>
       <Button disabled={!shelf || shelf.pots.length === 0} onClick={() => void save()}>
         Save a backup
       </Button>
-      <Button onClick={() => file.current?.click()}>Open a file</Button>
-      <input
-        ref={file}
-        type="file"
-        accept=".json,application/json"
-        className="sr-only"
-        tabIndex={-1}
-        aria-label="Backup or planting file"
-        onChange={(e) => {
-          const f = e.target.files?.[0];
-          e.target.value = '';
-          if (f) void open(f);
-        }}
-      />
+      <Button onClick={pick}>Open a file</Button>
+      {field}
     </>
   );
 }

@@ -1,7 +1,7 @@
 'use client';
 import { DropdownMenu } from 'radix-ui';
-import { useRef } from 'react';
 import { Button } from '@/ui/Button';
+import { useFilePick } from '@/ui/useFilePick';
 
 const ITEM = 'cursor-pointer rounded-[3px] px-2.5 py-1.5 outline-none data-[disabled]:opacity-45 data-[highlighted]:bg-glaze data-[highlighted]:text-onglaze';
 
@@ -15,7 +15,7 @@ interface Props {
 
 /** Plants in from files, and out to them. */
 export function FileMenu({ own, shown, onOpen, onCsv, onJson }: Props) {
-  const file = useRef<HTMLInputElement>(null);
+  const [pick, field] = useFilePick('File of plants', '.csv,.txt,.tsv,.json,text/csv,application/json', onOpen);
   return (
     <>
       <DropdownMenu.Root>
@@ -24,7 +24,7 @@ export function FileMenu({ own, shown, onOpen, onCsv, onJson }: Props) {
         </DropdownMenu.Trigger>
         <DropdownMenu.Portal>
           <DropdownMenu.Content align="end" sideOffset={4} className="z-30 min-w-60 rounded-[4px] border border-line bg-ground p-1">
-            <DropdownMenu.Item className={ITEM} onSelect={() => file.current?.click()}>
+            <DropdownMenu.Item className={ITEM} onSelect={pick}>
               Add plants from CSV or JSON
             </DropdownMenu.Item>
             <DropdownMenu.Separator className="my-1 border-t border-line" />
@@ -40,19 +40,7 @@ export function FileMenu({ own, shown, onOpen, onCsv, onJson }: Props) {
           </DropdownMenu.Content>
         </DropdownMenu.Portal>
       </DropdownMenu.Root>
-      <input
-        ref={file}
-        type="file"
-        accept=".csv,.txt,.tsv,.json,text/csv,application/json"
-        className="sr-only"
-        tabIndex={-1}
-        aria-label="File of plants"
-        onChange={(e) => {
-          const f = e.target.files?.[0];
-          e.target.value = '';
-          if (f) onOpen(f);
-        }}
-      />
+      {field}
     </>
   );
 }

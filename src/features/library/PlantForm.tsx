@@ -1,6 +1,6 @@
 'use client';
 import { Dialog } from 'radix-ui';
-import { useDeferredValue, useMemo, useRef, useState } from 'react';
+import { useDeferredValue, useMemo, useState } from 'react';
 import { ownId } from '@/core/formats/plants-csv';
 import type { OwnPlant } from '@/core/plants/own';
 import { implausible } from '@/core/plants/plausible';
@@ -10,6 +10,7 @@ import type { UnitSystem } from '@/core/units/length';
 import { saveOwn } from '@/storage/plants';
 import { Button } from '@/ui/Button';
 import { TypedField } from '@/ui/Field';
+import { useFilePick } from '@/ui/useFilePick';
 import { tell } from '../workspace/tell';
 import { RestFields, TagFields } from './PlantFields';
 import { RangeField } from './RangeField';
@@ -150,32 +151,20 @@ function Name({ label, value, hint, needed = false, onChange }: { label: string;
 }
 
 function Photo({ photo, onChange }: { photo: string | null; onChange: (photo: string | null) => void }) {
-  const file = useRef<HTMLInputElement>(null);
+  const [pick, field] = useFilePick('Photograph', 'image/*', (f) => void smallPhoto(f).then(onChange, (err: unknown) => tell.problem('No photograph was added', err instanceof Error ? err.message : String(err))));
   return (
     <div className="flex items-center gap-3">
       {photo && (
         // eslint-disable-next-line @next/next/no-img-element -- the gardener's own photograph, kept in the browser
         <img src={photo} alt="Photograph" className="h-16 w-16 rounded-[3px] object-cover" />
       )}
-      <Button onClick={() => file.current?.click()}>{photo ? 'Another photograph' : 'Add a photograph'}</Button>
+      <Button onClick={pick}>{photo ? 'Another photograph' : 'Add a photograph'}</Button>
       {photo && (
         <Button kind="bare" onClick={() => onChange(null)}>
           Take it off
         </Button>
       )}
-      <input
-        ref={file}
-        type="file"
-        accept="image/*"
-        className="sr-only"
-        tabIndex={-1}
-        aria-label="Photograph"
-        onChange={(e) => {
-          const f = e.target.files?.[0];
-          e.target.value = '';
-          if (f) smallPhoto(f).then(onChange, (err: unknown) => tell.problem('No photograph was added', err instanceof Error ? err.message : String(err)));
-        }}
-      />
+      {field}
     </div>
   );
 }

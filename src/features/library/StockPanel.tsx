@@ -1,6 +1,6 @@
 'use client';
 import { Dialog } from 'radix-ui';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { BadInputError } from '@/core/formats/parse';
 import { readStockCsv, stockCsv } from '@/core/formats/stock-csv';
 import type { Plant } from '@/core/plants/schema';
@@ -8,6 +8,7 @@ import { removeStock, saveStock, type StoredStock } from '@/storage/stock';
 import { simulatedNursery } from '@/standins/nursery';
 import { Button } from '@/ui/Button';
 import { Toggle } from '@/ui/Toggle';
+import { useFilePick } from '@/ui/useFilePick';
 import { download } from '../workspace/download';
 import { tell } from '../workspace/tell';
 
@@ -16,7 +17,6 @@ const MOST_BYTES = 5_000_000;
 
 /** What a nursery has: asked of its feed or read from its list, and whether to keep to it. */
 export function StockPanel({ stock, all, onClose }: { stock: StoredStock | null; all: readonly Plant[]; onClose: () => void }) {
-  const file = useRef<HTMLInputElement>(null);
   const [errors, setErrors] = useState<{ row: number; message: string }[]>([]);
   const keep = (value: StoredStock) => saveStock(value).catch((e: unknown) => tell.notKept(e));
   const ask = async () => {
@@ -36,6 +36,7 @@ export function StockPanel({ stock, all, onClose }: { stock: StoredStock | null;
       else throw e;
     }
   };
+  const [pick, field] = useFilePick('Stock list', '.csv,text/csv,text/plain', (f) => void open(f));
   const lines = stock?.stock.lines ?? [];
   const out = lines.filter((l) => l.available === 0).length;
   return (
@@ -67,7 +68,7 @@ export function StockPanel({ stock, all, onClose }: { stock: StoredStock | null;
             <Button kind="deep" onClick={() => void ask()}>
               Ask the plant barrow
             </Button>
-            <Button onClick={() => file.current?.click()}>Read a CSV</Button>
+            <Button onClick={pick}>Read a CSV</Button>
             {stock && <Button onClick={() => download('stock.csv', stockCsv(stock.stock, all), 'text/csv')}>Save as CSV</Button>}
             {stock && (
               <Button kind="bare" onClick={() => void removeStock()}>
@@ -89,19 +90,7 @@ export function StockPanel({ stock, all, onClose }: { stock: StoredStock | null;
               </ol>
             </section>
           )}
-          <input
-            ref={file}
-            type="file"
-            accept=".csv,text/csv,text/plain"
-            className="sr-only"
-            tabIndex={-1}
-            aria-label="Stock list"
-            onChange={(e) => {
-              const f = e.target.files?.[0];
-              e.target.value = '';
-              if (f) void open(f);
-            }}
-          />
+          {field}
         </Dialog.Content>
       </Dialog.Portal>
     </Dialog.Root>
