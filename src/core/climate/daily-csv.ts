@@ -1,4 +1,5 @@
 import Papa from 'papaparse';
+import { tenth } from '../units/number';
 import type { Climate } from './schema';
 
 export type DailyRead = { ok: true; climate: Omit<Climate, 'name'>; days: number; coldestC: number } | { ok: false; problems: string[] };
@@ -35,7 +36,6 @@ export function climateFromDailyCsv(text: string): DailyRead {
   const thin = months.flatMap((m, i) => (m.n < 10 ? [i + 1] : []));
   if (problems.length === 0 && thin.length > 0) problems.push(`Month ${thin.join(', ')} has fewer than ten days. A whole year is needed.`);
   if (problems.length > 0) return { ok: false, problems: [...problems.slice(0, MOST_PROBLEMS), ...(problems.length > MOST_PROBLEMS ? [`and ${problems.length - MOST_PROBLEMS} more.`] : [])] };
-  const tenth = (n: number) => Math.round(n * 10) / 10;
   const daysIn = [31, 28, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31];
   return {
     ok: true,

@@ -7,6 +7,7 @@ import type { Container } from '../containers/schema';
 import { STARTS, type StartSize } from '../plants/starts';
 import { freeId } from '../plantings/commands';
 import type { Placement, Planting } from '../plantings/schema';
+import { tenth } from '../units/number';
 import { startFor, type Pattern } from './patterns';
 import type { Slot } from './slots';
 
@@ -31,7 +32,7 @@ export function place(pattern: Pattern, cast: Cast, planting: Planting, cheap: b
   if (!settled) return null;
   const out: Placement[] = [...locked];
   settled.forEach((s) => {
-    if (s.plant) out.push({ id: freeId(out), plant: referTo(s.plant), start: s.start, xMm: Math.round(s.xMm * 10) / 10, yMm: Math.round(s.yMm * 10) / 10, role: s.role });
+    if (s.plant) out.push({ id: freeId(out), plant: referTo(s.plant), start: s.start, xMm: tenth(s.xMm), yMm: tenth(s.yMm), role: s.role });
   });
   return out;
 }

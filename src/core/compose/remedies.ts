@@ -8,6 +8,7 @@ import { apply, type Command } from '../plantings/commands';
 import { plantIdOf, resolve, type Placed } from '../plantings/resolve';
 import type { Planting } from '../plantings/schema';
 import { addDays } from '../units/date';
+import { tenth } from '../units/number';
 import { startFor } from './patterns';
 import { alternatives } from './swaps';
 
@@ -104,7 +105,7 @@ const smallerStarts = (placed: readonly Placed[]): Idea[] =>
 
 function rearranged(planting: Planting): Idea[] {
   const settled = settle(planting.container, planting.placements.map((p) => ({ ...p, fixed: p.locked })));
-  return settled ? [{ label: 'Shift root balls until they fit', commands: settled.map((p) => ({ do: 'move', id: p.id, xMm: Math.round(p.xMm * 10) / 10, yMm: Math.round(p.yMm * 10) / 10 })) }] : [];
+  return settled ? [{ label: 'Shift root balls until they fit', commands: settled.map((p) => ({ do: 'move', id: p.id, xMm: tenth(p.xMm), yMm: tenth(p.yMm) })) }] : [];
 }
 
 /** The crowded one a little away from the crowder, by a thumb's width or two. */

@@ -1,6 +1,7 @@
 import { hexOfWord } from '../colour/words';
 import type { Part, Plant } from '../plants/schema';
 import { StartSizeSchema } from '../plants/starts';
+import { tenth } from '../units/number';
 import { parseLength, type UnitSystem } from '../units/length';
 
 /** A cell that cannot be read: what to write instead. */
@@ -20,8 +21,7 @@ export function range(t: string, units: UnitSystem): [number, number] {
   const high = to === undefined ? low : parseLength(bare(to), units);
   if (low === null || high === null) return say(t, 'is no length. Write it as 30–60 cm');
   if (low > high) return say(t, 'runs from more to less. Write the smaller first');
-  const exact = (n: number) => Math.round(n * 10) / 10;
-  return to === undefined && low > 0 ? [exact(low * 0.8), exact(low)] : [exact(low), exact(high)];
+  return to === undefined && low > 0 ? [tenth(low * 0.8), tenth(low)] : [tenth(low), tenth(high)];
 }
 export const mmText = ([a, b]: readonly [number, number]): string => `${a}–${b} mm`;
 

@@ -1,3 +1,4 @@
+import { tenth } from '../units/number';
 import type { Spot } from './schema';
 import { sunByMonth } from './sun-clock';
 
@@ -20,8 +21,6 @@ export const isSouthern = ({ light }: Partial<Pick<Spot, 'light'>>): boolean => 
 /** The class gardeners call it: full sun ≥ 6 hours, part sun 4–6, part shade 2–4, shade under 2. */
 const labelOf = (hours: number): SunReading['label'] => (hours >= 6 ? 'full sun' : hours >= 4 ? 'part sun' : hours >= 2 ? 'part shade' : 'shade');
 
-const tenth = (n: number): number => Math.round(n * 10) / 10;
-
 function reading(hours: number, morning: number, afternoon: number, dappled: boolean): SunReading {
   if (dappled) return { hours: Math.max(DAPPLED_HOURS, Math.min(4, tenth(hours))), morning: tenth(morning), afternoon: 0, label: 'dappled shade' };
   return { hours: tenth(hours), morning: tenth(morning), afternoon: tenth(afternoon), label: labelOf(tenth(hours)) };
@@ -43,10 +42,23 @@ const GROWING = [3, 4, 5, 6, 7, 8] as const;
 /** Months a planting is judged over: the month it is planted and the four that follow. */
 const SEASON_MONTHS = 5;
 
+/** Kept by light and start: asked of every plant of a library. */
+const readings = new WeakMap<Spot['light'], Map<string, SunReading>>();
+
 /** Direct sun of a spot over its growing months, hours a day; or over the months of a planting when its start is given. Afternoon is that of the worst month. */
-export function sunReading(spot: Pick<Spot, 'light'>, startDate?: string): SunReading {
+export function sunReading(spot: Pick<Spot, 'light'>, startDate = ''): SunReading {
   const { light } = spot;
   if (light.kind === 'noted') return sunInMonth(spot, 0);
+  const kept = readings.get(light) ?? new Map<string, SunReading>();
+  const known = kept.get(startDate);
+  if (known) return known;
+  const made = readingFrom(spot, startDate);
+  readings.set(light, kept.set(startDate, made));
+  return made;
+}
+
+function readingFrom(spot: Pick<Spot, 'light'>, startDate: string): SunReading {
+  const { light } = spot;
   const first = startDate ? Number(startDate.slice(5, 7)) - 1 : 0;
   const months = startDate ? Array.from({ length: SEASON_MONTHS }, (_, i) => first + i) : GROWING.map((m) => m + (isSouthern(spot) ? 6 : 0));
   const list = months.map((m) => sunInMonth(spot, m));

@@ -3,6 +3,9 @@ export const clamp01 = (x: number): number => clamp(x, 0, 1);
 export const lerp = (a: number, b: number, t: number): number => a + (b - a) * t;
 export const sum = (xs: readonly number[]): number => xs.reduce((a, b) => a + b, 0);
 
+/** To one decimal; never minus nought, which a file would not keep. */
+export const tenth = (x: number): number => Math.round(x * 10) / 10 + 0;
+
 export function median(xs: readonly number[]): number {
   if (xs.length === 0) return 0;
   const s = [...xs].sort((a, b) => a - b);

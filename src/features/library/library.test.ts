@@ -15,7 +15,7 @@ const by = (id: string) => LIBRARY.find((p) => p.id === id) as Plant;
 test('asked for nothing, everything is shown from A to Z', () => {
   const names = viewOf(find, ASK_NOTHING, free, nobody).map((s) => plantName(s.plant));
   expect(names).toHaveLength(LIBRARY.length);
-  expect(names).toEqual([...names].sort((a, b) => a.localeCompare(b)));
+  expect(names).toEqual([...names].sort((a, b) => a.localeCompare(b, 'en-GB')));
 });
 
 test('what is typed is shown best first, unless another order is chosen', () => {

@@ -24,8 +24,10 @@ export interface Shown {
   refusal: Refusal | null;
 }
 
+const { compare } = new Intl.Collator('en-GB');
+
 const BY: Record<Order, (a: Plant, b: Plant) => number> = {
-  name: (a, b) => plantName(a).localeCompare(plantName(b)),
+  name: (a, b) => compare(plantName(a), plantName(b)),
   tallest: (a, b) => b.heightMm[1] - a.heightMm[1],
   shortest: (a, b) => a.heightMm[1] - b.heightMm[1],
 };

@@ -9,6 +9,7 @@ import { finderOf } from '@/core/plants/search';
 import { plantName, ROLES, type Plant, type Role } from '@/core/plants/schema';
 import { freeId } from '@/core/plantings/commands';
 import type { Placement, Planting } from '@/core/plantings/schema';
+import { tenth } from '@/core/units/number';
 import { Button } from '@/ui/Button';
 import { PlantGlyph } from '@/ui/PlantGlyph';
 import { Segments } from '@/ui/Segments';
@@ -28,7 +29,7 @@ function placeFor(planting: Planting, plant: Plant, role: Role): Placement[] | n
   if (free) return [...planting.placements, free];
   for (const t of tries) {
     const all = settle(planting.container, [...planting.placements, t].map((p) => ({ ...p, fixed: p.locked ?? false })));
-    if (all) return all.map(({ fixed: _fixed, ...p }) => ({ ...p, xMm: Math.round(p.xMm * 10) / 10, yMm: Math.round(p.yMm * 10) / 10 }));
+    if (all) return all.map(({ fixed: _fixed, ...p }) => ({ ...p, xMm: tenth(p.xMm), yMm: tenth(p.yMm) }));
   }
   return null;
 }
