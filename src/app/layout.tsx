@@ -3,6 +3,7 @@ import './globals.css';
 import type { Metadata, Viewport } from 'next';
 import type { ReactNode } from 'react';
 import { Toaster } from 'sonner';
+import { KeepOpen } from '@/features/offline/KeepOpen';
 
 export const metadata: Metadata = { title: { default: 'Rillbank', template: '%s · Rillbank' }, description: 'A potting bench in the browser.' };
 export const viewport: Viewport = { width: 'device-width', initialScale: 1, themeColor: '#e9eeea' };
@@ -15,6 +16,7 @@ export default function RootLayout({ children }: { children: ReactNode }) {
       </head>
       <body>
         {children}
+        <KeepOpen />
         <Toaster position="bottom-center" toastOptions={{ classNames: { description: 'text-ground!' }, style: { fontFamily: 'inherit', background: 'var(--ink)', color: 'var(--ground)', border: 'none', borderRadius: 4 } }} />
       </body>
     </html>

@@ -1,5 +1,5 @@
 'use client';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { shoppingCsv } from '@/core/formats/shopping-csv';
 import { shoppingList, type PlantLine } from '@/core/materials/list';
 import { ROLES, type Plant } from '@/core/plants/schema';
@@ -14,6 +14,7 @@ import { Mark } from '@/ui/Mark';
 import { PlantGlyph } from '@/ui/PlantGlyph';
 import { Segments } from '@/ui/Segments';
 import { download, fileName } from '../workspace/download';
+import { weighWorker } from '../workspace/helpers';
 import type { Known } from '../workspace/mine';
 import { StandIns } from './StandIns';
 
@@ -21,6 +22,8 @@ import { StandIns } from './StandIns';
 export function MakePanel({ planting, units, known }: { planting: Planting; units: UnitSystem; known: Known }) {
   const [missing, setMissing] = useState<Plant | null>(null);
   const stock = known.stock?.stock ?? null;
+  // Ready before it is asked, so that a stand-in is found at the nursery without a signal.
+  useEffect(() => void weighWorker(known.mine), [known.mine]);
   const [whole, setWhole] = useState(planting.container.count > 1);
   const sets = whole ? planting.container.count : 1;
   const list = shoppingList(planting, sets, stock);

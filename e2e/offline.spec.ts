@@ -1,0 +1,61 @@
+import { type ChildProcess, spawn } from 'node:child_process';
+import { createServer } from 'node:net';
+import { expect } from '@playwright/test';
+import { grown, test } from './help';
+
+let HOME = '';
+let server: ChildProcess;
+
+/** A port that nothing listens on. */
+const freePort = () =>
+  new Promise<number>((done) => {
+    const probe = createServer().listen(0, () => {
+      const at = probe.address();
+      probe.close(() => done(typeof at === 'object' && at ? at.port : 0));
+    });
+  });
+
+const answers = () => fetch(HOME).then((r) => r.ok, () => false);
+
+/** A server of its own, so that it can be taken away. */
+test.beforeAll(async () => {
+  const port = await freePort();
+  HOME = `http://localhost:${port}`;
+  server = spawn('npx', ['next', 'start', '-p', String(port)], { env: { ...process.env, RILLBANK_DEMO: '1' }, stdio: 'ignore', detached: true });
+  for (let i = 0; i < 120 && !(await answers()); i += 1) await new Promise((r) => setTimeout(r, 500));
+});
+const stop = () => server.pid && process.kill(-server.pid, 'SIGKILL');
+test.afterAll(() => {
+  try {
+    stop();
+  } catch {
+    // It is gone already.
+  }
+});
+
+test('with no signal it still opens, shows the list, and finds a stand-in', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto(HOME);
+  await expect(page.getByRole('heading', { name: 'Entrance steps' })).toBeVisible();
+  await page.goto(`${HOME}/pot/lido-entrance-left/make`);
+  await grown(page);
+  const kept = (pages: string[]) => page.evaluate(async (all) => (await Promise.all(all.map((p) => caches.match(p)))).every(Boolean), pages);
+  await expect.poll(() => kept(['/', '/library', '/pot/lido-entrance-left/make', '/pot/lido-entrance-left/plants'])).toBe(true);
+  await page.reload();
+  await grown(page);
+  // Everything this page is built of is kept as well.
+  await expect.poll(() => page.evaluate(async () => (await Promise.all(performance.getEntriesByType('resource').filter((e) => e.name.includes('/_next/static/')).map((e) => caches.match(e.name)))).every(Boolean))).toBe(true);
+  stop();
+  await expect.poll(answers).toBe(false);
+  await page.reload();
+  await expect(page.getByRole('heading', { name: /Shopping list/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Find a stand-in for Petunia, magenta' }).click();
+  const dialog = page.getByRole('dialog', { name: /^Instead of Petunia, magenta/ });
+  await expect(dialog.getByRole('status')).toHaveText(/come nearest/);
+  await dialog.getByRole('button', { name: /^Use / }).first().click();
+  await expect(dialog).toBeHidden();
+  await page.goto(HOME);
+  await expect(page.getByRole('heading', { name: 'Entrance steps' })).toBeVisible();
+  await page.goto(`${HOME}/pot/lido-terrace-tub/plants`);
+  await expect(page.getByRole('heading', { name: 'No signal' })).toBeVisible();
+});

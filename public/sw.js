@@ -1,0 +1,62 @@
+// Keeps Rillbank open where there is no signal: pages as they were last seen, and everything they are built of.
+// What a gardener made is not here: it lives in the browser's own database and needs no network.
+const PAGES = 'rillbank-pages-1';
+const PARTS = 'rillbank-parts-1';
+
+self.addEventListener('install', (event) => {
+  event.waitUntil(caches.open(PAGES).then((cache) => cache.addAll(['/', '/library'])).then(() => self.skipWaiting()));
+});
+self.addEventListener('activate', (event) => event.waitUntil(self.clients.claim()));
+
+// What was fetched before this worker was there is told by the page, and kept too.
+self.addEventListener('message', (event) => {
+  const { pages = [], parts = [] } = event.data ?? {};
+  event.waitUntil(Promise.all([add(PAGES, pages), add(PARTS, parts)]));
+});
+
+self.addEventListener('fetch', (event) => {
+  const { request } = event;
+  const url = new URL(request.url);
+  if (request.method !== 'GET' || url.origin !== self.location.origin) return;
+  event.respondWith(url.pathname.startsWith('/_next/static/') ? part(request) : page(request, url));
+});
+
+async function add(name, urls) {
+  const cache = await caches.open(name);
+  await Promise.all([...new Set(urls.map(bare))].map(async (url) => (await cache.match(url)) ?? cache.add(url).catch(() => undefined)));
+}
+
+/** An address without what stands after the #. */
+const bare = (url) => url.split('#')[0];
+
+/**
+ * Parts carry their contents in their names: once kept, always right. They are handed on without an address of their
+ * own: several workers start from one script and know which they are by what stands after the # in what was asked.
+ */
+async function part(request) {
+  const cache = await caches.open(PARTS);
+  const url = bare(request.url);
+  let answer = await cache.match(url);
+  if (!answer) {
+    answer = await fetch(url);
+    if (!answer.ok) return answer;
+    await cache.put(url, answer.clone());
+  }
+  return new Response(answer.body, { status: answer.status, headers: answer.headers });
+}
+
+/** Pages come fresh while there is a network, and as last seen when there is none. A page is one whatever is asked after it. */
+async function page(request, url) {
+  const cache = await caches.open(PAGES);
+  const key = request.mode === 'navigate' ? url.pathname : request;
+  try {
+    const answer = await fetch(request);
+    if (answer.ok) void cache.put(key, answer.clone());
+    return answer;
+  } catch (error) {
+    const kept = await cache.match(key);
+    if (kept) return kept;
+    if (request.mode !== 'navigate') throw error;
+    return new Response('<!doctype html><html lang="en-GB"><meta charset="utf-8"><meta name="viewport" content="width=device-width"><title>No signal</title><body style="font:16px/1.5 system-ui;max-width:30rem;margin:15vh auto;padding:0 1rem"><main><h1>No signal</h1><p>This page has not been opened on this device before, so it is not kept here. Your containers are: <a href="/">back to the bench</a>.</p></main>', { status: 503, headers: { 'content-type': 'text/html; charset=utf-8' } });
+  }
+}

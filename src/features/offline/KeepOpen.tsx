@@ -1,0 +1,35 @@
+'use client';
+import { usePathname } from 'next/navigation';
+import { useEffect } from 'react';
+import { STATIONS, stationPath } from '../workspace/stations';
+
+/** The pages that belong to a path: all stations of the container one stands at, or the page itself. */
+function pagesOf(path: string): string[] {
+  const pot = /^\/pot\/([^/]+)\//.exec(path)?.[1];
+  return pot ? STATIONS.map((s) => stationPath(pot, s)) : [path];
+}
+
+/** What this page was built of so far. */
+const parts = (): string[] => performance.getEntriesByType('resource').flatMap((e) => (new URL(e.name).pathname.startsWith('/_next/static/') ? [e.name] : []));
+
+/** Lets the application be opened without a network: keeps each page that is visited, its container's other stations, and what they are built of. */
+export function KeepOpen() {
+  const path = usePathname();
+  useEffect(() => {
+    if (process.env.NODE_ENV !== 'production' || !('serviceWorker' in navigator)) return undefined;
+    let gone = false;
+    // After the page has settled: what it loads first is what it needs first.
+    const wait = setTimeout(() => {
+      void navigator.serviceWorker
+        .register('/sw.js')
+        .then(() => navigator.serviceWorker.ready)
+        .then((ready) => !gone && ready.active?.postMessage({ pages: pagesOf(path), parts: parts() }))
+        .catch((e: unknown) => console.warn('Not kept for use without a network:', e));
+    }, 1500);
+    return () => {
+      gone = true;
+      clearTimeout(wait);
+    };
+  }, [path]);
+  return null;
+}
