@@ -118,7 +118,7 @@ test('a plant of one’s own is added from its tag, composed with, corrected in 
     await page.getByRole('button', { name: /^Petunia magenta/ }).click();
     await page.getByRole('button', { name: 'Take it out' }).click();
     await page.getByRole('button', { name: 'Add a plant' }).click();
-    await page.getByRole('dialog').getByLabel('Name').fill('double apricot');
+    await page.getByRole('dialog').getByLabel('Name', { exact: true }).fill('double apricot');
     await page.getByRole('dialog').getByRole('button', { name: /^Add Petunia, double apricot/ }).click();
   }
   await expect(inPot).toBeVisible();
@@ -256,6 +256,8 @@ test('five thousand plants are scrolled and searched without more than a few she
   await page.getByLabel('Search plants').fill('number 4321');
   await expect(onShelf(page, /^Petunia, number 4321/)).toBeVisible();
   await page.getByLabel('Search plants').fill('');
+  await expect(count(page)).toHaveText(/^5,0\d\d plants, 4,600 your own/);
+  await expect(onShelf(page, /^Petunia, number 0,/)).toBeVisible();
   await shelf(page).locator('..').evaluate((el) => el.scrollTo(0, el.scrollHeight));
   await expect(onShelf(page, /^Zinnia/).last()).toBeVisible();
   expect(await shelf(page).getByRole('button').count()).toBeLessThan(80);
