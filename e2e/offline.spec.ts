@@ -54,8 +54,10 @@ test('with no signal it still opens, shows the list, and finds a stand-in', asyn
   await expect(dialog.getByRole('status')).toHaveText(/come nearest/);
   await dialog.getByRole('button', { name: /^Use / }).first().click();
   await expect(dialog).toBeHidden();
-  await page.goto(HOME);
+  await page.getByRole('link', { name: 'Rillbank, to the bench' }).click();
   await expect(page.getByRole('heading', { name: 'Entrance steps' })).toBeVisible();
+  await page.getByRole('link', { name: 'Library', exact: true }).click();
+  await expect(page.getByRole('list', { name: 'Plants' }).getByRole('button').first()).toBeVisible();
   await page.goto(`${HOME}/pot/lido-terrace-tub/plants`);
   await expect(page.getByRole('heading', { name: 'No signal' })).toBeVisible();
 });

@@ -17,7 +17,8 @@ self.addEventListener('message', (event) => {
 self.addEventListener('fetch', (event) => {
   const { request } = event;
   const url = new URL(request.url);
-  if (request.method !== 'GET' || url.origin !== self.location.origin) return;
+  // What a page asks for on its way to the next is left alone: where it fails, the whole page is asked for instead.
+  if (request.method !== 'GET' || url.origin !== self.location.origin || url.searchParams.has('_rsc')) return;
   event.respondWith(url.pathname.startsWith('/_next/static/') ? part(request) : page(request, url));
 });
 

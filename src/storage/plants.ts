@@ -21,13 +21,13 @@ export async function readOwn(): Promise<OwnShelf> {
   return shelf;
 }
 
-/** Every placement of a plant, in every container on this bench, refers to it as given. Returns how many containers changed. */
-async function followIn(id: string, plant: string | Plant, now: number): Promise<number> {
+/** Every placement of these plants, in every container on this bench, refers to them as given by id. Returns how many containers changed. */
+async function follow(as: ReadonlyMap<string, string | Plant>, now: number): Promise<number> {
   let changed = 0;
   await db.plantings.toCollection().modify((row) => {
     const planting = row.planting as Planting;
-    if (!Array.isArray(planting?.placements) || !planting.placements.some((p) => plantIdOf(p) === id)) return;
-    row.planting = { ...planting, placements: planting.placements.map((p) => (plantIdOf(p) === id ? { ...p, plant } : p)) };
+    if (!Array.isArray(planting?.placements) || !planting.placements.some((p) => as.has(plantIdOf(p)))) return;
+    row.planting = { ...planting, placements: planting.placements.map((p) => ({ ...p, plant: as.get(plantIdOf(p)) ?? p.plant })) };
     row.updatedAt = now;
     changed += 1;
   });
@@ -38,10 +38,7 @@ async function followIn(id: string, plant: string | Plant, now: number): Promise
 export async function saveOwn(plants: readonly OwnPlant[], now = Date.now()): Promise<number> {
   return db.transaction('rw', db.plants, db.plantings, async () => {
     await db.plants.bulkPut(plants.map((own) => ({ id: own.plant.id, own })));
-    let changed = 0;
-    // A great import is of plants that nothing holds yet.
-    for (const { plant } of plants.length > 200 ? [] : plants) changed += await followIn(plant.id, plant, now);
-    return changed;
+    return follow(new Map(plants.map(({ plant }) => [plant.id, plant])), now);
   });
 }
 
@@ -49,6 +46,6 @@ export async function saveOwn(plants: readonly OwnPlant[], now = Date.now()): Pr
 export async function removeOwn(id: string, now = Date.now()): Promise<void> {
   await db.transaction('rw', db.plants, db.plantings, async () => {
     await db.plants.delete(id);
-    if (libraryPlant(id)) await followIn(id, id, now);
+    if (libraryPlant(id)) await follow(new Map([[id, id]]), now);
   });
 }

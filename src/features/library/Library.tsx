@@ -31,7 +31,7 @@ export function Library() {
   const lib = useLibrary(params.get('for'));
   const { units, load } = useUnits();
   useEffect(load, [load]);
-  const { known, pot, asked, list, chosen, compared } = lib;
+  const { known, pot, asked, list, chosen, compared, choose } = lib;
   const [task, setTask] = useState<Task | null>(null);
   const [sheet, setSheet] = useState<File | null>(null);
   const [stocking, setStocking] = useState(false);
@@ -41,13 +41,14 @@ export function Library() {
 
   useEffect(() => {
     const onKey = (e: KeyboardEvent) => {
+      if (e.key === 'Escape' && !(e.target as HTMLElement).closest('[role=dialog], [role=menu], input[type=search]')) choose(null);
       if (e.key !== '/' || (e.target as HTMLElement).closest('input, textarea, select')) return;
       e.preventDefault();
       search.current?.focus();
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
-  }, []);
+  }, [choose]);
 
   const own = chosen ? (known.own.find((o) => o.plant.id === chosen.id) ?? null) : null;
   const remove = async (plant: Plant) => {

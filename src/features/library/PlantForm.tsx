@@ -15,7 +15,7 @@ import { tell } from '../workspace/tell';
 import { RestFields, TagFields } from './PlantFields';
 import { RangeField } from './RangeField';
 import { smallPhoto } from './photo';
-import { fitting, Specimen } from './Specimen';
+import { fitting, Specimen } from '../workspace/Specimen';
 
 /** What the form is opened for: a new plant from its tag, another variety of one, or one to put right. */
 export type Task = { do: 'add' } | { do: 'vary'; plant: Plant } | { do: 'edit'; plant: Plant; photo: string | null };

@@ -14,7 +14,7 @@ import { Button, buttonLook } from '@/ui/Button';
 import { Mark } from '@/ui/Mark';
 import { stationPath } from '../workspace/stations';
 import { factsOf } from './facts';
-import { fitting, Specimen } from './Specimen';
+import { fitting, Specimen } from '../workspace/Specimen';
 
 interface Props {
   plant: Plant;

@@ -7,7 +7,7 @@ import { plantIdOf } from '@/core/plantings/resolve';
 import type { Planting } from '@/core/plantings/schema';
 import { stateOf } from '@/core/stock/shelf';
 import { Button } from '@/ui/Button';
-import { fitting, Specimen } from '../library/Specimen';
+import { fitting, Specimen } from '../workspace/Specimen';
 import { CHECK_NAME } from '../workspace/figures';
 import { weighWorker } from '../workspace/helpers';
 import type { Known } from '../workspace/mine';

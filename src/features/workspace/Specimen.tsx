@@ -4,10 +4,10 @@ import { plantName, type Plant } from '@/core/plants/schema';
 import { formatLength, lengthNumber } from '@/core/units/length';
 import type { Frame } from '@/portrait/stage';
 import { PlantGlyph } from '@/ui/PlantGlyph';
-import { sizeOf, useStill } from '../workspace/darkroom';
-import { frameOf } from '../workspace/derived';
-import { sproutWorker } from '../workspace/helpers';
-import { useUnits } from '../workspace/units';
+import { sizeOf, useStill } from './darkroom';
+import { frameOf } from './derived';
+import { sproutWorker } from './helpers';
+import { useUnits } from './units';
 
 /** The room a plant by itself takes, mm from its rim, and how tall it stands. */
 export function specimenFrame(plant: Plant): Frame & { heightMm: number; hangs: boolean } {
