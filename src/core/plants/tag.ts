@@ -61,7 +61,7 @@ function plainOf(habit: Habit): Omit<Plant, 'id' | 'common' | 'botanical' | 'var
   };
 }
 
-/** A colour in the place of a part's, keeping the shares of the group's other parts where they can stay. */
+/** A colour in the place of a part's: the whole flower takes a flower's, since no tag names its throat; a leaf keeps its edge and veins. */
 function recoloured(colours: Plant['colours'], part: 'leaf' | 'flower', hex: string | undefined): Plant['colours'] {
   if (!hex) return colours;
   const group = part === 'leaf' ? ['leaf', 'edge', 'vein', 'stem'] : ['flower', 'throat'];
