@@ -65,7 +65,7 @@ describe('each habit, leaf and flower is drawn its own way', () => {
     const alike = all.flatMap((a, i) => all.slice(i + 1).flatMap((b) => (apart(a.l, b.l) < MISTAKEN ? [`${a.f} and ${b.f}`] : [])));
     expect(alike).toEqual([]);
   });
-  test.each(['mound', 'bush', 'cascade', 'stalk'] as const)('flowers of a %s', (habit) => {
+  test.each(['mound', 'bush', 'cascade', 'stalk', 'climber'] as const)('flowers of a %s', (habit) => {
     const all = FlowerFormSchema.options.map((f) => ({ f, l: looks(drawn(make(habit, 'ovate', f))) }));
     const alike = all.flatMap((a, i) => all.slice(i + 1).flatMap((b) => (apart(a.l, b.l) < MISTAKEN ? [`${a.f} and ${b.f}`] : [])));
     expect(alike).toEqual([]);

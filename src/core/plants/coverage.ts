@@ -1,9 +1,10 @@
 import { SCHEMES } from '../colour/schemes';
+import { takes, type LightClass } from './facets';
 import { schemeFit, SHOWY } from './scheme-fit';
 import { ROLES, type Plant, type Role } from './schema';
 
-/** Hours of direct sun that stand for a light class: the middle of its range. */
-const LIGHTS = { 'full sun': 8, 'part shade': 3, shade: 1 } as const;
+/** The light classes counted: part sun lies between the first two and is seldom what is missing. */
+const LIGHTS = ['full sun', 'part shade', 'shade'] as const satisfies readonly LightClass[];
 
 /** Seasons asked for; a year-round plant serves in all of them. */
 const SEASONS: Record<'warm' | 'cool' | 'year-round', readonly Plant['season'][]> = { warm: ['warm', 'year-round'], cool: ['cool', 'year-round'], 'year-round': ['year-round'] };
@@ -15,7 +16,7 @@ type SchemeName = keyof typeof SCHEMES;
 
 export interface CoverageRow {
   role: Role;
-  light: keyof typeof LIGHTS;
+  light: (typeof LIGHTS)[number];
   season: keyof typeof SEASONS;
   scheme: SchemeName;
   /** Plants to choose from. */
@@ -28,9 +29,9 @@ const suits = (p: Plant, scheme: SchemeName): boolean => (scheme === 'all-leaf' 
 export function coverage(library: readonly Plant[]): CoverageRow[] {
   const keys = <T extends object>(of: T) => Object.keys(of) as (keyof T)[];
   return ROLES.flatMap((role) =>
-    keys(LIGHTS).flatMap((light) =>
+    LIGHTS.flatMap((light) =>
       keys(SEASONS).flatMap((season) => {
-        const here = library.filter((p) => p.roles.includes(role) && p.sunHours[0] <= LIGHTS[light] && p.sunHours[3] >= LIGHTS[light] && SEASONS[season].includes(p.season));
+        const here = library.filter((p) => p.roles.includes(role) && takes(p, light) && SEASONS[season].includes(p.season));
         return keys(SCHEMES).map((scheme) => ({ role, light, season, scheme, count: here.filter((p) => suits(p, scheme)).length }));
       }),
     ),

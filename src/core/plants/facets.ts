@@ -59,7 +59,7 @@ const apart = (a: string, b: string): number => {
 const safeForPets = (p: Plant): boolean => p.poison.cats === 'none' && p.poison.dogs === 'none' && p.irritantSap === 'no';
 
 /** Whether a plant takes the hours of a light class. */
-const takes = (p: Plant, light: LightClass): boolean => p.sunHours[0] <= LIGHT_HOURS[light] && p.sunHours[3] >= LIGHT_HOURS[light];
+export const takes = (p: Plant, light: LightClass): boolean => p.sunHours[0] <= LIGHT_HOURS[light] && p.sunHours[3] >= LIGHT_HOURS[light];
 
 const any = <T>(list: readonly T[], test: (x: T) => boolean): boolean => list.length === 0 || list.some(test);
 

@@ -1,4 +1,4 @@
-import { LIGHT_CLASSES } from '@/core/plants/facets';
+import { LIGHT_CLASSES, takes } from '@/core/plants/facets';
 import { HABIT_LABEL } from '@/core/plants/habit-defaults';
 import type { Plant, Poison } from '@/core/plants/schema';
 import { STARTS } from '@/core/plants/starts';
@@ -11,9 +11,9 @@ const POISON: Record<Poison, string> = { none: 'not known to be', irritant: 'irr
 
 /** The light a plant takes, as it is said on a tag. */
 const lightOf = (p: Plant): string => {
-  const hours = { 'full sun': 8, 'part sun': 5, 'part shade': 3, shade: 1 } as const;
-  const takes = LIGHT_CLASSES.filter((l) => p.sunHours[0] <= hours[l] && p.sunHours[3] >= hours[l]);
-  return takes.length === 0 ? 'shade' : takes.length === 1 ? (takes[0] ?? '') : `${takes[0] ?? ''} to ${takes[takes.length - 1] ?? ''}`;
+  const taken = LIGHT_CLASSES.filter((l) => takes(p, l));
+  const [first = 'shade', last = first] = [taken[0], taken[taken.length - 1]];
+  return first === last ? first : `${first} to ${last}`;
 };
 
 /** A plant's facts as lines of a table: what it is called, and what it is for this one. */

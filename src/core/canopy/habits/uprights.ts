@@ -148,7 +148,8 @@ export function climber(s: Sprig): void {
     const dir = toward(a + between(s, -0.5, 0.5), between(s, -0.5, 0.5));
     leafAt(s, on(t * 0.97, a, between(s, 0.75, 1.1)), dir, unit(add(toward(a, 0.2), UP, 0.4)), size);
   }
-  const heads = flowerCount(s, skin, 90);
+  // Plumes are thin: it takes more of them to be seen among so many leaves.
+  const heads = flowerCount(s, skin, s.plant.flower.form === 'plume' ? 240 : 90);
   for (let i = 0; i < heads; i += 1) {
     const t = 1 - Math.sqrt(1 - (i + 0.4) / heads);
     const a = i * GOLDEN * 1.3 + turn(s) * 0.05;
