@@ -49,9 +49,11 @@ export function PlantForm({ task, library, own, units, onClose }: { task: Task; 
   const set = (change: Partial<Tag>) => setTag((t) => ({ ...t, ...change }));
   const checked = PlantSchema.safeParse({ ...plant, common: plant.common.trim(), variety: plant.variety.trim() });
   const doubts = checked.success ? implausible(checked.data) : [];
+  // Two of one name on a shelf could not be told apart.
+  const unnamed = task.do === 'vary' && !plant.variety.trim();
   const keep = async () => {
     setTried(true);
-    if (!checked.success) return;
+    if (!checked.success || unnamed) return;
     const entry: OwnPlant = { plant: checked.data, updatedAt: new Date().toISOString(), photo };
     try {
       const followed = await saveOwn([entry]);
@@ -86,7 +88,7 @@ export function PlantForm({ task, library, own, units, onClose }: { task: Task; 
               <div className="grid grid-cols-2 gap-x-3 gap-y-2 sm:grid-cols-3">
                 <Name label="Common name" value={tag.common} hint="Petunia" needed={tried} onChange={(common) => set({ common })} />
                 <Name label="Botanical name" value={tag.botanical ?? ''} hint="as on the tag" onChange={(botanical) => set({ botanical: botanical || undefined })} />
-                <Name label="Variety" value={tag.variety ?? ''} hint="double apricot" onChange={(variety) => set({ variety })} />
+                <Name label="Variety" value={tag.variety ?? ''} hint="double apricot" needed={tried && unnamed} onChange={(variety) => set({ variety })} />
               </div>
               <p className="text-[0.86rem] text-quiet" aria-live="polite">
                 {task.do === 'add' ? (tag.common.trim() ? origin(made) : 'Name it, then change what the tag says otherwise. What you leave is filled in from its kin.') : task.do === 'edit' && !task.plant.id.startsWith('own-') ? 'Yours will stand in place of the shipped record, which is kept and can be brought back.' : 'Change what is different about it.'}
