@@ -23,7 +23,16 @@ export default defineConfig({
     timezoneId: 'Europe/London',
     launchOptions: {
       executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
-      args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--enable-unsafe-swiftshader'],
+      args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+        '--enable-unsafe-swiftshader',
+      ],
     },
   },
   projects: [

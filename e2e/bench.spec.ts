@@ -25,7 +25,11 @@ test('a pot is renamed, copied, put away and brought back, deleted and brought b
   await expect(page.getByRole('link', { name: /Gate pot, copy/ })).toBeVisible();
   await more('Gate pot, copy', 'Delete');
   await expect(page.getByRole('link', { name: /Gate pot, copy/ })).toBeHidden();
-  await page.getByRole('listitem').filter({ hasText: 'Gate pot, copy deleted' }).getByRole('button', { name: 'Undo' }).click();
+  await page
+    .getByRole('listitem')
+    .filter({ hasText: 'Gate pot, copy deleted' })
+    .getByRole('button', { name: 'Undo' })
+    .click();
   await expect(page.getByRole('link', { name: /Gate pot, copy/ })).toBeVisible();
   await accessible(page);
 });
@@ -89,7 +93,9 @@ test('everything by name: the palette composes, chooses, and goes', async ({ pag
   await expect(page.getByRole('heading', { name: /Shopping list/ })).toBeVisible();
 });
 
-test('by keyboard alone: brief, must-have and never, compose with stop, take, keep one and compose again', async ({ page }) => {
+test('by keyboard alone: brief, must-have and never, compose with stop, take, keep one and compose again', async ({
+  page,
+}) => {
   await page.goto('/pot/lido-entrance-left/plants');
   await grown(page);
   const press = async (name: string | RegExp, role: 'button' | 'radio' = 'button') => {
@@ -118,7 +124,10 @@ test('by keyboard alone: brief, must-have and never, compose with stop, take, ke
   await pick('Never', 'sedge bronze', 'Sedge, bronze');
   await press(/^Compose$/);
   await expect(page.getByRole('status')).toHaveText(/\d ways? to plant it/);
-  const kinds = await page.getByRole('listitem').filter({ has: page.getByRole('button', { name: /^Take number/ }) }).allInnerTexts();
+  const kinds = await page
+    .getByRole('listitem')
+    .filter({ has: page.getByRole('button', { name: /^Take number/ }) })
+    .allInnerTexts();
   expect(kinds.length).toBeGreaterThan(0);
   for (const text of kinds) {
     expect(text).toContain('Cordyline, wine red');

@@ -2,7 +2,10 @@ import { readFileSync } from 'node:fs';
 import { expect } from '@playwright/test';
 import { test, accessible, EMPTY, grown } from './help';
 
-test('from the bench to a shopping list, and back after a reload and in another browser', async ({ page, browser }, info) => {
+test('from the bench to a shopping list, and back after a reload and in another browser', async ({
+  page,
+  browser,
+}, info) => {
   await page.goto('/');
   await expect(page.getByRole('heading', { name: 'Entrance steps' })).toBeVisible();
   await expect(page.getByRole('img', { name: /42 cm pot of glazed stoneware/ })).toBeVisible();
@@ -79,8 +82,13 @@ test('from the bench to a shopping list, and back after a reload and in another 
   await page.getByRole('navigation').getByRole('link', { name: 'Make' }).click();
   await expect(page.getByRole('heading', { name: /Shopping list/ })).toBeVisible();
   const total = await page.locator('tfoot td').first().textContent();
-  const [csv] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Save as CSV' }).click()]);
-  const rows = readFileSync(await csv.path(), 'utf8').trim().split('\r\n');
+  const [csv] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save as CSV' }).click(),
+  ]);
+  const rows = readFileSync(await csv.path(), 'utf8')
+    .trim()
+    .split('\r\n');
   expect(csv.suggestedFilename()).toBe('big-blue-shopping.csv');
   expect(rows[0]).toBe('kind,item,botanical,size,count,buy,price');
   const sum = rows.slice(1).reduce((s, r) => s + Number(r.split(',').pop()), 0);
@@ -94,7 +102,10 @@ test('from the bench to a shopping list, and back after a reload and in another 
   await expect(page.getByRole('heading', { name: 'Pool terrace' })).toBeVisible();
 
   // Out to JSON, and in on an empty profile.
-  const [backup] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Save a backup' }).click()]);
+  const [backup] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save a backup' }).click(),
+  ]);
   const path = info.outputPath('backup.json');
   await backup.saveAs(path);
   const other = await browser.newContext();
@@ -106,6 +117,8 @@ test('from the bench to a shopping list, and back after a reload and in another 
   await expect(fresh.getByRole('heading', { name: 'Pool terrace' })).toBeVisible();
   await fresh.getByRole('link', { name: /Big blue/ }).click();
   await expect(fresh.getByRole('meter')).toHaveCount(5);
-  expect(await fresh.getByRole('meter').evaluateAll((list) => list.map((m) => m.getAttribute('aria-valuetext')))).toEqual(judged);
+  expect(
+    await fresh.getByRole('meter').evaluateAll((list) => list.map((m) => m.getAttribute('aria-valuetext'))),
+  ).toEqual(judged);
   await other.close();
 });

@@ -25,13 +25,17 @@ test('a plant is found though misspelt, is drawn, and says whether it would live
   await expect(sheet.getByRole('img', { name: /^In flower in .*July/ })).toBeVisible();
   await accessible(page);
   await page.getByLabel('Search plants').fill('astilbe');
-  await onShelf(page, /Not there: It lives with/).first().click();
+  await onShelf(page, /Not there: It lives with/)
+    .first()
+    .click();
   await expect(page.getByText('Not for Left-hand pot')).toBeVisible();
   await page.getByLabel('Search plants').fill('zzzz');
   await expect(page.getByRole('heading', { name: 'Nothing on the shelves for that' })).toBeVisible();
 });
 
-test('shelves are narrowed down by what is asked, walked by arrow keys, and asked for whole again', async ({ page }) => {
+test('shelves are narrowed down by what is asked, walked by arrow keys, and asked for whole again', async ({
+  page,
+}) => {
   await page.goto(FOR_POT);
   const n = async () => Number(/^([\d,]+)/.exec((await count(page).textContent()) ?? '')?.[1]?.replace(',', '') ?? NaN);
   await expect(count(page)).toHaveText(/^\d+ plants$/);
@@ -59,7 +63,12 @@ test('shelves are narrowed down by what is asked, walked by arrow keys, and aske
 
 test('four are compared at one scale; a fifth is not', async ({ page }) => {
   await page.goto('/library');
-  for (const [typed, name] of [['cordyline', /^Cordyline, wine red/], ['coleus lime', /^Coleus, lime/], ['heuchera', /^Heuchera/], ['dichondra', /Dichondra/]] as const) {
+  for (const [typed, name] of [
+    ['cordyline', /^Cordyline, wine red/],
+    ['coleus lime', /^Coleus, lime/],
+    ['heuchera', /^Heuchera/],
+    ['dichondra', /Dichondra/],
+  ] as const) {
     await page.getByLabel('Search plants').fill(typed);
     await onShelf(page, name).first().click();
     await page.getByRole('button', { name: 'Compare', exact: true }).click();
@@ -86,7 +95,9 @@ test('four are compared at one scale; a fifth is not', async ({ page }) => {
   await expect(compare.getByRole('columnheader')).toHaveCount(3);
 });
 
-test('a plant of one’s own is added from its tag, composed with, corrected in its pot, and deleted with undo', async ({ page }) => {
+test('a plant of one’s own is added from its tag, composed with, corrected in its pot, and deleted with undo', async ({
+  page,
+}) => {
   await page.goto(FOR_POT);
   await page.getByRole('button', { name: 'Add a plant' }).click();
   const form = page.getByRole('dialog', { name: 'Add a plant from its tag' });
@@ -99,7 +110,16 @@ test('a plant of one’s own is added from its tag, composed with, corrected in 
   await expect(form.getByText(/is no length\. Write it as 30–60 cm/)).toBeVisible();
   await form.getByLabel('Grown height').fill('10-14 in');
   await form.getByLabel('Flower colour').fill('#f4b183');
-  await form.getByLabel('Photograph').setInputFiles({ name: 'tag.png', mimeType: 'image/png', buffer: Buffer.from('iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==', 'base64') });
+  await form
+    .getByLabel('Photograph')
+    .setInputFiles({
+      name: 'tag.png',
+      mimeType: 'image/png',
+      buffer: Buffer.from(
+        'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==',
+        'base64',
+      ),
+    });
   await expect(form.getByRole('img', { name: 'Photograph' })).toBeVisible();
   await accessible(page);
   await form.getByRole('button', { name: 'Add to my plants' }).click();
@@ -119,7 +139,10 @@ test('a plant of one’s own is added from its tag, composed with, corrected in 
     await page.getByRole('button', { name: 'Take it out' }).click();
     await page.getByRole('button', { name: 'Add a plant' }).click();
     await page.getByRole('dialog').getByLabel('Name', { exact: true }).fill('double apricot');
-    await page.getByRole('dialog').getByRole('button', { name: /^Add Petunia, double apricot/ }).click();
+    await page
+      .getByRole('dialog')
+      .getByRole('button', { name: /^Add Petunia, double apricot/ })
+      .click();
   }
   await expect(inPot).toBeVisible();
   await page.reload();
@@ -134,7 +157,11 @@ test('a plant of one’s own is added from its tag, composed with, corrected in 
   await expect(page.getByText(/1 container follows/)).toBeVisible();
   await page.getByRole('button', { name: 'Delete it' }).click();
   await expect(count(page)).toHaveText(/^0 plants/);
-  await page.getByRole('listitem').filter({ hasText: 'out of your library' }).getByRole('button', { name: 'Undo' }).click();
+  await page
+    .getByRole('listitem')
+    .filter({ hasText: 'out of your library' })
+    .getByRole('button', { name: 'Undo' })
+    .click();
   await expect(count(page)).toHaveText(/^1 plant /);
   await page.goto('/pot/lido-entrance-left/plants');
   await expect(page.getByRole('button', { name: /^Petunia double peach/ })).toBeVisible();
@@ -154,10 +181,18 @@ test('a shipped plant is corrected for oneself and brought back', async ({ page 
   await expect(sheet.getByText('15–23 cm')).toBeVisible();
 });
 
-test('a spreadsheet is matched, looked at and added; its bad rows are told and nothing is half kept', async ({ page }) => {
+test('a spreadsheet is matched, looked at and added; its bad rows are told and nothing is half kept', async ({
+  page,
+}) => {
   await page.goto(`${EMPTY}/library`);
-  const rows = Array.from({ length: 200 }, (_, i) => (i % 20 === 7 ? `Petunia,no ${i},blurple,30-40,full sun` : `Petunia,no ${i},rose pink,30-40,full sun`));
-  const file = { name: 'nursery.csv', mimeType: 'text/csv', buffer: Buffer.from(`Plant name,Form,Colour,Height (cm),Exposure\n${rows.join('\n')}\n`) };
+  const rows = Array.from({ length: 200 }, (_, i) =>
+    i % 20 === 7 ? `Petunia,no ${i},blurple,30-40,full sun` : `Petunia,no ${i},rose pink,30-40,full sun`,
+  );
+  const file = {
+    name: 'nursery.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from(`Plant name,Form,Colour,Height (cm),Exposure\n${rows.join('\n')}\n`),
+  };
   await page.getByLabel('File of plants').setInputFiles(file);
   const dialog = page.getByRole('dialog', { name: 'Plants from nursery.csv' });
   await expect(dialog.getByText(/^200 rows/)).toBeVisible();
@@ -170,9 +205,18 @@ test('a spreadsheet is matched, looked at and added; its bad rows are told and n
   await dialog.getByRole('button', { name: 'Read 5 columns' }).click();
   await expect(dialog.getByRole('status')).toHaveText(/190 plants can be added; 10 rows cannot be read/);
   await expect(dialog.getByText('Row 9')).toBeVisible();
-  await expect(dialog.getByText(/Colour: “blurple” is no colour\. Write a word such as rose pink/).first()).toBeVisible();
-  const [left] = await Promise.all([page.waitForEvent('download'), dialog.getByRole('button', { name: 'Save the rows left out' }).click()]);
-  expect(readFileSync((await left.path()) ?? '', 'utf8').trim().split('\n')).toHaveLength(11);
+  await expect(
+    dialog.getByText(/Colour: “blurple” is no colour\. Write a word such as rose pink/).first(),
+  ).toBeVisible();
+  const [left] = await Promise.all([
+    page.waitForEvent('download'),
+    dialog.getByRole('button', { name: 'Save the rows left out' }).click(),
+  ]);
+  expect(
+    readFileSync((await left.path()) ?? '', 'utf8')
+      .trim()
+      .split('\n'),
+  ).toHaveLength(11);
   await accessible(page);
   // Closed before the last step, nothing is kept.
   await dialog.getByRole('button', { name: 'Close' }).click();
@@ -184,16 +228,23 @@ test('a spreadsheet is matched, looked at and added; its bad rows are told and n
   // Out and in again: the same plants.
   const save = async (item: string) => {
     await page.getByRole('button', { name: 'Files' }).click();
-    const [out] = await Promise.all([page.waitForEvent('download'), page.getByRole('menuitem', { name: item }).click()]);
+    const [out] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('menuitem', { name: item }).click(),
+    ]);
     return readFileSync((await out.path()) ?? '', 'utf8');
   };
   const csv = await save('Save my own as CSV');
   expect(csv.trim().split('\r\n')).toHaveLength(191);
   const json = JSON.parse(await save('Save my own as JSON, with photographs')) as { format: string; plants: unknown[] };
   expect([json.format, json.plants.length]).toEqual(['rillbank.plants', 190]);
-  await page.getByLabel('File of plants').setInputFiles({ name: 'my-plants.csv', mimeType: 'text/csv', buffer: Buffer.from(csv) });
+  await page
+    .getByLabel('File of plants')
+    .setInputFiles({ name: 'my-plants.csv', mimeType: 'text/csv', buffer: Buffer.from(csv) });
   await page.getByRole('button', { name: /^Read \d+ columns/ }).click();
-  await expect(page.getByRole('status').filter({ hasText: '190 plants can be added' })).toHaveText(/190 plants of them would stand in place/);
+  await expect(page.getByRole('status').filter({ hasText: '190 plants can be added' })).toHaveText(
+    /190 plants of them would stand in place/,
+  );
   await page.getByRole('button', { name: 'Add 190 plants' }).click();
   await expect(count(page)).toHaveText(/190 your own/);
 });
@@ -205,10 +256,14 @@ test('files of plants that are none are refused and change nothing', async ({ pa
     ['a.json', '{"format":"rillbank.plants","version":9,"plants":[]}', /version 9/],
     ['b.json', '{"format":"rillbank.plants"', /breaks off|not JSON/],
   ] as const) {
-    await page.getByLabel('File of plants').setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(body) });
+    await page
+      .getByLabel('File of plants')
+      .setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(body) });
     await expect(page.getByText(says).first()).toBeVisible();
   }
-  await page.getByLabel('File of plants').setInputFiles({ name: 'c.csv', mimeType: 'text/csv', buffer: Buffer.from('hello') });
+  await page
+    .getByLabel('File of plants')
+    .setInputFiles({ name: 'c.csv', mimeType: 'text/csv', buffer: Buffer.from('hello') });
   await expect(page.getByRole('alert').filter({ hasText: 'no table' })).toHaveText(/Nothing was added/);
   await page.getByRole('button', { name: 'Close' }).click();
   await expect(count(page)).toHaveText(/^\d+ plants$/);
@@ -221,7 +276,15 @@ test('stock is asked for and kept to; what is out gets a stand-in, on a phone at
   await panel.getByRole('button', { name: 'Ask the plant barrow' }).click();
   await expect(panel.getByText(/of them out/)).toBeVisible();
   await accessible(page);
-  await panel.getByLabel('Stock list').setInputFiles({ name: 'corner.csv', mimeType: 'text/csv', buffer: Buffer.from('plant,start,price,available\n"Cordyline, wine red",1 L,7,0\ntriffid,9 cm,2,3\n"Dracaena, green spikes",1 L,6,2\n"Coleus, lime",9 cm,2.20,40\n') });
+  await panel
+    .getByLabel('Stock list')
+    .setInputFiles({
+      name: 'corner.csv',
+      mimeType: 'text/csv',
+      buffer: Buffer.from(
+        'plant,start,price,available\n"Cordyline, wine red",1 L,7,0\ntriffid,9 cm,2,3\n"Dracaena, green spikes",1 L,6,2\n"Coleus, lime",9 cm,2.20,40\n',
+      ),
+    });
   await expect(panel.getByText(/Row 3: “triffid” is no plant in the library/)).toBeVisible();
   await panel.getByRole('button', { name: 'Ask the plant barrow' }).click();
   await panel.getByRole('switch', { name: /only in this stock/ }).click();
@@ -248,7 +311,13 @@ test('stock is asked for and kept to; what is out gets a stand-in, on a phone at
 test('five thousand plants are scrolled and searched without more than a few shelves in the page', async ({ page }) => {
   await page.goto(`${EMPTY}/library`);
   const rows = Array.from({ length: 4600 }, (_, i) => `Petunia,number ${i},rose pink`);
-  await page.getByLabel('File of plants').setInputFiles({ name: 'many.csv', mimeType: 'text/csv', buffer: Buffer.from(`name,variety,colour\n${rows.join('\n')}\n`) });
+  await page
+    .getByLabel('File of plants')
+    .setInputFiles({
+      name: 'many.csv',
+      mimeType: 'text/csv',
+      buffer: Buffer.from(`name,variety,colour\n${rows.join('\n')}\n`),
+    });
   await page.getByRole('button', { name: 'Read 3 columns' }).click();
   await page.getByRole('button', { name: 'Add 4,600 plants' }).click();
   await expect(count(page)).toHaveText(/^5,0\d\d plants, 4,600 your own/);
@@ -258,7 +327,9 @@ test('five thousand plants are scrolled and searched without more than a few she
   await page.getByLabel('Search plants').fill('');
   await expect(count(page)).toHaveText(/^5,0\d\d plants, 4,600 your own/);
   await expect(onShelf(page, /^Petunia, number 0,/)).toBeVisible();
-  await shelf(page).locator('..').evaluate((el) => el.scrollTo(0, el.scrollHeight));
+  await shelf(page)
+    .locator('..')
+    .evaluate((el) => el.scrollTo(0, el.scrollHeight));
   await expect(onShelf(page, /^Zinnia/).last()).toBeVisible();
   expect(await shelf(page).getByRole('button').count()).toBeLessThan(80);
 });

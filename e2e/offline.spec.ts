@@ -15,13 +15,21 @@ const freePort = () =>
     });
   });
 
-const answers = () => fetch(HOME).then((r) => r.ok, () => false);
+const answers = () =>
+  fetch(HOME).then(
+    (r) => r.ok,
+    () => false,
+  );
 
 /** A server of its own, so that it can be taken away. */
 test.beforeAll(async () => {
   const port = await freePort();
   HOME = `http://localhost:${port}`;
-  server = spawn('npx', ['next', 'start', '-p', String(port)], { env: { ...process.env, RILLBANK_DEMO: '1' }, stdio: 'ignore', detached: true });
+  server = spawn('npx', ['next', 'start', '-p', String(port)], {
+    env: { ...process.env, RILLBANK_DEMO: '1' },
+    stdio: 'ignore',
+    detached: true,
+  });
   for (let i = 0; i < 120 && !(await answers()); i += 1) await new Promise((r) => setTimeout(r, 500));
 });
 const stop = () => server.pid && process.kill(-server.pid, 'SIGKILL');
@@ -39,12 +47,28 @@ test('with no signal it still opens, shows the list, and finds a stand-in', asyn
   await expect(page.getByRole('heading', { name: 'Entrance steps' })).toBeVisible();
   await page.goto(`${HOME}/pot/lido-entrance-left/make`);
   await grown(page);
-  const kept = (pages: string[]) => page.evaluate(async (all) => (await Promise.all(all.map((p) => caches.match(p)))).every(Boolean), pages);
-  await expect.poll(() => kept(['/', '/library', '/pot/lido-entrance-left/make', '/pot/lido-entrance-left/plants'])).toBe(true);
+  const kept = (pages: string[]) =>
+    page.evaluate(async (all) => (await Promise.all(all.map((p) => caches.match(p)))).every(Boolean), pages);
+  await expect
+    .poll(() => kept(['/', '/library', '/pot/lido-entrance-left/make', '/pot/lido-entrance-left/plants']))
+    .toBe(true);
   await page.reload();
   await grown(page);
   // Everything this page is built of is kept as well.
-  await expect.poll(() => page.evaluate(async () => (await Promise.all(performance.getEntriesByType('resource').filter((e) => e.name.includes('/_next/static/')).map((e) => caches.match(e.name)))).every(Boolean))).toBe(true);
+  await expect
+    .poll(() =>
+      page.evaluate(async () =>
+        (
+          await Promise.all(
+            performance
+              .getEntriesByType('resource')
+              .filter((e) => e.name.includes('/_next/static/'))
+              .map((e) => caches.match(e.name)),
+          )
+        ).every(Boolean),
+      ),
+    )
+    .toBe(true);
   stop();
   await expect.poll(answers).toBe(false);
   await page.reload();

@@ -8,7 +8,9 @@ async function atLido(page: Page, path: string): Promise<void> {
   await page.goto(path);
 }
 
-test('a window box: shape, size, place, load with its caution, composed with tall behind and trailers in front', async ({ page }) => {
+test('a window box: shape, size, place, load with its caution, composed with tall behind and trailers in front', async ({
+  page,
+}) => {
   await page.goto(EMPTY);
   await page.getByRole('button', { name: 'Start a container' }).first().click();
   await page.getByRole('navigation').getByRole('link', { name: 'Container' }).click();
@@ -42,7 +44,10 @@ test('a basket: a hook, six the same, and the section is dragged by keys', async
   await expect(page.getByLabel('Depth', { exact: true })).toHaveValue('20 cm');
   await page.keyboard.press('Control+z');
   await expect(page.getByLabel('Depth', { exact: true })).toHaveValue('19 cm');
-  await page.getByRole('navigation').getByRole('link', { name: /Plants/ }).click();
+  await page
+    .getByRole('navigation')
+    .getByRole('link', { name: /Plants/ })
+    .click();
   await grown(page);
   await expect(page.getByRole('img', { name: /35 cm hanging basket of coir-lined wire.*hanging/ })).toBeVisible();
 });
@@ -54,7 +59,10 @@ test('a box seen from inside: raising the sill hides plants and the level says f
   const sill = page.getByRole('slider', { name: 'Sill' });
   await sill.focus();
   for (let i = 0; i < 14; i += 1) await sill.press('ArrowUp');
-  await page.getByRole('navigation').getByRole('link', { name: /Plants/ }).click();
+  await page
+    .getByRole('navigation')
+    .getByRole('link', { name: /Plants/ })
+    .click();
   await grown(page);
   await expect(page.getByText(/From inside the (short|tall) viewer sees only/)).toBeVisible();
   await page.getByRole('button', { name: 'As the short one' }).click();
@@ -90,7 +98,13 @@ test('a wall typed in by height and distance, another climate, and weather that 
   await expect(page.getByText('full sun')).toBeHidden();
   await page.getByLabel('Climate').selectOption({ label: 'Birch Lake, cold continental' });
   await expect(page.getByText(/Zone 4b; plants rated H7/)).toBeVisible();
-  await page.getByLabel('Read daily weather').setInputFiles({ name: 'log.csv', mimeType: 'text/csv', buffer: Buffer.from('date,high_c,low_c,rain_mm\n2025-07-31,10,20,0') });
+  await page
+    .getByLabel('Read daily weather')
+    .setInputFiles({
+      name: 'log.csv',
+      mimeType: 'text/csv',
+      buffer: Buffer.from('date,high_c,low_c,rain_mm\n2025-07-31,10,20,0'),
+    });
   await expect(page.getByText('Row 2: the low, 20, is above the high, 10.')).toBeVisible();
   await expect(page.getByLabel('Climate')).toHaveValue('birch-lake');
 });

@@ -26,7 +26,9 @@ test('six the same: counts, mix and price are for the set, and one can still be 
 test('a pot without holes is wrong at its own station, and the remedy drills them', async ({ page }) => {
   await page.goto(at('container'));
   await page.getByRole('switch', { name: 'Holes in the base' }).click();
-  await expect(page.getByText('No holes: roots will drown. Drill the base before you plant, with eye protection.')).toBeVisible();
+  await expect(
+    page.getByText('No holes: roots will drown. Drill the base before you plant, with eye protection.'),
+  ).toBeVisible();
   await expect(page.getByRole('link', { name: /Container.*something is wrong here/ })).toBeVisible();
   await page.getByRole('navigation').getByRole('link', { name: 'Plants' }).click();
   await page.getByRole('button', { name: /^Drill holes in the base/ }).click();
@@ -41,13 +43,18 @@ test('lifting and frost are cautioned where they are met', async ({ page }) => {
   await expect(page.getByText(/cracks in frost/)).toBeHidden();
 });
 
-test('children about: what is not known to be safe is counted out, and the plants in the pot are told on', async ({ page }) => {
+test('children about: what is not known to be safe is counted out, and the plants in the pot are told on', async ({
+  page,
+}) => {
   await page.goto(at('spot'));
   await page.getByRole('button', { name: 'Children' }).click();
   await expect(page.getByText('Not known to be safe here')).toBeVisible();
   await expect(page.getByText(/In an emergency call a doctor, vet or poison line/)).toBeVisible();
   await expect(page.getByRole('link', { name: /Plants.*something is wrong here/ })).toBeVisible();
-  await page.getByRole('navigation').getByRole('link', { name: /Plants/ }).click();
+  await page
+    .getByRole('navigation')
+    .getByRole('link', { name: /Plants/ })
+    .click();
   await expect(page.getByText(/Spurge, airy white is poisonous to children/)).toBeVisible();
   await accessible(page);
 });

@@ -60,7 +60,10 @@ test('a root ball is dragged on the plan and cannot leave the soil', async ({ pa
   await page.mouse.move(plan.x + plan.width / 2, plan.y - 40, { steps: 6 });
   await expect(page.getByText(/leave the soil/)).toBeVisible();
   await page.mouse.up();
-  const [x, y] = ((await salvia.evaluate((el) => el.parentElement?.getAttribute('transform'))) ?? '').match(/-?[\d.]+/g)?.map(Number) ?? [];
+  const [x, y] =
+    ((await salvia.evaluate((el) => el.parentElement?.getAttribute('transform'))) ?? '')
+      .match(/-?[\d.]+/g)
+      ?.map(Number) ?? [];
   expect(Math.hypot(x ?? 0, y ?? 0)).toBeLessThan(160);
 });
 
@@ -75,7 +78,9 @@ test('a remedy says what it would do, and doing it betters the level', async ({ 
   await expect(row.getByText(/Vigour watch to good/).first()).toBeVisible();
   const before = Number((await level.getAttribute('aria-valuetext'))?.match(/[\d.]+/)?.[0]);
   await remedy.press('Enter');
-  await expect.poll(async () => Number((await level.getAttribute('aria-valuetext'))?.match(/[\d.]+/)?.[0])).toBeGreaterThan(before);
+  await expect
+    .poll(async () => Number((await level.getAttribute('aria-valuetext'))?.match(/[\d.]+/)?.[0]))
+    .toBeGreaterThan(before);
 });
 
 test('a plant can be added, and one that cannot live here says why', async ({ page }) => {
@@ -95,7 +100,10 @@ test('a plant can be added, and one that cannot live here says why', async ({ pa
 test('bad files are refused with what and where, and change nothing', async ({ page }) => {
   await page.goto(EMPTY);
   await expect(page.getByRole('heading', { name: 'An empty bench' })).toBeVisible();
-  const give = (name: string, text: string) => page.getByLabel('Backup or planting file').setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(text) });
+  const give = (name: string, text: string) =>
+    page
+      .getByLabel('Backup or planting file')
+      .setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(text) });
   await give('cut.json', '{"format":"rillbank.backup","version":1,"plan');
   await expect(page.getByText('cut.json was not opened; nothing changed')).toBeVisible();
   await give('later.json', '{"format":"rillbank.backup","version":8}');

@@ -4,7 +4,12 @@ const PAGES = 'rillbank-pages-1';
 const PARTS = 'rillbank-parts-1';
 
 self.addEventListener('install', (event) => {
-  event.waitUntil(caches.open(PAGES).then((cache) => cache.addAll(['/', '/library'])).then(() => self.skipWaiting()));
+  event.waitUntil(
+    caches
+      .open(PAGES)
+      .then((cache) => cache.addAll(['/', '/library']))
+      .then(() => self.skipWaiting()),
+  );
 });
 self.addEventListener('activate', (event) => event.waitUntil(self.clients.claim()));
 
@@ -24,7 +29,9 @@ self.addEventListener('fetch', (event) => {
 
 async function add(name, urls) {
   const cache = await caches.open(name);
-  await Promise.all([...new Set(urls.map(bare))].map(async (url) => (await cache.match(url)) ?? cache.add(url).catch(() => undefined)));
+  await Promise.all(
+    [...new Set(urls.map(bare))].map(async (url) => (await cache.match(url)) ?? cache.add(url).catch(() => undefined)),
+  );
 }
 
 /** An address without what stands after the #. */
@@ -58,6 +65,9 @@ async function page(request, url) {
     const kept = await cache.match(key);
     if (kept) return kept;
     if (request.mode !== 'navigate') throw error;
-    return new Response('<!doctype html><html lang="en-GB"><meta charset="utf-8"><meta name="viewport" content="width=device-width"><title>No signal</title><body style="font:16px/1.5 system-ui;max-width:30rem;margin:15vh auto;padding:0 1rem"><main><h1>No signal</h1><p>This page has not been opened on this device before, so it is not kept here. Your containers are: <a href="/">back to the bench</a>.</p></main>', { status: 503, headers: { 'content-type': 'text/html; charset=utf-8' } });
+    return new Response(
+      '<!doctype html><html lang="en-GB"><meta charset="utf-8"><meta name="viewport" content="width=device-width"><title>No signal</title><body style="font:16px/1.5 system-ui;max-width:30rem;margin:15vh auto;padding:0 1rem"><main><h1>No signal</h1><p>This page has not been opened on this device before, so it is not kept here. Your containers are: <a href="/">back to the bench</a>.</p></main>',
+      { status: 503, headers: { 'content-type': 'text/html; charset=utf-8' } },
+    );
   }
 }

@@ -40,7 +40,10 @@ function smallLibrary(base: Planting, random: () => number): Plant[] {
   const fit = LIBRARY.filter((p) => whyNot(p, base).length === 0);
   const draw = (role: 'thriller' | 'filler' | 'spiller', n: number, taken: Plant[]) => {
     const pool = fit.filter((p) => p.roles.includes(role) && !taken.includes(p));
-    return Array.from({ length: Math.min(n, pool.length) }, () => pool.splice(Math.floor(random() * pool.length), 1)[0]).filter((p) => p !== undefined);
+    return Array.from(
+      { length: Math.min(n, pool.length) },
+      () => pool.splice(Math.floor(random() * pool.length), 1)[0],
+    ).filter((p) => p !== undefined);
   };
   const t = draw('thriller', 5, []);
   const f = draw('filler', 9, t);
@@ -60,7 +63,8 @@ function exhaustive(base: Planting, library: readonly Plant[]): number {
       return;
     }
     for (const plant of library) {
-      if (plant.roles.includes(part.role) && !Object.values(cast).some((o) => o.botanical === plant.botanical)) fill(pattern, at + 1, { ...cast, [part.id]: plant });
+      if (plant.roles.includes(part.role) && !Object.values(cast).some((o) => o.botanical === plant.botanical))
+        fill(pattern, at + 1, { ...cast, [part.id]: plant });
     }
   };
   for (const pattern of patternsFor(base)) fill(pattern, 0, {});
@@ -80,7 +84,12 @@ for (let i = 0; i < BRIEFS; i += 1) {
     ...fresh,
     spot: { ...fresh.spot, light: { kind: 'noted', hours, dappled: false } },
     container: { ...fresh.container, shape: { kind: 'round', topMm: 250 + (i % 3) * 10, baseMm: 190, depthMm: 240 } },
-    brief: { ...fresh.brief, scheme, school: i % 4 === 3 ? 'level-dome' : 'tall-centre', density: i % 2 ? 'full now' : 'room to grow' },
+    brief: {
+      ...fresh.brief,
+      scheme,
+      school: i % 4 === 3 ? 'level-dome' : 'tall-centre',
+      density: i % 2 ? 'full now' : 'room to grow',
+    },
   };
   const library = smallLibrary(base, random);
   const [found, searchMs] = timed(() => compose(base, { library, seed: i + 1 }).proposals[0]?.report.score ?? 0);
@@ -88,42 +97,130 @@ for (let i = 0; i < BRIEFS; i += 1) {
   if (best <= 0) continue;
   ratios.push(found / best);
   speed.push(allMs / searchMs);
-  say({ case: 'compose-vs-all', brief: i, scheme, plants: library.length, found, best: round(best, 1), ratio: round(found / best, 4), timesFaster: round(allMs / searchMs, 1) });
+  say({
+    case: 'compose-vs-all',
+    brief: i,
+    scheme,
+    plants: library.length,
+    found,
+    best: round(best, 1),
+    ratio: round(found / best, 4),
+    timesFaster: round(allMs / searchMs, 1),
+  });
 }
-say({ case: 'compose-vs-all', briefs: ratios.length, median: round(median(ratios), 4), worst: round(Math.min(...ratios), 4), timesFaster: round(median(speed), 1) });
+say({
+  case: 'compose-vs-all',
+  briefs: ratios.length,
+  median: round(median(ratios), 4),
+  worst: round(Math.min(...ratios), 4),
+  timesFaster: round(median(speed), 1),
+});
 
 const MANY = 5000;
 const many = manyPlants(MANY);
 const [find, indexMs] = timed(() => finderOf(many));
 const typed = ['p', 'petuina', 'lobelia blue', 'begonai', 'salvia farin', 'white', 'coleus lime', 'xyzzy'];
 const searches = typed.map((text) => typical(9, () => find(text)));
-say({ case: 'search', plants: MANY, indexMs: round(indexMs, 0), medianMs: round(median(searches), 1), worstMs: round(Math.max(...searches), 1), indexOverSearch: round(indexMs / median(searches), 0) });
+say({
+  case: 'search',
+  plants: MANY,
+  indexMs: round(indexMs, 0),
+  medianMs: round(median(searches), 1),
+  worstMs: round(Math.max(...searches), 1),
+  indexOverSearch: round(indexMs / median(searches), 0),
+});
 const csv = plantsCsv(many);
 const sheet = readSheet(csv + csv.slice(csv.indexOf('\r\n') + 2));
 const rows = sheet.rows.map((r, i) => [`own-${i}`, ...r.slice(1)]);
-const [read, readMs] = timed(() => readPlantRows(rows, { headings: sheet.headings, mapping: guessMapping(sheet.headings), units: 'metric', relatives: relativesIn(LIBRARY), own: new Set() }));
-say({ case: 'import', rows: rows.length, plants: read.plants.length, ms: round(readMs, 0), usPerRow: round((readMs / rows.length) * 1000, 0) });
+const [read, readMs] = timed(() =>
+  readPlantRows(rows, {
+    headings: sheet.headings,
+    mapping: guessMapping(sheet.headings),
+    units: 'metric',
+    relatives: relativesIn(LIBRARY),
+    own: new Set(),
+  }),
+);
+say({
+  case: 'import',
+  rows: rows.length,
+  plants: read.plants.length,
+  ms: round(readMs, 0),
+  usPerRow: round((readMs / rows.length) * 1000, 0),
+});
 
 const pot = lido[0];
 if (pot) {
   const season = grow(pot);
   let first = 0;
   const from = performance.now();
-  compose({ ...pot, placements: [] }, { onProgress: (_, sofar) => { if (sofar.length > 0 && first === 0) first = performance.now() - from; } });
+  compose(
+    { ...pot, placements: [] },
+    {
+      onProgress: (_, sofar) => {
+        if (sofar.length > 0 && first === 0) first = performance.now() - from;
+      },
+    },
+  );
   const cold = performance.now() - from;
-  say({ case: 'compose', plants: LIBRARY.length, firstProposalMs: round(first, 0), allMs: round(typical(3, () => compose({ ...pot, placements: [] })), 0), coldMs: round(cold, 0) });
+  say({
+    case: 'compose',
+    plants: LIBRARY.length,
+    firstProposalMs: round(first, 0),
+    allMs: round(
+      typical(3, () => compose({ ...pot, placements: [] })),
+      0,
+    ),
+    coldMs: round(cold, 0),
+  });
   let firstOfMany = 0;
   const began = performance.now();
-  compose({ ...pot, placements: [] }, { library: many, onProgress: (_, sofar) => { if (sofar.length > 0 && firstOfMany === 0) firstOfMany = performance.now() - began; } });
+  compose(
+    { ...pot, placements: [] },
+    {
+      library: many,
+      onProgress: (_, sofar) => {
+        if (sofar.length > 0 && firstOfMany === 0) firstOfMany = performance.now() - began;
+      },
+    },
+  );
   const allOfMany = typical(3, () => compose({ ...pot, placements: [] }, { library: many }));
   say({ case: 'compose', plants: MANY, firstProposalMs: round(firstOfMany, 0), allMs: round(allOfMany, 0) });
   const swapped = pot.placements[1];
-  if (swapped) say({ case: 'stand-ins', plants: LIBRARY.length, ms: round(typical(9, () => standIns(pot, plantIdOf(swapped), LIBRARY)), 0) });
-  const sky = { kind: 'clock' as const, latitude: 52, facing: 90, wall: true, skyline: Array<number>(36).fill(8), roofDeg: 50, trees: [], dappled: false };
+  if (swapped)
+    say({
+      case: 'stand-ins',
+      plants: LIBRARY.length,
+      ms: round(
+        typical(9, () => standIns(pot, plantIdOf(swapped), LIBRARY)),
+        0,
+      ),
+    });
+  const sky = {
+    kind: 'clock' as const,
+    latitude: 52,
+    facing: 90,
+    wall: true,
+    skyline: Array<number>(36).fill(8),
+    roofDeg: 50,
+    trees: [],
+    dappled: false,
+  };
   sunByMonth(sky);
   let dragged = 0;
-  say({ case: 'sun-year', of: 'twelve months again after a drag of the skyline', ms: round(typical(100, () => sunByMonth({ ...sky, skyline: raised(sky.skyline, 60, 120, (dragged += 0.1)) }))) });
+  say({
+    case: 'sun-year',
+    of: 'twelve months again after a drag of the skyline',
+    ms: round(typical(100, () => sunByMonth({ ...sky, skyline: raised(sky.skyline, 60, 120, (dragged += 0.1)) }))),
+  });
   say({ case: 'assess', ms: round(typical(100, () => assess(pot))) });
   say({ case: 'grow', ms: round(typical(100, () => grow(pot))) });
-  say({ case: 'canopy', pieces: sprout(pot, season, season.peak).batches.reduce((s, b) => s + b.count, 0), ms: round(typical(20, () => sprout(pot, season, season.peak)), 1) });
+  say({
+    case: 'canopy',
+    pieces: sprout(pot, season, season.peak).batches.reduce((s, b) => s + b.count, 0),
+    ms: round(
+      typical(20, () => sprout(pot, season, season.peak)),
+      1,
+    ),
+  });
 }

@@ -5,7 +5,9 @@ import { PlantSchema } from '../src/core/plants/schema';
 
 const faults = LIBRARY.flatMap((p) => {
   const read = PlantSchema.safeParse(p);
-  return [...(read.error?.issues ?? []).map((i) => `${i.path.join('.')}: ${i.message}`), ...implausible(p)].map((f) => `${p.id}: ${f}`);
+  return [...(read.error?.issues ?? []).map((i) => `${i.path.join('.')}: ${i.message}`), ...implausible(p)].map(
+    (f) => `${p.id}: ${f}`,
+  );
 });
 const ids = LIBRARY.map((p) => p.id);
 faults.push(...ids.filter((id, i) => ids.indexOf(id) !== i).map((id) => `${id}: is used twice`));

@@ -7,11 +7,34 @@ import { chromiumPath, ensureChromium, run } from './setup.mjs';
 ensureChromium();
 if (!existsSync('.next/BUILD_ID') && run('npm', ['run', 'build', '--silent']) !== 0) process.exit(1);
 const port = 4104;
-const server = spawn('npx', ['next', 'start', '-p', String(port)], { env: { ...process.env, RILLBANK_DEMO: '1' }, stdio: 'ignore', detached: true });
-const browser = await chromium.launch({ executablePath: chromiumPath, args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--enable-unsafe-swiftshader'] });
+const server = spawn('npx', ['next', 'start', '-p', String(port)], {
+  env: { ...process.env, RILLBANK_DEMO: '1' },
+  stdio: 'ignore',
+  detached: true,
+});
+const browser = await chromium.launch({
+  executablePath: chromiumPath,
+  args: [
+    '--no-sandbox',
+    '--disable-gpu',
+    '--disable-quic',
+    '--no-first-run',
+    '--disable-background-networking',
+    '--enable-unsafe-swiftshader',
+  ],
+});
 const median = (list) => [...list].sort((a, b) => a - b)[Math.floor(list.length / 2)];
 try {
-  for (let i = 0; i < 60 && !(await fetch(`http://localhost:${port}`).then((r) => r.ok, () => false)); i += 1) await new Promise((r) => setTimeout(r, 500));
+  for (
+    let i = 0;
+    i < 60 &&
+    !(await fetch(`http://localhost:${port}`).then(
+      (r) => r.ok,
+      () => false,
+    ));
+    i += 1
+  )
+    await new Promise((r) => setTimeout(r, 500));
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
   await page.goto(`http://localhost:${port}/`);
   await page.getByRole('heading', { name: 'Entrance steps' }).waitFor();
@@ -26,7 +49,8 @@ try {
       const canvas = document.querySelector('[data-testid=portrait]');
       const from = performance.now();
       if (what === 'key') el.dispatchEvent(new KeyboardEvent('keydown', { key: 'ArrowRight', bubbles: true }));
-      else el.dispatchEvent(new PointerEvent('pointermove', { clientX: what, clientY: 400, pointerId: 1, bubbles: true }));
+      else
+        el.dispatchEvent(new PointerEvent('pointermove', { clientX: what, clientY: 400, pointerId: 1, bubbles: true }));
       await new Promise((r) => requestAnimationFrame(() => requestAnimationFrame(r)));
       const gl = canvas.getContext('webgl2');
       gl.readPixels(0, 0, 1, 1, gl.RGBA, gl.UNSIGNED_BYTE, new Uint8Array(4));
@@ -40,7 +64,14 @@ try {
   const turning = [];
   for (let i = 0; i < 9; i += 1) turning.push(await after(box.x + 200 + i * 12));
   await page.mouse.up();
-  console.log(JSON.stringify({ case: 'frame', at: '1280×800, software GL', restMs: Math.round(median(rest)), turningMs: Math.round(median(turning)) }));
+  console.log(
+    JSON.stringify({
+      case: 'frame',
+      at: '1280×800, software GL',
+      restMs: Math.round(median(rest)),
+      turningMs: Math.round(median(turning)),
+    }),
+  );
 } finally {
   await browser.close();
   process.kill(-server.pid);

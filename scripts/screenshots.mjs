@@ -12,16 +12,39 @@ const port = 4103;
 const base = `http://localhost:${port}`;
 const out = 'docs/screenshots';
 mkdirSync(out, { recursive: true });
-const server = spawn('npx', ['next', 'start', '-p', String(port)], { env: { ...process.env, RILLBANK_DEMO: '1' }, stdio: 'ignore', detached: true });
-const browser = await chromium.launch({ executablePath: chromiumPath, args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--enable-unsafe-swiftshader'] });
+const server = spawn('npx', ['next', 'start', '-p', String(port)], {
+  env: { ...process.env, RILLBANK_DEMO: '1' },
+  stdio: 'ignore',
+  detached: true,
+});
+const browser = await chromium.launch({
+  executablePath: chromiumPath,
+  args: [
+    '--no-sandbox',
+    '--disable-gpu',
+    '--disable-quic',
+    '--no-first-run',
+    '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync',
+    '--enable-unsafe-swiftshader',
+  ],
+});
 
 /** A page of its own on a fresh profile with the demo set out. */
 async function visit({ width = 1280, height = 800, dark = false } = {}) {
-  const context = await browser.newContext({ viewport: { width, height }, locale: 'en-GB', colorScheme: dark ? 'dark' : 'light' });
+  const context = await browser.newContext({
+    viewport: { width, height },
+    locale: 'en-GB',
+    colorScheme: dark ? 'dark' : 'light',
+  });
   const page = await context.newPage();
   await page.goto(base);
   await page.getByRole('heading', { name: 'Entrance steps' }).waitFor();
-  await page.getByRole('img', { name: /^Portrait in week/ }).first().waitFor();
+  await page
+    .getByRole('img', { name: /^Portrait in week/ })
+    .first()
+    .waitFor();
   return page;
 }
 
@@ -36,7 +59,10 @@ const keep = (page, name) => page.screenshot({ path: `${out}/${name}.png` });
 
 try {
   for (let i = 0; ; i += 1) {
-    const up = await fetch(base).then((r) => r.ok, () => false);
+    const up = await fetch(base).then(
+      (r) => r.ok,
+      () => false,
+    );
     if (up) break;
     if (i > 60) throw new Error('The server did not start.');
     await new Promise((r) => setTimeout(r, 500));
@@ -57,7 +83,11 @@ try {
     await open(page, station, id);
     await keep(page, name);
   }
-  const remedy = page.getByRole('listitem').filter({ has: page.getByRole('meter', { name: 'Vigour' }) }).getByRole('button').first();
+  const remedy = page
+    .getByRole('listitem')
+    .filter({ has: page.getByRole('meter', { name: 'Vigour' }) })
+    .getByRole('button')
+    .first();
   await remedy.waitFor();
   await keep(page, 'workspace');
   await remedy.focus();

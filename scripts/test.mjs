@@ -32,6 +32,7 @@ function runner(name, command, args, env, read) {
 
 check('route types', 'npx', ['next', 'typegen']);
 check('types', 'npx', ['tsc', '--noEmit']);
+check('format', 'npx', ['prettier', '--check', '--log-level', 'warn', '.']);
 check('lint', 'npx', ['eslint', '.', '--max-warnings', '0']);
 check('rooms', 'npx', ['depcruise', 'src', '--config', '.dependency-cruiser.cjs']);
 check('nothing dead', 'npx', ['knip']);
@@ -45,10 +46,16 @@ runner('unit tests', 'npx', ['jest', '--json', `--outputFile=${unit}`], {}, () =
 check('production build', 'npm', ['run', 'build', '--silent']);
 
 const e2e = join(scratch, 'e2e.json');
-runner('journeys', 'npx', ['playwright', 'test', '--reporter=list,json'], { PLAYWRIGHT_JSON_OUTPUT_NAME: e2e, CI: '1' }, () => {
-  const { stats } = JSON.parse(readFileSync(e2e, 'utf8'));
-  return [stats.expected + stats.flaky, stats.unexpected];
-});
+runner(
+  'journeys',
+  'npx',
+  ['playwright', 'test', '--reporter=list,json'],
+  { PLAYWRIGHT_JSON_OUTPUT_NAME: e2e, CI: '1' },
+  () => {
+    const { stats } = JSON.parse(readFileSync(e2e, 'utf8'));
+    return [stats.expected + stats.flaky, stats.unexpected];
+  },
+);
 
 console.log(`\n${passed} passed, ${failed} failed`);
 process.exit(failed === 0 ? 0 : 1);

@@ -5,19 +5,39 @@ import type { ReactNode } from 'react';
 import { Toaster } from 'sonner';
 import { KeepOpen } from '@/features/offline/KeepOpen';
 
-export const metadata: Metadata = { title: { default: 'Rillbank', template: '%s · Rillbank' }, description: 'A potting bench in the browser.' };
+export const metadata: Metadata = {
+  title: { default: 'Rillbank', template: '%s · Rillbank' },
+  description: 'A potting bench in the browser.',
+};
 export const viewport: Viewport = { width: 'device-width', initialScale: 1, themeColor: '#e9eeea' };
 
 export default function RootLayout({ children }: { children: ReactNode }) {
   return (
     <html lang="en-GB" suppressHydrationWarning>
       <head>
-        <script dangerouslySetInnerHTML={{ __html: "try{var t=localStorage.getItem('rillbank.theme');if(t)document.documentElement.dataset.theme=t}catch(e){}" }} />
+        <script
+          dangerouslySetInnerHTML={{
+            __html:
+              "try{var t=localStorage.getItem('rillbank.theme');if(t)document.documentElement.dataset.theme=t}catch(e){}",
+          }}
+        />
       </head>
       <body>
         {children}
         <KeepOpen />
-        <Toaster position="bottom-center" toastOptions={{ classNames: { description: 'text-ground!' }, style: { fontFamily: 'inherit', background: 'var(--ink)', color: 'var(--ground)', border: 'none', borderRadius: 4 } }} />
+        <Toaster
+          position="bottom-center"
+          toastOptions={{
+            classNames: { description: 'text-ground!' },
+            style: {
+              fontFamily: 'inherit',
+              background: 'var(--ink)',
+              color: 'var(--ground)',
+              border: 'none',
+              borderRadius: 4,
+            },
+          }}
+        />
       </body>
     </html>
   );

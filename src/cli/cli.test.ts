@@ -47,9 +47,14 @@ test.each(['planting', 'brief', 'plant', 'plants', 'backup'])('schema %s is JSON
 });
 
 test('compose answers a brief with proposals that check agrees with', async () => {
-  const { code, out } = await run('compose', file('brief.json', { format: 'rillbank.brief', version: 1, startDate: '2026-05-16', brief: { scheme: 'cool' } }));
+  const { code, out } = await run(
+    'compose',
+    file('brief.json', { format: 'rillbank.brief', version: 1, startDate: '2026-05-16', brief: { scheme: 'cool' } }),
+  );
   expect(code).toBe(0);
-  const { proposals } = JSON.parse(out) as { proposals: { planting: unknown; report: { score: number }; reason: string }[] };
+  const { proposals } = JSON.parse(out) as {
+    proposals: { planting: unknown; report: { score: number }; reason: string }[];
+  };
   expect(proposals.length).toBeGreaterThanOrEqual(3);
   expect(proposals[0]?.reason.length).toBeGreaterThan(20);
   const checked = await run('check', file('first.json', proposals[0]?.planting));
@@ -57,15 +62,30 @@ test('compose answers a brief with proposals that check agrees with', async () =
 });
 
 test('check tells each finding with its band, culprits and remedies', async () => {
-  const { out } = await run('check', file('planting.json', { ...warmPot(), brief: { ...warmPot().brief, budget: 25 } }));
+  const { out } = await run(
+    'check',
+    file('planting.json', { ...warmPot(), brief: { ...warmPot().brief, budget: 25 } }),
+  );
   const { findings } = JSON.parse(out) as { findings: Record<string, unknown>[] };
-  for (const f of findings) expect(Object.keys(f).sort()).toEqual(['band', 'check', 'culprits', 'measured', 'message', 'remedies', 'severity', 'unit']);
+  for (const f of findings)
+    expect(Object.keys(f).sort()).toEqual([
+      'band',
+      'check',
+      'culprits',
+      'measured',
+      'message',
+      'remedies',
+      'severity',
+      'unit',
+    ]);
   expect(findings.find((f) => f.check === 'cost')).toMatchObject({ severity: expect.not.stringMatching('good') });
 });
 
 test('grow gives the size of each plant in a week', async () => {
   const path = file('grow.json', warmPot());
-  const at = async (week: string) => (JSON.parse((await run('grow', path, '--week', week)).out) as { plants: { heightMm: number }[] }).plants[0]?.heightMm ?? 0;
+  const at = async (week: string) =>
+    (JSON.parse((await run('grow', path, '--week', week)).out) as { plants: { heightMm: number }[] }).plants[0]
+      ?.heightMm ?? 0;
   expect(await at('10')).toBeGreaterThan(await at('1'));
 });
 
@@ -74,9 +94,29 @@ test.each<[string, string[], RegExp]>([
   ['no file', ['check'], /file: name a JSON file/],
   ['a file that is not there', ['check', '/nowhere.json'], /cannot be read/],
   ['a schema that is not there', ['schema', 'pot'], /"pot" is none of/],
-  ['a week out of range', ['grow', file('w.json', warmPot()), '--week', '99'], /--week: must be a whole number from 0 to/],
-  ['an unknown plant', ['check', file('u.json', pot({ placements: [placed('a', 'triffid', 'filler', 0, 0)] }))], /placements\.0\.plant/],
-  ['a brief that nothing answers', ['compose', file('b.json', { format: 'rillbank.brief', version: 1, startDate: '2026-01-10', spot: { light: { kind: 'noted', hours: [], dappled: false }, children: true, cats: true, dogs: true } })], /brief: No/],
+  [
+    'a week out of range',
+    ['grow', file('w.json', warmPot()), '--week', '99'],
+    /--week: must be a whole number from 0 to/,
+  ],
+  [
+    'an unknown plant',
+    ['check', file('u.json', pot({ placements: [placed('a', 'triffid', 'filler', 0, 0)] }))],
+    /placements\.0\.plant/,
+  ],
+  [
+    'a brief that nothing answers',
+    [
+      'compose',
+      file('b.json', {
+        format: 'rillbank.brief',
+        version: 1,
+        startDate: '2026-01-10',
+        spot: { light: { kind: 'noted', hours: [], dappled: false }, children: true, cats: true, dogs: true },
+      }),
+    ],
+    /brief: No/,
+  ],
 ])('%s ends with 2 and says why', async (_, args, message) => {
   const { code, err } = await run(...args);
   expect(code).toBe(2);

@@ -26,12 +26,19 @@ const USAGE = `rillbank: the potting bench from a terminal. JSON in, JSON out.
 
 Exit 0, or 2 with a message that names the field and why.`;
 
-const SCHEMAS: Record<string, z.ZodType> = { planting: PlantingSchema, brief: BriefFileSchema, plant: PlantSchema, plants: PlantsFileSchema, backup: BackupSchema };
+const SCHEMAS: Record<string, z.ZodType> = {
+  planting: PlantingSchema,
+  brief: BriefFileSchema,
+  plant: PlantSchema,
+  plants: PlantsFileSchema,
+  backup: BackupSchema,
+};
 
 const COMMANDS: Record<string, (args: string[]) => unknown> = {
   plants: ([flag]) => {
     if (flag === undefined) return LIBRARY;
-    if (flag !== '--coverage') throw new BadInputError(`plants: "${flag}" is not understood. Leave it out, or ask for --coverage.`);
+    if (flag !== '--coverage')
+      throw new BadInputError(`plants: "${flag}" is not understood. Leave it out, or ask for --coverage.`);
     return coverageTable(LIBRARY);
   },
   schema: ([name]) => {
@@ -50,7 +57,16 @@ const COMMANDS: Record<string, (args: string[]) => unknown> = {
     const { score, findings } = withRemedies(planting, assess(planting));
     return {
       score,
-      findings: findings.map(({ check, severity, measured, band, unit, message, culprits, remedies }) => ({ check, severity, measured, band, unit, message, culprits, remedies })),
+      findings: findings.map(({ check, severity, measured, band, unit, message, culprits, remedies }) => ({
+        check,
+        severity,
+        measured,
+        band,
+        unit,
+        message,
+        culprits,
+        remedies,
+      })),
     };
   },
   grow: ([file, ...rest]) => {
@@ -64,7 +80,17 @@ const COMMANDS: Record<string, (args: string[]) => unknown> = {
       peak: season.peak,
       plants: season.placed.map((p, i) => {
         const g = at?.plants[i];
-        return { id: p.id, plant: p.plant.id, name: plantName(p.plant), heightMm: round(g?.heightMm ?? 0), spreadMm: round(g?.spreadMm ?? 0), trailMm: round(g?.trailMm ?? 0), bloom: Number((g?.bloom ?? 0).toFixed(2)), light: Number((g?.light ?? 0).toFixed(2)), alive: g?.alive ?? false };
+        return {
+          id: p.id,
+          plant: p.plant.id,
+          name: plantName(p.plant),
+          heightMm: round(g?.heightMm ?? 0),
+          spreadMm: round(g?.spreadMm ?? 0),
+          trailMm: round(g?.trailMm ?? 0),
+          bloom: Number((g?.bloom ?? 0).toFixed(2)),
+          light: Number((g?.light ?? 0).toFixed(2)),
+          alive: g?.alive ?? false,
+        };
       }),
     };
   },
@@ -73,7 +99,8 @@ const COMMANDS: Record<string, (args: string[]) => unknown> = {
 function weekOf(args: string[], peak: number, last: number): number {
   if (args.length === 0) return peak;
   const n = Number(args[1]);
-  if (args[0] !== '--week' || args.length !== 2 || !Number.isInteger(n) || n < 0 || n > last) throw new BadInputError(`--week: must be a whole number from 0 to ${last}.`);
+  if (args[0] !== '--week' || args.length !== 2 || !Number.isInteger(n) || n < 0 || n > last)
+    throw new BadInputError(`--week: must be a whole number from 0 to ${last}.`);
   return n;
 }
 

@@ -5,11 +5,34 @@ import { PLANTING_FORMAT, type Placement, type Planting } from '@/core/plantings
 import { PLACEMENTS } from './placements';
 import { arcade, boilerHouse, entrance, terrace, ticketWindow } from './spots';
 
-const container = (shape: Shape, material: Material, change: Partial<Container> = {}): Container => ({ ...freshPlanting('lido', 'Lido', '2026-03-01').container, shape, material, colour: MATERIALS[material].colour, ...change });
+const container = (shape: Shape, material: Material, change: Partial<Container> = {}): Container => ({
+  ...freshPlanting('lido', 'Lido', '2026-03-01').container,
+  shape,
+  material,
+  colour: MATERIALS[material].colour,
+  ...change,
+});
 
-const brief = (change: Partial<Planting['brief']>): Planting['brief'] => ({ scheme: 'warm', from: null, school: 'tall-centre', density: 'room to grow', budget: null, must: [], never: [], lasting: false, ...change });
+const brief = (change: Partial<Planting['brief']>): Planting['brief'] => ({
+  scheme: 'warm',
+  from: null,
+  school: 'tall-centre',
+  density: 'room to grow',
+  budget: null,
+  must: [],
+  never: [],
+  lasting: false,
+  ...change,
+});
 
-const planting = (id: string, name: string, startDate: string, spot: Planting['spot'], c: Container, asked: Planting['brief']): Planting => ({
+const planting = (
+  id: string,
+  name: string,
+  startDate: string,
+  spot: Planting['spot'],
+  c: Container,
+  asked: Planting['brief'],
+): Planting => ({
   format: PLANTING_FORMAT,
   version: 1,
   id,
@@ -18,20 +41,120 @@ const planting = (id: string, name: string, startDate: string, spot: Planting['s
   container: c,
   brief: asked,
   startDate,
-  placements: (PLACEMENTS[id] ?? []).map(([plant, role, start, xMm, yMm], i): Placement => ({ id: `p${i + 1}`, plant, role, start, xMm, yMm })),
+  placements: (PLACEMENTS[id] ?? []).map(([plant, role, start, xMm, yMm], i): Placement => ({
+    id: `p${i + 1}`,
+    plant,
+    role,
+    start,
+    xMm,
+    yMm,
+  })),
 });
 
-const box = (lengthMm: number): Shape => ({ kind: 'box', lengthMm, widthMm: 210, baseLengthMm: lengthMm - 30, baseWidthMm: 180, depthMm: 200 });
+const box = (lengthMm: number): Shape => ({
+  kind: 'box',
+  lengthMm,
+  widthMm: 210,
+  baseLengthMm: lengthMm - 30,
+  baseWidthMm: 180,
+  depthMm: 200,
+});
 
 /** The Kelp Street Lido: a volunteer-run open-air pool that exists only here, with a container of every kind. */
 export const lido: readonly Planting[] = [
-  planting('lido-entrance-left', 'Left-hand pot', '2026-05-14', entrance, container({ kind: 'round', topMm: 420, baseMm: 300, depthMm: 400 }, 'glazed', { feet: true }), brief({ scheme: 'dark-bright', budget: 45 })),
-  planting('lido-entrance-bowl', 'Dry bowl', '2026-05-20', entrance, container({ kind: 'bowl', topMm: 400, depthMm: 160 }, 'terracotta'), brief({ scheme: 'all-leaf', school: 'level-dome' })),
-  planting('lido-ticket-box', 'Window box', '2026-05-16', ticketWindow, container(box(900), 'timber', { mount: 'sill', rimHeightMm: 790, liner: true, colour: '#56707a' }), brief({ scheme: 'neighbours', school: 'tall-only' })),
-  planting('lido-poolside-rail', 'Rail box', '2026-05-16', { ...ticketWindow, seen: 'wall', sight: null }, container(box(800), 'metal', { mount: 'rail', rimHeightMm: 1050, colour: '#42504f' }), brief({ scheme: 'pastel', school: 'tall-back' })),
-  planting('lido-arcade-baskets', 'Six baskets', '2026-05-18', arcade, container({ kind: 'basket', topMm: 350, depthMm: 190 }, 'coir', { mount: 'hook', rimHeightMm: 1900, liner: true, count: 6 }), brief({ scheme: 'cool', school: 'level-dome', density: 'full now' })),
-  planting('lido-terrace-barrow', 'Old barrow', '2026-05-21', terrace, container({ kind: 'free', depthMm: 220, corners: [[-420, -170], [300, -260], [420, -150], [420, 150], [300, 260], [-420, 170]] }, 'metal'), brief({ scheme: 'warm', school: 'off-centre' })),
-  planting('lido-terrace-tub', 'Oval tub', '2026-05-21', terrace, container({ kind: 'oval', lengthMm: 600, widthMm: 400, baseShare: 0.85, depthMm: 300 }, 'timber', { liner: true }), brief({ scheme: 'opposites' })),
-  planting('lido-boiler-square', 'Square planter', '2026-04-18', boilerHouse, container({ kind: 'square', topMm: 450, baseMm: 360, depthMm: 420 }, 'fibre'), brief({ scheme: 'all-leaf', school: 'tall-back', lasting: true })),
-  planting('lido-boiler-manger', 'Wall basket', '2026-05-18', boilerHouse, container({ kind: 'wall-basket', widthMm: 500, projectionMm: 250, depthMm: 210 }, 'coir', { mount: 'wall', rimHeightMm: 1600, liner: true }), brief({ scheme: 'pastel', school: 'level-dome' })),
+  planting(
+    'lido-entrance-left',
+    'Left-hand pot',
+    '2026-05-14',
+    entrance,
+    container({ kind: 'round', topMm: 420, baseMm: 300, depthMm: 400 }, 'glazed', { feet: true }),
+    brief({ scheme: 'dark-bright', budget: 45 }),
+  ),
+  planting(
+    'lido-entrance-bowl',
+    'Dry bowl',
+    '2026-05-20',
+    entrance,
+    container({ kind: 'bowl', topMm: 400, depthMm: 160 }, 'terracotta'),
+    brief({ scheme: 'all-leaf', school: 'level-dome' }),
+  ),
+  planting(
+    'lido-ticket-box',
+    'Window box',
+    '2026-05-16',
+    ticketWindow,
+    container(box(900), 'timber', { mount: 'sill', rimHeightMm: 790, liner: true, colour: '#56707a' }),
+    brief({ scheme: 'neighbours', school: 'tall-only' }),
+  ),
+  planting(
+    'lido-poolside-rail',
+    'Rail box',
+    '2026-05-16',
+    { ...ticketWindow, seen: 'wall', sight: null },
+    container(box(800), 'metal', { mount: 'rail', rimHeightMm: 1050, colour: '#42504f' }),
+    brief({ scheme: 'pastel', school: 'tall-back' }),
+  ),
+  planting(
+    'lido-arcade-baskets',
+    'Six baskets',
+    '2026-05-18',
+    arcade,
+    container({ kind: 'basket', topMm: 350, depthMm: 190 }, 'coir', {
+      mount: 'hook',
+      rimHeightMm: 1900,
+      liner: true,
+      count: 6,
+    }),
+    brief({ scheme: 'cool', school: 'level-dome', density: 'full now' }),
+  ),
+  planting(
+    'lido-terrace-barrow',
+    'Old barrow',
+    '2026-05-21',
+    terrace,
+    container(
+      {
+        kind: 'free',
+        depthMm: 220,
+        corners: [
+          [-420, -170],
+          [300, -260],
+          [420, -150],
+          [420, 150],
+          [300, 260],
+          [-420, 170],
+        ],
+      },
+      'metal',
+    ),
+    brief({ scheme: 'warm', school: 'off-centre' }),
+  ),
+  planting(
+    'lido-terrace-tub',
+    'Oval tub',
+    '2026-05-21',
+    terrace,
+    container({ kind: 'oval', lengthMm: 600, widthMm: 400, baseShare: 0.85, depthMm: 300 }, 'timber', { liner: true }),
+    brief({ scheme: 'opposites' }),
+  ),
+  planting(
+    'lido-boiler-square',
+    'Square planter',
+    '2026-04-18',
+    boilerHouse,
+    container({ kind: 'square', topMm: 450, baseMm: 360, depthMm: 420 }, 'fibre'),
+    brief({ scheme: 'all-leaf', school: 'tall-back', lasting: true }),
+  ),
+  planting(
+    'lido-boiler-manger',
+    'Wall basket',
+    '2026-05-18',
+    boilerHouse,
+    container({ kind: 'wall-basket', widthMm: 500, projectionMm: 250, depthMm: 210 }, 'coir', {
+      mount: 'wall',
+      rimHeightMm: 1600,
+      liner: true,
+    }),
+    brief({ scheme: 'pastel', school: 'level-dome' }),
+  ),
 ];

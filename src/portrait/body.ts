@@ -1,4 +1,15 @@
-import { BufferAttribute, type BufferGeometry, Color, DoubleSide, Group, LineLoop, type Material, Mesh, MeshLambertMaterial, MeshPhongMaterial } from 'three';
+import {
+  BufferAttribute,
+  type BufferGeometry,
+  Color,
+  DoubleSide,
+  Group,
+  LineLoop,
+  type Material,
+  Mesh,
+  MeshLambertMaterial,
+  MeshPhongMaterial,
+} from 'three';
 import { headspaceMm } from '@/core/containers';
 import type { Material as PotMaterial } from '@/core/containers/materials';
 import { MATERIALS } from '@/core/containers/materials';
@@ -21,7 +32,8 @@ function wallOf(c: Container): Level[] {
   const depth = s.depthMm(c.shape);
   const wall = MATERIALS[c.material].wallMm;
   const soft = s.family === 'basket' || s.family === 'bowl';
-  const lip = c.material === 'metal' || c.material === 'plastic' || c.material === 'fibre' ? 3 : c.material === 'coir' ? 4 : 7;
+  const lip =
+    c.material === 'metal' || c.material === 'plastic' || c.material === 'fibre' ? 3 : c.material === 'coir' ? 4 : 7;
   const band = c.material === 'timber' || soft || c.material === 'coir' ? 0 : Math.min(46, depth * 0.14);
   const foot = depth + wall * 0.8;
   const ring = (below: number, out: number) => divided(offset(s.ring(c.shape, below), out));
@@ -36,7 +48,13 @@ function wallOf(c: Container): Level[] {
     const rolled = -y < band ? lip : -y < band + 4 ? lip * 0.4 : 0;
     levels.push({ ring: ring(below, wall + belly + rolled), y });
   }
-  const rim: [number, number, number][] = [[0, wall + (band > 0 ? lip : 0), 1], [0, wall, 2], [0, 1, 2], [0, 0, 0], [headspaceMm(c), 0, -headspaceMm(c)]];
+  const rim: [number, number, number][] = [
+    [0, wall + (band > 0 ? lip : 0), 1],
+    [0, wall, 2],
+    [0, 1, 2],
+    [0, 0, 0],
+    [headspaceMm(c), 0, -headspaceMm(c)],
+  ];
   return [...levels, ...rim.map(([below, out, y]): Level => ({ ring: ring(below, out), y }))];
 }
 
@@ -45,13 +63,21 @@ function bake(g: BufferGeometry, depth: number, hex: string, material: PotMateri
   const p = g.getAttribute('position');
   const base = new Color(hex);
   const out = new Float32Array(p.count * 3);
-  const grain = material === 'terracotta' || material === 'concrete' ? 0.07 : material === 'timber' || material === 'coir' ? 0.12 : 0.02;
+  const grain =
+    material === 'terracotta' || material === 'concrete'
+      ? 0.07
+      : material === 'timber' || material === 'coir'
+        ? 0.12
+        : 0.02;
   for (let i = 0; i < p.count; i += 1) {
     const y = p.getY(i);
     const t = Math.min(1, Math.max(0, -y / depth));
     const a = Math.atan2(p.getZ(i), p.getX(i));
     const speckle = Math.sin(a * 13.7 + y * 0.21) * Math.sin(a * 5.3 - y * 0.043) * grain;
-    const underLip = -y > 6 && -y < depth * 0.3 && material !== 'timber' && material !== 'coir' ? 1 - 0.2 * Math.exp(-((-y - depth * 0.15) ** 2) / 500) : 1;
+    const underLip =
+      -y > 6 && -y < depth * 0.3 && material !== 'timber' && material !== 'coir'
+        ? 1 - 0.2 * Math.exp(-((-y - depth * 0.15) ** 2) / 500)
+        : 1;
     // Boards lie one on another with a dark line between.
     const board = material === 'timber' && Math.abs(((-y / 92) % 1) - 0.5) > 0.44 ? 0.72 : 1;
     const k = (1.04 - 0.34 * t * t) * underLip * board * (1 + speckle);
@@ -95,4 +121,5 @@ export function createBody(c: Container): { group: Group; dispose: () => void } 
 }
 
 /** How far what it stands on lies under the rim, mm: the base, and the feet under it. */
-export const footMm = (c: Container): number => shapeOf(c.shape).depthMm(c.shape) + MATERIALS[c.material].wallMm * 0.8 + feetMm(c);
+export const footMm = (c: Container): number =>
+  shapeOf(c.shape).depthMm(c.shape) + MATERIALS[c.material].wallMm * 0.8 + feetMm(c);

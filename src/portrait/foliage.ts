@@ -1,4 +1,11 @@
-import { type BufferGeometry, DoubleSide, Group, InstancedBufferAttribute, InstancedMesh, MeshLambertMaterial } from 'three';
+import {
+  type BufferGeometry,
+  DoubleSide,
+  Group,
+  InstancedBufferAttribute,
+  InstancedMesh,
+  MeshLambertMaterial,
+} from 'three';
 import type { Batch, Canopy, Kind } from '@/core/canopy/kinds';
 import { flowers } from './geometry/flowers';
 import { leaves } from './geometry/leaves';
@@ -19,8 +26,14 @@ function foliageMaterial(): MeshLambertMaterial {
   const m = new MeshLambertMaterial({ side: DoubleSide });
   m.onBeforeCompile = (shader) => {
     shader.vertexShader = shader.vertexShader
-      .replace('#include <common>', '#include <common>\nattribute vec2 mixv;\nattribute vec3 tintA;\nattribute vec3 tintB;\nattribute float veined;\nvarying vec3 vTint;')
-      .replace('#include <begin_vertex>', '#include <begin_vertex>\nvTint = mix(tintA, tintB, mix(mixv.x, mixv.y, veined));');
+      .replace(
+        '#include <common>',
+        '#include <common>\nattribute vec2 mixv;\nattribute vec3 tintA;\nattribute vec3 tintB;\nattribute float veined;\nvarying vec3 vTint;',
+      )
+      .replace(
+        '#include <begin_vertex>',
+        '#include <begin_vertex>\nvTint = mix(tintA, tintB, mix(mixv.x, mixv.y, veined));',
+      );
     shader.fragmentShader = shader.fragmentShader
       .replace('#include <common>', '#include <common>\nvarying vec3 vTint;')
       .replace('#include <color_fragment>', '#include <color_fragment>\ndiffuseColor.rgb *= vTint;');
@@ -47,7 +60,14 @@ export function mixed(b: Batch): Batch {
     order.forEach((i, to) => out.set(from.subarray(i * n, i * n + n), to * n));
     return out;
   };
-  return { ...b, matrices: pick(b.matrices, 16), colourA: pick(b.colourA, 3), colourB: pick(b.colourB, 3), veined: pick(b.veined, 1), owner: Uint16Array.from(order, (i) => b.owner[i] ?? 0) };
+  return {
+    ...b,
+    matrices: pick(b.matrices, 16),
+    colourA: pick(b.colourA, 3),
+    colourB: pick(b.colourB, 3),
+    veined: pick(b.veined, 1),
+    owner: Uint16Array.from(order, (i) => b.owner[i] ?? 0),
+  };
 }
 
 /** Meshes for a canopy, one draw call a kind. */
@@ -93,14 +113,26 @@ function meshOf(b: Batch, material: MeshLambertMaterial): InstancedMesh {
 const PALE = [0.62, 0.66, 0.63] as const;
 const FADE = 0.78;
 
-function tint(mesh: InstancedMesh, name: string, from: Float32Array, owner: Uint16Array, owners: ReadonlySet<number> | null): void {
+function tint(
+  mesh: InstancedMesh,
+  name: string,
+  from: Float32Array,
+  owner: Uint16Array,
+  owners: ReadonlySet<number> | null,
+): void {
   const attribute = mesh.geometry.getAttribute(name);
   for (let i = 0; i < owner.length; i += 1) {
     const k = owners && !owners.has(owner[i] ?? 0) ? FADE : 0;
     const grey = 0.3 * (from[i * 3] ?? 0) + 0.5 * (from[i * 3 + 1] ?? 0) + 0.2 * (from[i * 3 + 2] ?? 0);
-    attribute.setXYZ(i, fade(from[i * 3], grey, PALE[0], k), fade(from[i * 3 + 1], grey, PALE[1], k), fade(from[i * 3 + 2], grey, PALE[2], k));
+    attribute.setXYZ(
+      i,
+      fade(from[i * 3], grey, PALE[0], k),
+      fade(from[i * 3 + 1], grey, PALE[1], k),
+      fade(from[i * 3 + 2], grey, PALE[2], k),
+    );
   }
   attribute.needsUpdate = true;
 }
 
-const fade = (c: number | undefined, grey: number, pale: number, k: number): number => (c ?? 0) * (1 - k) + (grey * 0.5 + pale * 0.32) * k;
+const fade = (c: number | undefined, grey: number, pale: number, k: number): number =>
+  (c ?? 0) * (1 - k) + (grey * 0.5 + pale * 0.32) * k;

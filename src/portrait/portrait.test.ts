@@ -23,7 +23,8 @@ function extent(g: BufferGeometry): { min: number[]; max: number[] } {
   return { min: b?.min.toArray() ?? [], max: b?.max.toArray() ?? [] };
 }
 
-test('there is a shape for every kind that a canopy may ask for', () => expect(Object.keys(shapes).sort()).toEqual([...KINDS].sort()));
+test('there is a shape for every kind that a canopy may ask for', () =>
+  expect(Object.keys(shapes).sort()).toEqual([...KINDS].sort()));
 
 describe.each(Object.entries(shapes))('%s', (name, build) => {
   const g = build();
@@ -63,7 +64,8 @@ describe('foliage', () => {
   const planting = warmPot();
   const season = grow(planting);
   const canopy = sprout(planting, season, season.peak);
-  const meshes = (f: ReturnType<typeof createFoliage>) => f.group.children.filter((c): c is InstancedMesh => c instanceof InstancedMesh);
+  const meshes = (f: ReturnType<typeof createFoliage>) =>
+    f.group.children.filter((c): c is InstancedMesh => c instanceof InstancedMesh);
 
   test('is one mesh a kind, with an instance for each piece', () => {
     const f = createFoliage(canopy);
@@ -79,7 +81,8 @@ describe('foliage', () => {
     if (!big) throw new Error('no leaves');
     const share = (owners: Uint16Array, of: number) => owners.filter((o) => o === of).length / owners.length;
     const sample = mixed(big).owner.slice(0, Math.ceil(big.count * 0.4));
-    for (const owner of new Set(big.owner)) expect(Math.abs(share(sample, owner) - share(big.owner, owner))).toBeLessThan(0.06);
+    for (const owner of new Set(big.owner))
+      expect(Math.abs(share(sample, owner) - share(big.owner, owner))).toBeLessThan(0.06);
     f.thin(1);
     expect(meshes(f).map((m) => m.count)).toEqual(canopy.batches.map((b) => b.count));
     f.dispose();
@@ -93,7 +96,9 @@ describe('foliage', () => {
     const lit = tints();
     canopy.batches.map(mixed).forEach((b, k) => {
       for (let i = 0; i < b.count; i += 1) {
-        const same = [0, 1, 2].every((c) => Math.abs((lit[k]?.[i * 3 + c] ?? 0) - (before[k]?.[i * 3 + c] ?? 1)) < 1e-6);
+        const same = [0, 1, 2].every(
+          (c) => Math.abs((lit[k]?.[i * 3 + c] ?? 0) - (before[k]?.[i * 3 + c] ?? 1)) < 1e-6,
+        );
         if (b.owner[i] === 0) expect(same).toBe(true);
       }
     });
@@ -105,32 +110,38 @@ describe('foliage', () => {
 });
 
 describe('the body of a pot', () => {
-  test.each(['terracotta', 'glazed', 'concrete', 'timber', 'metal', 'plastic'] as const)('in %s is as wide and deep as its measures, plus its wall', (material) => {
-    const c = roundPot(400, 290, 360, { material });
-    const body = createBody(c);
-    const wall = body.group.children[0];
-    const { min, max } = extent((wall as unknown as { geometry: BufferGeometry }).geometry);
-    expect(max[0]).toBeGreaterThan(200);
-    expect(max[0]).toBeLessThan(240);
-    expect(max[1]).toBeCloseTo(2, 5);
-    expect(min[1]).toBeCloseTo(-footMm(c), 3);
-    body.dispose();
-  });
+  test.each(['terracotta', 'glazed', 'concrete', 'timber', 'metal', 'plastic'] as const)(
+    'in %s is as wide and deep as its measures, plus its wall',
+    (material) => {
+      const c = roundPot(400, 290, 360, { material });
+      const body = createBody(c);
+      const wall = body.group.children[0];
+      const { min, max } = extent((wall as unknown as { geometry: BufferGeometry }).geometry);
+      expect(max[0]).toBeGreaterThan(200);
+      expect(max[0]).toBeLessThan(240);
+      expect(max[1]).toBeCloseTo(2, 5);
+      expect(min[1]).toBeCloseTo(-footMm(c), 3);
+      body.dispose();
+    },
+  );
 });
 
 describe('the body of every shape', () => {
-  test.each(Object.values(SOLD).map((list) => [list[0]?.kind ?? '', list[0] as Shape] as const))('%s is as wide, as deep from front to back and as tall as its measures, plus its wall', (_, shape) => {
-    const c = { ...roundPot(400, 290, 360), shape, material: 'plastic' as const };
-    const body = createBody(c);
-    const { min, max } = extent((body.group.children[0] as unknown as { geometry: BufferGeometry }).geometry);
-    const { wide, deep } = rimOf(shape);
-    expect((max[0] ?? 0) - (min[0] ?? 0)).toBeGreaterThan(wide);
-    expect((max[0] ?? 0) - (min[0] ?? 0)).toBeLessThan(wide + 40);
-    expect((max[2] ?? 0) - (min[2] ?? 0)).toBeGreaterThan(deep);
-    expect((max[2] ?? 0) - (min[2] ?? 0)).toBeLessThan(deep + 40);
-    expect(min[1]).toBeCloseTo(-footMm(c), 0);
-    body.dispose();
-  });
+  test.each(Object.values(SOLD).map((list) => [list[0]?.kind ?? '', list[0] as Shape] as const))(
+    '%s is as wide, as deep from front to back and as tall as its measures, plus its wall',
+    (_, shape) => {
+      const c = { ...roundPot(400, 290, 360), shape, material: 'plastic' as const };
+      const body = createBody(c);
+      const { min, max } = extent((body.group.children[0] as unknown as { geometry: BufferGeometry }).geometry);
+      const { wide, deep } = rimOf(shape);
+      expect((max[0] ?? 0) - (min[0] ?? 0)).toBeGreaterThan(wide);
+      expect((max[0] ?? 0) - (min[0] ?? 0)).toBeLessThan(wide + 40);
+      expect((max[2] ?? 0) - (min[2] ?? 0)).toBeGreaterThan(deep);
+      expect((max[2] ?? 0) - (min[2] ?? 0)).toBeLessThan(deep + 40);
+      expect(min[1]).toBeCloseTo(-footMm(c), 0);
+      body.dispose();
+    },
+  );
 
   test('a basket hangs by three chains from a ring over its middle; a sill lies under its box', () => {
     const hung = fittingsOf({ ...roundPot(400, 290, 360), shape: SOLD.basket[2] as Shape, mount: 'hook' }, 200);
@@ -141,7 +152,16 @@ describe('the body of every shape', () => {
   });
 
   test('a mitred offset of a square stands off every side by the same', () => {
-    const out = offset([{ x: 100, y: -100 }, { x: 100, y: 100 }, { x: -100, y: 100 }, { x: -100, y: -100 }], 10);
-    for (const p of out) expect([Math.abs(p.x), Math.abs(p.y)]).toEqual([expect.closeTo(110, 6), expect.closeTo(110, 6)]);
+    const out = offset(
+      [
+        { x: 100, y: -100 },
+        { x: 100, y: 100 },
+        { x: -100, y: 100 },
+        { x: -100, y: -100 },
+      ],
+      10,
+    );
+    for (const p of out)
+      expect([Math.abs(p.x), Math.abs(p.y)]).toEqual([expect.closeTo(110, 6), expect.closeTo(110, 6)]);
   });
 });

@@ -1,4 +1,21 @@
-import { BoxGeometry, CircleGeometry, Color, DirectionalLight, Group, HemisphereLight, Mesh, MeshLambertMaterial, PCFShadowMap, PerspectiveCamera, PlaneGeometry, Scene, ShaderMaterial, ShadowMaterial, Vector3, WebGLRenderer } from 'three';
+import {
+  BoxGeometry,
+  CircleGeometry,
+  Color,
+  DirectionalLight,
+  Group,
+  HemisphereLight,
+  Mesh,
+  MeshLambertMaterial,
+  PCFShadowMap,
+  PerspectiveCamera,
+  PlaneGeometry,
+  Scene,
+  ShaderMaterial,
+  ShadowMaterial,
+  Vector3,
+  WebGLRenderer,
+} from 'three';
 import type { Canopy } from '@/core/canopy/kinds';
 import type { Container } from '@/core/containers/schema';
 import { rimOf } from '@/core/containers/outline';
@@ -59,8 +76,10 @@ function contactShade(): Mesh<PlaneGeometry, ShaderMaterial> {
   const m = new ShaderMaterial({
     transparent: true,
     depthWrite: false,
-    vertexShader: 'varying vec2 p; void main(){ p = uv * 2.0 - 1.0; gl_Position = projectionMatrix * modelViewMatrix * vec4(position, 1.0); }',
-    fragmentShader: 'varying vec2 p; void main(){ float d = length(p); gl_FragColor = vec4(0.05, 0.09, 0.08, 0.34 * smoothstep(1.0, 0.35, d)); }',
+    vertexShader:
+      'varying vec2 p; void main(){ p = uv * 2.0 - 1.0; gl_Position = projectionMatrix * modelViewMatrix * vec4(position, 1.0); }',
+    fragmentShader:
+      'varying vec2 p; void main(){ float d = length(p); gl_FragColor = vec4(0.05, 0.09, 0.08, 0.34 * smoothstep(1.0, 0.35, d)); }',
   });
   const mesh = new Mesh(new PlaneGeometry(1, 1), m);
   mesh.rotation.x = -Math.PI / 2;
@@ -73,7 +92,8 @@ function wallBehind(): Mesh<PlaneGeometry, ShaderMaterial> {
     transparent: true,
     depthWrite: false,
     uniforms: { tone: { value: new Color('#ffffff') } },
-    vertexShader: 'varying vec2 p; void main(){ p = uv; gl_Position = projectionMatrix * modelViewMatrix * vec4(position, 1.0); }',
+    vertexShader:
+      'varying vec2 p; void main(){ p = uv; gl_Position = projectionMatrix * modelViewMatrix * vec4(position, 1.0); }',
     fragmentShader:
       'uniform vec3 tone; varying vec2 p; void main(){ float a = smoothstep(0.0, 0.22, p.x) * smoothstep(1.0, 0.78, p.x) * smoothstep(1.0, 0.7, p.y); gl_FragColor = vec4(tone, a); \n#include <colorspace_fragment>\n }',
   });
@@ -90,7 +110,13 @@ function sillBefore(): Mesh<BoxGeometry, MeshLambertMaterial> {
 
 /** A scene with one container in it, drawn only when asked. Knows leaves and pots, not plants. */
 export function createStage(canvas: HTMLCanvasElement, { shadows = true, antialias = true } = {}): Stage {
-  const renderer = new WebGLRenderer({ canvas, alpha: true, antialias, preserveDrawingBuffer: true, powerPreference: 'high-performance' });
+  const renderer = new WebGLRenderer({
+    canvas,
+    alpha: true,
+    antialias,
+    preserveDrawingBuffer: true,
+    powerPreference: 'high-performance',
+  });
   renderer.setClearColor(0x000000, 0);
   renderer.shadowMap.enabled = shadows;
   renderer.shadowMap.type = PCFShadowMap;
@@ -140,13 +166,19 @@ export function createStage(canvas: HTMLCanvasElement, { shadows = true, antiali
     const fit = Math.max(seenTall, wide / camera.aspect);
     const w = view.window;
     sill.visible = w !== undefined;
-    const distance = ((fit / 2) * MARGIN) / Math.tan((FOV * Math.PI) / 360) / view.zoom + half * 0.5 + tall * 0.5 * Math.abs(sin);
-    camera.position.set(Math.sin(view.azimuth) * Math.cos(view.elevation) * distance, middle + sin * distance, Math.cos(view.azimuth) * Math.cos(view.elevation) * distance);
+    const distance =
+      ((fit / 2) * MARGIN) / Math.tan((FOV * Math.PI) / 360) / view.zoom + half * 0.5 + tall * 0.5 * Math.abs(sin);
+    camera.position.set(
+      Math.sin(view.azimuth) * Math.cos(view.elevation) * distance,
+      middle + sin * distance,
+      Math.cos(view.azimuth) * Math.cos(view.elevation) * distance,
+    );
     camera.fov = FOV;
     if (w) {
       // The true eye, and as wide a look as shows the whole container from there.
       camera.position.set(0, w.eyeUp, w.eyeOut);
-      camera.fov = ((2 * Math.atan((fit / 2) * MARGIN / Math.hypot(w.eyeOut, w.eyeUp - middle))) * 180) / Math.PI / view.zoom;
+      camera.fov =
+        (2 * Math.atan(((fit / 2) * MARGIN) / Math.hypot(w.eyeOut, w.eyeUp - middle)) * 180) / Math.PI / view.zoom;
       sill.position.set(0, w.sillUp - SILL.tall / 2, w.sillOut + SILL.deep / 2);
     }
     camera.updateProjectionMatrix();

@@ -3,7 +3,9 @@ import { simulatedNursery } from './nursery';
 
 describe('the simulated nursery', () => {
   test('tells the same on the same day and other things on another', async () => {
-    const [a, b, c] = await Promise.all(['2026-05-01', '2026-05-01', '2026-05-02'].map((day) => simulatedNursery.ask(LIBRARY, day)));
+    const [a, b, c] = await Promise.all(
+      ['2026-05-01', '2026-05-01', '2026-05-02'].map((day) => simulatedNursery.ask(LIBRARY, day)),
+    );
     expect(a).toEqual(b);
     expect(a?.lines).not.toEqual(c?.lines);
   });

@@ -11,11 +11,20 @@ function lineOf(p: Plant, at: Plant['starts'][number], day: string): StockLine {
   const random = seeded(hashText(`${day}/${p.id}/${at.size}`));
   const out = random() < OUT;
   const many = STARTS[at.size].perPack > 1 ? 30 : 45;
-  return { plantId: p.id, start: at.size, price: Math.round(at.price * (0.9 + 0.25 * random()) * 20) / 20, available: out ? 0 : 1 + Math.floor(many * random() ** 1.6) };
+  return {
+    plantId: p.id,
+    start: at.size,
+    price: Math.round(at.price * (0.9 + 0.25 * random()) * 20) / 20,
+    available: out ? 0 : 1 + Math.floor(many * random() ** 1.6),
+  };
 }
 
 /** A nursery that exists only here: the same day gives the same list. Stands where a real stock feed would. */
 export const simulatedNursery: Nursery = {
   name: 'Kelp Street plant barrow (simulated)',
-  ask: async (library, today) => ({ nursery: simulatedNursery.name, askedAt: today, lines: library.flatMap((p) => p.starts.map((s) => lineOf(p, s, today))) }),
+  ask: async (library, today) => ({
+    nursery: simulatedNursery.name,
+    askedAt: today,
+    lines: library.flatMap((p) => p.starts.map((s) => lineOf(p, s, today))),
+  }),
 };

@@ -35,7 +35,12 @@ export async function readOne(id: string): Promise<{ planting: Planting; updated
   return row && { planting: readPlanting(row.planting), updatedAt: row.updatedAt };
 }
 
-const rowOf = (planting: Planting, updatedAt: number): StoredPlanting => ({ id: planting.id, place: planting.spot.name, updatedAt, planting });
+const rowOf = (planting: Planting, updatedAt: number): StoredPlanting => ({
+  id: planting.id,
+  place: planting.spot.name,
+  updatedAt,
+  planting,
+});
 
 /** Keeps a planting; the stamp it was kept under. One that was put away stays so. */
 export async function savePlanting(planting: Planting, now = Date.now()): Promise<number> {
@@ -54,7 +59,11 @@ export async function archivePlanting(id: string, archived: boolean): Promise<vo
 export const deletePlanting = (id: string): Promise<void> => db.plantings.delete(id);
 
 /** Keeps all or, if any fails, none. Containers whose id is on the bench are given a new one, and own plants already here stay as they are, so nothing is overwritten. Returns how many of each were kept. */
-export async function importBench({ plantings, plants }: Bench, newId: () => string, now = Date.now()): Promise<{ plantings: number; plants: number }> {
+export async function importBench(
+  { plantings, plants }: Bench,
+  newId: () => string,
+  now = Date.now(),
+): Promise<{ plantings: number; plants: number }> {
   return db.transaction('rw', db.plantings, db.plants, async () => {
     const known = new Set(await db.plants.toCollection().primaryKeys());
     const fresh = plants.filter((o) => !known.has(o.plant.id));

@@ -10,7 +10,11 @@ import { importBench, readOne, savePlanting } from './plantings';
 import { readStock, removeStock, saveStock } from './stock';
 
 const shipped = LIBRARY.find((p) => p.id === 'pelargonium-salmon') as Plant;
-const entry = (change: Partial<Plant>): OwnPlant => ({ plant: { ...shipped, ...change }, updatedAt: '2026-05-01T10:00:00Z', photo: null });
+const entry = (change: Partial<Plant>): OwnPlant => ({
+  plant: { ...shipped, ...change },
+  updatedAt: '2026-05-01T10:00:00Z',
+  photo: null,
+});
 
 beforeEach(async () => {
   await Promise.all([db.plantings.clear(), db.plants.clear(), db.settings.clear()]);
@@ -37,7 +41,10 @@ test('correcting a plant corrects it in the containers that hold it, and putting
 test('deleting a plant of one’s own leaves the containers that hold it whole', async () => {
   const mine = entry({ id: 'own-one' });
   await saveOwn([mine]);
-  await savePlanting({ ...warmPot(), placements: warmPot().placements.map((p) => (p.id === 'a' ? { ...p, plant: mine.plant } : p)) });
+  await savePlanting({
+    ...warmPot(),
+    placements: warmPot().placements.map((p) => (p.id === 'a' ? { ...p, plant: mine.plant } : p)),
+  });
   await removeOwn('own-one');
   expect((await readOne('test'))?.planting.placements.find((p) => p.id === 'a')?.plant).toEqual(mine.plant);
 });
@@ -53,16 +60,25 @@ test('one that cannot be read is kept as stored and told', async () => {
 
 test('a backup brings own plants, and leaves those already here as they are', async () => {
   await saveOwn([entry({ id: 'own-here', note: 'mine' })]);
-  const kept = await importBench({ plantings: [warmPot()], plants: [entry({ id: 'own-here', note: 'theirs' }), entry({ id: 'own-new' })] }, () => 'x');
+  const kept = await importBench(
+    { plantings: [warmPot()], plants: [entry({ id: 'own-here', note: 'theirs' }), entry({ id: 'own-new' })] },
+    () => 'x',
+  );
   expect(kept).toEqual({ plantings: 1, plants: 1 });
-  expect((await readOwn()).own.map((o) => [o.plant.id, o.plant.note]).sort()).toEqual([['own-here', 'mine'], ['own-new', shipped.note]]);
+  expect((await readOwn()).own.map((o) => [o.plant.id, o.plant.note]).sort()).toEqual([
+    ['own-here', 'mine'],
+    ['own-new', shipped.note],
+  ]);
 });
 
 test('ten thousand plants are kept in one go, or none', async () => {
   const many = Array.from({ length: 10_000 }, (_, i) => entry({ id: `own-${i}` }));
   await saveOwn(many);
   expect(await db.plants.count()).toBe(10_000);
-  const broken = [entry({ id: 'own-last' }), { ...entry({ id: 'own-x' }), plant: { ...shipped, id: undefined as unknown as string } }];
+  const broken = [
+    entry({ id: 'own-last' }),
+    { ...entry({ id: 'own-x' }), plant: { ...shipped, id: undefined as unknown as string } },
+  ];
   await expect(saveOwn(broken)).rejects.toThrow();
   expect(await db.plants.get('own-last')).toBeUndefined();
 });

@@ -27,7 +27,10 @@ async function follow(as: ReadonlyMap<string, string | Plant>, now: number): Pro
   await db.plantings.toCollection().modify((row) => {
     const planting = row.planting as Planting;
     if (!Array.isArray(planting?.placements) || !planting.placements.some((p) => as.has(plantIdOf(p)))) return;
-    row.planting = { ...planting, placements: planting.placements.map((p) => ({ ...p, plant: as.get(plantIdOf(p)) ?? p.plant })) };
+    row.planting = {
+      ...planting,
+      placements: planting.placements.map((p) => ({ ...p, plant: as.get(plantIdOf(p)) ?? p.plant })),
+    };
     row.updatedAt = now;
     changed += 1;
   });

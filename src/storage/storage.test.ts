@@ -23,7 +23,10 @@ test('what is kept is read back, with its stamp', async () => {
 
 test('importing over an id already there keeps both', async () => {
   await savePlanting(warmPot());
-  expect(await importBench({ plantings: [warmPot(), pot({ id: 'b' })], plants: [] }, newId)).toEqual({ plantings: 2, plants: 0 });
+  expect(await importBench({ plantings: [warmPot(), pot({ id: 'b' })], plants: [] }, newId)).toEqual({
+    plantings: 2,
+    plants: 0,
+  });
   const ids = (await readShelf()).pots.map((p) => p.planting.id).sort();
   expect(ids).toEqual(['b', 'new-1', 'test']);
 });
@@ -36,7 +39,12 @@ test('an import that fails half way keeps nothing', async () => {
 
 test('a stored pot that cannot be read is kept and told, and the others are shown', async () => {
   await savePlanting(warmPot());
-  await db.plantings.put({ id: 'odd', place: 'x', updatedAt: 1, planting: { format: 'rillbank.planting', version: 7 } });
+  await db.plantings.put({
+    id: 'odd',
+    place: 'x',
+    updatedAt: 1,
+    planting: { format: 'rillbank.planting', version: 7 },
+  });
   const shelf = await readShelf();
   expect(shelf.pots).toHaveLength(1);
   expect(shelf.unreadable[0]?.why).toMatch(/version 7/);

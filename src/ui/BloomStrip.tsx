@@ -14,7 +14,15 @@ export function BloomStrip({ plant }: { plant: Plant }) {
     <figure role="img" aria-label={said} className="w-full">
       <svg viewBox={`0 0 ${W} ${H + 14}`} className="block w-full" aria-hidden>
         <path d={`M0 ${H / 2}H${W}`} stroke="var(--line)" strokeWidth="1.5" />
-        {hex && months.length > 0 && <path d={`M${edge(-1).join('L')}L${edge(1).reverse().join('L')}Z`} fill={hex} stroke="color-mix(in oklab, var(--ink) 30%, transparent)" strokeWidth="0.5" strokeLinejoin="round" />}
+        {hex && months.length > 0 && (
+          <path
+            d={`M${edge(-1).join('L')}L${edge(1).reverse().join('L')}Z`}
+            fill={hex}
+            stroke="color-mix(in oklab, var(--ink) 30%, transparent)"
+            strokeWidth="0.5"
+            strokeLinejoin="round"
+          />
+        )}
         {MONTH_NAMES.map((name, m) => (
           <text key={name} x={(m + 0.5) * step} y={H + 11} textAnchor="middle" fontSize="10" fill="var(--quiet)">
             {name[0]}

@@ -11,6 +11,10 @@ const LOOK: Record<Kind, string> = {
 export const buttonLook = (kind: Kind = 'plain'): string =>
   `inline-flex items-center justify-center gap-2 rounded-[3px] border px-3 min-h-9 text-[0.93rem] leading-tight text-left disabled:opacity-45 ${LOOK[kind]}`;
 
-export function Button({ kind = 'plain', className = '', ...rest }: ButtonHTMLAttributes<HTMLButtonElement> & { kind?: Kind }) {
+export function Button({
+  kind = 'plain',
+  className = '',
+  ...rest
+}: ButtonHTMLAttributes<HTMLButtonElement> & { kind?: Kind }) {
   return <button type="button" className={`${buttonLook(kind)} ${className}`} {...rest} />;
 }

@@ -3,7 +3,17 @@ import { useId, useState, type ReactNode } from 'react';
 import { formatLength, parseLength, type UnitSystem } from '@/core/units/length';
 
 /** A label over a control. */
-export function Field({ label, children, hint, id }: { label: string; children: ReactNode; hint?: string; id?: string }) {
+export function Field({
+  label,
+  children,
+  hint,
+  id,
+}: {
+  label: string;
+  children: ReactNode;
+  hint?: string;
+  id?: string;
+}) {
   return (
     <div className="flex flex-col gap-1 min-w-0">
       <label htmlFor={id} className="label">
@@ -33,7 +43,19 @@ export function TypedField({ label, hint, text, read, onEnd, onType, inputMode =
   const r = read(text);
   return (
     <Field label={label} id={id}>
-      <input id={id} className="field w-full" value={text} placeholder={hint} inputMode={inputMode} autoComplete="off" aria-invalid={!r.ok} aria-describedby={r.ok ? undefined : `${id}-e`} onChange={(e) => onType(e.target.value)} onBlur={onEnd} onKeyDown={(e) => e.key === 'Enter' && onEnd()} />
+      <input
+        id={id}
+        className="field w-full"
+        value={text}
+        placeholder={hint}
+        inputMode={inputMode}
+        autoComplete="off"
+        aria-invalid={!r.ok}
+        aria-describedby={r.ok ? undefined : `${id}-e`}
+        onChange={(e) => onType(e.target.value)}
+        onBlur={onEnd}
+        onKeyDown={(e) => e.key === 'Enter' && onEnd()}
+      />
       {!r.ok && (
         <p id={`${id}-e`} role="alert" className="text-[0.82rem] text-wrong">
           {r.say}
@@ -44,12 +66,27 @@ export function TypedField({ label, hint, text, read, onEnd, onType, inputMode =
 }
 
 /** A length in any unit a gardener writes; the change is told as soon as it can be read. */
-export function LengthField({ label, mm, units, min, max, onChange }: { label: string; mm: number; units: UnitSystem; min: number; max: number; onChange: (mm: number) => void }) {
+export function LengthField({
+  label,
+  mm,
+  units,
+  min,
+  max,
+  onChange,
+}: {
+  label: string;
+  mm: number;
+  units: UnitSystem;
+  min: number;
+  max: number;
+  onChange: (mm: number) => void;
+}) {
   const [text, setText] = useState<string | null>(null);
   const read = (t: string) => {
     const v = parseLength(t, units);
     if (v === null) return { ok: false as const, say: 'Write a length, such as 35 cm, 14 in or 1\' 2".' };
-    if (v < min || v > max) return { ok: false as const, say: `From ${formatLength(min, units)} to ${formatLength(max, units)}.` };
+    if (v < min || v > max)
+      return { ok: false as const, say: `From ${formatLength(min, units)} to ${formatLength(max, units)}.` };
     return { ok: true as const };
   };
   return (
@@ -68,13 +105,29 @@ export function LengthField({ label, mm, units, min, max, onChange }: { label: s
 }
 
 /** A plain number with its unit in the label. Empty gives null where that is allowed. */
-export function NumberField({ label, value, min, max, optional = false, onChange }: { label: string; value: number | null; min: number; max: number; optional?: boolean; onChange: (n: number | null) => void }) {
+export function NumberField({
+  label,
+  value,
+  min,
+  max,
+  optional = false,
+  onChange,
+}: {
+  label: string;
+  value: number | null;
+  min: number;
+  max: number;
+  optional?: boolean;
+  onChange: (n: number | null) => void;
+}) {
   const [text, setText] = useState<string | null>(null);
   const toNumber = (t: string) => (t.trim() === '' ? null : Number(t.replace('−', '-').replace(',', '.')));
   const read = (t: string) => {
     const n = toNumber(t);
     if (n === null) return optional ? { ok: true as const } : { ok: false as const, say: 'Write a number.' };
-    return Number.isFinite(n) && n >= min && n <= max ? { ok: true as const } : { ok: false as const, say: `A number from ${min} to ${max}.` };
+    return Number.isFinite(n) && n >= min && n <= max
+      ? { ok: true as const }
+      : { ok: false as const, say: `A number from ${min} to ${max}.` };
   };
   return (
     <TypedField
@@ -92,9 +145,24 @@ export function NumberField({ label, value, min, max, optional = false, onChange
 }
 
 /** A line of text; it must not be empty unless it is optional. */
-export function TextField({ label, value, max, optional = false, onChange }: { label: string; value: string; max: number; optional?: boolean; onChange: (text: string) => void }) {
+export function TextField({
+  label,
+  value,
+  max,
+  optional = false,
+  onChange,
+}: {
+  label: string;
+  value: string;
+  max: number;
+  optional?: boolean;
+  onChange: (text: string) => void;
+}) {
   const [text, setText] = useState<string | null>(null);
-  const read = (t: string) => ((optional || t.trim().length > 0) && t.length <= max ? { ok: true as const } : { ok: false as const, say: t.trim() ? `At most ${max} letters.` : 'It needs a name.' });
+  const read = (t: string) =>
+    (optional || t.trim().length > 0) && t.length <= max
+      ? { ok: true as const }
+      : { ok: false as const, say: t.trim() ? `At most ${max} letters.` : 'It needs a name.' };
   return (
     <TypedField
       label={label}
@@ -112,7 +180,17 @@ export function TextField({ label, value, max, optional = false, onChange }: { l
 }
 
 /** A choice from a short list. */
-export function Choose<T extends string>({ label, value, options, onChange }: { label: string; value: T; options: readonly { value: T; text: string }[]; onChange: (value: T) => void }) {
+export function Choose<T extends string>({
+  label,
+  value,
+  options,
+  onChange,
+}: {
+  label: string;
+  value: T;
+  options: readonly { value: T; text: string }[];
+  onChange: (value: T) => void;
+}) {
   const id = useId();
   return (
     <Field label={label} id={id}>
@@ -127,11 +205,25 @@ export function Choose<T extends string>({ label, value, options, onChange }: { 
   );
 }
 
-export function ColourField({ label, value, onChange }: { label: string; value: string; onChange: (hex: string) => void }) {
+export function ColourField({
+  label,
+  value,
+  onChange,
+}: {
+  label: string;
+  value: string;
+  onChange: (hex: string) => void;
+}) {
   const id = useId();
   return (
     <Field label={label} id={id}>
-      <input id={id} type="color" className="h-[2.1rem] w-full rounded-[3px] border border-line bg-paper p-0.5" value={value} onChange={(e) => onChange(e.target.value)} />
+      <input
+        id={id}
+        type="color"
+        className="h-[2.1rem] w-full rounded-[3px] border border-line bg-paper p-0.5"
+        value={value}
+        onChange={(e) => onChange(e.target.value)}
+      />
     </Field>
   );
 }

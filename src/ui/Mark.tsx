@@ -8,10 +8,18 @@ export function Mark({ severity, withWord = false }: { severity: Severity; withW
     <span className="inline-flex items-center gap-1.5">
       <svg width="11" height="11" viewBox="0 0 12 12" role="img" aria-label={WORD[severity]}>
         {severity === 'good' && <circle cx="6" cy="6" r="4" fill="none" stroke="var(--glaze)" strokeWidth="1.6" />}
-        {severity === 'watch' && <path d="M6 1 11 10.5H1Z" fill="var(--watch)" stroke="var(--watch-ink)" strokeWidth="0.8" />}
-        {severity === 'wrong' && <path d="M2 2 10 10M10 2 2 10" stroke="var(--wrong)" strokeWidth="2.6" strokeLinecap="round" />}
+        {severity === 'watch' && (
+          <path d="M6 1 11 10.5H1Z" fill="var(--watch)" stroke="var(--watch-ink)" strokeWidth="0.8" />
+        )}
+        {severity === 'wrong' && (
+          <path d="M2 2 10 10M10 2 2 10" stroke="var(--wrong)" strokeWidth="2.6" strokeLinecap="round" />
+        )}
       </svg>
-      {withWord && <span className={severity === 'wrong' ? 'text-wrong' : severity === 'watch' ? 'text-watchink' : 'text-glaze'}>{WORD[severity]}</span>}
+      {withWord && (
+        <span className={severity === 'wrong' ? 'text-wrong' : severity === 'watch' ? 'text-watchink' : 'text-glaze'}>
+          {WORD[severity]}
+        </span>
+      )}
     </span>
   );
 }

@@ -23,7 +23,15 @@ export function PlantGlyph({ plant, size = 30 }: { plant: Plant; size?: number }
   const shows = flower && plant.flower.show > 0.1;
   return (
     <svg width={size * 1.12} height={size} viewBox="-1 0 28 25" aria-hidden className="shrink-0">
-      <path d={LEAF[plant.leaf.form]} transform="translate(0 1)" fill={line ? 'none' : leaf} stroke={line ? leaf : edge} strokeWidth={line ? 1.7 : 1.5} strokeLinejoin="round" strokeLinecap="round" />
+      <path
+        d={LEAF[plant.leaf.form]}
+        transform="translate(0 1)"
+        fill={line ? 'none' : leaf}
+        stroke={line ? leaf : edge}
+        strokeWidth={line ? 1.7 : 1.5}
+        strokeLinejoin="round"
+        strokeLinecap="round"
+      />
       {shows && <FlowerGlyph form={plant.flower.form} hex={flower} eye={hex('throat') ?? '#f0d060'} />}
     </svg>
   );
@@ -31,15 +39,34 @@ export function PlantGlyph({ plant, size = 30 }: { plant: Plant; size?: number }
 
 function FlowerGlyph({ form, hex, eye }: { form: Plant['flower']['form']; hex: string; eye: string }) {
   const rim = { stroke: 'color-mix(in oklab, var(--ink) 35%, transparent)', strokeWidth: 0.5 };
-  if (form === 'spike' || form === 'plume') return <g fill={hex} {...rim}>{[0, 1, 2, 3, 4].map((i) => <ellipse key={i} cx={19} cy={5 + i * 4} rx={1.5 + i * 0.55} ry={2.3} />)}</g>;
-  if (form === 'bell') return <path d="M19 6C22 8 24 12 25 17 22 15 21 18 19 18 17 18 16 15 13 17 14 12 16 8 19 6Z" fill={hex} {...rim} />;
+  if (form === 'spike' || form === 'plume')
+    return (
+      <g fill={hex} {...rim}>
+        {[0, 1, 2, 3, 4].map((i) => (
+          <ellipse key={i} cx={19} cy={5 + i * 4} rx={1.5 + i * 0.55} ry={2.3} />
+        ))}
+      </g>
+    );
+  if (form === 'bell')
+    return <path d="M19 6C22 8 24 12 25 17 22 15 21 18 19 18 17 18 16 15 13 17 14 12 16 8 19 6Z" fill={hex} {...rim} />;
   const rays = { daisy: 9, ball: 8, airy: 4, trumpet: 5, round: 5, spike: 0, bell: 0, plume: 0, none: 0 }[form];
   const reach = form === 'airy' ? 2.8 : 4;
   return (
     <g>
       {Array.from({ length: rays }, (_, i) => {
         const a = (i / rays) * Math.PI * 2;
-        return <ellipse key={i} cx={18.5 + Math.cos(a) * reach} cy={16 + Math.sin(a) * reach} rx={form === 'daisy' ? 3.4 : 3} ry={form === 'daisy' ? 1.2 : 2.6} transform={`rotate(${(a * 180) / Math.PI} ${18.5 + Math.cos(a) * reach} ${16 + Math.sin(a) * reach})`} fill={hex} {...rim} />;
+        return (
+          <ellipse
+            key={i}
+            cx={18.5 + Math.cos(a) * reach}
+            cy={16 + Math.sin(a) * reach}
+            rx={form === 'daisy' ? 3.4 : 3}
+            ry={form === 'daisy' ? 1.2 : 2.6}
+            transform={`rotate(${(a * 180) / Math.PI} ${18.5 + Math.cos(a) * reach} ${16 + Math.sin(a) * reach})`}
+            fill={hex}
+            {...rim}
+          />
+        );
       })}
       <circle cx={18.5} cy={16} r={1.7} fill={eye} />
     </g>

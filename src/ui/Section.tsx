@@ -42,8 +42,16 @@ export function Section({ container, placements, units, onResize }: Props) {
   const downs = Array.from({ length: LINES + 1 }, (_, i) => depth * Math.sin((i / LINES) * (Math.PI / 2)));
   // A bowl's wall follows its curve; a straight one has a floor of its own thickness.
   const curved = base < 2;
-  const side = (out: number, sign: 1 | -1, from: number) => downs.filter((d) => d >= from).map((d) => (curved ? `${sign * half(d) * (1 + out / top)} ${d * (1 + out / depth)}` : `${sign * (half(d) + out)} ${d + (d >= depth * 0.999 ? out : 0)}`));
-  const outline = (out: number, from: number) => `M${side(out, -1, from).join('L')}L${side(out, 1, from).reverse().join('L')}Z`;
+  const side = (out: number, sign: 1 | -1, from: number) =>
+    downs
+      .filter((d) => d >= from)
+      .map((d) =>
+        curved
+          ? `${sign * half(d) * (1 + out / top)} ${d * (1 + out / depth)}`
+          : `${sign * (half(d) + out)} ${d + (d >= depth * 0.999 ? out : 0)}`,
+      );
+  const outline = (out: number, from: number) =>
+    `M${side(out, -1, from).join('L')}L${side(out, 1, from).reverse().join('L')}Z`;
   const soil = half(sums.headspaceMm);
   const text = { fontSize: 13 * px, fill: 'var(--quiet)', stroke: 'none' } as const;
 
@@ -101,19 +109,45 @@ export function Section({ container, placements, units, onResize }: Props) {
       onPointerMove={onMove}
       onPointerUp={() => setHeld(null)}
     >
-      <path d={`${outline(wall, 0)} ${outline(0, 0)}`} fillRule="evenodd" fill={container.colour} stroke="var(--ink)" strokeWidth={px} />
-      <path d={`M${-soil} ${sums.headspaceMm}L${side(0, -1, sums.headspaceMm).join('L')}L${side(0, 1, sums.headspaceMm).reverse().join('L')}L${soil} ${sums.headspaceMm}Z`} fill="color-mix(in oklab, #4a382c 78%, var(--ground))" />
+      <path
+        d={`${outline(wall, 0)} ${outline(0, 0)}`}
+        fillRule="evenodd"
+        fill={container.colour}
+        stroke="var(--ink)"
+        strokeWidth={px}
+      />
+      <path
+        d={`M${-soil} ${sums.headspaceMm}L${side(0, -1, sums.headspaceMm).join('L')}L${side(0, 1, sums.headspaceMm).reverse().join('L')}L${soil} ${sums.headspaceMm}Z`}
+        fill="color-mix(in oklab, #4a382c 78%, var(--ground))"
+      />
       {placements
         .filter((p) => Math.abs(p.yMm) < STARTS[p.start].ballMm * 0.7)
         .map((p) => {
           const b = STARTS[p.start];
-          return <path key={p.id} d={`M${p.xMm - b.ballMm / 2} ${sums.headspaceMm}l${b.ballMm * 0.1} ${b.ballDepthMm}h${b.ballMm * 0.8}l${b.ballMm * 0.1} ${-b.ballDepthMm}Z`} fill="#8a6a4c" stroke="#e8dccb" strokeWidth={px * 0.8} strokeDasharray={`${px * 3} ${px * 2}`} />;
+          return (
+            <path
+              key={p.id}
+              d={`M${p.xMm - b.ballMm / 2} ${sums.headspaceMm}l${b.ballMm * 0.1} ${b.ballDepthMm}h${b.ballMm * 0.8}l${b.ballMm * 0.1} ${-b.ballDepthMm}Z`}
+              fill="#8a6a4c"
+              stroke="#e8dccb"
+              strokeWidth={px * 0.8}
+              strokeDasharray={`${px * 3} ${px * 2}`}
+            />
+          );
         })}
       <g stroke="var(--ink)" strokeWidth={px * 0.9} fill="none">
         <path d={`M${-top} ${-16 * px}H${top}M${-top} ${-21 * px}v${10 * px}M${top} ${-21 * px}v${10 * px}`} />
         <path d={`M${room + 14 * px} 0V${depth}M${room + 9 * px} 0h${10 * px}M${room + 9 * px} ${depth}h${10 * px}`} />
-        {base > 20 && <path d={`M${-base} ${depth + wall + 12 * px}H${base}M${-base} ${depth + wall + 7 * px}v${10 * px}M${base} ${depth + wall + 7 * px}v${10 * px}`} />}
-        <path d={`M${-soil} ${sums.headspaceMm}H${soil}`} stroke="var(--bubble)" strokeDasharray={`${4 * px} ${3 * px}`} />
+        {base > 20 && (
+          <path
+            d={`M${-base} ${depth + wall + 12 * px}H${base}M${-base} ${depth + wall + 7 * px}v${10 * px}M${base} ${depth + wall + 7 * px}v${10 * px}`}
+          />
+        )}
+        <path
+          d={`M${-soil} ${sums.headspaceMm}H${soil}`}
+          stroke="var(--bubble)"
+          strokeDasharray={`${4 * px} ${3 * px}`}
+        />
       </g>
       <text x={0} y={-24 * px} textAnchor="middle" {...text}>
         {formatLength(top * 2, units)} rim

@@ -25,17 +25,38 @@ function Labelled({ label, children }: { label: string; children: (id: string) =
 
 const items = <T extends string>(options: readonly Option<T>[]): ReactNode =>
   options.map((o) => (
-    <ToggleGroup.Item key={o.value} value={o.value} aria-label={o.full} className="min-h-9 min-w-0 flex-1 border-line px-1.5 text-[0.87rem] leading-tight not-first:border-l data-[state=on]:bg-glaze data-[state=on]:font-semibold data-[state=on]:text-onglaze">
+    <ToggleGroup.Item
+      key={o.value}
+      value={o.value}
+      aria-label={o.full}
+      className="min-h-9 min-w-0 flex-1 border-line px-1.5 text-[0.87rem] leading-tight not-first:border-l data-[state=on]:bg-glaze data-[state=on]:font-semibold data-[state=on]:text-onglaze"
+    >
       {o.text}
     </ToggleGroup.Item>
   ));
 
 /** Two to four choices side by side. */
-export function Segments<T extends string>({ label, value, options, onChange }: { label: string; value: T; options: readonly Option<T>[]; onChange: (value: T) => void }) {
+export function Segments<T extends string>({
+  label,
+  value,
+  options,
+  onChange,
+}: {
+  label: string;
+  value: T;
+  options: readonly Option<T>[];
+  onChange: (value: T) => void;
+}) {
   return (
     <Labelled label={label}>
       {(id) => (
-        <ToggleGroup.Root type="single" value={value} aria-labelledby={id} onValueChange={(v) => v && onChange(v as T)} className={ROW}>
+        <ToggleGroup.Root
+          type="single"
+          value={value}
+          aria-labelledby={id}
+          onValueChange={(v) => v && onChange(v as T)}
+          className={ROW}
+        >
           {items(options)}
         </ToggleGroup.Root>
       )}
@@ -44,11 +65,27 @@ export function Segments<T extends string>({ label, value, options, onChange }: 
 }
 
 /** Any of a few, side by side. */
-export function Several<T extends string>({ label, values, options, onChange }: { label: string; values: readonly T[]; options: readonly Option<T>[]; onChange: (values: T[]) => void }) {
+export function Several<T extends string>({
+  label,
+  values,
+  options,
+  onChange,
+}: {
+  label: string;
+  values: readonly T[];
+  options: readonly Option<T>[];
+  onChange: (values: T[]) => void;
+}) {
   return (
     <Labelled label={label}>
       {(id) => (
-        <ToggleGroup.Root type="multiple" value={[...values]} aria-labelledby={id} onValueChange={(v) => onChange(v as T[])} className={ROW}>
+        <ToggleGroup.Root
+          type="multiple"
+          value={[...values]}
+          aria-labelledby={id}
+          onValueChange={(v) => onChange(v as T[])}
+          className={ROW}
+        >
           {items(options)}
         </ToggleGroup.Root>
       )}

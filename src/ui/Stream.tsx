@@ -19,17 +19,41 @@ export function Stream({ stops, current }: { stops: readonly Stop[]; current: st
   const reached = step / 2 + here * step;
   return (
     <nav aria-label="Stations" className="relative w-full max-w-[27rem]">
-      <svg viewBox={`0 0 ${end} 16`} preserveAspectRatio="none" className="absolute inset-x-0 top-0 h-4 w-full" aria-hidden>
-        <path d={wave(step / 2, end - step / 2)} fill="none" stroke="var(--line)" strokeWidth="2.5" vectorEffect="non-scaling-stroke" />
-        <path d={wave(step / 2, reached)} fill="none" stroke="var(--glaze)" strokeWidth="3.5" vectorEffect="non-scaling-stroke" />
+      <svg
+        viewBox={`0 0 ${end} 16`}
+        preserveAspectRatio="none"
+        className="absolute inset-x-0 top-0 h-4 w-full"
+        aria-hidden
+      >
+        <path
+          d={wave(step / 2, end - step / 2)}
+          fill="none"
+          stroke="var(--line)"
+          strokeWidth="2.5"
+          vectorEffect="non-scaling-stroke"
+        />
+        <path
+          d={wave(step / 2, reached)}
+          fill="none"
+          stroke="var(--glaze)"
+          strokeWidth="3.5"
+          vectorEffect="non-scaling-stroke"
+        />
       </svg>
       <ol className="relative flex">
         {stops.map((s) => {
           const on = s.key === current;
           return (
             <li key={s.key} className="flex-1 text-center">
-              <Link href={s.href} aria-current={on ? 'page' : undefined} className="group inline-flex flex-col items-center gap-0.5 px-1">
-                <span aria-hidden className={`block rounded-full border-2 ${on ? 'size-4 bg-ground border-glaze border-[3px]' : s.state === 'done' ? 'size-3 my-0.5 bg-glaze border-glaze' : s.state === 'wrong' ? 'size-3 my-0.5 bg-wrong border-wrong rotate-45 rounded-none' : 'size-3 my-0.5 bg-ground border-line'}`} />
+              <Link
+                href={s.href}
+                aria-current={on ? 'page' : undefined}
+                className="group inline-flex flex-col items-center gap-0.5 px-1"
+              >
+                <span
+                  aria-hidden
+                  className={`block rounded-full border-2 ${on ? 'size-4 bg-ground border-glaze border-[3px]' : s.state === 'done' ? 'size-3 my-0.5 bg-glaze border-glaze' : s.state === 'wrong' ? 'size-3 my-0.5 bg-wrong border-wrong rotate-45 rounded-none' : 'size-3 my-0.5 bg-ground border-line'}`}
+                />
                 <span className={`text-[0.88rem] ${on ? 'font-bold' : 'text-quiet group-hover:text-ink'}`}>
                   {s.text}
                   {s.state === 'wrong' && <span className="sr-only">, something is wrong here</span>}

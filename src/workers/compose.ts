@@ -5,7 +5,13 @@ import type { Planting } from '@/core/plantings/schema';
 
 /** Composing off the main thread. To cancel, end the worker. */
 const api = {
-  compose: (planting: Planting, seed: number, mine: Mine, onProgress: (done: number, sofar: Proposal[]) => void): Composed => compose(planting, { seed, library: shelfOf(mine), onProgress: (done, sofar) => onProgress(done, sofar) }),
+  compose: (
+    planting: Planting,
+    seed: number,
+    mine: Mine,
+    onProgress: (done: number, sofar: Proposal[]) => void,
+  ): Composed =>
+    compose(planting, { seed, library: shelfOf(mine), onProgress: (done, sofar) => onProgress(done, sofar) }),
 };
 export type ComposeApi = typeof api;
 

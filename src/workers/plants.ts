@@ -1,6 +1,14 @@
 import { expose } from 'comlink';
 import { BadInputError } from '@/core/formats/parse';
-import { errorsCsv, guessMapping, readPlantRows, readSheet, type Mapping, type ReadPlants, type Sheet } from '@/core/formats/plants-csv';
+import {
+  errorsCsv,
+  guessMapping,
+  readPlantRows,
+  readSheet,
+  type Mapping,
+  type ReadPlants,
+  type Sheet,
+} from '@/core/formats/plants-csv';
 import { libraryWith } from '@/core/plants';
 import type { Plant } from '@/core/plants/schema';
 import { relativesIn } from '@/core/plants/tag';
@@ -11,21 +19,35 @@ const SAMPLE = 4;
 
 let sheet: Sheet = { headings: [], rows: [] };
 
-export type Opened = { ok: true; headings: string[]; sample: string[][]; rows: number; mapping: Mapping } | { ok: false; why: string };
+export type Opened =
+  { ok: true; headings: string[]; sample: string[][]; rows: number; mapping: Mapping } | { ok: false; why: string };
 
 /** Reads a spreadsheet of plants off the main thread, in two steps: its headings, then its rows. */
 const api = {
   open: (text: string): Opened => {
     try {
       sheet = readSheet(text);
-      return { ok: true, headings: sheet.headings, sample: sheet.rows.slice(0, SAMPLE), rows: sheet.rows.length, mapping: guessMapping(sheet.headings) };
+      return {
+        ok: true,
+        headings: sheet.headings,
+        sample: sheet.rows.slice(0, SAMPLE),
+        rows: sheet.rows.length,
+        mapping: guessMapping(sheet.headings),
+      };
     } catch (e) {
       if (e instanceof BadInputError) return { ok: false, why: e.message };
       throw e;
     }
   },
   read: (mapping: Mapping, units: UnitSystem, own: readonly Plant[], onProgress: (done: number) => void): ReadPlants =>
-    readPlantRows(sheet.rows, { headings: sheet.headings, mapping, units, relatives: relativesIn(libraryWith(own)), own: new Set(own.map((p) => p.id)), onProgress: (done) => void onProgress(done) }),
+    readPlantRows(sheet.rows, {
+      headings: sheet.headings,
+      mapping,
+      units,
+      relatives: relativesIn(libraryWith(own)),
+      own: new Set(own.map((p) => p.id)),
+      onProgress: (done) => void onProgress(done),
+    }),
   /** The rows left out, to mend and read again. */
   leftOut: (errors: ReadPlants['errors']): string => errorsCsv(sheet, errors),
 };

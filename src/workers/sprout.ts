@@ -6,7 +6,13 @@ import { grow } from '@/core/growth/season';
 import type { Plant } from '@/core/plants/schema';
 import type { Planting } from '@/core/plantings/schema';
 
-const handedOver = (canopy: Canopy): Canopy => transfer(canopy, canopy.batches.flatMap((b) => [b.matrices.buffer, b.colourA.buffer, b.colourB.buffer, b.veined.buffer, b.owner.buffer] as Transferable[]));
+const handedOver = (canopy: Canopy): Canopy =>
+  transfer(
+    canopy,
+    canopy.batches.flatMap(
+      (b) => [b.matrices.buffer, b.colourA.buffer, b.colourB.buffer, b.veined.buffer, b.owner.buffer] as Transferable[],
+    ),
+  );
 
 /** Grows the leaves of one week off the main thread; arrays are handed over, not copied. */
 const api = {

@@ -17,7 +17,8 @@ const api = {
   remedies: (planting: Planting): Report => withRemedies(planting, assess(planting), library),
   swaps: (planting: Planting, placementId: string): Swap[] => rankSwaps(planting, placementId, 24, library),
   /** Stand-ins for a plant that cannot be had: from what a nursery has, where its list is known. */
-  standIns: (planting: Planting, plantId: string, stock: Stock | null): StandIn[] => standIns(planting, plantId, stock ? inStock(library, stock) : library),
+  standIns: (planting: Planting, plantId: string, stock: Stock | null): StandIn[] =>
+    standIns(planting, plantId, stock ? inStock(library, stock) : library),
 };
 export type WeighApi = typeof api;
 

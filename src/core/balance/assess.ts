@@ -17,12 +17,60 @@ import { say } from './words';
 
 /** The checks, in the order they are shown. Adding one is a file and a line here. */
 const CHECKS: readonly ((ctx: Context) => Reading[])[] = [
-  height, texture, trail, colour, vigour, steps, plainness, drop, sides, clear, cover, spread, fit, light, scorch, water, season, nights, safety, drainage, cost, winter, sightline, against, steady,
+  height,
+  texture,
+  trail,
+  colour,
+  vigour,
+  steps,
+  plainness,
+  drop,
+  sides,
+  clear,
+  cover,
+  spread,
+  fit,
+  light,
+  scorch,
+  water,
+  season,
+  nights,
+  safety,
+  drainage,
+  cost,
+  winter,
+  sightline,
+  against,
+  steady,
 ];
 
 /** What each check weighs in the score. Working figures: the five levels are half of it. */
 const WEIGHT: Record<CheckId, number> = {
-  height: 10, texture: 9, trail: 8, colour: 14, vigour: 11, steps: 6, plainness: 3, drop: 3, sides: 4, clear: 4, cover: 5, spread: 3, fit: 6, light: 8, scorch: 4, water: 5, season: 6, nights: 3, safety: 6, drainage: 2, cost: 3, winter: 5, sightline: 8, against: 3, steady: 3,
+  height: 10,
+  texture: 9,
+  trail: 8,
+  colour: 14,
+  vigour: 11,
+  steps: 6,
+  plainness: 3,
+  drop: 3,
+  sides: 4,
+  clear: 4,
+  cover: 5,
+  spread: 3,
+  fit: 6,
+  light: 8,
+  scorch: 4,
+  water: 5,
+  season: 6,
+  nights: 3,
+  safety: 6,
+  drainage: 2,
+  cost: 3,
+  winter: 5,
+  sightline: 8,
+  against: 3,
+  steady: 3,
 };
 
 /** Each thing that is wrong takes this much off the score. */
@@ -47,12 +95,20 @@ export function measure(planting: Planting, grown: Season = grow(planting), week
     quality += WEIGHT[r.check] * r.quality;
     faults += r.severity === 'wrong' ? WRONG_COSTS : r.severity === 'watch' ? WATCH_COSTS : 0;
   }
-  const score = planting.placements.length === 0 ? 0 : Math.max(0, Math.round(((quality / Math.max(1, weight)) * 100 - faults) * 10) / 10);
+  const score =
+    planting.placements.length === 0
+      ? 0
+      : Math.max(0, Math.round(((quality / Math.max(1, weight)) * 100 - faults) * 10) / 10);
   return { score, week: ctx.week, readings };
 }
 
 /** Judges a planting and says so in words. The one truth: proposals, hand edits and imported files are all judged here. Throws UnknownPlantError. */
-export function assess(planting: Planting, units: UnitSystem = 'metric', grown: Season = grow(planting), week?: number): Report {
+export function assess(
+  planting: Planting,
+  units: UnitSystem = 'metric',
+  grown: Season = grow(planting),
+  week?: number,
+): Report {
   const { readings, ...rest } = measure(planting, grown, week);
   return { ...rest, findings: readings.map((r) => ({ ...r, message: say(r.says, r.facts, units), remedies: [] })) };
 }

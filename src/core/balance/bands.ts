@@ -24,7 +24,13 @@ interface Bands {
   steps: { kind: 'thriller' | 'level' | 'none'; band: [number, number]; outer: [number, number] };
 }
 
-const TALL: Record<Form, [number, number]> = { pot: [1, 2], 'low bowl': [1.5, 2], urn: [1, 2.5], 'window box': [1, 1.75], basket: [0.75, 1.5] };
+const TALL: Record<Form, [number, number]> = {
+  pot: [1, 2],
+  'low bowl': [1.5, 2],
+  urn: [1, 2.5],
+  'window box': [1, 1.75],
+  basket: [0.75, 1.5],
+};
 const CLEAR_STEPS: Bands['steps'] = { kind: 'thriller', band: [1.4, 3.2], outer: [1, 5] };
 
 /** Targets by school. Heights and steps from practice: a thriller stands clear of its fillers; a dome is level to a fifth. The upper end for a basket with a centrepiece is a working figure. */
@@ -48,7 +54,11 @@ export const BANDS: Record<School, Bands> = {
 const WELL_OVER = 1.25;
 
 /** Tallest above the rim over container height for a planting: its school's band for the container's form, raised to what shows over a sill. */
-export function heightBand({ brief, container, spot }: Pick<Planting, 'brief' | 'container' | 'spot'>): [number, number] {
+export function heightBand({
+  brief,
+  container,
+  spot,
+}: Pick<Planting, 'brief' | 'container' | 'spot'>): [number, number] {
   const [low, high] = BANDS[brief.school].height[formOf(container)];
   if (spot.seen !== 'inside' || !spot.sight) return [low, high];
   const need = (Math.max(...usefulFor(spot.sight).map((u) => u.leastMm)) * WELL_OVER) / depthOf(container.shape);

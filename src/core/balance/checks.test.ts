@@ -3,60 +3,215 @@ import { placed, pot, roundPot, sun, warmPot } from '../testing/pots';
 import { assess } from './assess';
 import type { CheckId, Severity } from './finding';
 
-const withBrief = (p: Planting, change: Partial<Planting['brief']>): Planting => ({ ...p, brief: { ...p.brief, ...change } });
+const withBrief = (p: Planting, change: Partial<Planting['brief']>): Planting => ({
+  ...p,
+  brief: { ...p.brief, ...change },
+});
 const of = (p: Planting, check: CheckId) => assess(p).findings.find((f) => f.check === check);
-const two = (a: string, b: string, change: Partial<Planting> = {}): Planting => pot({ placements: [placed('a', a, 'filler', -90, 0), placed('b', b, 'filler', 90, 0)], ...change });
+const two = (a: string, b: string, change: Partial<Planting> = {}): Planting =>
+  pot({ placements: [placed('a', a, 'filler', -90, 0), placed('b', b, 'filler', 90, 0)], ...change });
 
 describe('one check at a time', () => {
   test.each<[string, CheckId, Planting, Severity | 'absent']>([
     ['two that want the same water', 'water', two('petunia-white', 'calibrachoa-orange'), 'good'],
     ['dry beside moderate', 'water', two('dusty-miller', 'pelargonium-white'), 'good'],
     ['dry beside thirsty', 'water', two('dusty-miller', 'petunia-white'), 'watch'],
-    ['one alone has nobody to be at odds with', 'water', pot({ placements: [placed('a', 'petunia-white', 'filler', 0, 0)] }), 'absent'],
+    [
+      'one alone has nobody to be at odds with',
+      'water',
+      pot({ placements: [placed('a', 'petunia-white', 'filler', 0, 0)] }),
+      'absent',
+    ],
     ['nobody about', 'safety', two('lantana-sunset', 'spurge-airy-white'), 'absent'],
-    ['dogs and a plant harmless to them', 'safety', two('petunia-white', 'marigold-orange', { spot: sun([8, 9, 10, 11, 12, 13], { children: false, dogs: true }) }), 'watch'],
-    ['dogs and two plants harmless to them', 'safety', two('petunia-white', 'petunia-violet', { spot: sun([8, 9, 10, 11, 12, 13], { dogs: true }) }), 'good'],
-    ['cats and ivy', 'safety', two('ivy-green', 'petunia-violet', { spot: sun([8, 9, 10, 11], { cats: true }) }), 'wrong'],
+    [
+      'dogs and a plant harmless to them',
+      'safety',
+      two('petunia-white', 'marigold-orange', { spot: sun([8, 9, 10, 11, 12, 13], { children: false, dogs: true }) }),
+      'watch',
+    ],
+    [
+      'dogs and two plants harmless to them',
+      'safety',
+      two('petunia-white', 'petunia-violet', { spot: sun([8, 9, 10, 11, 12, 13], { dogs: true }) }),
+      'good',
+    ],
+    [
+      'cats and ivy',
+      'safety',
+      two('ivy-green', 'petunia-violet', { spot: sun([8, 9, 10, 11], { cats: true }) }),
+      'wrong',
+    ],
     ['herbs together', 'safety', two('rosemary-upright', 'thyme-creeping'), 'absent'],
     ['two in their ideal light', 'light', two('petunia-white', 'salvia-blue'), 'good'],
     ['a shade plant in full sun', 'light', two('petunia-white', 'impatiens-coral'), 'wrong'],
     ['leaves that do not scorch', 'scorch', two('petunia-white', 'salvia-blue'), 'absent'],
     ['floss flower in three hours of afternoon', 'scorch', two('ageratum-blue', 'salvia-blue'), 'good'],
-    ['floss flower in six, in a hot summer', 'scorch', two('ageratum-blue', 'salvia-blue', { spot: sun([9, 12, 13, 14, 15, 16, 17], { summer: 'hot' }) }), 'watch'],
+    [
+      'floss flower in six, in a hot summer',
+      'scorch',
+      two('ageratum-blue', 'salvia-blue', { spot: sun([9, 12, 13, 14, 15, 16, 17], { summer: 'hot' }) }),
+      'watch',
+    ],
     ['summer flowers all season', 'season', two('petunia-white', 'salvia-blue'), 'good'],
-    ['leaves alone, asked for as leaves', 'season', withBrief(two('coleus-lime', 'dusty-miller'), { scheme: 'all-leaf' }), 'absent'],
+    [
+      'leaves alone, asked for as leaves',
+      'season',
+      withBrief(two('coleus-lime', 'dusty-miller'), { scheme: 'all-leaf' }),
+      'absent',
+    ],
     ['leaves alone, asked for as warm colour', 'season', two('coleus-lime', 'dusty-miller'), 'watch'],
     ['violas with petunias in a warm summer', 'season', two('viola-blue', 'lantana-sunset'), 'watch'],
-    ['violas with petunias in a cool summer', 'season', two('viola-blue', 'petunia-white', { spot: sun([8, 9, 10, 11, 12], { summer: 'cool' }) }), 'good'],
+    [
+      'violas with petunias in a cool summer',
+      'season',
+      two('viola-blue', 'petunia-white', { spot: sun([8, 9, 10, 11, 12], { summer: 'cool' }) }),
+      'good',
+    ],
     ['hardy plants in March', 'nights', two('heuchera-caramel', 'ivy-green', { startDate: '2026-03-10' }), 'good'],
     ['tender plants in November', 'nights', two('coleus-lime', 'petunia-white', { startDate: '2026-11-10' }), 'wrong'],
     ['two starts in a wide pot leave it bare', 'cover', two('echeveria-grey-pink', 'echeveria-grey-pink'), 'watch'],
     ['a good handful covers it', 'cover', warmPot(), 'good'],
-    ['far too wide for its pot', 'spread', two('sweet-potato-vine-lime', 'sweet-potato-vine-lime', { container: roundPot(220, 160, 200) }), 'watch'],
-    ['narrow for its pot', 'spread', two('echeveria-grey-pink', 'echeveria-grey-pink', { container: roundPot(600, 440, 520) }), 'watch'],
-    ['trailers that stop short', 'drop', pot({ container: roundPot(400, 290, 800), placements: [placed('a', 'thyme-creeping', 'spiller', 0, 120)] }), 'watch'],
-    ['trailers that reach the ground', 'drop', pot({ container: roundPot(400, 290, 250), placements: [placed('a', 'sweet-potato-vine-lime', 'spiller', 0, 120)] }), 'watch'],
+    [
+      'far too wide for its pot',
+      'spread',
+      two('sweet-potato-vine-lime', 'sweet-potato-vine-lime', { container: roundPot(220, 160, 200) }),
+      'watch',
+    ],
+    [
+      'narrow for its pot',
+      'spread',
+      two('echeveria-grey-pink', 'echeveria-grey-pink', { container: roundPot(600, 440, 520) }),
+      'watch',
+    ],
+    [
+      'trailers that stop short',
+      'drop',
+      pot({ container: roundPot(400, 290, 800), placements: [placed('a', 'thyme-creeping', 'spiller', 0, 120)] }),
+      'watch',
+    ],
+    [
+      'trailers that reach the ground',
+      'drop',
+      pot({
+        container: roundPot(400, 290, 250),
+        placements: [placed('a', 'sweet-potato-vine-lime', 'spiller', 0, 120)],
+      }),
+      'watch',
+    ],
     ['nothing that trails has no drop', 'drop', two('pelargonium-white', 'salvia-blue'), 'absent'],
-    ['a thriller that hardly rises', 'steps', pot({ placements: [placed('t', 'gaura-white', 'thriller', 0, 0), placed('a', 'coleus-lime', 'filler', 110, 0), placed('b', 'pelargonium-white', 'filler', -110, 0)] }), 'watch'],
+    [
+      'a thriller that hardly rises',
+      'steps',
+      pot({
+        placements: [
+          placed('t', 'gaura-white', 'thriller', 0, 0),
+          placed('a', 'coleus-lime', 'filler', 110, 0),
+          placed('b', 'pelargonium-white', 'filler', -110, 0),
+        ],
+      }),
+      'watch',
+    ],
     ['no thriller, no steps', 'steps', two('petunia-white', 'petunia-violet'), 'absent'],
-    ['one plant has no neighbours to contrast', 'texture', pot({ placements: [placed('a', 'petunia-white', 'filler', 0, 0)] }), 'absent'],
+    [
+      'one plant has no neighbours to contrast',
+      'texture',
+      pot({ placements: [placed('a', 'petunia-white', 'filler', 0, 0)] }),
+      'absent',
+    ],
     ['the same plant twice is too alike', 'texture', two('petunia-white', 'petunia-white'), 'watch'],
     ['strap beside heart', 'texture', two('cordyline-wine', 'ageratum-blue'), 'good'],
     ['warm asked and warm given', 'colour', two('marigold-orange', 'lantana-sunset'), 'good'],
     ['warm asked and blue given', 'colour', two('salvia-blue', 'ageratum-blue'), 'watch'],
-    ['one hue and white, with white', 'colour', withBrief(two('petunia-violet', 'petunia-white'), { scheme: 'one-hue-white' }), 'good'],
-    ['one hue and white, without', 'colour', withBrief(two('petunia-violet', 'verbena-trailing-violet'), { scheme: 'one-hue-white' }), 'watch'],
-    ['dark and bright, both there', 'colour', withBrief(two('heuchera-plum', 'marigold-orange'), { scheme: 'dark-bright' }), 'good'],
-    ['dark and bright, nothing dark', 'colour', withBrief(two('bidens-yellow', 'marigold-orange'), { scheme: 'dark-bright' }), 'watch'],
-    ['white flowers on a white wall', 'against', two('petunia-white', 'bacopa-white', { spot: sun([9, 10, 11, 12, 13, 14], { seen: 'wall', backdrop: '#f6f5ef' }) }), 'watch'],
-    ['white flowers on a brick wall', 'against', two('petunia-white', 'bacopa-white', { spot: sun([9, 10, 11, 12, 13, 14], { seen: 'wall', backdrop: '#8a4a38' }) }), 'good'],
-    ['white flowers on brick, before a white climber in bloom', 'against', two('petunia-white', 'bacopa-white', { spot: sun([9, 10, 11, 12, 13, 14], { seen: 'wall', backdrop: '#8a4a38', backdropBloom: { colour: '#f6f5ef', months: [6, 7, 8, 9] } }) }), 'watch'],
+    [
+      'one hue and white, with white',
+      'colour',
+      withBrief(two('petunia-violet', 'petunia-white'), { scheme: 'one-hue-white' }),
+      'good',
+    ],
+    [
+      'one hue and white, without',
+      'colour',
+      withBrief(two('petunia-violet', 'verbena-trailing-violet'), { scheme: 'one-hue-white' }),
+      'watch',
+    ],
+    [
+      'dark and bright, both there',
+      'colour',
+      withBrief(two('heuchera-plum', 'marigold-orange'), { scheme: 'dark-bright' }),
+      'good',
+    ],
+    [
+      'dark and bright, nothing dark',
+      'colour',
+      withBrief(two('bidens-yellow', 'marigold-orange'), { scheme: 'dark-bright' }),
+      'watch',
+    ],
+    [
+      'white flowers on a white wall',
+      'against',
+      two('petunia-white', 'bacopa-white', {
+        spot: sun([9, 10, 11, 12, 13, 14], { seen: 'wall', backdrop: '#f6f5ef' }),
+      }),
+      'watch',
+    ],
+    [
+      'white flowers on a brick wall',
+      'against',
+      two('petunia-white', 'bacopa-white', {
+        spot: sun([9, 10, 11, 12, 13, 14], { seen: 'wall', backdrop: '#8a4a38' }),
+      }),
+      'good',
+    ],
+    [
+      'white flowers on brick, before a white climber in bloom',
+      'against',
+      two('petunia-white', 'bacopa-white', {
+        spot: sun([9, 10, 11, 12, 13, 14], {
+          seen: 'wall',
+          backdrop: '#8a4a38',
+          backdropBloom: { colour: '#f6f5ef', months: [6, 7, 8, 9] },
+        }),
+      }),
+      'watch',
+    ],
     ['seen all round there is no backdrop', 'against', two('petunia-white', 'bacopa-white'), 'absent'],
-    ['a plant that upsets a stomach where people pick and eat', 'safety', two('lobelia-blue', 'petunia-white', { spot: sun([8, 9, 10, 11, 12], { eaten: true }) }), 'wrong'],
-    ['harmless plants where people pick and eat', 'safety', two('petunia-violet', 'petunia-white', { spot: sun([8, 9, 10, 11, 12], { eaten: true }) }), 'good'],
-    ['a box on a sill is not asked whether it stands', 'steady', two('petunia-white', 'petunia-violet', { container: { ...roundPot(400, 290, 360), mount: 'sill' } }), 'absent'],
-    ['tall in a narrow light pot at a windy corner', 'steady', pot({ container: roundPot(260, 180, 300, { material: 'plastic' }), spot: sun([9, 10, 11, 12, 13, 14], { wind: 'windy' }), placements: [placed('t', 'canna-bronze-orange', 'thriller', 0, 0, 'l1')] }), 'watch'],
-    ['low in a heavy bowl', 'steady', pot({ container: roundPot(500, 420, 260, { material: 'concrete' }), placements: [placed('a', 'petunia-white', 'filler', 0, 0)] }), 'good'],
+    [
+      'a plant that upsets a stomach where people pick and eat',
+      'safety',
+      two('lobelia-blue', 'petunia-white', { spot: sun([8, 9, 10, 11, 12], { eaten: true }) }),
+      'wrong',
+    ],
+    [
+      'harmless plants where people pick and eat',
+      'safety',
+      two('petunia-violet', 'petunia-white', { spot: sun([8, 9, 10, 11, 12], { eaten: true }) }),
+      'good',
+    ],
+    [
+      'a box on a sill is not asked whether it stands',
+      'steady',
+      two('petunia-white', 'petunia-violet', { container: { ...roundPot(400, 290, 360), mount: 'sill' } }),
+      'absent',
+    ],
+    [
+      'tall in a narrow light pot at a windy corner',
+      'steady',
+      pot({
+        container: roundPot(260, 180, 300, { material: 'plastic' }),
+        spot: sun([9, 10, 11, 12, 13, 14], { wind: 'windy' }),
+        placements: [placed('t', 'canna-bronze-orange', 'thriller', 0, 0, 'l1')],
+      }),
+      'watch',
+    ],
+    [
+      'low in a heavy bowl',
+      'steady',
+      pot({
+        container: roundPot(500, 420, 260, { material: 'concrete' }),
+        placements: [placed('a', 'petunia-white', 'filler', 0, 0)],
+      }),
+      'good',
+    ],
     ['within budget', 'cost', withBrief(warmPot(), { budget: 60 }), 'good'],
     ['no budget', 'cost', withBrief(warmPot(), { budget: null }), 'absent'],
   ])('%s: %s', (_, check, planting, severity) => expect(of(planting, check)?.severity ?? 'absent').toBe(severity));
@@ -64,7 +219,9 @@ describe('one check at a time', () => {
 
 test('a fault costs the score: the same pot without holes, out of light, or over budget is worth less', () => {
   const whole = assess(warmPot()).score;
-  expect(assess({ ...warmPot(), container: roundPot(400, 290, 360, { drains: false }) }).score).toBeLessThan(whole - 20);
+  expect(assess({ ...warmPot(), container: roundPot(400, 290, 360, { drains: false }) }).score).toBeLessThan(
+    whole - 20,
+  );
   expect(assess({ ...warmPot(), spot: sun([8]) }).score).toBeLessThan(whole - 20);
   expect(assess(withBrief(warmPot(), { budget: 10 })).score).toBeLessThan(whole - 20);
 });

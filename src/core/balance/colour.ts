@@ -26,7 +26,14 @@ export function seenColours({ placed, grown, seen }: Context): SeenColour[] {
     const inFlower = p.plant.flower.show * g.bloom;
     return p.plant.colours.map((c) => {
       const isFlower = c.part === 'flower' || c.part === 'throat';
-      return { id: p.id, hex: c.hex, part: c.part, isFlower, area: all * c.share * (isFlower ? inFlower : 1 - inFlower), belowShare: all > 0 ? s.belowMm2 / all : 0 };
+      return {
+        id: p.id,
+        hex: c.hex,
+        part: c.part,
+        isFlower,
+        area: all * c.share * (isFlower ? inFlower : 1 - inFlower),
+        belowShare: all > 0 ? s.belowMm2 / all : 0,
+      };
     });
   });
 }
@@ -49,12 +56,29 @@ export function colour(ctx: Context): Reading[] {
   const name = ctx.placed.find((p) => p.id === worst?.id);
   return [
     {
-      check: 'colour', severity: tooMuch || pole ? 'watch' : 'good', measured: r.stray, band: [0, scheme.accent], unit: 'off the scheme', scale: [0, 0.5],
+      check: 'colour',
+      severity: tooMuch || pole ? 'watch' : 'good',
+      measured: r.stray,
+      band: [0, scheme.accent],
+      unit: 'off the scheme',
+      scale: [0, 0.5],
       culprits: tooMuch && worst ? [...new Set(strays.filter((s) => s.off > worst.off * 0.4).map((s) => s.id))] : [],
       says: tooMuch ? 'colour.stray' : pole ? 'colour.pole' : 'colour.good',
-      facts: { scheme: scheme.label, share: r.stray, plant: name ? plantName(name.plant) : '', pole: pole?.name ?? '', has: pole?.has ?? 0, least: pole?.least ?? 0 },
-      rule: `${scheme.label}: no more than ${Math.round(scheme.accent * 100)} % of the coloured area off the scheme`, source: 'practice, accent share 5–15 %; OKLCH (Ottosson 2020)',
-      quality: Math.max(0, 1 - Math.max(0, r.stray - 0.06) * 2.4 - r.missing.reduce((s, m) => s + 0.5 * (1 - m.has / m.least), 0)) * (r.coloured < 0.12 ? 0.6 : 1),
+      facts: {
+        scheme: scheme.label,
+        share: r.stray,
+        plant: name ? plantName(name.plant) : '',
+        pole: pole?.name ?? '',
+        has: pole?.has ?? 0,
+        least: pole?.least ?? 0,
+      },
+      rule: `${scheme.label}: no more than ${Math.round(scheme.accent * 100)} % of the coloured area off the scheme`,
+      source: 'practice, accent share 5–15 %; OKLCH (Ottosson 2020)',
+      quality:
+        Math.max(
+          0,
+          1 - Math.max(0, r.stray - 0.06) * 2.4 - r.missing.reduce((s, m) => s + 0.5 * (1 - m.has / m.least), 0),
+        ) * (r.coloured < 0.12 ? 0.6 : 1),
     },
   ];
 }

@@ -5,7 +5,28 @@ export type Severity = 'good' | 'watch' | 'wrong';
 
 export const LEVELS = ['height', 'texture', 'trail', 'colour', 'vigour'] as const;
 export type LevelId = (typeof LEVELS)[number];
-export type CheckId = LevelId | 'steps' | 'plainness' | 'drop' | 'sides' | 'clear' | 'cover' | 'spread' | 'fit' | 'light' | 'scorch' | 'water' | 'season' | 'nights' | 'safety' | 'drainage' | 'cost' | 'winter' | 'sightline' | 'against' | 'steady';
+export type CheckId =
+  | LevelId
+  | 'steps'
+  | 'plainness'
+  | 'drop'
+  | 'sides'
+  | 'clear'
+  | 'cover'
+  | 'spread'
+  | 'fit'
+  | 'light'
+  | 'scorch'
+  | 'water'
+  | 'season'
+  | 'nights'
+  | 'safety'
+  | 'drainage'
+  | 'cost'
+  | 'winter'
+  | 'sightline'
+  | 'against'
+  | 'steady';
 
 /** A reading as a check gives it: data only. */
 export interface Reading {
@@ -55,7 +76,11 @@ export function bandQuality(x: number, [low, high]: readonly [number, number]): 
 }
 
 /** good inside the band, wrong beyond `outer`, watch between. */
-export function bySeverity(x: number, [low, high]: readonly [number, number], outer: readonly [number, number]): Severity {
+export function bySeverity(
+  x: number,
+  [low, high]: readonly [number, number],
+  outer: readonly [number, number],
+): Severity {
   if (x >= low && x <= high) return 'good';
   return x < outer[0] || x > outer[1] ? 'wrong' : 'watch';
 }

@@ -49,9 +49,17 @@ export function steps(ctx: Context): Reading[] {
     const uneven = (tallest.h - lowest.h) / tallest.h;
     return [
       {
-        check: 'steps', severity: bySeverity(uneven, band, outer), measured: uneven, band, unit: 'of the tallest', scale: [0, 0.8],
-        culprits: [tallest.p.id, lowest.p.id], says: uneven > band[1] ? 'steps.uneven' : 'steps.level',
-        facts: { plant: plantName(tallest.p.plant), other: plantName(lowest.p.plant), share: uneven }, rule: 'Level dome: heights within 20 %', source,
+        check: 'steps',
+        severity: bySeverity(uneven, band, outer),
+        measured: uneven,
+        band,
+        unit: 'of the tallest',
+        scale: [0, 0.8],
+        culprits: [tallest.p.id, lowest.p.id],
+        says: uneven > band[1] ? 'steps.uneven' : 'steps.level',
+        facts: { plant: plantName(tallest.p.plant), other: plantName(lowest.p.plant), share: uneven },
+        rule: 'Level dome: heights within 20 %',
+        source,
         quality: uneven <= band[1] ? 1 : Math.max(0, 1 - (uneven - band[1]) * 2),
       },
     ];
@@ -63,10 +71,20 @@ export function steps(ctx: Context): Reading[] {
   const ratio = thriller.h / Math.max(1, mid);
   return [
     {
-      check: 'steps', severity: bySeverity(ratio, band, outer), measured: ratio, band, unit: '× fillers', scale: [0, 5],
-      culprits: ratio < band[0] ? [thriller.p.id, ...fillers.filter((f) => f.h > thriller.h / band[0]).map((f) => f.p.id)] : [thriller.p.id],
+      check: 'steps',
+      severity: bySeverity(ratio, band, outer),
+      measured: ratio,
+      band,
+      unit: '× fillers',
+      scale: [0, 5],
+      culprits:
+        ratio < band[0]
+          ? [thriller.p.id, ...fillers.filter((f) => f.h > thriller.h / band[0]).map((f) => f.p.id)]
+          : [thriller.p.id],
       says: ratio < band[0] ? 'steps.low' : ratio > band[1] ? 'steps.high' : 'steps.good',
-      facts: { plant: plantName(thriller.p.plant), tallMm: thriller.h, midMm: mid, ratio }, rule: 'Thriller at least 1.4 × the middle of the fillers', source,
+      facts: { plant: plantName(thriller.p.plant), tallMm: thriller.h, midMm: mid, ratio },
+      rule: 'Thriller at least 1.4 × the middle of the fillers',
+      source,
       quality: bandQuality(ratio, band),
     },
   ];

@@ -11,17 +11,33 @@ import type { Plant } from '../plants/schema';
 
 const finding = (p: Planting, check: CheckId) => assess(p).findings.find((f) => f.check === check);
 const plant = (id: string): Plant => LIBRARY.find((p) => p.id === id) as Plant;
-const withBrief = (p: Planting, change: Partial<Planting['brief']>): Planting => ({ ...p, brief: { ...p.brief, ...change } });
+const withBrief = (p: Planting, change: Partial<Planting['brief']>): Planting => ({
+  ...p,
+  brief: { ...p.brief, ...change },
+});
 
 describe('what a practitioner would say', () => {
   test('petunias at two hours of sun are wrong', () => {
-    const f = finding(pot({ spot: sun([8, 9]), placements: [placed('a', 'petunia-violet', 'filler', -80, 0), placed('b', 'petunia-white', 'filler', 80, 0)] }), 'light');
+    const f = finding(
+      pot({
+        spot: sun([8, 9]),
+        placements: [placed('a', 'petunia-violet', 'filler', -80, 0), placed('b', 'petunia-white', 'filler', 80, 0)],
+      }),
+      'light',
+    );
     expect(f).toMatchObject({ severity: 'wrong', measured: 2 });
     expect(f?.message).toContain('this spot has 2');
   });
 
   test('low succulents in a tall urn are too low', () => {
-    const urn = pot({ container: roundPot(300, 220, 620), placements: [placed('a', 'echeveria-grey-pink', 'filler', -60, 0), placed('b', 'echeveria-grey-pink', 'filler', 60, 0), placed('c', 'stonecrop-trailing-gold', 'spiller', 0, 90)] });
+    const urn = pot({
+      container: roundPot(300, 220, 620),
+      placements: [
+        placed('a', 'echeveria-grey-pink', 'filler', -60, 0),
+        placed('b', 'echeveria-grey-pink', 'filler', 60, 0),
+        placed('c', 'stonecrop-trailing-gold', 'spiller', 0, 90),
+      ],
+    });
     const f = finding(urn, 'height');
     expect(f?.severity).toBe('wrong');
     expect(f?.measured).toBeLessThan(0.3);
@@ -29,46 +45,93 @@ describe('what a practitioner would say', () => {
   });
 
   test('a 1.2 m canna in a 20 cm pot is too tall', () => {
-    const f = finding(pot({ container: roundPot(200, 140, 180), placements: [placed('a', 'canna-bronze-orange', 'thriller', 0, 0, 'l1')] }), 'height');
+    const f = finding(
+      pot({
+        container: roundPot(200, 140, 180),
+        placements: [placed('a', 'canna-bronze-orange', 'thriller', 0, 0, 'l1')],
+      }),
+      'height',
+    );
     expect(f?.severity).toBe('wrong');
     expect(f?.measured).toBeGreaterThan(3);
   });
 
   test('seven quart starts do not fit a 25 cm pot', () => {
-    const around = Array.from({ length: 6 }, (_, i) => placed(`b${i}`, 'heuchera-lime', 'filler', 60 * Math.cos(i), 60 * Math.sin(i), 'l1'));
-    expect(finding(pot({ container: roundPot(250, 180, 230), placements: [placed('m', 'heuchera-plum', 'filler', 0, 0, 'l1'), ...around] }), 'fit')?.severity).toBe('wrong');
+    const around = Array.from({ length: 6 }, (_, i) =>
+      placed(`b${i}`, 'heuchera-lime', 'filler', 60 * Math.cos(i), 60 * Math.sin(i), 'l1'),
+    );
+    expect(
+      finding(
+        pot({
+          container: roundPot(250, 180, 230),
+          placements: [placed('m', 'heuchera-plum', 'filler', 0, 0, 'l1'), ...around],
+        }),
+        'fit',
+      )?.severity,
+    ).toBe('wrong');
   });
 
   test('a spurge with children about is a safety caution that names it', () => {
-    const p = pot({ spot: sun([8, 9, 10, 11, 12, 13], { children: true }), placements: [placed('a', 'spurge-airy-white', 'filler', 0, 0)] });
+    const p = pot({
+      spot: sun([8, 9, 10, 11, 12, 13], { children: true }),
+      placements: [placed('a', 'spurge-airy-white', 'filler', 0, 0)],
+    });
     expect(finding(p, 'safety')?.severity).not.toBe('good');
     expect(finding(p, 'safety')?.message).toContain('Spurge');
     expect(finding({ ...p, spot: { ...p.spot, children: false } }, 'safety')).toBeUndefined();
   });
 
   test('unknown counts as unsafe for the animal that is about', () => {
-    const p = pot({ spot: sun([8, 9, 10, 11, 12, 13], { cats: true }), placements: [placed('a', 'bidens-yellow', 'filler', 0, 0)] });
+    const p = pot({
+      spot: sun([8, 9, 10, 11, 12, 13], { cats: true }),
+      placements: [placed('a', 'bidens-yellow', 'filler', 0, 0)],
+    });
     expect(finding(p, 'safety')?.severity).toBe('watch');
   });
 
   test('edibles beside a poisonous plant are wrong, whoever is about', () => {
-    const p = pot({ placements: [placed('a', 'rosemary-upright', 'thriller', 0, 0, 'l1'), placed('b', 'lantana-sunset', 'filler', 110, 0)] });
+    const p = pot({
+      placements: [
+        placed('a', 'rosemary-upright', 'thriller', 0, 0, 'l1'),
+        placed('b', 'lantana-sunset', 'filler', 110, 0),
+      ],
+    });
     expect(finding(p, 'safety')).toMatchObject({ severity: 'wrong' });
   });
 
   test('a lime sweet-potato vine in hot afternoon sun is a watch; with morning sun it is not', () => {
-    const vine = (hours: number[]) => finding(pot({ spot: sun(hours, { summer: 'hot' }), placements: [placed('a', 'sweet-potato-vine-lime', 'spiller', 0, 100)] }), 'scorch');
+    const vine = (hours: number[]) =>
+      finding(
+        pot({
+          spot: sun(hours, { summer: 'hot' }),
+          placements: [placed('a', 'sweet-potato-vine-lime', 'spiller', 0, 100)],
+        }),
+        'scorch',
+      );
     expect(vine([12, 13, 14, 15, 16, 17])).toMatchObject({ severity: 'watch', measured: 5 });
     expect(vine([7, 8, 9, 10, 11, 12])).toMatchObject({ severity: 'good' });
   });
 
   test('a cactus among thirsty annuals is not good on water', () => {
-    const p = pot({ placements: [placed('c', 'cactus-golden', 'filler', 0, 0), placed('a', 'petunia-violet', 'filler', -110, 0), placed('b', 'calibrachoa-orange', 'filler', 110, 0)] });
+    const p = pot({
+      placements: [
+        placed('c', 'cactus-golden', 'filler', 0, 0),
+        placed('a', 'petunia-violet', 'filler', -110, 0),
+        placed('b', 'calibrachoa-orange', 'filler', 110, 0),
+      ],
+    });
     expect(finding(p, 'water')).toMatchObject({ severity: 'watch', culprits: ['c'] });
   });
 
   test('three plain-green, medium-leaved bedding plants are shapeless', () => {
-    const p = pot({ spot: sun([8, 9, 10]), placements: [placed('a', 'impatiens-coral', 'filler', 0, 0), placed('b', 'begonia-white', 'filler', 100, 0), placed('c', 'impatiens-violet', 'filler', -100, 0)] });
+    const p = pot({
+      spot: sun([8, 9, 10]),
+      placements: [
+        placed('a', 'impatiens-coral', 'filler', 0, 0),
+        placed('b', 'begonia-white', 'filler', 100, 0),
+        placed('c', 'impatiens-violet', 'filler', -100, 0),
+      ],
+    });
     expect(finding(p, 'plainness')).toMatchObject({ severity: 'watch' });
     expect(finding(p, 'plainness')?.measured).toBeGreaterThan(0.9);
     expect(finding(p, 'texture')?.severity).toBe('watch');
@@ -76,17 +139,34 @@ describe('what a practitioner would say', () => {
 
   test('white flowers at the front of a white pot lose on colour; on a dark pot they stand clear', () => {
     const front = (colour: string) => {
-      const p = withBrief(pot({ container: roundPot(400, 290, 360, { colour }), placements: [placed('t', 'salvia-white', 'thriller', 0, 0, 'l1'), placed('a', 'bacopa-white', 'spiller', -60, 125), placed('b', 'bacopa-white', 'spiller', 60, 125)] }), { scheme: 'all-white' });
+      const p = withBrief(
+        pot({
+          container: roundPot(400, 290, 360, { colour }),
+          placements: [
+            placed('t', 'salvia-white', 'thriller', 0, 0, 'l1'),
+            placed('a', 'bacopa-white', 'spiller', -60, 125),
+            placed('b', 'bacopa-white', 'spiller', 60, 125),
+          ],
+        }),
+        { scheme: 'all-white' },
+      );
       return finding(p, 'clear');
     };
     expect(front('#f4f3ee')).toMatchObject({ severity: 'watch', culprits: ['a', 'b'] });
     expect(front('#1d5752')).toMatchObject({ severity: 'good' });
   });
 
-  test('a pot without holes is wrong', () => expect(finding(pot({ container: roundPot(400, 290, 360, { drains: false }), placements: warmPot().placements }), 'drainage')?.severity).toBe('wrong'));
+  test('a pot without holes is wrong', () =>
+    expect(
+      finding(
+        pot({ container: roundPot(400, 290, 360, { drains: false }), placements: warmPot().placements }),
+        'drainage',
+      )?.severity,
+    ).toBe('wrong'));
 
   test('coleus set out before the last frost is wrong, and after it good', () => {
-    const on = (startDate: string) => finding(pot({ startDate, placements: [placed('a', 'coleus-lime', 'filler', 0, 0)] }), 'nights')?.severity;
+    const on = (startDate: string) =>
+      finding(pot({ startDate, placements: [placed('a', 'coleus-lime', 'filler', 0, 0)] }), 'nights')?.severity;
     expect(on('2026-04-10')).toBe('wrong');
     expect(on('2026-06-10')).toBe('good');
   });
@@ -99,14 +179,32 @@ describe('what a practitioner would say', () => {
   });
 
   test('a dome is judged on being level, not on its thriller', () => {
-    const dome = withBrief(pot({ placements: [placed('a', 'petunia-violet', 'filler', 0, 0), placed('b', 'petunia-white', 'filler', 110, 0), placed('c', 'petunia-soft-pink', 'filler', -110, 0)] }), { school: 'level-dome' });
+    const dome = withBrief(
+      pot({
+        placements: [
+          placed('a', 'petunia-violet', 'filler', 0, 0),
+          placed('b', 'petunia-white', 'filler', 110, 0),
+          placed('c', 'petunia-soft-pink', 'filler', -110, 0),
+        ],
+      }),
+      { school: 'level-dome' },
+    );
     expect(finding(dome, 'steps')).toMatchObject({ severity: 'good', band: [0, 0.2] });
-    const bumpy = { ...dome, placements: [...dome.placements, placed('d', 'canna-dwarf-red', 'thriller', 0, -110, 'l1')] };
+    const bumpy = {
+      ...dome,
+      placements: [...dome.placements, placed('d', 'canna-dwarf-red', 'thriller', 0, -110, 'l1')],
+    };
     expect(finding(bumpy, 'steps')?.severity).not.toBe('good');
   });
 
   test('trailers on one side only leave the rim bare and the pot heavy', () => {
-    const one = pot({ placements: [placed('a', 'pelargonium-salmon', 'filler', 120, 0), placed('b', 'calibrachoa-yellow', 'spiller', 120, 90), placed('c', 'lantana-sunset', 'filler', 60, -100)] });
+    const one = pot({
+      placements: [
+        placed('a', 'pelargonium-salmon', 'filler', 120, 0),
+        placed('b', 'calibrachoa-yellow', 'spiller', 120, 90),
+        placed('c', 'lantana-sunset', 'filler', 60, -100),
+      ],
+    });
     expect(finding(one, 'trail')?.severity).toBe('watch');
     expect(finding(one, 'sides')?.measured).toBeGreaterThan(0.15);
   });
@@ -120,7 +218,8 @@ describe('the height figure', () => {
     expect(finding(p, 'height')?.measured).toBeCloseTo(tallest / 360, 6);
   });
   test('uses the band of the container’s form', () => {
-    const band = (c: Planting['container']) => finding(pot({ container: c, placements: warmPot().placements.slice(0, 1) }), 'height')?.band;
+    const band = (c: Planting['container']) =>
+      finding(pot({ container: c, placements: warmPot().placements.slice(0, 1) }), 'height')?.band;
     expect(band(roundPot(400, 290, 360))).toEqual([1, 2]);
     expect(band(roundPot(450, 400, 180))).toEqual([1.5, 2]);
     expect(band(roundPot(300, 220, 620))).toEqual([1, 2.5]);
@@ -132,17 +231,27 @@ describe('contrast of two plants', () => {
     expect(contrast(plant('petunia-white'), plant('petunia-white'))).toBe(0);
     expect(contrast(plant('petunia-white'), plant('petunia-violet'))).toBe(0);
     // Size ½, blade against plain 1, glossy against felted 1, none against trumpet 0.7.
-    expect(contrast(plant('cordyline-wine'), plant('petunia-white'))).toBeCloseTo(0.32 * 0.5 + 0.32 + 0.16 + 0.2 * 0.7, 9);
+    expect(contrast(plant('cordyline-wine'), plant('petunia-white'))).toBeCloseTo(
+      0.32 * 0.5 + 0.32 + 0.16 + 0.2 * 0.7,
+      9,
+    );
   });
   test('is symmetric', () => {
-    for (const a of LIBRARY.slice(0, 12)) for (const b of LIBRARY.slice(30, 42)) expect(contrast(a, b)).toBeCloseTo(contrast(b, a), 12);
+    for (const a of LIBRARY.slice(0, 12))
+      for (const b of LIBRARY.slice(30, 42)) expect(contrast(a, b)).toBeCloseTo(contrast(b, a), 12);
   });
 });
 
 describe('what is seen', () => {
   test('a tall bush in front hides a low one behind, and not the other way', () => {
     const share = (lowY: number, tallY: number) => {
-      const p = pot({ spot: sun([8, 9, 10, 11, 12, 13], { seen: 'wall' }), placements: [placed('low', 'heuchera-lime', 'filler', 0, lowY), placed('tall', 'coleus-copper', 'filler', 0, tallY)] });
+      const p = pot({
+        spot: sun([8, 9, 10, 11, 12, 13], { seen: 'wall' }),
+        placements: [
+          placed('low', 'heuchera-lime', 'filler', 0, lowY),
+          placed('tall', 'coleus-copper', 'filler', 0, tallY),
+        ],
+      });
       const s = grow(p);
       const seen = seenFrom(p, s.placed, s.weeks[s.peak]?.plants ?? []);
       return seen[0] ? seenArea(seen[0]) / seen[0].wholeMm2 : 0;
@@ -151,9 +260,13 @@ describe('what is seen', () => {
     expect(share(100, -60)).toBeGreaterThan(0.95);
   });
   test('mirrored plants balance', () => {
-    const p = pot({ placements: [placed('a', 'petunia-white', 'filler', -100, 0), placed('b', 'petunia-white', 'filler', 100, 0)] });
+    const p = pot({
+      placements: [placed('a', 'petunia-white', 'filler', -100, 0), placed('b', 'petunia-white', 'filler', 100, 0)],
+    });
     const ctx = contextOf(p, grow(p));
-    expect(Math.abs(ctx.seen.reduce((s, x) => s + x.momentMm3, 0))).toBeLessThan(1e-3 + 0.06 * 100 * ctx.seen.reduce((s, x) => s + seenArea(x), 0));
+    expect(Math.abs(ctx.seen.reduce((s, x) => s + x.momentMm3, 0))).toBeLessThan(
+      1e-3 + 0.06 * 100 * ctx.seen.reduce((s, x) => s + seenArea(x), 0),
+    );
   });
 });
 
@@ -161,7 +274,13 @@ test('bands: quality falls off from the middle and severity from the edges', () 
   expect(bandQuality(1.5, [1, 2])).toBe(1);
   expect(bandQuality(1, [1, 2])).toBeCloseTo(0.8, 9);
   expect(bandQuality(3.5, [1, 2])).toBe(0);
-  expect([0.5, 0.8, 1.5, 2.2, 3].map((x) => bySeverity(x, [1, 2], [0.6, 2.6]))).toEqual(['wrong', 'watch', 'good', 'watch', 'wrong']);
+  expect([0.5, 0.8, 1.5, 2.2, 3].map((x) => bySeverity(x, [1, 2], [0.6, 2.6]))).toEqual([
+    'wrong',
+    'watch',
+    'good',
+    'watch',
+    'wrong',
+  ]);
 });
 
 test('every finding carries a band, a rule, a source and a sentence; the score is out of a hundred', () => {

@@ -22,7 +22,21 @@ const ROWS = 80;
 const FLOOR = -800;
 
 /** How much of its outline a habit fills. Working figures: share of background hidden behind a plant held against the light. */
-const SOLID: Record<Habit, number> = { fan: 0.5, fountain: 0.55, wand: 0.55, cane: 0.55, bush: 0.9, mound: 0.92, cloud: 0.5, frond: 0.6, rosette: 0.85, cascade: 0.85, trail: 0.8, stalk: 0.4, climber: 0.85 };
+const SOLID: Record<Habit, number> = {
+  fan: 0.5,
+  fountain: 0.55,
+  wand: 0.55,
+  cane: 0.55,
+  bush: 0.9,
+  mound: 0.92,
+  cloud: 0.5,
+  frond: 0.6,
+  rosette: 0.85,
+  cascade: 0.85,
+  trail: 0.8,
+  stalk: 0.4,
+  climber: 0.85,
+};
 
 /** Half-width of the outline at a height, as a share of half the spread. */
 function outline(habit: Habit, t: number): number {
@@ -30,7 +44,7 @@ function outline(habit: Habit, t: number): number {
     case 'fan':
     case 'fountain':
     case 'frond':
-      return 0.25 + 0.75 * Math.sin(Math.min(1, t * 1.15) * 1.57) * (t > 0.85 ? (1 - t) / 0.15 * 0.5 + 0.5 : 1);
+      return 0.25 + 0.75 * Math.sin(Math.min(1, t * 1.15) * 1.57) * (t > 0.85 ? ((1 - t) / 0.15) * 0.5 + 0.5 : 1);
     case 'wand':
     case 'cane':
     case 'stalk':
@@ -42,7 +56,8 @@ function outline(habit: Habit, t: number): number {
 }
 
 /** Views that count: the front alone against a wall, else four sides. */
-const anglesOf = (planting: Planting): number[] => (oneSided(planting.spot) ? [0] : [0, Math.PI / 2, Math.PI, -Math.PI / 2]);
+const anglesOf = (planting: Planting): number[] =>
+  oneSided(planting.spot) ? [0] : [0, Math.PI / 2, Math.PI, -Math.PI / 2];
 
 /** Draws every plant as its outline in each view, nearest first, and counts what is left to see of each. */
 export function seenFrom(planting: Planting, placed: readonly Placed[], grown: readonly Grown[]): Seen[] {
@@ -59,7 +74,9 @@ export function seenFrom(planting: Planting, placed: readonly Placed[], grown: r
   for (const angle of angles) {
     clear.fill(1);
     const [cos, sin] = [Math.cos(angle), Math.sin(angle)];
-    const order = placed.map((p, i) => ({ i, u: p.xMm * cos - p.yMm * sin, near: p.xMm * sin + p.yMm * cos })).sort((a, b) => b.near - a.near);
+    const order = placed
+      .map((p, i) => ({ i, u: p.xMm * cos - p.yMm * sin, near: p.xMm * sin + p.yMm * cos }))
+      .sort((a, b) => b.near - a.near);
     for (const { i, u, near } of order) {
       const p = placed[i] as Placed;
       const g = grown[i] as Grown;
@@ -70,15 +87,40 @@ export function seenFrom(planting: Planting, placed: readonly Placed[], grown: r
       const exit = exits[i] as (typeof exits)[number];
       if (g.trailMm > 20 && (exit.nx * sin + exit.ny * cos > -0.35 || Math.abs(near) < 0.35 * inner)) {
         const lean = exit.x * cos - exit.y * sin;
-        s.belowMm2 += share * paint(clear, lean, g.spreadMm * 0.4, -g.trailMm, 0, SOLID[p.plant.habit], () => 1, s, share, track);
+        s.belowMm2 +=
+          share * paint(clear, lean, g.spreadMm * 0.4, -g.trailMm, 0, SOLID[p.plant.habit], () => 1, s, share, track);
       }
-      s.aboveMm2 += share * paint(clear, u, g.spreadMm / 2, 0, g.heightMm, SOLID[p.plant.habit], (t) => outline(p.plant.habit, t), s, share, track);
+      s.aboveMm2 +=
+        share *
+        paint(
+          clear,
+          u,
+          g.spreadMm / 2,
+          0,
+          g.heightMm,
+          SOLID[p.plant.habit],
+          (t) => outline(p.plant.habit, t),
+          s,
+          share,
+          track,
+        );
     }
   }
   return out;
 }
 
-function paint(clear: Float32Array, u: number, half: number, from: number, to: number, solid: number, width: (t: number) => number, s: Seen, share: number, track: Seen | null): number {
+function paint(
+  clear: Float32Array,
+  u: number,
+  half: number,
+  from: number,
+  to: number,
+  solid: number,
+  width: (t: number) => number,
+  s: Seen,
+  share: number,
+  track: Seen | null,
+): number {
   let area = 0;
   const row0 = Math.max(0, Math.floor((from - FLOOR) / CELL));
   const row1 = Math.min(ROWS - 1, Math.floor((to - FLOOR) / CELL));

@@ -3,7 +3,12 @@ import { plantedMass } from '../containers';
 import { STARTS } from '../plants/starts';
 import { assess } from './assess';
 
-const one = (wind: 'sheltered' | 'windy') => pot({ container: roundPot(400, 300, 360), spot: { ...pot().spot, wind }, placements: [placed('t', 'cordyline-wine', 'thriller', 0, 0, 'l2')] });
+const one = (wind: 'sheltered' | 'windy') =>
+  pot({
+    container: roundPot(400, 300, 360),
+    spot: { ...pot().spot, wind },
+    placements: [placed('t', 'cordyline-wine', 'thriller', 0, 0, 'l2')],
+  });
 const ratio = (p: ReturnType<typeof one>) => assess(p).findings.find((f) => f.check === 'steady')?.measured ?? 0;
 
 test('the pot’s own wall bounds the answer: weight times half the base over the push on the bare pot', () => {

@@ -35,8 +35,18 @@ export function steady({ planting, placed, grown, seen }: Context): Reading[] {
   const low = ratio < ENOUGH;
   return [
     {
-      check: 'steady', severity: low ? 'watch' : 'good', measured: ratio, band: [ENOUGH, 20], unit: '× the push', scale: [0, 4], culprits: low ? placed.filter((_, i) => (grown[i]?.heightMm ?? 0) > depthOf(shape)).map((p) => p.id) : [],
-      says: low ? 'steady.low' : 'steady.good', facts: { gust: GUST[spot.wind], ratio }, rule: 'The dry weight holds 1.3 times the push of a gust about the edge of the base', source: 'moments; drag and gusts are working figures', quality: Math.min(1, 0.3 + 0.55 * ratio),
+      check: 'steady',
+      severity: low ? 'watch' : 'good',
+      measured: ratio,
+      band: [ENOUGH, 20],
+      unit: '× the push',
+      scale: [0, 4],
+      culprits: low ? placed.filter((_, i) => (grown[i]?.heightMm ?? 0) > depthOf(shape)).map((p) => p.id) : [],
+      says: low ? 'steady.low' : 'steady.good',
+      facts: { gust: GUST[spot.wind], ratio },
+      rule: 'The dry weight holds 1.3 times the push of a gust about the edge of the base',
+      source: 'moments; drag and gusts are working figures',
+      quality: Math.min(1, 0.3 + 0.55 * ratio),
     },
   ];
 }

@@ -9,7 +9,16 @@ import { seenArea } from './seen';
 
 /** Leaf forms that read alike from two steps away. */
 const KIN: Record<LeafForm, string> = {
-  strap: 'blade', grass: 'blade', needle: 'thread', feather: 'thread', ovate: 'plain', heart: 'plain', round: 'plain', lobed: 'cut', palmate: 'cut', rosette: 'rosette',
+  strap: 'blade',
+  grass: 'blade',
+  needle: 'thread',
+  feather: 'thread',
+  ovate: 'plain',
+  heart: 'plain',
+  round: 'plain',
+  lobed: 'cut',
+  palmate: 'cut',
+  rosette: 'rosette',
 };
 const SIZE = { fine: 0, medium: 0.5, bold: 1 } as const;
 
@@ -41,7 +50,8 @@ export function texture({ planting, placed }: Context): Reading[] {
     if (!a || !b) continue;
     const c = contrast(a.plant, b.plant);
     total += c * share;
-    if (c - share < dullest.value) dullest = { value: c - share, pair: [a.id, b.id], names: [plantName(a.plant), plantName(b.plant)] };
+    if (c - share < dullest.value)
+      dullest = { value: c - share, pair: [a.id, b.id], names: [plantName(a.plant), plantName(b.plant)] };
   }
   const forms = new Map<string, number>();
   for (const p of new Set(placed.map((q) => q.plant))) forms.set(p.leaf.form, (forms.get(p.leaf.form) ?? 0) + 1);
@@ -53,11 +63,15 @@ export function texture({ planting, placed }: Context): Reading[] {
     {
       check: 'texture',
       severity: busy ? 'watch' : bySeverity(total, band, [-1, 2]),
-      measured: total, band, unit: 'contrast', scale: [0, 1],
+      measured: total,
+      band,
+      unit: 'contrast',
+      scale: [0, 1],
       culprits: low ? dullest.pair : [],
       says: busy || total > band[1] ? 'texture.busy' : low ? 'texture.low' : 'texture.good',
       facts: { forms: forms.size, kinds, plant: dullest.names[0] ?? '', other: dullest.names[1] ?? '' },
-      rule: 'Leaf size, form, surface and flower form of neighbours, by shared edge', source: 'practice, look at the leaf before the flower; band is a working figure',
+      rule: 'Leaf size, form, surface and flower form of neighbours, by shared edge',
+      source: 'practice, look at the leaf before the flower; band is a working figure',
       quality: bandQuality(total, band) * (busy ? 0.7 : 1),
     },
   ];
@@ -80,9 +94,18 @@ export function plainness({ placed, seen }: Context): Reading[] {
   const share = clamp01(plain.reduce((s, x) => s + x.a, 0) / all);
   return [
     {
-      check: 'plainness', severity: share > 0.6 ? 'watch' : 'good', measured: share, band: [0, 0.6], unit: 'of what is seen', scale: [0, 1],
-      culprits: share > 0.6 ? plain.map((x) => x.p.id) : [], says: share > 0.6 ? 'plain.high' : 'plain.good', facts: { share },
-      rule: 'No more than 60 % in medium, mid-green, plain leaves', source: 'practice, shapeless after a fortnight', quality: 1 - Math.max(0, share - 0.3),
+      check: 'plainness',
+      severity: share > 0.6 ? 'watch' : 'good',
+      measured: share,
+      band: [0, 0.6],
+      unit: 'of what is seen',
+      scale: [0, 1],
+      culprits: share > 0.6 ? plain.map((x) => x.p.id) : [],
+      says: share > 0.6 ? 'plain.high' : 'plain.good',
+      facts: { share },
+      rule: 'No more than 60 % in medium, mid-green, plain leaves',
+      source: 'practice, shapeless after a fortnight',
+      quality: 1 - Math.max(0, share - 0.3),
     },
   ];
 }

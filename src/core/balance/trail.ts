@@ -39,9 +39,18 @@ export function trail({ planting, placed, grown }: Context): Reading[] {
   const share = sum([...covered]) / Math.max(1, rim.length);
   return [
     {
-      check: 'trail', severity: bySeverity(share, COVER, [-1, 2]), measured: share, band: COVER, unit: wall ? 'of the front rim' : 'of the rim', scale: [0, 1],
-      culprits: over, says: share < COVER[0] ? 'trail.low' : share > COVER[1] ? 'trail.high' : 'trail.good', facts: { share, wall: wall ? 1 : 0 },
-      rule: '35–75 % of the rim that is seen has something over it', source: 'practice, trailing over the rim', quality: bandQuality(share, COVER),
+      check: 'trail',
+      severity: bySeverity(share, COVER, [-1, 2]),
+      measured: share,
+      band: COVER,
+      unit: wall ? 'of the front rim' : 'of the rim',
+      scale: [0, 1],
+      culprits: over,
+      says: share < COVER[0] ? 'trail.low' : share > COVER[1] ? 'trail.high' : 'trail.good',
+      facts: { share, wall: wall ? 1 : 0 },
+      rule: '35–75 % of the rim that is seen has something over it',
+      source: 'practice, trailing over the rim',
+      quality: bandQuality(share, COVER),
     },
   ];
 }
@@ -51,15 +60,37 @@ export function drop({ planting, placed, grown }: Context): Reading[] {
   const pot = depthOf(planting.container.shape) + feetMm(planting.container);
   const basket = shapeOf(planting.container.shape).family === 'basket';
   const hung = basket || planting.container.mount !== 'ground';
-  const longest = maxBy(placed.map((p, i) => ({ p, t: grown[i]?.trailMm ?? 0 })), (a) => a.t);
+  const longest = maxBy(
+    placed.map((p, i) => ({ p, t: grown[i]?.trailMm ?? 0 })),
+    (a) => a.t,
+  );
   if (!longest || longest.t < 30) return [];
   const ratio = longest.t / pot;
   const band = basket ? DROP_BASKET : hung ? DROP_HUNG : DROP;
   return [
     {
-      check: 'drop', severity: bySeverity(ratio, band, [-1, 9]), measured: ratio, band, unit: '× container', scale: [0, band[1] * 1.6],
-      culprits: ratio > band[1] || ratio < band[0] ? [longest.p.id] : [], says: ratio > 1 && !hung ? 'drop.ground' : ratio > band[1] ? (hung ? 'drop.long' : 'drop.high') : ratio < band[0] ? 'drop.low' : 'drop.good',
-      facts: { plant: plantName(longest.p.plant), trailMm: longest.t, potMm: pot }, rule: hung ? `Hangs ${band.join('–')} × the container’s depth` : 'Hangs 0.3–0.8 of the pot’s height and keeps off the ground', source: 'practice, drop of trailers',
+      check: 'drop',
+      severity: bySeverity(ratio, band, [-1, 9]),
+      measured: ratio,
+      band,
+      unit: '× container',
+      scale: [0, band[1] * 1.6],
+      culprits: ratio > band[1] || ratio < band[0] ? [longest.p.id] : [],
+      says:
+        ratio > 1 && !hung
+          ? 'drop.ground'
+          : ratio > band[1]
+            ? hung
+              ? 'drop.long'
+              : 'drop.high'
+            : ratio < band[0]
+              ? 'drop.low'
+              : 'drop.good',
+      facts: { plant: plantName(longest.p.plant), trailMm: longest.t, potMm: pot },
+      rule: hung
+        ? `Hangs ${band.join('–')} × the container’s depth`
+        : 'Hangs 0.3–0.8 of the pot’s height and keeps off the ground',
+      source: 'practice, drop of trailers',
       quality: bandQuality(ratio, band),
     },
   ];
@@ -74,9 +105,18 @@ export function sides({ planting, placed, seen }: Context): Reading[] {
   const heavy = lean > 0 ? 'right' : 'left';
   return [
     {
-      check: 'sides', severity: bySeverity(lean, SIDES, [-0.6, 0.6]), measured: lean, band: SIDES, unit: 'of half the width', scale: [-0.5, 0.5],
-      culprits: Math.abs(lean) > SIDES[1] ? placed.filter((p) => Math.sign(p.xMm) === Math.sign(lean)).map((p) => p.id) : [],
-      says: Math.abs(lean) > SIDES[1] ? 'sides.off' : 'sides.good', facts: { side: heavy, lean: Math.abs(lean) }, rule: 'Left and right balance within 15 %', source: 'practice, left–right moment of the seen mass',
+      check: 'sides',
+      severity: bySeverity(lean, SIDES, [-0.6, 0.6]),
+      measured: lean,
+      band: SIDES,
+      unit: 'of half the width',
+      scale: [-0.5, 0.5],
+      culprits:
+        Math.abs(lean) > SIDES[1] ? placed.filter((p) => Math.sign(p.xMm) === Math.sign(lean)).map((p) => p.id) : [],
+      says: Math.abs(lean) > SIDES[1] ? 'sides.off' : 'sides.good',
+      facts: { side: heavy, lean: Math.abs(lean) },
+      rule: 'Left and right balance within 15 %',
+      source: 'practice, left–right moment of the seen mass',
       quality: Math.max(0, 1 - Math.max(0, Math.abs(lean) - 0.05) * 2.5),
     },
   ];

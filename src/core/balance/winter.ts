@@ -16,10 +16,23 @@ export function winter({ planting, placed }: Context): Reading[] {
   const severity = takes > coldest ? 'wrong' : takes > coldest - POT_COLDER_C ? 'watch' : 'good';
   return [
     {
-      check: 'winter', severity, measured: takes, band: [-50, coldest - POT_COLDER_C], unit: '°C in winter', scale: [-45, 10],
-      culprits: severity === 'good' ? [] : placed.filter((p) => p.plant.coldestWinterC > (severity === 'wrong' ? coldest : coldest - POT_COLDER_C)).map((p) => p.id),
-      says: severity === 'wrong' ? 'winter.dies' : severity === 'watch' ? 'winter.wrap' : 'winter.good', facts: { plant: plantName(worst.plant), takes, coldest },
-      rule: 'Year-round: takes the coldest winter here, and 11 °C more because roots in pots freeze through', source: 'practice, roots in pots count two zones colder; working figure', quality: severity === 'good' ? 1 : severity === 'watch' ? 0.65 : 0,
+      check: 'winter',
+      severity,
+      measured: takes,
+      band: [-50, coldest - POT_COLDER_C],
+      unit: '°C in winter',
+      scale: [-45, 10],
+      culprits:
+        severity === 'good'
+          ? []
+          : placed
+              .filter((p) => p.plant.coldestWinterC > (severity === 'wrong' ? coldest : coldest - POT_COLDER_C))
+              .map((p) => p.id),
+      says: severity === 'wrong' ? 'winter.dies' : severity === 'watch' ? 'winter.wrap' : 'winter.good',
+      facts: { plant: plantName(worst.plant), takes, coldest },
+      rule: 'Year-round: takes the coldest winter here, and 11 °C more because roots in pots freeze through',
+      source: 'practice, roots in pots count two zones colder; working figure',
+      quality: severity === 'good' ? 1 : severity === 'watch' ? 0.65 : 0,
     },
   ];
 }

@@ -2,16 +2,32 @@ import { say, type SayId } from './words';
 
 /** Each sentence with ordinary facts, as a gardener reads it. */
 test.each<[SayId, Record<string, string | number>, string]>([
-  ['height.good', { plant: 'Canna', tallMm: 612, potMm: 380, form: 'pot' }, 'Canna stands 61 cm over a pot 38 cm deep.'],
-  ['height.low', { plant: 'Thyme', tallMm: 80, potMm: 600, form: 'pot' }, 'Too low: Thyme reaches only 8 cm over a pot 60 cm deep.'],
-  ['height.high', { plant: 'Canna', tallMm: 1200, potMm: 180, form: 'pot' }, 'Too tall: Canna reaches 120 cm over a pot 18 cm deep.'],
+  [
+    'height.good',
+    { plant: 'Canna', tallMm: 612, potMm: 380, form: 'pot' },
+    'Canna stands 61 cm over a pot 38 cm deep.',
+  ],
+  [
+    'height.low',
+    { plant: 'Thyme', tallMm: 80, potMm: 600, form: 'pot' },
+    'Too low: Thyme reaches only 8 cm over a pot 60 cm deep.',
+  ],
+  [
+    'height.high',
+    { plant: 'Canna', tallMm: 1200, potMm: 180, form: 'pot' },
+    'Too tall: Canna reaches 120 cm over a pot 18 cm deep.',
+  ],
   ['steps.good', { plant: 'Salvia', tallMm: 520, midMm: 260 }, 'Salvia stands clear of the fillers, 52 cm to 26 cm.'],
   ['steps.low', { plant: 'Salvia', tallMm: 300, midMm: 280 }, 'Salvia hardly rises over the fillers, 30 cm to 28 cm.'],
   ['steps.high', { plant: 'Canna', tallMm: 1200, midMm: 200 }, 'Canna towers over the fillers, 120 cm to 20 cm.'],
   ['steps.level', { share: 0.14 }, 'The top is level to 14 %.'],
   ['steps.uneven', { plant: 'Coleus', other: 'Viola', share: 0.4 }, 'Not level: Coleus stands over Viola by 40 %.'],
   ['texture.good', { forms: 4, kinds: 6 }, '4 leaf forms among 6 kinds, well set against each other.'],
-  ['texture.low', { plant: 'Petunia', other: 'Begonia' }, 'Too alike: Petunia and Begonia stand side by side with much the same leaf.'],
+  [
+    'texture.low',
+    { plant: 'Petunia', other: 'Begonia' },
+    'Too alike: Petunia and Begonia stand side by side with much the same leaf.',
+  ],
   ['texture.busy', {}, 'Too busy: neighbours differ in everything, so the eye has nowhere to rest.'],
   ['plain.good', { share: 0.2 }, '20 % of what you see is plain green, middling leaf.'],
   ['plain.high', { share: 0.8 }, 'Shapeless: 80 % of what you see is plain green, middling leaf, and flowers pass.'],
@@ -20,23 +36,51 @@ test.each<[SayId, Record<string, string | number>, string]>([
   ['trail.low', { share: 0.1 }, 'Bare rim: only 10 % has something over it.'],
   ['trail.high', { share: 0.9 }, 'The pot is hidden: 90 % of the rim is covered.'],
   ['drop.good', { trailMm: 210 }, 'Longest trail hangs 21 cm.'],
-  ['drop.low', { plant: 'Thyme', trailMm: 60, potMm: 400, form: 'pot' }, 'Longest trail, Thyme, hangs only 6 cm down a 40 cm pot.'],
-  ['drop.high', { plant: 'Ivy', trailMm: 360 }, 'Ivy hangs 36 cm, nearly to the ground. Trim it, or stand the pot on feet.'],
-  ['drop.ground', { plant: 'Vine', trailMm: 690, potMm: 400, form: 'pot' }, 'Vine reaches the ground and runs on, 69 cm down a 40 cm pot. Trim it.'],
+  [
+    'drop.low',
+    { plant: 'Thyme', trailMm: 60, potMm: 400, form: 'pot' },
+    'Longest trail, Thyme, hangs only 6 cm down a 40 cm pot.',
+  ],
+  [
+    'drop.high',
+    { plant: 'Ivy', trailMm: 360 },
+    'Ivy hangs 36 cm, nearly to the ground. Trim it, or stand the pot on feet.',
+  ],
+  [
+    'drop.ground',
+    { plant: 'Vine', trailMm: 690, potMm: 400, form: 'pot' },
+    'Vine reaches the ground and runs on, 69 cm down a 40 cm pot. Trim it.',
+  ],
   ['sides.good', {}, 'Left and right weigh about the same.'],
   ['sides.off', { side: 'left', lean: 0.25 }, 'Heavy on the left by 25 %.'],
   ['colour.good', { scheme: 'Warm', share: 0.06 }, 'Keeps to warm, 6 % accent.'],
   ['colour.stray', { plant: 'Lobelia', share: 0.3 }, '30 % of the colour is off the scheme, most of it Lobelia.'],
-  ['colour.pole', { pole: 'white', has: 0.05, least: 0.12 }, 'Wants more white: 5 % of the colour, 12 % makes it tell.'],
+  [
+    'colour.pole',
+    { pole: 'white', has: 0.05, least: 0.12 },
+    'Wants more white: 5 % of the colour, 12 % makes it tell.',
+  ],
   ['clear.good', {}, 'What hangs before the pot stands clear of its colour.'],
   ['clear.low', { plant: 'Bacopa' }, 'Bacopa is lost against the pot: too close in colour.'],
   ['vigour.good', { plant: 'Viola', share: 0.7 }, 'Everyone keeps their light; Viola has least, 70 %.'],
-  ['vigour.low', { plant: 'Viola', bully: 'Vine', week: 9, share: 0.4 }, 'Vine crowds Viola from week 9; it keeps 40 % of its light.'],
-  ['vigour.smothered', { plant: 'Viola', bully: 'Vine', week: 9, share: 0.2 }, 'Vine smothers Viola from week 9; it keeps 20 % of its light.'],
+  [
+    'vigour.low',
+    { plant: 'Viola', bully: 'Vine', week: 9, share: 0.4 },
+    'Vine crowds Viola from week 9; it keeps 40 % of its light.',
+  ],
+  [
+    'vigour.smothered',
+    { plant: 'Viola', bully: 'Vine', week: 9, share: 0.2 },
+    'Vine smothers Viola from week 9; it keeps 20 % of its light.',
+  ],
   ['cover.good', { share: 0.95, week: 9 }, 'Leaves cover 95 % of the soil by week 9.'],
   ['cover.low', { share: 0.5, week: 9 }, 'Gappy: 50 % of the soil is covered by week 9.'],
   ['spread.good', { widthMm: 600, rimMm: 400 }, '60 cm across a 40 cm rim.'],
-  ['spread.high', { widthMm: 900, rimMm: 400, plant: 'Vine' }, 'Too wide: 90 cm across a 40 cm rim, and Vine reaches furthest.'],
+  [
+    'spread.high',
+    { widthMm: 900, rimMm: 400, plant: 'Vine' },
+    'Too wide: 90 cm across a 40 cm rim, and Vine reaches furthest.',
+  ],
   ['spread.low', { widthMm: 200, rimMm: 400 }, 'Narrow: 20 cm across a 40 cm rim.'],
   ['fit.good', { count: 7 }, 'All 7 root balls fit.'],
   ['fit.tease', { plant: 'Canna', byMm: 12 }, 'Tight by 1.2 cm: tease the root ball of Canna narrower to get it in.'],
@@ -44,24 +88,60 @@ test.each<[SayId, Record<string, string | number>, string]>([
   ['fit.outside', { plant: 'Canna', byMm: 30 }, 'Canna does not fit inside the pot there, by 3 cm.'],
   ['fit.deep', { plant: 'Canna', byMm: 40 }, 'The root ball of Canna is 4 cm too deep for this pot.'],
   ['light.good', { hours: 1 }, '1 hour of sun suits every plant.'],
-  ['light.low', { plant: 'Petunia', low: 6, high: 12, least: 4, hours: 2 }, 'Petunia wants 6 to 12 hours of sun, 4 at least; this spot has 2.'],
+  [
+    'light.low',
+    { plant: 'Petunia', low: 6, high: 12, least: 4, hours: 2 },
+    'Petunia wants 6 to 12 hours of sun, 4 at least; this spot has 2.',
+  ],
   ['light.high', { plant: 'Fern', high: 3, hours: 7 }, 'Fern wants no more than 3 hours of sun; this spot has 7.'],
   ['scorch.good', {}, 'No leaf here minds this much afternoon sun.'],
-  ['scorch.high', { plant: 'Coleus', hours: 5, from: 13, limit: 2, summer: 'hot' }, 'Coleus scorches: 5 hours of sun after 13:00, and it takes 2 in a hot summer.'],
+  [
+    'scorch.high',
+    { plant: 'Coleus', hours: 5, from: 13, limit: 2, summer: 'hot' },
+    'Coleus scorches: 5 hours of sun after 13:00, and it takes 2 in a hot summer.',
+  ],
   ['water.good', { most: 'moderate' }, 'All want about the same water: moderate.'],
-  ['water.dry', { plant: 'Agave' }, 'Agave likes to dry out and stands among thirsty plants. Water it apart, or give it a drier neighbour.'],
+  [
+    'water.dry',
+    { plant: 'Agave' },
+    'Agave likes to dry out and stands among thirsty plants. Water it apart, or give it a drier neighbour.',
+  ],
   ['water.thirsty', { plant: 'Fuchsia' }, 'Fuchsia is thirsty and stands among plants that like to dry out.'],
   ['season.good', { bloom: 20, weeks: 22 }, 'In bloom 20 of 22 weeks.'],
   ['season.gap', { bloom: 8, weeks: 22 }, 'In bloom only 8 of 22 weeks.'],
   ['season.mixed', { plant: 'Viola' }, 'Viola is a cool-season plant among summer ones: it tires as they start.'],
   ['nights.good', { night: 11 }, 'Nights of 11 °C suit every plant when you set out.'],
-  ['nights.cold', { plant: 'Coleus', need: 9, night: 6 }, 'Coleus wants nights over 9 °C; expect 6 °C. Plant later, or fleece it.'],
-  ['nights.frost', { plant: 'Coleus', lastFrost: '2026-05-04' }, 'Frost can still come on this date, and it kills Coleus. Plant out after 4 May.'],
+  [
+    'nights.cold',
+    { plant: 'Coleus', need: 9, night: 6 },
+    'Coleus wants nights over 9 °C; expect 6 °C. Plant later, or fleece it.',
+  ],
+  [
+    'nights.frost',
+    { plant: 'Coleus', lastFrost: '2026-05-04' },
+    'Frost can still come on this date, and it kills Coleus. Plant out after 4 May.',
+  ],
   ['safety.good', {}, 'Nothing here is known to harm those who are about.'],
-  ['safety.care', { plant: 'Flax', who: 'cats' }, 'Flax may harm cats, or is not known to be safe. Check, and keep it out of reach.'],
-  ['safety.sap', { plant: 'Spurge', who: 'children' }, 'The sap of Spurge irritates skin and eyes: keep it from children, wear gloves.'],
-  ['safety.toxic', { plant: 'Lantana', who: 'dogs' }, 'Lantana is poisonous to dogs. Choose another; in an emergency call a doctor, vet or poison line.'],
-  ['safety.edible', { plant: 'Lantana', other: 'Rosemary' }, 'Lantana is poisonous and Rosemary is there to be eaten. Never in one pot.'],
+  [
+    'safety.care',
+    { plant: 'Flax', who: 'cats' },
+    'Flax may harm cats, or is not known to be safe. Check, and keep it out of reach.',
+  ],
+  [
+    'safety.sap',
+    { plant: 'Spurge', who: 'children' },
+    'The sap of Spurge irritates skin and eyes: keep it from children, wear gloves.',
+  ],
+  [
+    'safety.toxic',
+    { plant: 'Lantana', who: 'dogs' },
+    'Lantana is poisonous to dogs. Choose another; in an emergency call a doctor, vet or poison line.',
+  ],
+  [
+    'safety.edible',
+    { plant: 'Lantana', other: 'Rosemary' },
+    'Lantana is poisonous and Rosemary is there to be eaten. Never in one pot.',
+  ],
   ['drain.good', {}, 'It drains. Lay mesh over the holes, no crocks.'],
   ['drain.none', {}, 'No holes: roots will drown. Drill the base before you plant.'],
   ['cost.good', { each: 31.9, budget: 45 }, '£31.90 of £45.00.'],
@@ -69,6 +149,8 @@ test.each<[SayId, Record<string, string | number>, string]>([
 ])('%s', (id, facts, sentence) => expect(say(id, facts)).toBe(sentence));
 
 test('lengths and cold are said in the units asked for', () => {
-  expect(say('height.good', { plant: 'Canna', tallMm: 610, potMm: 381, form: 'pot' }, 'imperial')).toBe('Canna stands 24 in over a pot 15 in deep.');
+  expect(say('height.good', { plant: 'Canna', tallMm: 610, potMm: 381, form: 'pot' }, 'imperial')).toBe(
+    'Canna stands 24 in over a pot 15 in deep.',
+  );
   expect(say('nights.good', { night: -10 }, 'imperial')).toBe('Nights of 14 °F suit every plant when you set out.');
 });

@@ -32,7 +32,15 @@ export interface Builder {
 const VOXEL = 42;
 /** How fast light dies away through leaves in the occlusion pass; set by eye against foliage in the open. */
 const DIM = 0.42;
-const RAYS: Vec[] = [[0, 1, 0], [0.8, 0.6, 0], [-0.8, 0.6, 0], [0, 0.6, 0.8], [0, 0.6, -0.8], [0.6, 0.1, 0.8], [-0.6, 0.1, 0.8]];
+const RAYS: Vec[] = [
+  [0, 1, 0],
+  [0.8, 0.6, 0],
+  [-0.8, 0.6, 0],
+  [0, 0.6, 0.8],
+  [0, 0.6, -0.8],
+  [0.6, 0.1, 0.8],
+  [-0.6, 0.1, 0.8],
+];
 
 /** Gathers pieces, then darkens each by the leaf area between it and the sky. */
 export function createBuilder(): Builder {
@@ -60,14 +68,39 @@ function finish(pieces: readonly Piece[]): Canopy {
 
 function batchOf(kind: Kind, list: readonly Piece[], density: Map<number, number>): Batch {
   const n = list.length;
-  const out: Batch = { kind, count: n, matrices: new Float32Array(n * 16), colourA: new Float32Array(n * 3), colourB: new Float32Array(n * 3), veined: new Float32Array(n), owner: new Uint16Array(n) };
+  const out: Batch = {
+    kind,
+    count: n,
+    matrices: new Float32Array(n * 16),
+    colourA: new Float32Array(n * 3),
+    colourB: new Float32Array(n * 3),
+    veined: new Float32Array(n),
+    owner: new Uint16Array(n),
+  };
   list.forEach((p, i) => {
     const y = unit(p.along);
     const face = add(p.face, y, -dot(p.face, y));
     const z = Math.hypot(face[0], face[1], face[2]) < 1e-4 ? unit(cross(y, [1, 0, 0])) : unit(face);
     const x = cross(y, z);
     out.matrices.set(
-      [x[0] * p.width, x[1] * p.width, x[2] * p.width, 0, y[0] * p.length, y[1] * p.length, y[2] * p.length, 0, z[0] * p.droop, z[1] * p.droop, z[2] * p.droop, 0, p.at[0], p.at[1], p.at[2], 1],
+      [
+        x[0] * p.width,
+        x[1] * p.width,
+        x[2] * p.width,
+        0,
+        y[0] * p.length,
+        y[1] * p.length,
+        y[2] * p.length,
+        0,
+        z[0] * p.droop,
+        z[1] * p.droop,
+        z[2] * p.droop,
+        0,
+        p.at[0],
+        p.at[1],
+        p.at[2],
+        1,
+      ],
       i * 16,
     );
     const glow = p.glow ?? 0;
@@ -85,7 +118,8 @@ function batchOf(kind: Kind, list: readonly Piece[], density: Map<number, number
   return out;
 }
 
-const key = (x: number, y: number, z: number): number => (Math.floor(x / VOXEL) + 128) * 65536 + (Math.floor(y / VOXEL) + 128) * 256 + Math.floor(z / VOXEL) + 128;
+const key = (x: number, y: number, z: number): number =>
+  (Math.floor(x / VOXEL) + 128) * 65536 + (Math.floor(y / VOXEL) + 128) * 256 + Math.floor(z / VOXEL) + 128;
 
 function densityOf(pieces: readonly Piece[]): Map<number, number> {
   const map = new Map<number, number>();
@@ -108,7 +142,10 @@ function openness(density: Map<number, number>, at: Vec): number {
   let total = 0;
   for (const ray of RAYS) {
     let depth = 0;
-    for (let step = 1; step <= 4; step += 1) depth += density.get(key(at[0] + ray[0] * step * VOXEL, at[1] + ray[1] * step * VOXEL, at[2] + ray[2] * step * VOXEL)) ?? 0;
+    for (let step = 1; step <= 4; step += 1)
+      depth +=
+        density.get(key(at[0] + ray[0] * step * VOXEL, at[1] + ray[1] * step * VOXEL, at[2] + ray[2] * step * VOXEL)) ??
+        0;
     total += Math.exp(-DIM * depth);
   }
   const own = density.get(key(at[0], at[1], at[2])) ?? 0;

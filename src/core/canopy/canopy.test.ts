@@ -14,7 +14,13 @@ test('the same planting and week give the same leaves', () => expect(canopyOf().
 test('arrays agree in length and hold only numbers', () => {
   for (const b of canopyOf().canopy.batches) {
     expect(KINDS).toContain(b.kind);
-    expect([b.matrices.length, b.colourA.length, b.colourB.length, b.veined.length, b.owner.length]).toEqual([b.count * 16, b.count * 3, b.count * 3, b.count, b.count]);
+    expect([b.matrices.length, b.colourA.length, b.colourB.length, b.veined.length, b.owner.length]).toEqual([
+      b.count * 16,
+      b.count * 3,
+      b.count * 3,
+      b.count,
+      b.count,
+    ]);
     for (const list of [b.matrices, b.colourA, b.colourB]) expect(list.every(Number.isFinite)).toBe(true);
     expect(b.colourA.every((c) => c >= 0 && c <= 1.6)).toBe(true);
   }
@@ -53,7 +59,15 @@ test('inner leaves are darker than outer ones', () => {
   const { canopy } = canopyOf(pot({ placements: [placed('a', 'petunia-white', 'filler', 0, 0)] }));
   const leaves = canopy.batches.find((b) => b.kind === 'ovate');
   const light = (keep: (r: number) => boolean) => {
-    const list = Array.from({ length: leaves?.count ?? 0 }, (_, i) => i).filter((i) => keep(Math.hypot(leaves?.matrices[i * 16 + 12] ?? 0, leaves?.matrices[i * 16 + 13] ?? 0, leaves?.matrices[i * 16 + 14] ?? 0)));
+    const list = Array.from({ length: leaves?.count ?? 0 }, (_, i) => i).filter((i) =>
+      keep(
+        Math.hypot(
+          leaves?.matrices[i * 16 + 12] ?? 0,
+          leaves?.matrices[i * 16 + 13] ?? 0,
+          leaves?.matrices[i * 16 + 14] ?? 0,
+        ),
+      ),
+    );
     return list.reduce((s, i) => s + (leaves?.colourA[i * 3 + 1] ?? 0), 0) / list.length;
   };
   expect(light((r) => r < 95)).toBeLessThan(light((r) => r > 140));
@@ -61,7 +75,9 @@ test('inner leaves are darker than outer ones', () => {
 
 test('every plant in the library grows something to see, under nine thousand pieces', () => {
   for (const plant of LIBRARY) {
-    const { canopy } = canopyOf(pot({ placements: [placed('a', plant.id, plant.roles[0] ?? 'filler', 0, 60, plant.starts[0]?.size)] }));
+    const { canopy } = canopyOf(
+      pot({ placements: [placed('a', plant.id, plant.roles[0] ?? 'filler', 0, 60, plant.starts[0]?.size)] }),
+    );
     const pieces = canopy.batches.reduce((s, b) => s + b.count, 0);
     expect([plant.id, pieces > 0 && pieces < 9000]).toEqual([plant.id, true]);
   }

@@ -3,8 +3,27 @@
  * toward +Z, and a unit of droop or cup in −Z, so that an instance's matrix gives length, width and droop.
  */
 export const KINDS = [
-  'ovate', 'heart', 'lobed', 'round', 'palmate', 'strap', 'blade', 'needle', 'feather', 'frond', 'spoon', 'barrel',
-  'trumpet', 'face', 'daisy', 'floret', 'bell', 'spikelet', 'plume', 'bud', 'stem',
+  'ovate',
+  'heart',
+  'lobed',
+  'round',
+  'palmate',
+  'strap',
+  'blade',
+  'needle',
+  'feather',
+  'frond',
+  'spoon',
+  'barrel',
+  'trumpet',
+  'face',
+  'daisy',
+  'floret',
+  'bell',
+  'spikelet',
+  'plume',
+  'bud',
+  'stem',
 ] as const;
 export type Kind = (typeof KINDS)[number];
 

@@ -16,7 +16,17 @@ const CLEAR_MM = 20;
 /** The pot a start is sold in. */
 const startPot = (start: StartSize, like: Container): Container => {
   const { ballMm, ballDepthMm } = STARTS[start];
-  return { ...like, material: 'plastic', colour: '#3c413e', shape: { kind: 'round', topMm: ballMm + WALL_MM, baseMm: Math.round(ballMm * 0.74), depthMm: ballDepthMm + WALL_MM } };
+  return {
+    ...like,
+    material: 'plastic',
+    colour: '#3c413e',
+    shape: {
+      kind: 'round',
+      topMm: ballMm + WALL_MM,
+      baseMm: Math.round(ballMm * 0.74),
+      depthMm: ballDepthMm + WALL_MM,
+    },
+  };
 };
 
 /** The largest start a plant is ordinarily sold in, which is what it is shown in. */
@@ -34,8 +44,24 @@ export function specimenOf(plant: Plant): Specimen {
   const start = shownIn(plant);
   const middle = ([a, b]: readonly [number, number]) => lerp(a, b, 0.6);
   const hangs = middle(plant.trailMm) > STARTS[start].ballDepthMm + CLEAR_MM;
-  const planting: Planting = { ...fresh, container: { ...startPot(start, fresh.container), mount: hangs ? 'wall' : 'ground' }, placements: [{ id: 'p1', plant: referTo(plant), start, xMm: 0, yMm: 0, role: plant.roles[0] ?? 'filler' }] };
-  const grown = { heightMm: middle(plant.heightMm), spreadMm: middle(plant.spreadMm), trailMm: middle(plant.trailMm), bloom: Math.max(...plant.bloom), light: 1, alive: true };
-  const season: Season = { placed: [{ id: 'p1', plant, start, xMm: 0, yMm: 0, role: plant.roles[0] ?? 'filler', nx: 0, ny: 1 }], weeks: [{ week: 0, date: planting.startDate, meanC: 18, plants: [grown] }], peak: 0, frostWeek: null };
+  const planting: Planting = {
+    ...fresh,
+    container: { ...startPot(start, fresh.container), mount: hangs ? 'wall' : 'ground' },
+    placements: [{ id: 'p1', plant: referTo(plant), start, xMm: 0, yMm: 0, role: plant.roles[0] ?? 'filler' }],
+  };
+  const grown = {
+    heightMm: middle(plant.heightMm),
+    spreadMm: middle(plant.spreadMm),
+    trailMm: middle(plant.trailMm),
+    bloom: Math.max(...plant.bloom),
+    light: 1,
+    alive: true,
+  };
+  const season: Season = {
+    placed: [{ id: 'p1', plant, start, xMm: 0, yMm: 0, role: plant.roles[0] ?? 'filler', nx: 0, ny: 1 }],
+    weeks: [{ week: 0, date: planting.startDate, meanC: 18, plants: [grown] }],
+    peak: 0,
+    frostWeek: null,
+  };
   return { planting, season };
 }

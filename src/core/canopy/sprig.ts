@@ -41,7 +41,11 @@ function hexOf(plant: Plant, part: Part): string {
 }
 
 const scaled = (c: Rgb, k: number): Rgb => [c[0] * k, c[1] * k, c[2] * k];
-const blend = (a: Rgb, b: Rgb, t: number): Rgb => [a[0] + (b[0] - a[0]) * t, a[1] + (b[1] - a[1]) * t, a[2] + (b[2] - a[2]) * t];
+const blend = (a: Rgb, b: Rgb, t: number): Rgb => [
+  a[0] + (b[0] - a[0]) * t,
+  a[1] + (b[1] - a[1]) * t,
+  a[2] + (b[2] - a[2]) * t,
+];
 
 /** Body and second colour of a leaf: its edge or vein when it has one, else a little lighter. Each leaf differs a little. */
 export function leafColours(s: Sprig): { a: Rgb; b: Rgb; veined: boolean } {
@@ -51,7 +55,11 @@ export function leafColours(s: Sprig): { a: Rgb; b: Rgb; veined: boolean } {
   const k = between(s, 0.82, 1.16);
   const warm = between(s, -0.04, 0.06);
   const body: Rgb = [leaf[0] * (k + warm), leaf[1] * k, leaf[2] * (k - warm)];
-  return { a: body, veined: !edge && second !== undefined, b: second ? scaled(linearRgb(second.hex), k) : blend(scaled(body, 1.12), [0.5, 0.55, 0.25], 0.06) };
+  return {
+    a: body,
+    veined: !edge && second !== undefined,
+    b: second ? scaled(linearRgb(second.hex), k) : blend(scaled(body, 1.12), [0.5, 0.55, 0.25], 0.06),
+  };
 }
 
 export function flowerColours(s: Sprig): { a: Rgb; b: Rgb } {
@@ -68,11 +76,31 @@ export const stemColour = (s: Sprig): Rgb => {
 };
 
 const LEAF_KIND: Record<Plant['leaf']['form'], Kind> = {
-  strap: 'strap', grass: 'blade', needle: 'needle', feather: 'feather', ovate: 'ovate', heart: 'heart', lobed: 'lobed', round: 'round', rosette: 'spoon', palmate: 'palmate',
+  strap: 'strap',
+  grass: 'blade',
+  needle: 'needle',
+  feather: 'feather',
+  ovate: 'ovate',
+  heart: 'heart',
+  lobed: 'lobed',
+  round: 'round',
+  rosette: 'spoon',
+  palmate: 'palmate',
 };
 
 /** Width over length by leaf form. */
-const LEAF_WIDTH: Record<Plant['leaf']['form'], number> = { strap: 0.075, grass: 0.02, needle: 0.13, feather: 0.62, ovate: 0.58, heart: 0.92, lobed: 1, round: 1.02, rosette: 0.46, palmate: 1.05 };
+const LEAF_WIDTH: Record<Plant['leaf']['form'], number> = {
+  strap: 0.075,
+  grass: 0.02,
+  needle: 0.13,
+  feather: 0.62,
+  ovate: 0.58,
+  heart: 0.92,
+  lobed: 1,
+  round: 1.02,
+  rosette: 0.46,
+  palmate: 1.05,
+};
 
 /** Shorter than this a strap is a lance and a grass blade a pink’s leaf: broader for their length. mm, working figure. */
 const SHORT_MM = 140;
@@ -92,10 +120,29 @@ export const leafAreaMm2 = (p: Plant): number => p.leaf.lengthMm ** 2 * leafWidt
 export function leafAt(s: Sprig, at: Vec, along: Vec, face: Vec, size = 1): void {
   const length = s.plant.leaf.lengthMm * size * between(s, 0.78, 1.12);
   const width = length * leafWidth(s.plant);
-  s.builder.put({ kind: LEAF_KIND[s.plant.leaf.form], at, along, face, length, width, droop: width * between(s, 0.5, 0.95) * (s.plant.leaf.form === 'heart' ? 0.45 : 1), ...leafColours(s), owner: s.owner });
+  s.builder.put({
+    kind: LEAF_KIND[s.plant.leaf.form],
+    at,
+    along,
+    face,
+    length,
+    width,
+    droop: width * between(s, 0.5, 0.95) * (s.plant.leaf.form === 'heart' ? 0.45 : 1),
+    ...leafColours(s),
+    owner: s.owner,
+  });
 }
 
-const FLOWER_KIND: Record<Exclude<Plant['flower']['form'], 'none'>, Kind> = { trumpet: 'trumpet', round: 'face', daisy: 'daisy', ball: 'floret', airy: 'floret', bell: 'bell', spike: 'spikelet', plume: 'plume' };
+const FLOWER_KIND: Record<Exclude<Plant['flower']['form'], 'none'>, Kind> = {
+  trumpet: 'trumpet',
+  round: 'face',
+  daisy: 'daisy',
+  ball: 'floret',
+  airy: 'floret',
+  bell: 'bell',
+  spike: 'spikelet',
+  plume: 'plume',
+};
 
 /** A flower of the plant's own form: one head. Balls are made of many florets. */
 export function flowerAt(s: Sprig, at: Vec, facing: Vec, size = 1): void {
@@ -107,12 +154,48 @@ export function flowerAt(s: Sprig, at: Vec, facing: Vec, size = 1): void {
   const kind = FLOWER_KIND[form];
   const up = unit([between(s, -1, 1), between(s, -1, 1), between(s, -1, 1)]);
   if (form === 'bell') {
-    s.builder.put({ kind, at, along: [between(s, -0.25, 0.25), -1, between(s, -0.25, 0.25)], face: facing, length: mm, width: mm * 0.62, droop: mm * 0.62, a, b, owner: s.owner, glow: 0.5 });
+    s.builder.put({
+      kind,
+      at,
+      along: [between(s, -0.25, 0.25), -1, between(s, -0.25, 0.25)],
+      face: facing,
+      length: mm,
+      width: mm * 0.62,
+      droop: mm * 0.62,
+      a,
+      b,
+      owner: s.owner,
+      glow: 0.5,
+    });
   } else if (form === 'plume') {
-    s.builder.put({ kind, at, along: facing, face: up, length: mm, width: mm * 0.2, droop: mm * 0.2, a, b, owner: s.owner, glow: 0.35 });
+    s.builder.put({
+      kind,
+      at,
+      along: facing,
+      face: up,
+      length: mm,
+      width: mm * 0.2,
+      droop: mm * 0.2,
+      a,
+      b,
+      owner: s.owner,
+      glow: 0.35,
+    });
   } else {
     // A flat flower is modelled facing +Z round its middle; it is turned so that +Z is where it looks.
-    s.builder.put({ kind, at, along: up, face: facing, length: mm, width: mm, droop: mm, a, b, owner: s.owner, glow: 0.55 });
+    s.builder.put({
+      kind,
+      at,
+      along: up,
+      face: facing,
+      length: mm,
+      width: mm,
+      droop: mm,
+      a,
+      b,
+      owner: s.owner,
+      glow: 0.55,
+    });
   }
 }
 
@@ -122,14 +205,37 @@ function ballAt(s: Sprig, at: Vec, facing: Vec, mm: number): void {
   for (let i = 0; i < florets; i += 1) {
     const dir = unit(add(toward(i * GOLDEN, Math.asin(1 - (1.5 * (i + 0.5)) / florets)), axis, 0.25));
     const { a, b } = flowerColours(s);
-    s.builder.put({ kind: 'floret', at: add(at, dir, mm * 0.36), along: unit([dir[1], -dir[0], dir[2]]), face: dir, length: mm * 0.46, width: mm * 0.46, droop: mm * 0.3, a, b, owner: s.owner, glow: 0.5 });
+    s.builder.put({
+      kind: 'floret',
+      at: add(at, dir, mm * 0.36),
+      along: unit([dir[1], -dir[0], dir[2]]),
+      face: dir,
+      length: mm * 0.46,
+      width: mm * 0.46,
+      droop: mm * 0.3,
+      a,
+      b,
+      owner: s.owner,
+      glow: 0.5,
+    });
   }
 }
 
 export function stemBetween(s: Sprig, from: Vec, to: Vec, thick: number): void {
   const along: Vec = [to[0] - from[0], to[1] - from[1], to[2] - from[2]];
   const c = stemColour(s);
-  s.builder.put({ kind: 'stem', at: from, along, face: [0.3, 0.2, 1], length: Math.hypot(along[0], along[1], along[2]), width: thick, droop: thick, a: c, b: c, owner: s.owner });
+  s.builder.put({
+    kind: 'stem',
+    at: from,
+    along,
+    face: [0.3, 0.2, 1],
+    length: Math.hypot(along[0], along[1], along[2]),
+    width: thick,
+    droop: thick,
+    a: c,
+    b: c,
+    owner: s.owner,
+  });
 }
 
 /** Heads in flower now, from the share of the plant's outside that is flower and what one head covers. */

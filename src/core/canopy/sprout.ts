@@ -24,8 +24,17 @@ export function sprout(planting: Planting, season: Season, week: number): Canopy
   const builder = createBuilder();
   const { shape } = planting.container;
   const soil = -headspaceMm(planting.container);
-  const floorMm = planting.container.mount === 'ground' ? depthOf(shape) + feetMm(planting.container) : Math.max(depthOf(shape), planting.container.rimHeightMm ?? HANGING_ROOM);
-  const pot: Pot = { innerMm: halfLeastMm(shape), depthMm: depthOf(shape), floorMm, rim: rimPoints(shape), clear: (below, x, y) => outside(clearOf(shape, below, x, y)) };
+  const floorMm =
+    planting.container.mount === 'ground'
+      ? depthOf(shape) + feetMm(planting.container)
+      : Math.max(depthOf(shape), planting.container.rimHeightMm ?? HANGING_ROOM);
+  const pot: Pot = {
+    innerMm: halfLeastMm(shape),
+    depthMm: depthOf(shape),
+    floorMm,
+    rim: rimPoints(shape),
+    clear: (below, x, y) => outside(clearOf(shape, below, x, y)),
+  };
   const sizes = season.weeks[Math.max(0, Math.min(week, season.weeks.length - 1))]?.plants ?? [];
   season.placed.forEach((p, owner) => {
     const grown = sizes[owner];

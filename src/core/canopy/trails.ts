@@ -18,8 +18,15 @@ export function trails(s: Sprig, share: number): void {
   const home = s.pot.clear(0, s.base[0], s.base[2]);
   const exit = { x: s.base[0] + home.nx * home.mm, y: s.base[2] + home.ny * home.mm };
   const atEdge = home.mm < s.pot.innerMm * 0.75;
-  const nearest = rim.reduce((best, r, i) => (Math.hypot(r.x - exit.x, r.y - exit.y) < Math.hypot((rim[best]?.x ?? 0) - exit.x, (rim[best]?.y ?? 0) - exit.y) ? i : best), 0);
-  const step = rim.length > 1 ? Math.hypot((rim[1]?.x ?? 0) - (rim[0]?.x ?? 0), (rim[1]?.y ?? 0) - (rim[0]?.y ?? 0)) : 1;
+  const nearest = rim.reduce(
+    (best, r, i) =>
+      Math.hypot(r.x - exit.x, r.y - exit.y) < Math.hypot((rim[best]?.x ?? 0) - exit.x, (rim[best]?.y ?? 0) - exit.y)
+        ? i
+        : best,
+    0,
+  );
+  const step =
+    rim.length > 1 ? Math.hypot((rim[1]?.x ?? 0) - (rim[0]?.x ?? 0), (rim[1]?.y ?? 0) - (rim[0]?.y ?? 0)) : 1;
   const stems = Math.max(3, Math.round(clamp(spreadMm / 13, 9, 28) * share));
   const half = atEdge ? clamp((spreadMm * 0.36) / step, 2, rim.length / 3) : rim.length / 2;
   for (let i = 0; i < stems; i += 1) {
@@ -45,7 +52,9 @@ function runStem(s: Sprig, heading: number, hangMm: number, index: number): void
     const here = s.pot.clear(Math.max(0, -at[1]), at[0], at[2]);
     const over = s.pot.clear(0, at[0], at[2]).mm < 8;
     const away = over ? Math.atan2(here.ny, here.nx) : heading;
-    dir = over ? unit(mix(unit(add(dir, [between(s, -0.12, 0.12), 0, between(s, -0.12, 0.12)])), DOWN, 0.34)) : unit(mix(dir, toward(heading, here.mm < s.pot.innerMm * 0.2 ? -0.05 : 0.16), 0.4));
+    dir = over
+      ? unit(mix(unit(add(dir, [between(s, -0.12, 0.12), 0, between(s, -0.12, 0.12)])), DOWN, 0.34))
+      : unit(mix(dir, toward(heading, here.mm < s.pot.innerMm * 0.2 ? -0.05 : 0.16), 0.4));
     const floor = over ? -Infinity : 8;
     let next = add(at, dir, STEP);
     if (!over && next[1] < floor) next = [next[0], floor, next[2]];
@@ -63,8 +72,16 @@ function runStem(s: Sprig, heading: number, hangMm: number, index: number): void
       const node = mix(at, next, s.random());
       const across = toward(away + (Math.PI / 2) * side, 0);
       const outward = toward(away, 0.25);
-      const along = unit(add(add(add(across, outward, between(s, 0.2, 0.9)), DOWN, over ? between(s, 0.35, 0.9) : 0.1), dir, 0.3));
-      leafAt(s, node, along, unit(add(outward, [0, 1, 0], over ? 0.55 : 1.1)), (1 - 0.3 * (hung / Math.max(1, hangMm))) * Math.max(1, 12 / s.plant.leaf.lengthMm));
+      const along = unit(
+        add(add(add(across, outward, between(s, 0.2, 0.9)), DOWN, over ? between(s, 0.35, 0.9) : 0.1), dir, 0.3),
+      );
+      leafAt(
+        s,
+        node,
+        along,
+        unit(add(outward, [0, 1, 0], over ? 0.55 : 1.1)),
+        (1 - 0.3 * (hung / Math.max(1, hangMm))) * Math.max(1, 12 / s.plant.leaf.lengthMm),
+      );
       side = -side;
       bloomOn(s, node, outward, spacing);
     }

@@ -11,7 +11,9 @@ test('twelve places, one in the south, each whole and in order', () => {
   expect(PROFILES.length).toBeGreaterThanOrEqual(12);
   expect(PROFILES.filter((p) => p.latitude < 0).length).toBeGreaterThanOrEqual(1);
   for (const p of PROFILES) {
-    expect(ClimateSchema.safeParse({ name: p.name, highC: p.highC, lowC: p.lowC, rainMm: p.rainMm }).success).toBe(true);
+    expect(ClimateSchema.safeParse({ name: p.name, highC: p.highC, lowC: p.lowC, rainMm: p.rainMm }).success).toBe(
+      true,
+    );
     p.highC.forEach((h, m) => expect(h - (p.lowC[m] ?? 99)).toBeGreaterThan(2));
     expect(Math.min(...p.lowC)).toBeGreaterThan(p.coldestWinterC);
     const warmest = p.highC.indexOf(Math.max(...p.highC));
@@ -19,11 +21,22 @@ test('twelve places, one in the south, each whole and in order', () => {
   }
 });
 
-test.each([[-20, '6b', 'H6'], [-17, '7a', 'H6'], [-7, '8b', 'H4'], [-3, '9b', 'H3'], [2, '10b', 'H2'], [-31, '4b', 'H7']])('%p °C is zone %s and %s', (c, zone, h) => expect([zoneOf(c), hRatingOf(c)]).toEqual([zone, h]));
+test.each([
+  [-20, '6b', 'H6'],
+  [-17, '7a', 'H6'],
+  [-7, '8b', 'H4'],
+  [-3, '9b', 'H3'],
+  [2, '10b', 'H2'],
+  [-31, '4b', 'H7'],
+])('%p °C is zone %s and %s', (c, zone, h) => expect([zoneOf(c), hRatingOf(c)]).toEqual([zone, h]));
 
 describe('daily weather as CSV', () => {
   const day = (i: number) => new Date(Date.UTC(2025, 0, 1 + i)).toISOString().slice(0, 10);
-  const rows = Array.from({ length: 365 }, (_, i) => `${day(i)},${(15 + 10 * Math.sin((i - 105) / 58)).toFixed(1)},${(6 + 8 * Math.sin((i - 105) / 58)).toFixed(1)},2`);
+  const rows = Array.from(
+    { length: 365 },
+    (_, i) =>
+      `${day(i)},${(15 + 10 * Math.sin((i - 105) / 58)).toFixed(1)},${(6 + 8 * Math.sin((i - 105) / 58)).toFixed(1)},2`,
+  );
   const head = 'date,high_c,low_c,rain_mm\n';
 
   test('makes twelve months of means, and rain by the month', () => {
@@ -54,24 +67,53 @@ test('a place’s own months drive the season: hotter, faster', () => {
   const at = (id: string) => {
     const q = PROFILES.find((x) => x.id === id);
     if (!q) throw new Error(id);
-    return grow({ ...p, spot: { ...p.spot, climate: { name: q.name, highC: q.highC, lowC: q.lowC, rainMm: q.rainMm } } }).weeks[6]?.plants[0]?.spreadMm ?? 0;
+    return (
+      grow({ ...p, spot: { ...p.spot, climate: { name: q.name, highC: q.highC, lowC: q.lowC, rainMm: q.rainMm } } })
+        .weeks[6]?.plants[0]?.spreadMm ?? 0
+    );
   };
   expect(at('river-bend')).toBeGreaterThan(at('harbour-wick') * 1.15);
 });
 
 test('in the south a planting of October grows into summer, and blooms in the months that are summer there', () => {
-  const south = { kind: 'clock' as const, latitude: -37, facing: 0, wall: false, skyline: Array<number>(36).fill(0), roofDeg: null, trees: [], dappled: false };
+  const south = {
+    kind: 'clock' as const,
+    latitude: -37,
+    facing: 0,
+    wall: false,
+    skyline: Array<number>(36).fill(0),
+    roofDeg: null,
+    trees: [],
+    dappled: false,
+  };
   const p = pot({ placements: [placed('a', 'petunia-white', 'filler', 0, 0)], startDate: '2026-10-20' });
   const grown = grow({ ...p, spot: { ...p.spot, light: south, lastFrost: '08-20', firstFrost: '06-08' } });
   const january = grown.weeks.find((w) => w.date.startsWith('2027-01-1'));
   expect(january?.plants[0]?.bloom).toBeGreaterThan(0.6);
-  expect(calendarOf({ summer: 'warm', firstFrost: '06-08', light: south }, '2026-10-20').weeks[12]?.highC).toBeGreaterThan(22);
+  expect(
+    calendarOf({ summer: 'warm', firstFrost: '06-08', light: south }, '2026-10-20').weeks[12]?.highC,
+  ).toBeGreaterThan(22);
 });
 
 test('in the south October is past the frosts and July is among them', () => {
   const p = pot({ placements: [placed('a', 'petunia-white', 'filler', 0, 0)] });
-  const spot = { ...p.spot, lastFrost: '08-20', firstFrost: '06-08', light: { kind: 'clock' as const, latitude: -37, facing: 0, wall: false, skyline: Array<number>(36).fill(0), roofDeg: null, trees: [], dappled: false } };
-  const nights = (startDate: string) => assess({ ...p, spot, startDate }).findings.find((f) => f.check === 'nights')?.severity;
+  const spot = {
+    ...p.spot,
+    lastFrost: '08-20',
+    firstFrost: '06-08',
+    light: {
+      kind: 'clock' as const,
+      latitude: -37,
+      facing: 0,
+      wall: false,
+      skyline: Array<number>(36).fill(0),
+      roofDeg: null,
+      trees: [],
+      dappled: false,
+    },
+  };
+  const nights = (startDate: string) =>
+    assess({ ...p, spot, startDate }).findings.find((f) => f.check === 'nights')?.severity;
   expect(nights('2026-11-20')).not.toBe('wrong');
   expect(nights('2026-07-10')).toBe('wrong');
 });

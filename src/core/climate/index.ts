@@ -10,7 +10,8 @@ export interface Weathered {
 
 const monthsOf = (place: Weathered) => place.climate ?? SUMMERS[place.summer];
 /** The plain summers are written for the north: half a year on they hold for the south. */
-const turned = (place: Weathered, at: number): number => (!place.climate && (place.light?.latitude ?? 0) < 0 ? at + 6 : at);
+const turned = (place: Weathered, at: number): number =>
+  !place.climate && (place.light?.latitude ?? 0) < 0 ? at + 6 : at;
 
 /** Ordinary night, °C. `at` is a month position. */
 export const nightC = (place: Weathered, at: number): number => monthly(monthsOf(place).lowC, turned(place, at));

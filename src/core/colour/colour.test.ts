@@ -3,7 +3,8 @@ import { judgeScheme } from './judge';
 import { deltaE, hueGap, lch, linearRgb } from './oklch';
 import { SCHEMES } from './schemes';
 
-const seen = (...list: [string, number, boolean?][]) => list.map(([hex, area, isFlower = true]) => ({ colour: lch(hex), area, isFlower }));
+const seen = (...list: [string, number, boolean?][]) =>
+  list.map(([hex, area, isFlower = true]) => ({ colour: lch(hex), area, isFlower }));
 
 test('OKLCH agrees with the published values for the sRGB primaries (Ottosson 2020)', () => {
   const red = lch('#ff0000');
@@ -25,8 +26,19 @@ test('distance is straight, symmetric, and nought for one colour', () => {
 test('middle grey is 21.4 % in linear light', () => expect(linearRgb('#808080')[0]).toBeCloseTo(0.2159, 3));
 
 test.each([
-  ['#f7f6f0', 'white'], ['#bcc8c2', 'silver'], ['#3a2338', 'black'], ['#4d7f45', 'green'], ['#bdd531', 'lime'], ['#d3202b', 'red'], ['#f07f1d', 'orange'],
-  ['#f7d733', 'yellow'], ['#4a63cf', 'blue'], ['#7f3fa0', 'violet'], ['#ec9bb8', 'pink'], ['#94694a', 'bronze'], ['#5e1a2b', 'wine'],
+  ['#f7f6f0', 'white'],
+  ['#bcc8c2', 'silver'],
+  ['#3a2338', 'black'],
+  ['#4d7f45', 'green'],
+  ['#bdd531', 'lime'],
+  ['#d3202b', 'red'],
+  ['#f07f1d', 'orange'],
+  ['#f7d733', 'yellow'],
+  ['#4a63cf', 'blue'],
+  ['#7f3fa0', 'violet'],
+  ['#ec9bb8', 'pink'],
+  ['#94694a', 'bronze'],
+  ['#5e1a2b', 'wine'],
 ])('a gardener calls %s %s', (hex, name) => {
   // Near-black leaves are read as black or wine by eye: either is right.
   expect(hex === '#3a2338' ? ['black', 'wine', 'violet'] : [name]).toContain(family(lch(hex)));
@@ -51,7 +63,9 @@ describe('schemes', () => {
 
   test('the leading hue is the given colour’s, or else the strongest seen', () => {
     expect(judgeScheme(SCHEMES.neighbours, seen(['#4a63cf', 10]), '#d3202b').hue).toBeCloseTo(lch('#d3202b').h, 6);
-    expect(hueGap(judgeScheme(SCHEMES.neighbours, seen(['#4a63cf', 10], ['#f07f1d', 2]), null).hue, lch('#4a63cf').h)).toBeLessThan(8);
+    expect(
+      hueGap(judgeScheme(SCHEMES.neighbours, seen(['#4a63cf', 10], ['#f07f1d', 2]), null).hue, lch('#4a63cf').h),
+    ).toBeLessThan(8);
   });
 
   test('opposites take both ends of the wheel and not the middle', () => {
@@ -62,6 +76,9 @@ describe('schemes', () => {
   });
 
   test('all leaf counts every flower as astray', () => {
-    expect(judgeScheme(SCHEMES['all-leaf'], seen(['#5e1a2b', 90, false], ['#f07f1d', 10]), null).stray).toBeCloseTo(0.1, 6);
+    expect(judgeScheme(SCHEMES['all-leaf'], seen(['#5e1a2b', 90, false], ['#f07f1d', 10]), null).stray).toBeCloseTo(
+      0.1,
+      6,
+    );
   });
 });

@@ -4,7 +4,20 @@ import type { Lch } from './oklch';
  * The everyday name a gardener would give a colour, from its place in OKLCH. Boundaries are working figures,
  * set by looking at swatches of flower colours in equal hue steps.
  */
-export type Family = 'white' | 'silver' | 'black' | 'green' | 'lime' | 'red' | 'orange' | 'yellow' | 'blue' | 'violet' | 'pink' | 'bronze' | 'wine';
+export type Family =
+  | 'white'
+  | 'silver'
+  | 'black'
+  | 'green'
+  | 'lime'
+  | 'red'
+  | 'orange'
+  | 'yellow'
+  | 'blue'
+  | 'violet'
+  | 'pink'
+  | 'bronze'
+  | 'wine';
 
 export function family({ l, c, h }: Lch): Family {
   if (l > 0.88 && c < 0.065) return 'white';

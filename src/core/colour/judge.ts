@@ -43,10 +43,15 @@ export function judgeScheme(scheme: Scheme, seen: readonly Seen[], from: string 
   const hue = leadingHue(coloured, from);
   const area = coloured.reduce((a, s) => a + s.area, 0);
   const all = seen.reduce((a, s) => a + s.area, 0);
-  if (area <= 0) return { stray: 0, missing: scheme.poles.map((p) => ({ name: p.name, has: 0, least: p.least })), hue, coloured: 0 };
+  if (area <= 0)
+    return { stray: 0, missing: scheme.poles.map((p) => ({ name: p.name, has: 0, least: p.least })), hue, coloured: 0 };
   const stray = coloured.reduce((a, s) => a + s.area * (1 - scheme.belongs(s, hue)), 0) / area;
   const missing = scheme.poles
-    .map((p) => ({ name: p.name, least: p.least, has: coloured.reduce((a, s) => a + (p.test(s, hue) ? s.area : 0), 0) / area }))
+    .map((p) => ({
+      name: p.name,
+      least: p.least,
+      has: coloured.reduce((a, s) => a + (p.test(s, hue) ? s.area : 0), 0) / area,
+    }))
     .filter((p) => p.has < p.least);
   return { stray, missing, hue, coloured: all > 0 ? area / all : 0 };
 }

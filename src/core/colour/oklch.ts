@@ -42,4 +42,3 @@ export function linearRgb(hex: string): [number, number, number] {
   const c = converter('lrgb')(hex);
   return c ? [c.r, c.g, c.b] : [0, 0, 0];
 }
-

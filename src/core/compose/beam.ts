@@ -40,7 +40,11 @@ function rankRoles(base: Planting, offered: readonly Plant[], noise: Map<string,
   const rank = (role: Role) =>
     offered
       .filter((p) => p.roles.includes(role))
-      .map((plant) => ({ plant, value: promise(plant, role, base, hue) + (noise.get(plant.id) ?? 0) + (base.brief.must.includes(plant.id) ? 2 : 0) }))
+      .map((plant) => ({
+        plant,
+        value:
+          promise(plant, role, base, hue) + (noise.get(plant.id) ?? 0) + (base.brief.must.includes(plant.id) ? 2 : 0),
+      }))
       .sort((a, b) => b.value - a.value);
   return { thriller: rank('thriller'), filler: rank('filler'), spiller: rank('spiller') };
 }
@@ -55,7 +59,12 @@ function castAll(pattern: Pattern, ranked: Ranked, base: Planting): Candidate[] 
       for (const { plant, value } of ranked[part.role].slice(0, TRIED)) {
         if (chosen.some((o) => o.botanical === plant.botanical)) continue;
         const pair = sum(chosen.map((o) => company(o, plant))) / Math.max(1, chosen.length);
-        next.push({ ranked, pattern, cast: { ...c.cast, [part.id]: plant }, guess: c.guess + value + (chosen.length > 0 ? pair * 0.8 : 0) });
+        next.push({
+          ranked,
+          pattern,
+          cast: { ...c.cast, [part.id]: plant },
+          guess: c.guess + value + (chosen.length > 0 ? pair * 0.8 : 0),
+        });
       }
     }
     beam = keepVaried(next);
@@ -86,7 +95,12 @@ function keepVaried(list: Candidate[]): Candidate[] {
 export const leadOf = (c: Candidate): string => (c.cast.T ?? c.cast.F0)?.id ?? '';
 
 /** Every pattern cast for every leading hue, most promising first. `noise` breaks ties by seed. */
-export const castsFor = (base: Planting, offered: readonly Plant[], patterns: readonly Pattern[], noise: Map<string, number>): Candidate[] =>
+export const castsFor = (
+  base: Planting,
+  offered: readonly Plant[],
+  patterns: readonly Pattern[],
+  noise: Map<string, number>,
+): Candidate[] =>
   huesToTry(base)
     .map((hue) => rankRoles(base, offered, noise, hue))
     .flatMap((ranked) => patterns.flatMap((pattern) => castAll(pattern, ranked, base)))

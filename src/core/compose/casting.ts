@@ -23,9 +23,19 @@ export function promise(plant: Plant, role: Role, planting: Planting, hue: numbe
   const height = (plant.heightMm[0] + plant.heightMm[1]) / 2;
   const band = heightBand(planting);
   const top = ((band[0] + band[1]) / 2) * pot;
-  const goal = role === 'thriller' ? top : role === 'filler' ? (brief.school === 'level-dome' || brief.school === 'tall-only' ? top : top * 0.45) : top * 0.22;
+  const goal =
+    role === 'thriller'
+      ? top
+      : role === 'filler'
+        ? brief.school === 'level-dome' || brief.school === 'tall-only'
+          ? top
+          : top * 0.45
+        : top * 0.22;
   const size = Math.exp(-((Math.log(Math.max(30, height) / goal) / 0.7) ** 2));
-  const hang = role !== 'spiller' ? 1 : 0.4 + 0.6 * Math.exp(-(((plant.trailMm[0] + plant.trailMm[1]) / 2 / pot - 0.6) ** 2) / 0.15);
+  const hang =
+    role !== 'spiller'
+      ? 1
+      : 0.4 + 0.6 * Math.exp(-(((plant.trailMm[0] + plant.trailMm[1]) / 2 / pot - 0.6) ** 2) / 0.15);
   return light * scorch * (0.35 + 0.65 * size) * hang * (0.25 + 0.75 * schemeFit(plant, SCHEMES[brief.scheme], hue));
 }
 
@@ -44,7 +54,10 @@ function strongest(plant: Plant): string {
   const strong = plant.colours.map((c) => {
     const col = lch(c.hex);
     const isFlower = c.part === 'flower' || c.part === 'throat';
-    return { hex: c.hex, weight: c.share * (isFlower ? plant.flower.show * 1.6 : 1 - plant.flower.show) * (isNeutral(col) ? 0.25 : 1) };
+    return {
+      hex: c.hex,
+      weight: c.share * (isFlower ? plant.flower.show * 1.6 : 1 - plant.flower.show) * (isNeutral(col) ? 0.25 : 1),
+    };
   });
   return strong.reduce((a, b) => (b.weight > a.weight ? b : a)).hex;
 }
@@ -66,9 +79,12 @@ function sideBySide(a: Plant, b: Plant): number {
   if (a.id === b.id) return -1;
   const twin = a.botanical === b.botanical ? -0.5 : 0;
   const water = (a.water === 'dry' && b.water === 'thirsty') || (a.water === 'thirsty' && b.water === 'dry') ? -0.6 : 0;
-  const season = (a.season === 'cool' && b.season === 'warm') || (a.season === 'warm' && b.season === 'cool') ? -0.4 : 0;
+  const season =
+    (a.season === 'cool' && b.season === 'warm') || (a.season === 'warm' && b.season === 'cool') ? -0.4 : 0;
   const [ca, cb] = [lch(signature(a)), lch(signature(b))];
-  const apart = clamp01(deltaE(ca, cb) / 0.25) * 0.25 - (ca.c > 0.08 && cb.c > 0.08 && hueGap(ca.h, cb.h) > 70 && hueGap(ca.h, cb.h) < 130 ? 0.12 : 0);
+  const apart =
+    clamp01(deltaE(ca, cb) / 0.25) * 0.25 -
+    (ca.c > 0.08 && cb.c > 0.08 && hueGap(ca.h, cb.h) > 70 && hueGap(ca.h, cb.h) < 130 ? 0.12 : 0);
   const bully = Math.abs(a.vigour - b.vigour) >= 3 ? -0.3 : 0;
   return contrast(a, b) * 0.6 + apart + twin + water + season + bully;
 }

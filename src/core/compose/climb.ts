@@ -18,7 +18,9 @@ export interface Judged extends Candidate {
   measured: Measure;
 }
 
-export type Judge = ((c: Candidate) => Judged | null) & { /** How many different plantings it has judged. */ tried: () => number };
+export type Judge = ((c: Candidate) => Judged | null) & {
+  /** How many different plantings it has judged. */ tried: () => number;
+};
 
 /** Swaps one kind at a time while that helps; must-haves and the lead stay. */
 export function improve(from: Judged, judge: Judge, must: readonly string[]): Judged {
@@ -27,7 +29,8 @@ export function improve(from: Judged, judge: Judge, must: readonly string[]): Ju
   for (let round = 0; round < 2; round += 1) {
     const before = best.measured.score;
     for (const part of pattern.parts) {
-      if (part.id === 'T' || (part.id === 'F0' && !from.cast.T) || must.includes(best.cast[part.id]?.id ?? '')) continue;
+      if (part.id === 'T' || (part.id === 'F0' && !from.cast.T) || must.includes(best.cast[part.id]?.id ?? ''))
+        continue;
       for (const { plant } of from.ranked[part.role].slice(0, SWAPS)) {
         if (pattern.parts.some((o) => o.id !== part.id && best.cast[o.id]?.botanical === plant.botanical)) continue;
         const tried = judge({ ...best, cast: { ...best.cast, [part.id]: plant } });
@@ -44,7 +47,14 @@ export function climb(from: Judged, patterns: readonly Pattern[], judge: Judge, 
   let best = from;
   for (let round = 0; round < ROUNDS; round += 1) {
     const before = best;
-    for (const c of [...otherKinds(best, must), ...patterns.filter((p) => Math.abs(p.parts.length - best.pattern.parts.length) <= 1).slice(0, RECASTS).flatMap((p) => recast(best, p, must)), { ...best, small: !best.small }]) {
+    for (const c of [
+      ...otherKinds(best, must),
+      ...patterns
+        .filter((p) => Math.abs(p.parts.length - best.pattern.parts.length) <= 1)
+        .slice(0, RECASTS)
+        .flatMap((p) => recast(best, p, must)),
+      { ...best, small: !best.small },
+    ]) {
       const tried = judge(c);
       if (tried && tried.measured.score > best.measured.score) best = tried;
     }
@@ -54,7 +64,13 @@ export function climb(from: Judged, patterns: readonly Pattern[], judge: Judge, 
 }
 
 /** Changes two kinds at once, in any pattern that suits as many kinds, while that helps and effort is left: gets off a hill that no single change leaves. For small libraries. */
-export function leap(from: Judged, patterns: readonly Pattern[], judge: Judge, must: readonly string[], effort: number): Judged {
+export function leap(
+  from: Judged,
+  patterns: readonly Pattern[],
+  judge: Judge,
+  must: readonly string[],
+  effort: number,
+): Judged {
   const like = patterns.filter((p) => p.parts.length === from.pattern.parts.length);
   const starts = [from, ...like.flatMap((p) => recast(from, p, must))];
   let best = from;
@@ -89,7 +105,8 @@ function recast(from: Judged, pattern: Pattern, must: readonly string[]): Candid
   for (const part of pattern.parts) {
     const kept = from.cast[part.id];
     const taken = [...Object.values(cast), ...Object.values(from.cast)];
-    const plant = kept ?? from.ranked[part.role].find(({ plant: p }) => taken.every((o) => o.botanical !== p.botanical))?.plant;
+    const plant =
+      kept ?? from.ranked[part.role].find(({ plant: p }) => taken.every((o) => o.botanical !== p.botanical))?.plant;
     if (!plant) return [];
     cast[part.id] = plant;
   }

@@ -33,7 +33,10 @@ describe('compose', () => {
   test('they are different ideas: another lead, and half their kinds apart', () => {
     const leads = first.proposals.map((p) => p.planting.placements.find((x) => x.role === 'thriller')?.plant);
     expect(new Set(leads).size).toBeGreaterThanOrEqual(3);
-    const [a, b] = [kinds((first.proposals[0] as { planting: Planting }).planting), kinds((first.proposals[1] as { planting: Planting }).planting)];
+    const [a, b] = [
+      kinds((first.proposals[0] as { planting: Planting }).planting),
+      kinds((first.proposals[1] as { planting: Planting }).planting),
+    ];
     expect([...a].filter((k) => b.has(k)).length).toBeLessThanOrEqual(Math.ceil(a.size * 0.67));
   });
 
@@ -41,7 +44,10 @@ describe('compose', () => {
     for (const p of first.proposals) expect(p.report.score).toBe(assess(p.planting).score);
   });
 
-  test('the same seed gives the same answer', () => expect(compose(base, { seed: 7 }).proposals.map((p) => p.planting.placements)).toEqual(first.proposals.map((p) => p.planting.placements)));
+  test('the same seed gives the same answer', () =>
+    expect(compose(base, { seed: 7 }).proposals.map((p) => p.planting.placements)).toEqual(
+      first.proposals.map((p) => p.planting.placements),
+    ));
 
   test('every root ball fits, and counts are usual ones', () => {
     const [few, many] = usualCount(400);
@@ -54,13 +60,16 @@ describe('compose', () => {
 
   test('full now uses more starts than room to grow', () => {
     const full = compose(brief({ density: 'full now' }));
-    expect(full.proposals[0]?.planting.placements.length).toBeGreaterThan(first.proposals[0]?.planting.placements.length ?? 99);
+    expect(full.proposals[0]?.planting.placements.length).toBeGreaterThan(
+      first.proposals[0]?.planting.placements.length ?? 99,
+    );
   });
 
   test('keeps to a budget by cheaper starts when it must', () => {
     const tight = compose(brief({ budget: 24 }));
     expect(tight.proposals.length).toBeGreaterThan(0);
-    for (const p of tight.proposals) expect(p.report.findings.find((f) => f.check === 'cost')?.measured).toBeLessThanOrEqual(24 * 1.15);
+    for (const p of tight.proposals)
+      expect(p.report.findings.find((f) => f.check === 'cost')?.measured).toBeLessThanOrEqual(24 * 1.15);
   });
 
   test('must-haves are there and never-plants are not', () => {
@@ -84,16 +93,24 @@ describe('compose', () => {
 
   test('nothing is offered that could poison who is about', () => {
     const r = compose(brief({}, { spot: sun([8, 9, 10], { children: true, dogs: true }) }));
-    for (const p of r.proposals) for (const id of kinds(p.planting)) expect([plant(id).poison.people, plant(id).poison.dogs, plant(id).irritantSap]).toEqual(['none', 'none', 'no']);
+    for (const p of r.proposals)
+      for (const id of kinds(p.planting))
+        expect([plant(id).poison.people, plant(id).poison.dogs, plant(id).irritantSap]).toEqual(['none', 'none', 'no']);
   });
 
-  test.each(Object.keys(SCHEMES).filter((s) => s !== 'from-colour') as SchemeId[])('%s can be filled in full sun and in shade', (scheme) => {
-    for (const hours of [[8, 9, 10, 11, 12, 13, 14], [8, 9, 10]]) {
-      const r = compose(brief({ scheme }, { spot: sun(hours) }));
-      expect([scheme, hours.length, r.proposals.length]).toEqual([scheme, hours.length, expect.any(Number)]);
-      expect(r.proposals.length).toBeGreaterThanOrEqual(3);
-    }
-  });
+  test.each(Object.keys(SCHEMES).filter((s) => s !== 'from-colour') as SchemeId[])(
+    '%s can be filled in full sun and in shade',
+    (scheme) => {
+      for (const hours of [
+        [8, 9, 10, 11, 12, 13, 14],
+        [8, 9, 10],
+      ]) {
+        const r = compose(brief({ scheme }, { spot: sun(hours) }));
+        expect([scheme, hours.length, r.proposals.length]).toEqual([scheme, hours.length, expect.any(Number)]);
+        expect(r.proposals.length).toBeGreaterThanOrEqual(3);
+      }
+    },
+  );
 
   test('tall back puts the thriller behind everything', () => {
     const r = compose(brief({ school: 'tall-back' }, { spot: sun([8, 9, 10, 11, 12, 13], { seen: 'wall' }) }));
@@ -102,20 +119,33 @@ describe('compose', () => {
   });
 
   test('when nothing can live there it says so and what to loosen', () => {
-    const r = compose(brief({}, { spot: sun([], { children: true, cats: true, dogs: true }), startDate: '2026-01-10' }));
+    const r = compose(
+      brief({}, { spot: sun([], { children: true, cats: true, dogs: true }), startDate: '2026-01-10' }),
+    );
     expect(r.proposals).toEqual([]);
     expect(r.problem).toMatch(/No thriller|too small|No filler/);
     expect(Object.values(r.refused).reduce((a, b) => a + b, 0)).toBeGreaterThan(40);
   });
 
   test('finds what trying everything finds, on a small library', () => {
-    const few = ['salvia-blue', 'cordyline-green', 'petunia-violet', 'ageratum-blue', 'dusty-miller', 'pelargonium-white', 'verbena-trailing-violet', 'fan-flower-blue', 'bacopa-white'];
+    const few = [
+      'salvia-blue',
+      'cordyline-green',
+      'petunia-violet',
+      'ageratum-blue',
+      'dusty-miller',
+      'pelargonium-white',
+      'verbena-trailing-violet',
+      'fan-flower-blue',
+      'bacopa-white',
+    ];
     const library = LIBRARY.filter((p) => few.includes(p.id));
     const small = brief({ scheme: 'cool' }, { container: roundPot(300, 215, 280) });
     const best = compose(small, { library }).proposals[0];
     // Every swap of every plant by every other of its role, from the best found: none is better.
     for (const x of best?.planting.placements ?? []) {
-      for (const s of best ? rankSwaps(best.planting, x.id, 99, library) : []) expect(s.change).toBeLessThanOrEqual(2.5);
+      for (const s of best ? rankSwaps(best.planting, x.id, 99, library) : [])
+        expect(s.change).toBeLessThanOrEqual(2.5);
     }
   });
 });
@@ -123,9 +153,15 @@ describe('compose', () => {
 describe('why not', () => {
   test('names the rule and the numbers', () => {
     const shade = pot({ spot: sun([8, 9]) });
-    expect(whyNot(plant('petunia-violet'), shade)).toEqual([{ rule: 'light', why: 'It lives with 4 to 14 hours of sun; this spot has 2.' }]);
-    expect(whyNot(plant('canna-bronze-orange'), pot({ container: roundPot(200, 140, 180) })).map((w) => w.rule)).toContain('height');
-    expect(whyNot(plant('spurge-airy-white'), pot({ spot: sun([8, 9, 10, 11, 12, 13], { children: true }) }))[0]?.why).toMatch(/Poisonous to children/);
+    expect(whyNot(plant('petunia-violet'), shade)).toEqual([
+      { rule: 'light', why: 'It lives with 4 to 14 hours of sun; this spot has 2.' },
+    ]);
+    expect(
+      whyNot(plant('canna-bronze-orange'), pot({ container: roundPot(200, 140, 180) })).map((w) => w.rule),
+    ).toContain('height');
+    expect(
+      whyNot(plant('spurge-airy-white'), pot({ spot: sun([8, 9, 10, 11, 12, 13], { children: true }) }))[0]?.why,
+    ).toMatch(/Poisonous to children/);
   });
   test('has nothing against what fits', () => expect(whyNot(plant('petunia-violet'), pot())).toEqual([]));
 });
@@ -145,21 +181,35 @@ test('patterns for a school fill each slot with a part and keep the middle for t
 
 describe('remedies', () => {
   test('each one pressed betters its check and makes nothing newly wrong', () => {
-    const troubled = pot({ placements: [placed('t', 'cordyline-wine', 'thriller', 0, 0, 'l1'), placed('a', 'petunia-violet', 'filler', -120, 0), placed('c', 'cactus-golden', 'filler', 120, 0), placed('s', 'sweet-potato-vine-lime', 'spiller', 0, 125)] });
+    const troubled = pot({
+      placements: [
+        placed('t', 'cordyline-wine', 'thriller', 0, 0, 'l1'),
+        placed('a', 'petunia-violet', 'filler', -120, 0),
+        placed('c', 'cactus-golden', 'filler', 120, 0),
+        placed('s', 'sweet-potato-vine-lime', 'spiller', 0, 125),
+      ],
+    });
     const before = withRemedies(troubled, assess(troubled));
     const offered = before.findings.flatMap((f) => f.remedies.map((r) => ({ f, r })));
     expect(offered.length).toBeGreaterThan(3);
     for (const { f, r } of offered) {
       const after = assess(r.commands.reduce(apply, troubled));
       const now = after.findings.find((x) => x.check === f.check);
-      expect([f.check, r.label, !now || now.quality > f.quality || now.severity === 'good']).toEqual([f.check, r.label, true]);
+      expect([f.check, r.label, !now || now.quality > f.quality || now.severity === 'good']).toEqual([
+        f.check,
+        r.label,
+        true,
+      ]);
       expect(Math.round((after.score - before.score) * 10) / 10).toBe(r.scoreChange);
-      for (const x of after.findings) if (x.severity === 'wrong') expect(before.findings.find((y) => y.check === x.check)?.severity).toBe('wrong');
+      for (const x of after.findings)
+        if (x.severity === 'wrong') expect(before.findings.find((y) => y.check === x.check)?.severity).toBe('wrong');
     }
   });
   test('an undrained pot is mended by drilling', () => {
     const p = { ...warmPot(), container: roundPot(400, 290, 360, { drains: false }) };
-    expect(withRemedies(p, assess(p)).findings.find((f) => f.check === 'drainage')?.remedies[0]?.label).toBe('Drill holes in the base');
+    expect(withRemedies(p, assess(p)).findings.find((f) => f.check === 'drainage')?.remedies[0]?.label).toBe(
+      'Drill holes in the base',
+    );
   });
 });
 

@@ -84,7 +84,10 @@ export function compose(base: Planting, { seed = 1, library = LIBRARY, want = 5,
       if (j) judged.push(j);
     }
     judged.sort((a, b) => b.measured.score - a.measured.score);
-    onProgress?.(0.1 + (0.5 * (i + 1)) / leads.length, pick(judged, want).map((j) => toProposal(base, j)));
+    onProgress?.(
+      0.1 + (0.5 * (i + 1)) / leads.length,
+      pick(judged, want).map((j) => toProposal(base, j)),
+    );
   });
 
   const starts = pick(judged, IMPROVED + 2);
@@ -95,14 +98,21 @@ export function compose(base: Planting, { seed = 1, library = LIBRARY, want = 5,
   });
   // A small library leaves effort over: it goes into climbing from further down the list.
   // Judging costs with the square of the number of plants: long boxes get fewer tries for the same time.
-  const effort = (offered.length <= SMALL ? EFFORT_SMALL : EFFORT) * Math.min(1, (8 / Math.max(1, patterns[0]?.slots.length ?? 8)) ** 1.7);
-  const firstOfLead = judged.filter((j, i) => judged.findIndex((o) => leadOf(o) === leadOf(j) && o.pattern === j.pattern) === i);
+  const effort =
+    (offered.length <= SMALL ? EFFORT_SMALL : EFFORT) *
+    Math.min(1, (8 / Math.max(1, patterns[0]?.slots.length ?? 8)) ** 1.7);
+  const firstOfLead = judged.filter(
+    (j, i) => judged.findIndex((o) => leadOf(o) === leadOf(j) && o.pattern === j.pattern) === i,
+  );
   for (const j of firstOfLead) {
     if (judge.tried() >= effort) break;
     if (!starts.slice(0, SOUGHT).includes(j)) better.push(climb(j, patterns, judge, base.brief.must));
   }
   if (offered.length <= SMALL) {
-    const top = pick([...better].sort((a, b) => b.measured.score - a.measured.score), 1)[0];
+    const top = pick(
+      [...better].sort((a, b) => b.measured.score - a.measured.score),
+      1,
+    )[0];
     if (top) better.push(leap(top, patterns, judge, base.brief.must, EFFORT_SMALL + EFFORT_LEAP));
   }
   const clean = [...better, ...judged].filter(isClean);
@@ -112,11 +122,17 @@ export function compose(base: Planting, { seed = 1, library = LIBRARY, want = 5,
     const j = judge(c);
     if (j && isClean(j) && !clean.includes(j)) clean.push(j);
   }
-  const chosen = pick((clean.length > 0 ? clean : better).sort((a, b) => b.measured.score - a.measured.score), want);
+  const chosen = pick(
+    (clean.length > 0 ? clean : better).sort((a, b) => b.measured.score - a.measured.score),
+    want,
+  );
   return {
     proposals: chosen.map((j) => toProposal(base, j)),
     refused,
-    problem: chosen.length > 0 ? null : 'Plants fit the spot, but no arrangement of them fits the container. Try fewer plants (room to grow) or a wider pot.',
+    problem:
+      chosen.length > 0
+        ? null
+        : 'Plants fit the spot, but no arrangement of them fits the container. Try fewer plants (room to grow) or a wider pot.',
   };
 }
 
@@ -137,7 +153,8 @@ function offer(base: Planting, library: readonly Plant[]): { offered: Plant[]; r
 function missingRoles(patterns: readonly Pattern[], offered: readonly Plant[]): string | null {
   const needed = new Set(patterns.flatMap((p) => p.parts.map((x) => x.role)));
   for (const role of needed) {
-    if (!offered.some((p) => p.roles.includes(role))) return `No ${role} in the library suits this spot and container. Loosen the spot, the pot or what you ruled out.`;
+    if (!offered.some((p) => p.roles.includes(role)))
+      return `No ${role} in the library suits this spot and container. Loosen the spot, the pot or what you ruled out.`;
   }
   return patterns.length === 0 ? 'This container is too small for a mixed planting.' : null;
 }

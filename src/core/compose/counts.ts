@@ -6,7 +6,15 @@ import { clamp, lerp } from '../units/number';
 
 /** Ordinary counts of 9–12 cm starts by rim width, from room to grow to full now. Practice; between sizes, straight. */
 const COUNTS: readonly [number, number, number][] = [
-  [150, 1, 2], [200, 2, 3], [250, 3, 4], [300, 3, 5], [350, 4, 7], [400, 6, 9], [500, 8, 13], [600, 11, 17], [800, 16, 26],
+  [150, 1, 2],
+  [200, 2, 3],
+  [250, 3, 4],
+  [300, 3, 5],
+  [350, 4, 7],
+  [400, 6, 9],
+  [500, 8, 13],
+  [600, 11, 17],
+  [800, 16, 26],
 ];
 
 /** Ordinary counts for a width of round pot: room to grow, full now. */
@@ -14,7 +22,10 @@ export function usualCount(widthMm: number): [number, number] {
   const last = COUNTS[COUNTS.length - 1] ?? [800, 16, 26];
   const first = COUNTS[0] ?? [150, 1, 2];
   const w = clamp(widthMm, first[0], last[0]);
-  const i = Math.max(1, COUNTS.findIndex((c) => c[0] >= w));
+  const i = Math.max(
+    1,
+    COUNTS.findIndex((c) => c[0] >= w),
+  );
   const [a, b] = [COUNTS[i - 1] ?? first, COUNTS[i] ?? last];
   const t = (w - a[0]) / Math.max(1, b[0] - a[0]);
   return [Math.round(lerp(a[1], b[1], t)), Math.round(lerp(a[2], b[2], t))];
@@ -45,7 +56,8 @@ const NARROW_MM = 150;
 const DEEP_MM = 320;
 
 /** Staggered rows that go into a long container. */
-export const rowsIn = (shape: Shape): number => (rimOf(shape).deep < NARROW_MM ? 1 : rimOf(shape).deep < DEEP_MM ? 2 : 3);
+export const rowsIn = (shape: Shape): number =>
+  rimOf(shape).deep < NARROW_MM ? 1 : rimOf(shape).deep < DEEP_MM ? 2 : 3;
 
 /** A basket is planted a little fuller than a pot: 30 cm 4–7, 40 cm 7–11. */
 const BASKET = [1.12, 1.25] as const;
@@ -64,4 +76,5 @@ export function usualStarts(c: Container): [number, number] {
 }
 
 /** Most kinds that are usual: about one for each 8 cm of width, seldom over seven; a box takes one for each 15 cm. */
-export const kindsFor = (c: Container): number => clamp(Math.round(isLong(c.shape) ? rimOf(c.shape).wide / 150 : usualWidth(c) / 80), 3, 7);
+export const kindsFor = (c: Container): number =>
+  clamp(Math.round(isLong(c.shape) ? rimOf(c.shape).wide / 150 : usualWidth(c) / 80), 3, 7);

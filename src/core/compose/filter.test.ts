@@ -14,7 +14,10 @@ const plant = (id: string): Plant => {
   return p;
 };
 const FULL = [8, 9, 10, 11, 12, 13, 14, 15];
-const withBrief = (p: Planting, change: Partial<Planting['brief']>): Planting => ({ ...p, brief: { ...p.brief, ...change } });
+const withBrief = (p: Planting, change: Partial<Planting['brief']>): Planting => ({
+  ...p,
+  brief: { ...p.brief, ...change },
+});
 
 describe('what is refused, and by which rule', () => {
   test.each<[string, Planting, string[]]>([
@@ -32,7 +35,11 @@ describe('what is refused, and by which rule', () => {
     ['calibrachoa-orange', pot({ spot: sun(FULL, { cats: true }) }), ['safety']],
     ['canna-bronze-orange', pot(), ['height']],
     ['canna-bronze-orange', pot({ container: roundPot(600, 440, 520) }), []],
-    ['canna-bronze-orange', withBrief(pot({ container: roundPot(600, 440, 520) }), { school: 'level-dome' }), ['height']],
+    [
+      'canna-bronze-orange',
+      withBrief(pot({ container: roundPot(600, 440, 520) }), { school: 'level-dome' }),
+      ['height'],
+    ],
     ['caladium-white', pot({ spot: sun([8, 9, 10]), startDate: '2026-05-05' }), ['nights']],
     ['caladium-white', pot({ spot: sun([8, 9, 10]), startDate: '2026-06-20' }), []],
     ['petunia-white', withBrief(pot(), { never: ['petunia-white'] }), ['never']],
@@ -41,7 +48,11 @@ describe('what is refused, and by which rule', () => {
   ])('%s', (id, where, rules) => expect(whyNot(plant(id), where).map((r) => r.rule)).toEqual(rules));
 
   test('every refusal tells its numbers or its reason in a sentence', () => {
-    const hard = pot({ spot: sun([13, 14, 15, 16], { children: true, cats: true, dogs: true, summer: 'hot' }), container: roundPot(180, 130, 160), startDate: '2026-04-01' });
+    const hard = pot({
+      spot: sun([13, 14, 15, 16], { children: true, cats: true, dogs: true, summer: 'hot' }),
+      container: roundPot(180, 130, 160),
+      startDate: '2026-04-01',
+    });
     for (const p of LIBRARY) for (const r of whyNot(p, hard)) expect(r.why).toMatch(/^[A-Z].{15,}\.$/);
   });
 });
@@ -49,25 +60,40 @@ describe('what is refused, and by which rule', () => {
 describe('promise', () => {
   test('a plant in its light promises more than the same plant at its limit', () => {
     const p = plant('salvia-blue');
-    expect(promise(p, 'thriller', pot({ spot: sun(FULL) }), null)).toBeGreaterThan(promise(p, 'thriller', pot({ spot: sun([8, 9, 10, 11]) }), null));
+    expect(promise(p, 'thriller', pot({ spot: sun(FULL) }), null)).toBeGreaterThan(
+      promise(p, 'thriller', pot({ spot: sun([8, 9, 10, 11]) }), null),
+    );
   });
   test('a plant of the scheme promises more than one against it', () => {
     const cool = withBrief(pot(), { scheme: 'cool' });
-    expect(promise(plant('verbena-trailing-violet'), 'spiller', cool, null)).toBeGreaterThan(promise(plant('calibrachoa-orange'), 'spiller', cool, null) * 1.5);
+    expect(promise(plant('verbena-trailing-violet'), 'spiller', cool, null)).toBeGreaterThan(
+      promise(plant('calibrachoa-orange'), 'spiller', cool, null) * 1.5,
+    );
   });
   test('a spiller that hangs to the middle of the pot promises more than one that runs to the ground', () => {
     const p = pot({ spot: sun([8, 9, 10, 11, 12, 13]) });
-    expect(promise(plant('liquorice-plant-silver'), 'spiller', p, null)).toBeGreaterThan(promise(plant('ground-ivy-variegated'), 'spiller', p, null));
+    expect(promise(plant('liquorice-plant-silver'), 'spiller', p, null)).toBeGreaterThan(
+      promise(plant('ground-ivy-variegated'), 'spiller', p, null),
+    );
   });
 });
 
 describe('company', () => {
-  test.each([
-    ['petunia-white', 'petunia-white', -1],
-  ])('%s with itself is refused', (a, b, worth) => expect(company(plant(a), plant(b))).toBe(worth));
-  test('another shade of the same plant is worse company than another plant', () => expect(company(plant('petunia-white'), plant('petunia-violet'))).toBeLessThan(company(plant('petunia-white'), plant('cordyline-wine'))));
-  test('dry beside thirsty is worse than dry beside moderate', () => expect(company(plant('agave-blue'), plant('petunia-white'))).toBeLessThan(company(plant('agave-blue'), plant('pelargonium-white'))));
-  test('a strong grower is poor company for a weak one', () => expect(company(plant('sweet-potato-vine-lime'), plant('primrose-cream'))).toBeLessThan(company(plant('creeping-jenny-gold'), plant('primrose-cream'))));
+  test.each([['petunia-white', 'petunia-white', -1]])('%s with itself is refused', (a, b, worth) =>
+    expect(company(plant(a), plant(b))).toBe(worth),
+  );
+  test('another shade of the same plant is worse company than another plant', () =>
+    expect(company(plant('petunia-white'), plant('petunia-violet'))).toBeLessThan(
+      company(plant('petunia-white'), plant('cordyline-wine')),
+    ));
+  test('dry beside thirsty is worse than dry beside moderate', () =>
+    expect(company(plant('agave-blue'), plant('petunia-white'))).toBeLessThan(
+      company(plant('agave-blue'), plant('pelargonium-white')),
+    ));
+  test('a strong grower is poor company for a weak one', () =>
+    expect(company(plant('sweet-potato-vine-lime'), plant('primrose-cream'))).toBeLessThan(
+      company(plant('creeping-jenny-gold'), plant('primrose-cream')),
+    ));
 });
 
 test('a plant is remembered by its flower when it flowers well, else by its leaf', () => {
@@ -86,25 +112,47 @@ describe('start sizes', () => {
     ['filler', 'lobelia-blue', 400, false, 'p9'],
     ['filler', 'petunia-white', 400, true, 'pack6'],
     ['spiller', 'lobelia-blue', 400, true, 'pack6'],
-  ])('a %s of %s in %p mm, cheap %p: %s', (role, id, top, cheap, start) => expect(startFor(role, sold(id), pot({ container: roundPot(top, top * 0.75, top * 0.9) }), cheap)).toBe(start));
-  test('what goes in nowhere is not chosen', () => expect(startFor('thriller', ['l3'], pot({ container: roundPot(150, 110, 140) }), false)).toBeNull());
+  ])('a %s of %s in %p mm, cheap %p: %s', (role, id, top, cheap, start) =>
+    expect(startFor(role, sold(id), pot({ container: roundPot(top, top * 0.75, top * 0.9) }), cheap)).toBe(start),
+  );
+  test('what goes in nowhere is not chosen', () =>
+    expect(startFor('thriller', ['l3'], pot({ container: roundPot(150, 110, 140) }), false)).toBeNull());
 });
 
 describe('counts and patterns', () => {
-  test.each([[250, 3, 4], [300, 3, 5], [350, 4, 7], [400, 6, 9], [500, 8, 13], [600, 11, 17], [100, 1, 2], [2000, 16, 26]])('%p mm takes %p to %p', (width, few, many) => expect(usualCount(width)).toEqual([few, many]));
+  test.each([
+    [250, 3, 4],
+    [300, 3, 5],
+    [350, 4, 7],
+    [400, 6, 9],
+    [500, 8, 13],
+    [600, 11, 17],
+    [100, 1, 2],
+    [2000, 16, 26],
+  ])('%p mm takes %p to %p', (width, few, many) => expect(usualCount(width)).toEqual([few, many]));
 
-  test.each(['tall-centre', 'tall-back', 'level-dome'] as const)('%s: every pattern can be planted in an ordinary pot', (school) => {
-    const base = withBrief(pot(), { school });
-    const kinds = ['salvia-blue', 'petunia-white', 'pelargonium-salmon', 'ageratum-blue', 'lobelia-blue', 'bacopa-white'];
-    const patterns = patternsFor(base);
-    expect(patterns.length).toBeGreaterThan(3);
-    expect(new Set(patterns.map((p) => p.id)).size).toBe(patterns.length);
-    const planted = patterns.filter((pattern) => {
-      const cast = Object.fromEntries(pattern.parts.map((part, i) => [part.id, plant(kinds[i] ?? 'petunia-violet')]));
-      return place(pattern, cast, base, false) !== null;
-    });
-    expect(planted.length).toBe(patterns.length);
-  });
+  test.each(['tall-centre', 'tall-back', 'level-dome'] as const)(
+    '%s: every pattern can be planted in an ordinary pot',
+    (school) => {
+      const base = withBrief(pot(), { school });
+      const kinds = [
+        'salvia-blue',
+        'petunia-white',
+        'pelargonium-salmon',
+        'ageratum-blue',
+        'lobelia-blue',
+        'bacopa-white',
+      ];
+      const patterns = patternsFor(base);
+      expect(patterns.length).toBeGreaterThan(3);
+      expect(new Set(patterns.map((p) => p.id)).size).toBe(patterns.length);
+      const planted = patterns.filter((pattern) => {
+        const cast = Object.fromEntries(pattern.parts.map((part, i) => [part.id, plant(kinds[i] ?? 'petunia-violet')]));
+        return place(pattern, cast, base, false) !== null;
+      });
+      expect(planted.length).toBe(patterns.length);
+    },
+  );
 
   test('against a wall the thriller’s slot is at the back and the spillers’ at the front', () => {
     for (const p of patternsFor(withBrief(pot(), { school: 'tall-back' }))) {
@@ -115,6 +163,7 @@ describe('counts and patterns', () => {
     }
   });
   test('a dome has no thriller', () => {
-    for (const p of patternsFor(withBrief(pot(), { school: 'level-dome' }))) expect(p.parts.every((x) => x.role !== 'thriller')).toBe(true);
+    for (const p of patternsFor(withBrief(pot(), { school: 'level-dome' })))
+      expect(p.parts.every((x) => x.role !== 'thriller')).toBe(true);
   });
 });

@@ -11,7 +11,12 @@ import { withRemedies } from './remedies';
 import { rankSwaps } from './swaps';
 
 const by = (id: string) => LIBRARY.find((p) => p.id === id) as Plant;
-const mine: Plant = { ...by('petunia-red'), id: 'own-lido-red', variety: 'lido red', starts: [{ size: 'p9', price: 1.5 }] };
+const mine: Plant = {
+  ...by('petunia-red'),
+  id: 'own-lido-red',
+  variety: 'lido red',
+  starts: [{ size: 'p9', price: 1.5 }],
+};
 const library = libraryWith([mine]);
 
 describe('a plant of one’s own', () => {
@@ -34,7 +39,8 @@ describe('a plant of one’s own', () => {
     expect(line?.price).toBeCloseTo(1.5 * (line?.count ?? 0), 6);
   });
   test('the shipped plants beside it stay ids', () => {
-    for (const p of proposals[0]?.planting.placements ?? []) expect(typeof p.plant === 'string' || p.plant.id === mine.id).toBe(true);
+    for (const p of proposals[0]?.planting.placements ?? [])
+      expect(typeof p.plant === 'string' || p.plant.id === mine.id).toBe(true);
   });
 });
 
@@ -49,10 +55,21 @@ test('swaps offer what is in the library they are given, own plants with their r
 });
 
 test('remedies take their plants from the library they are given', () => {
-  const plain = pot({ placements: [placed('a', 'pelargonium-scarlet', 'thriller', 0, 0, 'l1'), placed('b', 'busy-lizzie-coral', 'filler', 110, 0), placed('c', 'busy-lizzie-coral', 'filler', -110, 0), placed('d', 'petunia-white', 'filler', 0, 110)].filter((p) => by(String(p.plant))) });
+  const plain = pot({
+    placements: [
+      placed('a', 'pelargonium-scarlet', 'thriller', 0, 0, 'l1'),
+      placed('b', 'busy-lizzie-coral', 'filler', 110, 0),
+      placed('c', 'busy-lizzie-coral', 'filler', -110, 0),
+      placed('d', 'petunia-white', 'filler', 0, 110),
+    ].filter((p) => by(String(p.plant))),
+  });
   const few = [mine, by('canna-dwarf-red'), by('calibrachoa-yellow'), by('marigold-orange')];
   const report = withRemedies(plain, assess(plain), few);
-  const used = report.findings.flatMap((f) => f.remedies.flatMap((r) => r.commands.flatMap((c) => (c.do === 'swap' ? [typeof c.plant === 'string' ? c.plant : c.plant.id] : []))));
+  const used = report.findings.flatMap((f) =>
+    f.remedies.flatMap((r) =>
+      r.commands.flatMap((c) => (c.do === 'swap' ? [typeof c.plant === 'string' ? c.plant : c.plant.id] : [])),
+    ),
+  );
   expect(used.length).toBeGreaterThan(0);
   expect(used.filter((id) => !few.some((p) => p.id === id))).toEqual([]);
 });

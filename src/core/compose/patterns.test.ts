@@ -8,12 +8,28 @@ import { patternsFor, type Pattern } from './patterns';
 import { place } from './place';
 import { rowsOf } from './rows';
 
-const box = (lengthMm: number, widthMm: number): Planting['container'] => ({ ...pot().container, shape: { kind: 'box', lengthMm, widthMm, baseLengthMm: lengthMm - 40, baseWidthMm: widthMm - 30, depthMm: 200 } });
+const box = (lengthMm: number, widthMm: number): Planting['container'] => ({
+  ...pot().container,
+  shape: { kind: 'box', lengthMm, widthMm, baseLengthMm: lengthMm - 40, baseWidthMm: widthMm - 30, depthMm: 200 },
+});
 const by = (id: string) => LIBRARY.find((p) => p.id === id) as Plant;
-const CAST: Record<string, Plant> = { T: by('canna-dwarf-red'), F0: by('pelargonium-salmon'), F1: by('marigold-orange'), F2: by('salvia-white'), S0: by('calibrachoa-yellow'), S1: by('lobelia-white') };
+const CAST: Record<string, Plant> = {
+  T: by('canna-dwarf-red'),
+  F0: by('pelargonium-salmon'),
+  F1: by('marigold-orange'),
+  F2: by('salvia-white'),
+  S0: by('calibrachoa-yellow'),
+  S1: by('lobelia-white'),
+};
 
 describe('ordinary counts', () => {
-  test.each([[250, 3, 4], [300, 3, 5], [350, 4, 7], [400, 6, 9], [500, 8, 13]])('a %i mm pot takes %i to %i starts', (width, few, many) => expect(usualCount(width)).toEqual([few, many]));
+  test.each([
+    [250, 3, 4],
+    [300, 3, 5],
+    [350, 4, 7],
+    [400, 6, 9],
+    [500, 8, 13],
+  ])('a %i mm pot takes %i to %i starts', (width, few, many) => expect(usualCount(width)).toEqual([few, many]));
   test('between sizes in between, outside them no wilder', () => {
     expect(usualCount(325)).toEqual([4, 6]);
     expect(usualCount(80)).toEqual(usualCount(150));
@@ -39,7 +55,8 @@ describe('ordinary counts', () => {
 
 describe('patterns of each school', () => {
   const roles = (p: Pattern) => p.slots.map((s) => s.role);
-  const of = (school: Planting['brief']['school'], change: Partial<Planting> = {}) => patternsFor(pot({ ...change, brief: { ...pot().brief, school } }));
+  const of = (school: Planting['brief']['school'], change: Partial<Planting> = {}) =>
+    patternsFor(pot({ ...change, brief: { ...pot().brief, school } }));
   test('a tall centre has one thriller in the middle and spillers at the rim', () => {
     for (const p of of('tall-centre')) {
       expect(roles(p).filter((r) => r === 'thriller')).toHaveLength(1);
@@ -61,10 +78,15 @@ describe('patterns of each school', () => {
   test('counts keep to what is usual for the density', () => {
     const [few, many] = usualStarts(pot().container);
     for (const p of of('tall-centre')) expect(p.slots.length).toBeLessThanOrEqual(few + 1);
-    for (const p of patternsFor(pot({ brief: { ...pot().brief, density: 'full now' } }))) expect(p.slots.length).toBeGreaterThanOrEqual(many - 1);
+    for (const p of patternsFor(pot({ brief: { ...pot().brief, density: 'full now' } })))
+      expect(p.slots.length).toBeGreaterThanOrEqual(many - 1);
   });
   test('all round, kinds repeat so that opposites match; against a wall they stand in clumps', () => {
-    const parts = (seen: Planting['spot']['seen']) => patternsFor(pot({ spot: { ...pot().spot, seen }, brief: { ...pot().brief, density: 'full now' } })).find((p) => p.parts.filter((x) => x.role === 'filler').length === 2)?.slots.filter((s) => s.role === 'filler').map((s) => s.part) ?? [];
+    const parts = (seen: Planting['spot']['seen']) =>
+      patternsFor(pot({ spot: { ...pot().spot, seen }, brief: { ...pot().brief, density: 'full now' } }))
+        .find((p) => p.parts.filter((x) => x.role === 'filler').length === 2)
+        ?.slots.filter((s) => s.role === 'filler')
+        .map((s) => s.part) ?? [];
     const round = parts('all-round');
     const wall = parts('wall');
     expect(round.length).toBeGreaterThanOrEqual(3);
@@ -87,7 +109,13 @@ describe('rows for a long box', () => {
   test('mirrored ends match in kind', () => {
     const [mirrored] = rowsOf('tall-centre', lay);
     for (const s of mirrored ?? []) {
-      const twin = (mirrored ?? []).find((o) => o !== s && o.role === s.role && Math.abs((o.row?.along ?? 9) + (s.row?.along ?? 0)) < 0.02 && o.row?.across === s.row?.across);
+      const twin = (mirrored ?? []).find(
+        (o) =>
+          o !== s &&
+          o.role === s.role &&
+          Math.abs((o.row?.along ?? 9) + (s.row?.along ?? 0)) < 0.02 &&
+          o.row?.across === s.row?.across,
+      );
       if (twin) expect(twin.part).toBe(s.part);
     }
   });
@@ -118,7 +146,9 @@ describe('placing a cast', () => {
     expect(placedOnce).toBeGreaterThan(5);
   });
   test('keeps what is locked where it is and gives it no second place', () => {
-    const p = pot({ placements: [{ id: 'kept', plant: 'petunia-white', start: 'p9', xMm: 90, yMm: 60, role: 'filler', locked: true }] });
+    const p = pot({
+      placements: [{ id: 'kept', plant: 'petunia-white', start: 'p9', xMm: 90, yMm: 60, role: 'filler', locked: true }],
+    });
     const pattern = patternsFor(p).find((x) => x.slots.length >= 6) as Pattern;
     const placements = place(pattern, CAST, p, false);
     expect(placements?.[0]).toEqual(p.placements[0]);
@@ -129,7 +159,10 @@ describe('placing a cast', () => {
     const pattern = patternsFor(p)[0] as Pattern;
     const dear = place(pattern, CAST, p, false) ?? [];
     const cheap = place(pattern, CAST, p, true) ?? [];
-    expect(cheap.filter((x) => x.start === 'pack6').length).toBeGreaterThan(dear.filter((x) => x.start === 'pack6').length);
+    expect(cheap.filter((x) => x.start === 'pack6').length).toBeGreaterThan(
+      dear.filter((x) => x.start === 'pack6').length,
+    );
   });
-  test('without a plant for a part there is no placing', () => expect(place(patternsFor(pot())[0] as Pattern, {}, pot(), false)).toBeNull());
+  test('without a plant for a part there is no placing', () =>
+    expect(place(patternsFor(pot())[0] as Pattern, {}, pot(), false)).toBeNull());
 });

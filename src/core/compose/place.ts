@@ -19,20 +19,55 @@ export type Cast = Record<string, Plant>;
  */
 export function place(pattern: Pattern, cast: Cast, planting: Planting, cheap: boolean): Placement[] | null {
   const locked = planting.placements.filter((p) => p.locked);
-  const free = withoutTaken(pattern.slots.map((s) => ({ ...s })), locked, planting);
-  const slots: { start: StartSize; xMm: number; yMm: number; fixed?: boolean; role: Placement['role']; plant: Plant | null }[] = locked.map((p) => ({ ...p, fixed: true, plant: null }));
+  const free = withoutTaken(
+    pattern.slots.map((s) => ({ ...s })),
+    locked,
+    planting,
+  );
+  const slots: {
+    start: StartSize;
+    xMm: number;
+    yMm: number;
+    fixed?: boolean;
+    role: Placement['role'];
+    plant: Plant | null;
+  }[] = locked.map((p) => ({ ...p, fixed: true, plant: null }));
   for (const s of free) {
     const plant = cast[s.part];
     if (!plant) return null;
-    const start = startFor(s.role, plant.starts.map((x) => x.size), planting, cheap);
+    const start = startFor(
+      s.role,
+      plant.starts.map((x) => x.size),
+      planting,
+      cheap,
+    );
     if (!start) return null;
-    slots.push({ start, ...pointOf(s, start, planting.container), role: s.role, plant, fixed: s.out === 0 && locked.length === 0 });
+    slots.push({
+      start,
+      ...pointOf(s, start, planting.container),
+      role: s.role,
+      plant,
+      fixed: s.out === 0 && locked.length === 0,
+    });
   }
-  const settled = settle(planting.container, slots) ?? settle(planting.container, slots.map((s) => ({ ...s, fixed: s.plant === null })));
+  const settled =
+    settle(planting.container, slots) ??
+    settle(
+      planting.container,
+      slots.map((s) => ({ ...s, fixed: s.plant === null })),
+    );
   if (!settled) return null;
   const out: Placement[] = [...locked];
   settled.forEach((s) => {
-    if (s.plant) out.push({ id: freeId(out), plant: referTo(s.plant), start: s.start, xMm: tenth(s.xMm), yMm: tenth(s.yMm), role: s.role });
+    if (s.plant)
+      out.push({
+        id: freeId(out),
+        plant: referTo(s.plant),
+        start: s.start,
+        xMm: tenth(s.xMm),
+        yMm: tenth(s.yMm),
+        role: s.role,
+      });
   });
   return out;
 }

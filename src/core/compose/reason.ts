@@ -6,19 +6,33 @@ import { resolve } from '../plantings/resolve';
 import type { Planting } from '../plantings/schema';
 import { signature } from './casting';
 
-const LED: Record<Planting['brief']['school'], string> = { 'tall-centre': 'in the middle', 'tall-back': 'at the back', 'off-centre': 'a third along', 'level-dome': 'in a level dome', 'tall-only': 'in a tall row' };
+const LED: Record<Planting['brief']['school'], string> = {
+  'tall-centre': 'in the middle',
+  'tall-back': 'at the back',
+  'off-centre': 'a third along',
+  'level-dome': 'in a level dome',
+  'tall-only': 'in a tall row',
+};
 
 /** Why this one, in one or two sentences, from what was measured. */
 export function reasonOf(planting: Planting, report: Report): string {
   const placed = resolve(planting);
   const lead = placed.find((p) => p.role === 'thriller') ?? placed[0];
   if (!lead) return '';
-  const colours = [...new Set(placed.filter((p) => p !== lead).map((p) => family(lch(signature(p.plant)))))].filter((f) => f !== 'green').slice(0, 3);
-  const told = colours.length > 1 ? `${colours.slice(0, -1).join(', ')} and ${colours[colours.length - 1]}` : (colours[0] ?? 'green');
+  const colours = [...new Set(placed.filter((p) => p !== lead).map((p) => family(lch(signature(p.plant)))))]
+    .filter((f) => f !== 'green')
+    .slice(0, 3);
+  const told =
+    colours.length > 1
+      ? `${colours.slice(0, -1).join(', ')} and ${colours[colours.length - 1]}`
+      : (colours[0] ?? 'green');
   const watch = report.findings.filter((f) => f.severity !== 'good');
   const strengths = report.findings
     .filter((f) => f.severity === 'good' && (f.check === 'season' || f.check === 'texture' || f.check === 'vigour'))
     .sort((a, b) => b.quality - a.quality);
   const price = watch.length === 0 ? 'Nothing to watch.' : `To watch: ${watch[0]?.message ?? ''}`;
-  return `${plantName(lead.plant)} ${LED[planting.brief.school]}, with ${told} round it. ${strengths[0]?.message ?? ''} ${price}`.replaceAll('  ', ' ');
+  return `${plantName(lead.plant)} ${LED[planting.brief.school]}, with ${told} round it. ${strengths[0]?.message ?? ''} ${price}`.replaceAll(
+    '  ',
+    ' ',
+  );
 }

@@ -12,7 +12,12 @@ const fresh = freshPlanting('x', 'X', '2026-03-01');
 const noted = (hours: number[]): Planting['spot']['light'] => ({ kind: 'noted', hours, dappled: false });
 const box90 = SOLD.box[3] as Shape;
 
-const pot = (shape: Shape, container: Partial<Container>, spot: Partial<Planting['spot']>, brief: Partial<Planting['brief']>): Planting => ({
+const pot = (
+  shape: Shape,
+  container: Partial<Container>,
+  spot: Partial<Planting['spot']>,
+  brief: Partial<Planting['brief']>,
+): Planting => ({
   ...fresh,
   container: { ...fresh.container, shape, ...container },
   spot: { ...fresh.spot, ...spot },
@@ -20,11 +25,51 @@ const pot = (shape: Shape, container: Partial<Container>, spot: Partial<Planting
 });
 
 const CASES: [string, Planting][] = [
-  ['a 90 cm window box against a wall in four hours of morning sun', pot(box90, { mount: 'sill', material: 'timber' }, { light: noted([7, 8, 9, 10]), seen: 'wall' }, { school: 'tall-back' })],
-  ['the same box seen from inside', pot(box90, { mount: 'sill', material: 'timber' }, { light: noted([7, 8, 9, 10]), seen: 'inside', sight: PLAIN_WINDOW }, { school: 'tall-only' })],
-  ['a 30 cm basket in north shade', pot(SOLD.basket[1] as Shape, { mount: 'hook', material: 'coir' }, { light: noted([]) }, { school: 'level-dome', scheme: 'cool' })],
-  ['a 40 cm low bowl in full sun with dry plants', pot(SOLD.bowl[2] as Shape, { material: 'terracotta', colour: '#b5654a' }, { light: noted([8, 9, 10, 11, 12, 13, 14, 15]) }, { school: 'level-dome', scheme: 'all-leaf' })],
-  ['a 45 cm square year-round in part shade at −20 °C', pot(SOLD.square[4] as Shape, { material: 'fibre' }, { light: noted([9, 10, 11]), coldestWinterC: -20, lastFrost: '05-12', firstFrost: '10-08' }, { scheme: 'all-leaf', lasting: true })],
+  [
+    'a 90 cm window box against a wall in four hours of morning sun',
+    pot(
+      box90,
+      { mount: 'sill', material: 'timber' },
+      { light: noted([7, 8, 9, 10]), seen: 'wall' },
+      { school: 'tall-back' },
+    ),
+  ],
+  [
+    'the same box seen from inside',
+    pot(
+      box90,
+      { mount: 'sill', material: 'timber' },
+      { light: noted([7, 8, 9, 10]), seen: 'inside', sight: PLAIN_WINDOW },
+      { school: 'tall-only' },
+    ),
+  ],
+  [
+    'a 30 cm basket in north shade',
+    pot(
+      SOLD.basket[1] as Shape,
+      { mount: 'hook', material: 'coir' },
+      { light: noted([]) },
+      { school: 'level-dome', scheme: 'cool' },
+    ),
+  ],
+  [
+    'a 40 cm low bowl in full sun with dry plants',
+    pot(
+      SOLD.bowl[2] as Shape,
+      { material: 'terracotta', colour: '#b5654a' },
+      { light: noted([8, 9, 10, 11, 12, 13, 14, 15]) },
+      { school: 'level-dome', scheme: 'all-leaf' },
+    ),
+  ],
+  [
+    'a 45 cm square year-round in part shade at −20 °C',
+    pot(
+      SOLD.square[4] as Shape,
+      { material: 'fibre' },
+      { light: noted([9, 10, 11]), coldestWinterC: -20, lastFrost: '05-12', firstFrost: '10-08' },
+      { scheme: 'all-leaf', lasting: true },
+    ),
+  ],
   ['a barrow', pot(SOLD.free[0] as Shape, { material: 'metal' }, {}, {})],
 ];
 
@@ -33,7 +78,8 @@ describe.each(CASES)('%s', (_, base) => {
 
   test('gets at least four proposals with nothing wrong in them', () => {
     expect(proposals.length).toBeGreaterThanOrEqual(4);
-    for (const p of proposals) expect(p.report.findings.filter((f) => f.severity === 'wrong').map((f) => f.check)).toEqual([]);
+    for (const p of proposals)
+      expect(p.report.findings.filter((f) => f.severity === 'wrong').map((f) => f.check)).toEqual([]);
   });
 
   test('every root ball stands in the soil, and counts are what is usual', () => {
@@ -58,7 +104,8 @@ test('usual counts: a 90 cm box 9 to 14, a 30 cm basket 4 to 7 or nearly, a 40 c
 });
 
 describe('patterns that fit the shape', () => {
-  const rows = (school: Planting['brief']['school']) => patternsFor({ ...(CASES[0] as [string, Planting])[1], brief: { ...fresh.brief, school } });
+  const rows = (school: Planting['brief']['school']) =>
+    patternsFor({ ...(CASES[0] as [string, Planting])[1], brief: { ...fresh.brief, school } });
 
   test('in a box the tall stand behind and the trailers along the front edge', () => {
     for (const { slots } of rows('tall-back')) {
@@ -70,21 +117,36 @@ describe('patterns that fit the shape', () => {
   });
 
   test('a box has a pattern whose ends match kind for kind', () => {
-    const mirrored = rows('tall-centre').filter(({ slots }) => slots.every((s) => Math.abs(s.row?.along ?? 0) < 0.01 || slots.some((o) => o.part === s.part && Math.abs((o.row?.along ?? 0) + (s.row?.along ?? 0)) < 0.02)));
+    const mirrored = rows('tall-centre').filter(({ slots }) =>
+      slots.every(
+        (s) =>
+          Math.abs(s.row?.along ?? 0) < 0.01 ||
+          slots.some((o) => o.part === s.part && Math.abs((o.row?.along ?? 0) + (s.row?.along ?? 0)) < 0.02),
+      ),
+    );
     expect(mirrored.length).toBeGreaterThan(0);
   });
 
-  test('seen from inside nothing hangs', () => expect(rows('tall-only').every(({ slots }) => slots.every((s) => s.role !== 'spiller'))).toBe(true));
+  test('seen from inside nothing hangs', () =>
+    expect(rows('tall-only').every(({ slots }) => slots.every((s) => s.role !== 'spiller'))).toBe(true));
 
   test('off-centre, the tall one stands a third along', () => {
-    const talls = rows('off-centre').map(({ slots }) => slots.filter((s) => s.role === 'thriller').map((s) => s.row?.along ?? 0));
+    const talls = rows('off-centre').map(({ slots }) =>
+      slots.filter((s) => s.role === 'thriller').map((s) => s.row?.along ?? 0),
+    );
     expect(talls.some(([x]) => x !== undefined && Math.abs(Math.abs(x) - 0.35) < 0.15)).toBe(true);
   });
 
   test('a square plants its four corners', () => {
-    const square = { ...(CASES[4] as [string, Planting])[1], brief: { ...fresh.brief, school: 'tall-centre' as const } };
+    const square = {
+      ...(CASES[4] as [string, Planting])[1],
+      brief: { ...fresh.brief, school: 'tall-centre' as const },
+    };
     const five = { ...square, container: { ...square.container, shape: SOLD.square[1] as Shape } };
-    const corner = patternsFor(five).some(({ slots }) => slots.filter((s) => Math.abs((((s.angle / (Math.PI / 2)) % 1) + 1) % 1 - 0.5) < 0.01).length >= 2);
+    const corner = patternsFor(five).some(
+      ({ slots }) =>
+        slots.filter((s) => Math.abs(((((s.angle / (Math.PI / 2)) % 1) + 1) % 1) - 0.5) < 0.01).length >= 2,
+    );
     expect(corner).toBe(true);
   });
 });

@@ -15,15 +15,25 @@ export interface Slot {
 const repeat = (n: number, kinds: number): number[] => Array.from({ length: n }, (_, i) => i % kinds);
 
 /** Gives every slot its part: opposite schools repeat kinds round the ring, others keep them in clumps. */
-export function withKinds(slots: readonly Omit<Slot, 'part'>[], kinds: { filler: number; spiller: number }, opposite: boolean): Slot[] {
+export function withKinds(
+  slots: readonly Omit<Slot, 'part'>[],
+  kinds: { filler: number; spiller: number },
+  opposite: boolean,
+): Slot[] {
   const seen = { thriller: 0, filler: 0, spiller: 0 };
-  const totals = { thriller: 1, filler: slots.filter((s) => s.role === 'filler').length, spiller: slots.filter((s) => s.role === 'spiller').length };
+  const totals = {
+    thriller: 1,
+    filler: slots.filter((s) => s.role === 'filler').length,
+    spiller: slots.filter((s) => s.role === 'spiller').length,
+  };
   return slots.map((s) => {
     const n = seen[s.role];
     seen[s.role] += 1;
     if (s.role === 'thriller') return { ...s, part: 'T' };
     const k = kinds[s.role];
-    const order = opposite ? repeat(totals[s.role], k) : Array.from({ length: totals[s.role] }, (_, i) => Math.min(k - 1, Math.floor((i * k) / totals[s.role])));
+    const order = opposite
+      ? repeat(totals[s.role], k)
+      : Array.from({ length: totals[s.role] }, (_, i) => Math.min(k - 1, Math.floor((i * k) / totals[s.role])));
     return { ...s, part: `${s.role === 'filler' ? 'F' : 'S'}${order[n] ?? 0}` };
   });
 }

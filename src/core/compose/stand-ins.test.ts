@@ -39,22 +39,32 @@ test('its own sister in another colour is told to be another colour, its twin th
 });
 
 test('it takes all the places of what is out, in the size it was if it is sold so', () => {
-  const two = { ...planting, placements: planting.placements.map((p) => (p.id === 'b' ? { ...p, plant: 'pelargonium-salmon' } : p)) };
+  const two = {
+    ...planting,
+    placements: planting.placements.map((p) => (p.id === 'b' ? { ...p, plant: 'pelargonium-salmon' } : p)),
+  };
   for (const s of standIns(two, 'pelargonium-salmon', LIBRARY)) {
     expect(s.commands).toHaveLength(2);
-    if (s.plant.starts.some((x) => x.size === 'p9')) expect(s.commands.every((c) => c.do === 'swap' && c.start === 'p9')).toBe(true);
+    if (s.plant.starts.some((x) => x.size === 'p9'))
+      expect(s.commands.every((c) => c.do === 'swap' && c.start === 'p9')).toBe(true);
   }
 });
 
 test('only from what there is; nothing when it is not planted or nothing fits', () => {
   const few = LIBRARY.filter((p) => p.id === 'marigold-orange' || p.id === 'petunia-white');
-  expect(standIns(planting, 'pelargonium-salmon', few).map((s) => s.plant.id).sort()).toEqual(['marigold-orange', 'petunia-white']);
+  expect(
+    standIns(planting, 'pelargonium-salmon', few)
+      .map((s) => s.plant.id)
+      .sort(),
+  ).toEqual(['marigold-orange', 'petunia-white']);
   expect(standIns(planting, 'petunia-white', LIBRARY)).toEqual([]);
   expect(standIns(planting, 'pelargonium-salmon', [])).toEqual([]);
 });
 
 test('a trailer’s stand-in hangs', () => {
-  const hung = pot({ placements: [placed('a', 'petunia-white', 'filler', 0, 0), placed('b', 'dichondra-silver', 'spiller', 0, 130)] });
+  const hung = pot({
+    placements: [placed('a', 'petunia-white', 'filler', 0, 0), placed('b', 'dichondra-silver', 'spiller', 0, 130)],
+  });
   const list = standIns(hung, 'dichondra-silver', LIBRARY);
   expect(list.length).toBeGreaterThan(3);
   for (const s of list) expect(s.plant.roles).toContain('spiller');

@@ -37,7 +37,8 @@ const POINTS_PER_TENTH = 4;
 /** Candidates grown and judged in full. */
 const WEIGHED = 18;
 
-const near = (a: number, b: number): number => Math.max(0, 1 - Math.abs(Math.log(Math.max(a, 20) / Math.max(b, 20))) / Math.log(3));
+const near = (a: number, b: number): number =>
+  Math.max(0, 1 - Math.abs(Math.log(Math.max(a, 20) / Math.max(b, 20))) / Math.log(3));
 /** How far two plants’ months of bloom fall together, 0–1; two that never bloom are alike in that. */
 function bloomTogether(a: Plant, b: Plant): number {
   const both = sum(a.bloom.map((x, m) => Math.min(x, b.bloom[m] ?? 0)));
@@ -53,9 +54,19 @@ const mid = ([a, b]: readonly [number, number]): number => (a + b) / 2;
 /** How like two plants are in a place with so many hours of sun, 0–1. */
 function likeness(a: Plant, b: Plant, hours: number): number {
   const colour = 1 - Math.min(1, deltaE(lch(signature(a)), lch(signature(b))) / FAR);
-  const leaf = (Number(a.leaf.size === b.leaf.size) + Number(a.leaf.form === b.leaf.form) + Number(a.flower.form === b.flower.form)) / 3;
+  const leaf =
+    (Number(a.leaf.size === b.leaf.size) +
+      Number(a.leaf.form === b.leaf.form) +
+      Number(a.flower.form === b.flower.form)) /
+    3;
   return (
-    WEIGHT.colour * colour + WEIGHT.height * near(mid(a.heightMm), mid(b.heightMm)) + WEIGHT.hang * near(mid(a.trailMm), mid(b.trailMm)) + WEIGHT.leaf * leaf + WEIGHT.bloom * bloomTogether(a, b) + WEIGHT.water * Number(a.water === b.water) + WEIGHT.light * lightFit(b.sunHours, hours)
+    WEIGHT.colour * colour +
+    WEIGHT.height * near(mid(a.heightMm), mid(b.heightMm)) +
+    WEIGHT.hang * near(mid(a.trailMm), mid(b.trailMm)) +
+    WEIGHT.leaf * leaf +
+    WEIGHT.bloom * bloomTogether(a, b) +
+    WEIGHT.water * Number(a.water === b.water) +
+    WEIGHT.light * lightFit(b.sunHours, hours)
   );
 }
 
@@ -64,10 +75,22 @@ function differences(was: Plant, now: Plant): string[] {
   const apart = deltaE(lch(signature(was)), lch(signature(now)));
   out.push(apart < 0.06 ? 'the same colour' : apart < 0.16 ? 'a near colour' : 'another colour');
   const tall = mid(now.heightMm) / Math.max(1, mid(was.heightMm));
-  if (tall > 1.2 || tall < 0.83) out.push(`${Math.round(Math.abs(mid(now.heightMm) - mid(was.heightMm)) / 10)} cm ${tall > 1 ? 'taller' : 'shorter'}`);
+  if (tall > 1.2 || tall < 0.83)
+    out.push(
+      `${Math.round(Math.abs(mid(now.heightMm) - mid(was.heightMm)) / 10)} cm ${tall > 1 ? 'taller' : 'shorter'}`,
+    );
   const hang = mid(now.trailMm) - mid(was.trailMm);
   if (Math.abs(hang) > 60) out.push(`hangs ${Math.round(Math.abs(hang) / 10)} cm ${hang > 0 ? 'further' : 'less'}`);
-  if (now.water !== was.water) out.push(now.water === 'thirsty' ? 'thirstier' : now.water === 'dry' ? 'likes it drier' : was.water === 'dry' ? 'wants more water' : 'wants less water');
+  if (now.water !== was.water)
+    out.push(
+      now.water === 'thirsty'
+        ? 'thirstier'
+        : now.water === 'dry'
+          ? 'likes it drier'
+          : was.water === 'dry'
+            ? 'wants more water'
+            : 'wants less water',
+    );
   if (now.vigour - was.vigour >= 2) out.push('stronger growing');
   if (was.flower.form !== now.flower.form && now.flower.form === 'none') out.push('grown for its leaf');
   else if (now.flower.form !== 'none' && bloomTogether(was, now) < OTHER_MONTHS) out.push('flowers at another time');
@@ -103,7 +126,17 @@ export function standIns(planting: Planting, plantId: string, library: readonly 
         const was = now.findings.find((g) => g.check === f.check);
         return was && was.severity !== f.severity ? [{ check: f.check, from: was.severity, to: f.severity }] : [];
       });
-      return [{ plant, commands, report, change: Math.round((report.score - now.score) * 10) / 10, moves, likeness: Math.round(like * 100) / 100, differs: differences(first.plant, plant) }];
+      return [
+        {
+          plant,
+          commands,
+          report,
+          change: Math.round((report.score - now.score) * 10) / 10,
+          moves,
+          likeness: Math.round(like * 100) / 100,
+          differs: differences(first.plant, plant),
+        },
+      ];
     })
     .sort((a, b) => b.likeness - a.likeness + (b.change - a.change) / (POINTS_PER_TENTH * 10))
     .slice(0, most);

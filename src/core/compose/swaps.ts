@@ -32,13 +32,23 @@ export function alternatives(planting: Planting, placementId: string, library: r
 }
 
 /** Every plant that could stand in a placement, judged with it there, best first. */
-export function rankSwaps(planting: Planting, placementId: string, most = 24, library: readonly Plant[] = LIBRARY): Swap[] {
+export function rankSwaps(
+  planting: Planting,
+  placementId: string,
+  most = 24,
+  library: readonly Plant[] = LIBRARY,
+): Swap[] {
   const now = assess(planting).score;
   return alternatives(planting, placementId, library)
     .slice(0, most)
     .flatMap((plant): Swap[] => {
       const role = planting.placements.find((p) => p.id === placementId)?.role ?? 'filler';
-      const start = startFor(role, plant.starts.map((s) => s.size), planting, false);
+      const start = startFor(
+        role,
+        plant.starts.map((s) => s.size),
+        planting,
+        false,
+      );
       if (!start) return [];
       const report = assess(apply(planting, { do: 'swap', id: placementId, plant: referTo(plant), start }));
       return [{ plant, start, report, change: Math.round((report.score - now) * 10) / 10 }];

@@ -46,7 +46,9 @@ function wallM2(c: Container): number {
   let area = areaOf(rings[WALL_STRIPS] ?? []);
   for (let i = 0; i < WALL_STRIPS; i += 1) {
     const [a, b] = [rings[i] ?? [], rings[i + 1] ?? []];
-    const lean = a.reduce((sum, p, k) => sum + Math.hypot(p.x - (b[k]?.x ?? p.x), p.y - (b[k]?.y ?? p.y)), 0) / Math.max(1, a.length);
+    const lean =
+      a.reduce((sum, p, k) => sum + Math.hypot(p.x - (b[k]?.x ?? p.x), p.y - (b[k]?.y ?? p.y)), 0) /
+      Math.max(1, a.length);
     area += ((perimeterOf(a) + perimeterOf(b)) / 2) * Math.hypot(depth / WALL_STRIPS, lean);
   }
   return area / 1e6;
@@ -84,7 +86,8 @@ function sumsOf(c: Container): ContainerSums {
 const RENEWED: Record<Container['refill'], number> = { all: 1, 'top third': 1 / 3, 'top up': 0.1 };
 
 /** Mix to buy for one container, litres: fill less root balls, and settling; less for one that is only refreshed. `ballsL` is the sum of root balls. */
-export const mixToBuyL = (c: Container, ballsL: number): number => Math.max(0, containerSums(c).fillL - ballsL) * RENEWED[c.refill] * SETTLING;
+export const mixToBuyL = (c: Container, ballsL: number): number =>
+  Math.max(0, containerSums(c).fillL - ballsL) * RENEWED[c.refill] * SETTLING;
 
 /** A liner of film and coir, kg per m² of wall when soaked. Working figure. */
 const LINER_KG_PER_M2 = 1.2;
@@ -125,7 +128,10 @@ export function loadOf(c: Container, ballsL: number): Load | null {
     case 'hook':
       return { kg: totalKg, on: 'hook' };
     case 'wall':
-      return { kg: totalKg / Math.max(1, Math.ceil(wide / BRACKET_EVERY_MM)), on: c.shape.kind === 'wall-basket' && wide <= BRACKET_EVERY_MM ? 'hook' : 'each bracket' };
+      return {
+        kg: totalKg / Math.max(1, Math.ceil(wide / BRACKET_EVERY_MM)),
+        on: c.shape.kind === 'wall-basket' && wide <= BRACKET_EVERY_MM ? 'hook' : 'each bracket',
+      };
     case 'rail':
       return { kg: totalKg / (wide / 1000), on: 'metre of rail' };
     case 'sill':

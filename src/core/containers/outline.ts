@@ -8,7 +8,8 @@ export const rimOf = (shape: Shape): { wide: number; deep: number } => shapeOf(s
 export const depthOf = (shape: Shape): number => shapeOf(shape).depthMm(shape);
 
 /** How far a point stands inside the wall at a depth, and where the nearest wall lies. */
-export const clearOf = (shape: Shape, belowRimMm: number, x: number, y: number): Clear => shapeOf(shape).clear(shape, belowRimMm, x, y);
+export const clearOf = (shape: Shape, belowRimMm: number, x: number, y: number): Clear =>
+  shapeOf(shape).clear(shape, belowRimMm, x, y);
 
 export interface RimPoint extends PlanPoint {
   /** Outward, unit. */
@@ -45,7 +46,11 @@ export function rimPoints(shape: Shape): RimPoint[] {
     out.push({ x: e.a.x + (e.b.x - e.a.x) * t, y: e.a.y + (e.b.y - e.a.y) * t, nx: ty, ny: -tx });
   }
   const outward = out.every((p) => shapeOf(shape).clear(shape, 0, p.x - p.nx * 2, p.y - p.ny * 2).mm > 0);
-  const made = outward ? out : out.map((p) => (shapeOf(shape).clear(shape, 0, p.x + p.nx * 2, p.y + p.ny * 2).mm > 0 ? { ...p, nx: -p.nx, ny: -p.ny } : p));
+  const made = outward
+    ? out
+    : out.map((p) =>
+        shapeOf(shape).clear(shape, 0, p.x + p.nx * 2, p.y + p.ny * 2).mm > 0 ? { ...p, nx: -p.nx, ny: -p.ny } : p,
+      );
   rims.set(shape, made);
   return made;
 }

@@ -4,7 +4,8 @@ import { MaterialSchema } from './materials';
 
 const sizeMm = z.number().min(60, 'must be 60 mm or more').max(2000, 'must be 2000 mm or less');
 
-const wide = (least: number) => z.number().min(least, `must be ${least} mm or more`).max(3000, 'must be 3000 mm or less');
+const wide = (least: number) =>
+  z.number().min(least, `must be ${least} mm or more`).max(3000, 'must be 3000 mm or less');
 const wider = { message: 'must not be more than half as wide again as the top', path: ['baseMm'] };
 
 /** Inside measurements of a round pot with straight, perhaps sloping, sides. */
@@ -19,23 +20,57 @@ const SquareSchema = z
   .refine((s) => s.baseMm <= s.topMm * 1.5, wider);
 
 /** A window box, rail box or trough. Length runs left to right, width from front to back. */
-const BoxSchema = z.object({ kind: z.literal('box'), lengthMm: wide(150), widthMm: wide(80), baseLengthMm: wide(100), baseWidthMm: wide(60), depthMm: sizeMm }).strict();
+const BoxSchema = z
+  .object({
+    kind: z.literal('box'),
+    lengthMm: wide(150),
+    widthMm: wide(80),
+    baseLengthMm: wide(100),
+    baseWidthMm: wide(60),
+    depthMm: sizeMm,
+  })
+  .strict();
 
 const BowlSchema = z.object({ kind: z.literal('bowl'), topMm: sizeMm, depthMm: sizeMm }).strict();
 const BasketSchema = z.object({ kind: z.literal('basket'), topMm: sizeMm, depthMm: sizeMm }).strict();
 
 /** A half-round basket on a wall: width along it, projection out from it. */
-const WallBasketSchema = z.object({ kind: z.literal('wall-basket'), widthMm: wide(150), projectionMm: wide(80), depthMm: sizeMm }).strict();
+const WallBasketSchema = z
+  .object({ kind: z.literal('wall-basket'), widthMm: wide(150), projectionMm: wide(80), depthMm: sizeMm })
+  .strict();
 
 /** An oval tub; the base is this share of the rim in both directions. */
-const OvalSchema = z.object({ kind: z.literal('oval'), lengthMm: wide(150), widthMm: wide(100), baseShare: z.number().min(0.4).max(1.2), depthMm: sizeMm }).strict();
+const OvalSchema = z
+  .object({
+    kind: z.literal('oval'),
+    lengthMm: wide(150),
+    widthMm: wide(100),
+    baseShare: z.number().min(0.4).max(1.2),
+    depthMm: sizeMm,
+  })
+  .strict();
 
 const corner = z.tuple([z.number().min(-2000).max(2000), z.number().min(-2000).max(2000)]);
 
 /** Any outline by its corners in order (x to the right, y toward the viewer, mm) with one mean depth. */
-const FreeSchema = z.object({ kind: z.literal('free'), corners: z.array(corner).min(3, 'needs three corners or more').max(24, 'may have 24 corners at most'), depthMm: sizeMm }).strict();
+const FreeSchema = z
+  .object({
+    kind: z.literal('free'),
+    corners: z.array(corner).min(3, 'needs three corners or more').max(24, 'may have 24 corners at most'),
+    depthMm: sizeMm,
+  })
+  .strict();
 
-export const ShapeSchema = z.discriminatedUnion('kind', [RoundSchema, SquareSchema, BoxSchema, BowlSchema, BasketSchema, WallBasketSchema, OvalSchema, FreeSchema]);
+export const ShapeSchema = z.discriminatedUnion('kind', [
+  RoundSchema,
+  SquareSchema,
+  BoxSchema,
+  BowlSchema,
+  BasketSchema,
+  WallBasketSchema,
+  OvalSchema,
+  FreeSchema,
+]);
 export type Shape = z.infer<typeof ShapeSchema>;
 type Of<K extends Shape['kind']> = Extract<Shape, { kind: K }>;
 export type Round = Of<'round'>;

@@ -13,16 +13,37 @@ const of = (shape: Shape, change: Partial<Container> = {}): Container => ({ ...p
 const brim = (shape: Shape): number => containerSums(of(shape)).brimL;
 
 describe('volumes against hand-worked examples, litres', () => {
-  test('square, tapered: 40 cm over 30 cm, 36 deep: 36/6·(1600 + 4·1225 + 900) = 44.4', () => expect(brim({ kind: 'square', topMm: 400, baseMm: 300, depthMm: 360 })).toBeCloseTo(44.4, 6));
-  test('square, straight: 30·30·30 = 27', () => expect(brim({ kind: 'square', topMm: 300, baseMm: 300, depthMm: 300 })).toBeCloseTo(27, 6));
+  test('square, tapered: 40 cm over 30 cm, 36 deep: 36/6·(1600 + 4·1225 + 900) = 44.4', () =>
+    expect(brim({ kind: 'square', topMm: 400, baseMm: 300, depthMm: 360 })).toBeCloseTo(44.4, 6));
+  test('square, straight: 30·30·30 = 27', () =>
+    expect(brim({ kind: 'square', topMm: 300, baseMm: 300, depthMm: 300 })).toBeCloseTo(27, 6));
   test('box, tapered: 90×20 over 86×16, 18 deep: 18/6·(1800 + 4·88·18 + 1376) = 28.536', () =>
-    expect(brim({ kind: 'box', lengthMm: 900, widthMm: 200, baseLengthMm: 860, baseWidthMm: 160, depthMm: 180 })).toBeCloseTo(28.536, 6));
-  test('bowl: ⅔·π·20²·16 = 13.404', () => expect(brim({ kind: 'bowl', topMm: 400, depthMm: 160 })).toBeCloseTo((2 / 3) * Math.PI * 400 * 16 / 1000, 6));
-  test('basket of 35 cm, 19 deep: ⅔·π·17.5²·19 = 12.187', () => expect(brim({ kind: 'basket', topMm: 350, depthMm: 190 })).toBeCloseTo(12.187, 2));
-  test('wall basket: half of a half-ellipsoid, ⅓·π·25·25·21 = 13.744', () => expect(brim({ kind: 'wall-basket', widthMm: 500, projectionMm: 250, depthMm: 210 })).toBeCloseTo(13.744, 2));
-  test('oval, straight: π/4·60·40·30 = 56.549', () => expect(brim({ kind: 'oval', lengthMm: 600, widthMm: 400, baseShare: 1, depthMm: 300 })).toBeCloseTo(56.549, 2));
+    expect(
+      brim({ kind: 'box', lengthMm: 900, widthMm: 200, baseLengthMm: 860, baseWidthMm: 160, depthMm: 180 }),
+    ).toBeCloseTo(28.536, 6));
+  test('bowl: ⅔·π·20²·16 = 13.404', () =>
+    expect(brim({ kind: 'bowl', topMm: 400, depthMm: 160 })).toBeCloseTo(((2 / 3) * Math.PI * 400 * 16) / 1000, 6));
+  test('basket of 35 cm, 19 deep: ⅔·π·17.5²·19 = 12.187', () =>
+    expect(brim({ kind: 'basket', topMm: 350, depthMm: 190 })).toBeCloseTo(12.187, 2));
+  test('wall basket: half of a half-ellipsoid, ⅓·π·25·25·21 = 13.744', () =>
+    expect(brim({ kind: 'wall-basket', widthMm: 500, projectionMm: 250, depthMm: 210 })).toBeCloseTo(13.744, 2));
+  test('oval, straight: π/4·60·40·30 = 56.549', () =>
+    expect(brim({ kind: 'oval', lengthMm: 600, widthMm: 400, baseShare: 1, depthMm: 300 })).toBeCloseTo(56.549, 2));
   test('own outline, an L of 60×40 less 30×20, 15 deep: 1800·15 = 27', () =>
-    expect(brim({ kind: 'free', depthMm: 150, corners: [[0, 0], [600, 0], [600, 200], [300, 200], [300, 400], [0, 400]] })).toBeCloseTo(27, 6));
+    expect(
+      brim({
+        kind: 'free',
+        depthMm: 150,
+        corners: [
+          [0, 0],
+          [600, 0],
+          [600, 200],
+          [300, 200],
+          [300, 400],
+          [0, 400],
+        ],
+      }),
+    ).toBeCloseTo(27, 6));
 });
 
 const every: Shape[] = Object.values(SOLD).flatMap((list) => [...list]);
@@ -32,7 +53,10 @@ describe.each(every.map((s) => [`${s.kind} ${Math.round(rimOf(s).wide)}`, s] as 
   const depth = s.depthMm(shape);
 
   test('volumes of two halves make the whole, and less is held lower down', () => {
-    expect(s.volumeL(shape, 0, depth / 3) + s.volumeL(shape, depth / 3, depth)).toBeCloseTo(s.volumeL(shape, 0, depth), 6);
+    expect(s.volumeL(shape, 0, depth / 3) + s.volumeL(shape, depth / 3, depth)).toBeCloseTo(
+      s.volumeL(shape, 0, depth),
+      6,
+    );
     expect(s.volumeL(shape, depth / 2, depth)).toBeLessThanOrEqual(s.volumeL(shape, 0, depth / 2) + 1e-9);
   });
 
@@ -62,7 +86,9 @@ describe.each(every.map((s) => [`${s.kind} ${Math.round(rimOf(s).wide)}`, s] as 
   test('it is read back from a file, and its measures can be dragged but never below sense', () => {
     expect(ContainerSchema.safeParse(of(shape)).success).toBe(true);
     const field = fieldOf(shape, 'depth') ?? '';
-    expect(depth + 20).toBe(shapeOf(resized(shape, { [field]: depth + 20 })).depthMm(resized(shape, { [field]: depth + 20 })));
+    expect(depth + 20).toBe(
+      shapeOf(resized(shape, { [field]: depth + 20 })).depthMm(resized(shape, { [field]: depth + 20 })),
+    );
     expect(resized(shape, { [field]: -5 })).toBe(shape);
   });
 });
@@ -96,7 +122,10 @@ describe('root balls where they sit', () => {
 });
 
 describe('mass and load', () => {
-  const basket = of({ kind: 'basket', topMm: 350, depthMm: 190 }, { material: 'coir', mount: 'hook', liner: true, reservoirL: 1.5 });
+  const basket = of(
+    { kind: 'basket', topMm: 350, depthMm: 190 },
+    { material: 'coir', mount: 'hook', liner: true, reservoirL: 1.5 },
+  );
   test('a soaked 35 cm basket by its parts: 0.9 kg a litre of mix, its reservoir, wall, liner and tops', () => {
     const { potKg, mixKg, waterKg, topKg, totalKg } = plantedMass(basket, 2.4, 'soaked');
     // To the soil line, 12 mm down: π·17.5²·((19 − 19/3) − (1.2 − 1.2³/(3·19²))) = 11.03 L.
@@ -128,13 +157,35 @@ test('taking a shape brings what usually goes with it, and keeps what was chosen
 });
 
 test.each([
-  [{ kind: 'box', lengthMm: 900, widthMm: 200, baseLengthMm: 870, baseWidthMm: 170, depthMm: 190 }, 'sill', 'metric', '90 cm window box'],
-  [{ kind: 'box', lengthMm: 762, widthMm: 200, baseLengthMm: 740, baseWidthMm: 170, depthMm: 190 }, 'rail', 'imperial', '30 in rail box'],
+  [
+    { kind: 'box', lengthMm: 900, widthMm: 200, baseLengthMm: 870, baseWidthMm: 170, depthMm: 190 },
+    'sill',
+    'metric',
+    '90 cm window box',
+  ],
+  [
+    { kind: 'box', lengthMm: 762, widthMm: 200, baseLengthMm: 740, baseWidthMm: 170, depthMm: 190 },
+    'rail',
+    'imperial',
+    '30 in rail box',
+  ],
   [{ kind: 'basket', topMm: 300, depthMm: 160 }, 'hook', 'metric', '30 cm hanging basket'],
-] as const)('%p on a %s is called right', (shape, mount, units, name) => expect(said(of(shape, { mount }), units)).toBe(name));
+] as const)('%p on a %s is called right', (shape, mount, units, name) =>
+  expect(said(of(shape, { mount }), units)).toBe(name),
+);
 
 test.each([
-  [{ kind: 'free', depthMm: 150, corners: [[0, 0], [100, 0]] }, 'three corners'],
+  [
+    {
+      kind: 'free',
+      depthMm: 150,
+      corners: [
+        [0, 0],
+        [100, 0],
+      ],
+    },
+    'three corners',
+  ],
   [{ kind: 'box', lengthMm: 20, widthMm: 200, baseLengthMm: 870, baseWidthMm: 170, depthMm: 190 }, '150 mm'],
   [{ kind: 'oval', lengthMm: 500, widthMm: 300, baseShare: 3, depthMm: 190 }, ''],
   [{ kind: 'basket', topMm: -3, depthMm: 160 }, '60 mm'],
@@ -145,6 +196,18 @@ test.each([
 });
 
 test('a container written before shapes had places is read with the plain ones', () => {
-  const old = { shape: { kind: 'round', topMm: 400, baseMm: 290, depthMm: 360 }, material: 'glazed', colour: '#1d5752', drains: true, count: 1 };
-  expect(ContainerSchema.parse(old)).toMatchObject({ mount: 'ground', liner: false, reservoirL: 0, base: 'mesh', refill: 'all' });
+  const old = {
+    shape: { kind: 'round', topMm: 400, baseMm: 290, depthMm: 360 },
+    material: 'glazed',
+    colour: '#1d5752',
+    drains: true,
+    count: 1,
+  };
+  expect(ContainerSchema.parse(old)).toMatchObject({
+    mount: 'ground',
+    liner: false,
+    reservoirL: 0,
+    base: 'mesh',
+    refill: 'all',
+  });
 });

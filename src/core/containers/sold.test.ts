@@ -31,7 +31,12 @@ test('baskets hang from a hook in coir with a liner; boxes stand on a sill; what
   const basket = takeShape(start, 'basket');
   expect(basket).toMatchObject({ mount: 'hook', material: 'coir', liner: true, rimHeightMm: 1700 });
   expect(takeShape(start, 'box').mount).toBe('sill');
-  expect(takeShape(basket, 'round')).toMatchObject({ mount: 'ground', material: 'terracotta', rimHeightMm: null, liner: false });
+  expect(takeShape(basket, 'round')).toMatchObject({
+    mount: 'ground',
+    material: 'terracotta',
+    rimHeightMm: null,
+    liner: false,
+  });
 });
 
 test('a colour somebody chose stays; a material’s own colour gives way to the next one’s', () => {
@@ -42,15 +47,26 @@ test('a colour somebody chose stays; a material’s own colour gives way to the 
 test('each own outline that is sold has its name', () => expect(FREE_NAMES).toHaveLength(SOLD.free.length));
 
 test.each<[Shape['kind'], string, string]>([
-  ['round', '40 cm pot', '15.5 in pot'], ['square', '45 cm square pot', '17.5 in square pot'], ['box', '90 cm window box', '35.5 in window box'], ['bowl', '40 cm bowl', '15.5 in bowl'],
-  ['basket', '35 cm hanging basket', '14 in hanging basket'], ['wall-basket', '40 cm wall basket', '15.5 in wall basket'], ['oval', '60 cm oval tub', '23.5 in oval tub'], ['free', '84 cm container', '33 in container'],
+  ['round', '40 cm pot', '15.5 in pot'],
+  ['square', '45 cm square pot', '17.5 in square pot'],
+  ['box', '90 cm window box', '35.5 in window box'],
+  ['bowl', '40 cm bowl', '15.5 in bowl'],
+  ['basket', '35 cm hanging basket', '14 in hanging basket'],
+  ['wall-basket', '40 cm wall basket', '15.5 in wall basket'],
+  ['oval', '60 cm oval tub', '23.5 in oval tub'],
+  ['free', '84 cm container', '33 in container'],
 ])('%s in a few words', (kind, metric, imperial) => {
   expect(told(takeShape(start, kind))).toBe(metric);
   expect(told(takeShape(start, kind), 'imperial')).toBe(imperial);
 });
 
 describe('dragging a section', () => {
-  test.each<[Shape['kind'], string | null, string | null]>([['round', 'topMm', 'baseMm'], ['box', 'lengthMm', 'baseLengthMm'], ['bowl', 'topMm', null], ['free', null, null]])('%s has a field for what is dragged', (kind, top, base) => {
+  test.each<[Shape['kind'], string | null, string | null]>([
+    ['round', 'topMm', 'baseMm'],
+    ['box', 'lengthMm', 'baseLengthMm'],
+    ['bowl', 'topMm', null],
+    ['free', null, null],
+  ])('%s has a field for what is dragged', (kind, top, base) => {
     const shape = SOLD[kind][0] as Shape;
     expect([fieldOf(shape, 'top'), fieldOf(shape, 'base'), fieldOf(shape, 'depth')]).toEqual([top, base, 'depthMm']);
   });

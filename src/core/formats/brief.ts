@@ -14,7 +14,10 @@ export const BriefFileSchema = z
     format: z.literal(BRIEF_FORMAT),
     version: z.literal(1),
     name: z.string().min(1).max(80).optional(),
-    startDate: z.string().regex(/^\d{4}-\d{2}-\d{2}$/, 'must be a date as YYYY-MM-DD').optional(),
+    startDate: z
+      .string()
+      .regex(/^\d{4}-\d{2}-\d{2}$/, 'must be a date as YYYY-MM-DD')
+      .optional(),
     seed: z.number().int().min(0).optional(),
     spot: SpotSchema.partial().optional(),
     container: ContainerSchema.partial().optional(),
@@ -29,6 +32,12 @@ export function readBrief(data: unknown, today: string): { planting: Planting; s
   const base = freshPlanting('composed', f.name ?? 'Composed', today);
   return {
     seed: f.seed ?? 1,
-    planting: { ...base, startDate: f.startDate ?? base.startDate, spot: { ...base.spot, ...f.spot }, container: { ...base.container, ...f.container }, brief: { ...base.brief, ...f.brief } },
+    planting: {
+      ...base,
+      startDate: f.startDate ?? base.startDate,
+      spot: { ...base.spot, ...f.spot },
+      container: { ...base.container, ...f.container },
+      brief: { ...base.brief, ...f.brief },
+    },
   };
 }

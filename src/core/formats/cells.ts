@@ -13,7 +13,11 @@ export const say = (text: string, what: string): never => {
 
 /** “30–60 cm”, “12 to 18 in”, “380 mm”: one length stands for a range a fifth either way. */
 export function range(t: string, units: UnitSystem): [number, number] {
-  const clean = t.trim().toLowerCase().replace(/\s+(to|bis|and)\s+/g, '–').replace(/(\d)\s*[-–—]\s*(?=\d)/g, '$1–');
+  const clean = t
+    .trim()
+    .toLowerCase()
+    .replace(/\s+(to|bis|and)\s+/g, '–')
+    .replace(/(\d)\s*[-–—]\s*(?=\d)/g, '$1–');
   const [from = '', to] = clean.split('–');
   const unit = /(mm|cm|m|in|inch|inches|ft|feet|"|″|'|′)\.?\s*$/.exec(to ?? from)?.[1] ?? '';
   const bare = (s: string) => (/[a-z"'″′]\s*$/.test(s.trim()) ? s : `${s.trim()}${unit ? ` ${unit}` : ''}`);
@@ -26,8 +30,15 @@ export function range(t: string, units: UnitSystem): [number, number] {
 export const mmText = ([a, b]: readonly [number, number]): string => `${a}–${b} mm`;
 
 export function number(t: string, low: number, high: number, what: string): number {
-  const n = Number(t.replace('−', '-').replace(',', '.').replace(/[^0-9.eE+-]+$/, ''));
-  return t.trim() !== '' && Number.isFinite(n) && n >= low && n <= high ? n : say(t, `is no ${what} from ${low} to ${high}`);
+  const n = Number(
+    t
+      .replace('−', '-')
+      .replace(',', '.')
+      .replace(/[^0-9.eE+-]+$/, ''),
+  );
+  return t.trim() !== '' && Number.isFinite(n) && n >= low && n <= high
+    ? n
+    : say(t, `is no ${what} from ${low} to ${high}`);
 }
 
 /** One of a few words; the first letters are enough where they leave no doubt. */
@@ -48,19 +59,37 @@ const SUN: readonly [RegExp, Plant['sunHours']][] = [
 export function sun(t: string): Plant['sunHours'] {
   const hours = t.match(/\d+(?:\.\d+)?/g)?.map(Number) ?? [];
   if (hours.length === 4) return hours as Plant['sunHours'];
-  if (hours.length === 2) return [Math.max(0, (hours[0] as number) - 1.5), hours[0] as number, hours[1] as number, Math.min(16, (hours[1] as number) + 2)];
-  return SUN.find(([words]) => words.test(t.toLowerCase()))?.[1] ?? say(t, 'is no amount of sun. Write full sun, part sun, part shade, shade, or four figures of hours');
+  if (hours.length === 2)
+    return [
+      Math.max(0, (hours[0] as number) - 1.5),
+      hours[0] as number,
+      hours[1] as number,
+      Math.min(16, (hours[1] as number) + 2),
+    ];
+  return (
+    SUN.find(([words]) => words.test(t.toLowerCase()))?.[1] ??
+    say(t, 'is no amount of sun. Write full sun, part sun, part shade, shade, or four figures of hours')
+  );
 }
 
 const MONTHS = ['jan', 'feb', 'mar', 'apr', 'may', 'jun', 'jul', 'aug', 'sep', 'oct', 'nov', 'dec'] as const;
 /** “Jun–Oct”, “6-10” or twelve shares of full flower. */
 export function bloom(t: string): number[] {
-  const figures = t.trim().split(/[\s;]+/).map(Number);
+  const figures = t
+    .trim()
+    .split(/[\s;]+/)
+    .map(Number);
   if (figures.length === 12 && figures.every((n) => n >= 0 && n <= 1)) return figures;
-  const w = t.toLowerCase().replace(/frost|autumn frost/, 'oct').replace(/to/g, '-');
-  const named = [...w.matchAll(/jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec|\d+/g)].map(([m]) => (/\d/.test(m) ? Number(m) - 1 : MONTHS.indexOf(m as (typeof MONTHS)[number])));
+  const w = t
+    .toLowerCase()
+    .replace(/frost|autumn frost/, 'oct')
+    .replace(/to/g, '-');
+  const named = [...w.matchAll(/jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec|\d+/g)].map(([m]) =>
+    /\d/.test(m) ? Number(m) - 1 : MONTHS.indexOf(m as (typeof MONTHS)[number]),
+  );
   const [from, to] = [named[0], named[named.length - 1]];
-  if (from === undefined || to === undefined || named.some((m) => m < 0 || m > 11)) return say(t, 'names no months. Write Jun–Oct, or twelve shares from 0 to 1');
+  if (from === undefined || to === undefined || named.some((m) => m < 0 || m > 11))
+    return say(t, 'names no months. Write Jun–Oct, or twelve shares from 0 to 1');
   return MONTHS.map((_, m) => {
     const inside = from <= to ? m >= from && m <= to : m >= from || m <= to;
     return !inside ? 0 : m === from || m === to ? 0.6 : 1;
@@ -70,29 +99,46 @@ export function bloom(t: string): number[] {
 const PARTS: readonly Part[] = ['leaf', 'edge', 'vein', 'stem', 'flower', 'throat'];
 /** “leaf #5f7c55 0.85; flower white 1” */
 export function colours(t: string): Plant['colours'] {
-  return t.split(';').map((s) => s.trim()).filter(Boolean).map((piece) => {
-    const m = /^(\w+)\s+(.+?)\s+([\d.]+)$/.exec(piece);
-    const part = PARTS.find((p) => p === m?.[1]);
-    const hex = hexOfWord(m?.[2] ?? '');
-    if (!part || !hex) return say(piece, `is no coloured part. Write it as flower #c8146c 0.85; parts are ${PARTS.join(', ')}`);
-    return { part, hex, share: number(m?.[3] ?? '', 0, 1, 'share') };
-  });
+  return t
+    .split(';')
+    .map((s) => s.trim())
+    .filter(Boolean)
+    .map((piece) => {
+      const m = /^(\w+)\s+(.+?)\s+([\d.]+)$/.exec(piece);
+      const part = PARTS.find((p) => p === m?.[1]);
+      const hex = hexOfWord(m?.[2] ?? '');
+      if (!part || !hex)
+        return say(piece, `is no coloured part. Write it as flower #c8146c 0.85; parts are ${PARTS.join(', ')}`);
+      return { part, hex, share: number(m?.[3] ?? '', 0, 1, 'share') };
+    });
 }
 
 /** “6-pack 3.40; p9 2.20”: start sizes by their code or plain name, each with its price. */
 export function starts(t: string): Plant['starts'] {
-  return t.split(';').map((s) => s.trim()).filter(Boolean).map((piece) => {
-    const m = /^(.+?)\s+£?([\d.,]+)$/.exec(piece);
-    return { size: startSize(m?.[1] ?? piece), price: number((m?.[2] ?? '').replace(',', '.'), 0.01, 500, 'price') };
-  });
+  return t
+    .split(';')
+    .map((s) => s.trim())
+    .filter(Boolean)
+    .map((piece) => {
+      const m = /^(.+?)\s+£?([\d.,]+)$/.exec(piece);
+      return { size: startSize(m?.[1] ?? piece), price: number((m?.[2] ?? '').replace(',', '.'), 0.01, 500, 'price') };
+    });
 }
 const START_WORDS: readonly [RegExp, Plant['starts'][number]['size']][] = [
-  [/6.?pack|cell|plug|bedding/, 'pack6'], [/\b9\s?cm|3\s?(½|1\/2|\.5)/, 'p9'], [/\b10\s?cm|4\s?(in|")/, 'p10'], [/\b1\s?l(it)?|quart/, 'l1'], [/\b2\s?l/, 'l2'], [/\b3\s?l|#1|gallon/, 'l3'],
+  [/6.?pack|cell|plug|bedding/, 'pack6'],
+  [/\b9\s?cm|3\s?(½|1\/2|\.5)/, 'p9'],
+  [/\b10\s?cm|4\s?(in|")/, 'p10'],
+  [/\b1\s?l(it)?|quart/, 'l1'],
+  [/\b2\s?l/, 'l2'],
+  [/\b3\s?l|#1|gallon/, 'l3'],
 ];
 /** A start size from its code or the words on a pot. Throws CellError. */
 export function startSize(t: string): Plant['starts'][number]['size'] {
   const code = StartSizeSchema.safeParse(t.trim().toLowerCase());
-  return code.success ? code.data : (START_WORDS.find(([words]) => words.test(t.toLowerCase()))?.[1] ?? say(t, 'is no start size. Write 6-pack, 9 cm, 10 cm, 1 L, 2 L or 3 L'));
+  return code.success
+    ? code.data
+    : (START_WORDS.find(([words]) => words.test(t.toLowerCase()))?.[1] ??
+        say(t, 'is no start size. Write 6-pack, 9 cm, 10 cm, 1 L, 2 L or 3 L'));
 }
 
 /** The coldest winter from °C, or from a hardiness zone's number or letter and number. */
@@ -104,7 +150,9 @@ export function winter(t: string): number {
 }
 
 /** A length in mm. */
-export const length = (t: string, units: UnitSystem): number => parseLength(t, units) ?? say(t, 'is no length. Write it as 45 mm');
+export const length = (t: string, units: UnitSystem): number =>
+  parseLength(t, units) ?? say(t, 'is no length. Write it as 45 mm');
 
 /** A colour word or #rrggbb. */
-export const colour = (t: string): string => hexOfWord(t) ?? say(t, 'is no colour. Write a word such as rose pink, or #rrggbb');
+export const colour = (t: string): string =>
+  hexOfWord(t) ?? say(t, 'is no colour. Write a word such as rose pink, or #rrggbb');

@@ -22,10 +22,30 @@ const why = (f: () => unknown): string => {
 };
 
 describe('a bench out and in', () => {
-  const bench = { plantings: [warmPot(), pot({ id: 'other', name: 'Empty pot' })], plants: [{ plant: { ...(LIBRARY[0] as Plant), id: 'own-one', note: 'By the gate.' }, updatedAt: '2026-11-23T10:00:00Z', photo: 'data:image/jpeg;base64,AAAA' }] };
+  const bench = {
+    plantings: [warmPot(), pot({ id: 'other', name: 'Empty pot' })],
+    plants: [
+      {
+        plant: { ...(LIBRARY[0] as Plant), id: 'own-one', note: 'By the gate.' },
+        updatedAt: '2026-11-23T10:00:00Z',
+        photo: 'data:image/jpeg;base64,AAAA',
+      },
+    ],
+  };
   test('is the same bench', () => expect(readBench(writeBackup(bench, '2026-11-23T10:00:00Z'))).toEqual(bench));
-  test('a single planting is read too', () => expect(readBench(JSON.stringify(warmPot()))).toEqual({ plantings: [warmPot()], plants: [] }));
-  test('version 1, which had no plants of one’s own, is read', () => expect(readBench(JSON.stringify({ format: 'rillbank.backup', version: 1, savedAt: '2026-11-01T10:00:00Z', plantings: [warmPot()] }))).toEqual({ plantings: [warmPot()], plants: [] }));
+  test('a single planting is read too', () =>
+    expect(readBench(JSON.stringify(warmPot()))).toEqual({ plantings: [warmPot()], plants: [] }));
+  test('version 1, which had no plants of one’s own, is read', () =>
+    expect(
+      readBench(
+        JSON.stringify({
+          format: 'rillbank.backup',
+          version: 1,
+          savedAt: '2026-11-01T10:00:00Z',
+          plantings: [warmPot()],
+        }),
+      ),
+    ).toEqual({ plantings: [warmPot()], plants: [] }));
 });
 
 describe('bad files say what, where and what to do', () => {
@@ -34,13 +54,47 @@ describe('bad files say what, where and what to do', () => {
   test.each<[string, () => unknown, RegExp]>([
     ['truncated', () => readBench(text.slice(0, text.length / 2)), /file: It breaks off|file: It is not JSON/],
     ['not JSON', () => readBench('hello'), /not JSON/],
-    ['another kind', () => readBench('{"format":"something.else","version":1}'), /format: expected "rillbank\.planting"/],
+    [
+      'another kind',
+      () => readBench('{"format":"something.else","version":1}'),
+      /format: expected "rillbank\.planting"/,
+    ],
     ['no object', () => readBench('[1,2]'), /file: must hold one JSON object/],
-    ['later version', () => readBench(JSON.stringify({ format: 'rillbank.backup', version: 9, plantings: [] })), /version 9; this Rillbank reads up to 2/],
-    ['unknown plant', () => readBench(JSON.stringify({ ...JSON.parse(text), plantings: [{ ...good, placements: [placed('a', 'triffid', 'filler', 0, 0)] }] })), /plantings\.0\.placements\.0\.plant: there is no plant "triffid"/],
-    ['negative size', () => readPlanting({ ...good, container: { ...good.container, shape: { kind: 'round', topMm: -4, baseMm: 100, depthMm: 100 } } }), /container\.shape\.topMm: must be 60 mm or more/],
+    [
+      'later version',
+      () => readBench(JSON.stringify({ format: 'rillbank.backup', version: 9, plantings: [] })),
+      /version 9; this Rillbank reads up to 2/,
+    ],
+    [
+      'unknown plant',
+      () =>
+        readBench(
+          JSON.stringify({
+            ...JSON.parse(text),
+            plantings: [{ ...good, placements: [placed('a', 'triffid', 'filler', 0, 0)] }],
+          }),
+        ),
+      /plantings\.0\.placements\.0\.plant: there is no plant "triffid"/,
+    ],
+    [
+      'negative size',
+      () =>
+        readPlanting({
+          ...good,
+          container: { ...good.container, shape: { kind: 'round', topMm: -4, baseMm: 100, depthMm: 100 } },
+        }),
+      /container\.shape\.topMm: must be 60 mm or more/,
+    ],
     ['bad date', () => readPlanting({ ...good, startDate: '16 May' }), /startDate: must be a date as YYYY-MM-DD/],
-    ['a place used twice', () => readPlanting({ ...good, placements: [placed('a', 'petunia-white', 'filler', 0, 0), placed('a', 'petunia-white', 'filler', 9, 0)] }), /placements\.1\.id: "a" is used twice/],
+    [
+      'a place used twice',
+      () =>
+        readPlanting({
+          ...good,
+          placements: [placed('a', 'petunia-white', 'filler', 0, 0), placed('a', 'petunia-white', 'filler', 9, 0)],
+        }),
+      /placements\.1\.id: "a" is used twice/,
+    ],
     ['50 MB of rubbish', () => readBench('x'.repeat(50_000_000)), /50 MB is far more than a bench holds/],
     ['an extra field', () => readPlanting({ ...good, mood: 'blue' }), /mood/],
   ])('%s', (_, read, message) => expect(why(read)).toMatch(message));
@@ -48,11 +102,28 @@ describe('bad files say what, where and what to do', () => {
 
 describe('a brief file', () => {
   test('stands on what a new container starts with', () => {
-    const { planting, seed } = readBrief({ format: 'rillbank.brief', version: 1, seed: 4, startDate: '2026-05-20', brief: { scheme: 'cool' }, container: { count: 3 } }, '2026-01-01');
+    const { planting, seed } = readBrief(
+      {
+        format: 'rillbank.brief',
+        version: 1,
+        seed: 4,
+        startDate: '2026-05-20',
+        brief: { scheme: 'cool' },
+        container: { count: 3 },
+      },
+      '2026-01-01',
+    );
     expect(seed).toBe(4);
-    expect(planting).toMatchObject({ startDate: '2026-05-20', brief: { scheme: 'cool', school: 'tall-centre' }, container: { count: 3, material: 'glazed' } });
+    expect(planting).toMatchObject({
+      startDate: '2026-05-20',
+      brief: { scheme: 'cool', school: 'tall-centre' },
+      container: { count: 3, material: 'glazed' },
+    });
   });
-  test('names the field that is wrong', () => expect(why(() => readBrief({ format: 'rillbank.brief', version: 1, brief: { budget: -5 } }, '2026-01-01'))).toMatch(/brief\.budget: must be more than nothing/));
+  test('names the field that is wrong', () =>
+    expect(why(() => readBrief({ format: 'rillbank.brief', version: 1, brief: { budget: -5 } }, '2026-01-01'))).toMatch(
+      /brief\.budget: must be more than nothing/,
+    ));
 });
 
 test('the planting schema is published as JSON Schema', () => {
@@ -62,7 +133,10 @@ test('the planting schema is published as JSON Schema', () => {
 
 test('the shopping list as CSV reads back row by row', () => {
   const list = shoppingList(warmPot(), 2);
-  const { data, errors } = Papa.parse<Record<string, string>>(shoppingCsv(list), { header: true, skipEmptyLines: true });
+  const { data, errors } = Papa.parse<Record<string, string>>(shoppingCsv(list), {
+    header: true,
+    skipEmptyLines: true,
+  });
   expect(errors).toEqual([]);
   expect(data).toHaveLength(list.plants.length + list.bags.length + 1);
   expect(data.reduce((s, r) => s + Number(r.price), 0)).toBeCloseTo(list.total, 1);

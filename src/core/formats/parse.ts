@@ -7,7 +7,9 @@ const MOST_SHOWN = 6;
 
 /** Zod's issues as sentences a person can act on, with the path to the field. */
 export function sayIssues(issues: readonly z.core.$ZodIssue[]): string {
-  const lines = issues.slice(0, MOST_SHOWN).map((i) => `${i.path.length > 0 ? i.path.join('.') : 'file'}: ${i.message}`);
+  const lines = issues
+    .slice(0, MOST_SHOWN)
+    .map((i) => `${i.path.length > 0 ? i.path.join('.') : 'file'}: ${i.message}`);
   if (issues.length > MOST_SHOWN) lines.push(`… and ${issues.length - MOST_SHOWN} more`);
   return lines.join('\n');
 }
@@ -24,7 +26,9 @@ export function parseJson(text: string): unknown {
   try {
     return JSON.parse(text);
   } catch (e) {
-    const cut = /end of JSON/i.test(String(e)) ? 'It breaks off before its end; fetch the whole file again.' : 'It is not JSON; choose a file that Rillbank saved.';
+    const cut = /end of JSON/i.test(String(e))
+      ? 'It breaks off before its end; fetch the whole file again.'
+      : 'It is not JSON; choose a file that Rillbank saved.';
     throw new BadInputError(`file: ${cut}`);
   }
 }

@@ -17,10 +17,19 @@ export function readPlanting(data: unknown): Planting {
 
 /** Says plainly when a file is of another kind or was written by a later version. */
 export function checkVersion(data: unknown, format: string, newest: number): void {
-  if (typeof data !== 'object' || data === null || Array.isArray(data)) throw new BadInputError('file: must hold one JSON object.');
+  if (typeof data !== 'object' || data === null || Array.isArray(data))
+    throw new BadInputError('file: must hold one JSON object.');
   const { format: found, version } = data as { format?: unknown; version?: unknown };
-  if (found !== format) throw new BadInputError(`format: expected "${format}", found ${JSON.stringify(found) ?? 'nothing'}. This file is of another kind.`);
-  if (typeof version !== 'number' || version < 1) throw new BadInputError(`version: expected a whole number from 1 to ${newest}, found ${JSON.stringify(version) ?? 'nothing'}.`);
-  if (version > newest) throw new BadInputError(`version: this file is version ${version}; this Rillbank reads up to ${newest}. Update Rillbank, then open it again.`);
+  if (found !== format)
+    throw new BadInputError(
+      `format: expected "${format}", found ${JSON.stringify(found) ?? 'nothing'}. This file is of another kind.`,
+    );
+  if (typeof version !== 'number' || version < 1)
+    throw new BadInputError(
+      `version: expected a whole number from 1 to ${newest}, found ${JSON.stringify(version) ?? 'nothing'}.`,
+    );
+  if (version > newest)
+    throw new BadInputError(
+      `version: this file is version ${version}; this Rillbank reads up to ${newest}. Update Rillbank, then open it again.`,
+    );
 }
-

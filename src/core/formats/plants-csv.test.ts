@@ -7,9 +7,23 @@ import { BadInputError } from './parse';
 import { errorsCsv, guessMapping, ownId, plantsCsv, readPlantRows, readSheet, type ReadPlants } from './plants-csv';
 
 const relatives = relativesIn(LIBRARY);
-function read(text: string, { units = 'metric' as const, own = [] as string[], onProgress }: { units?: 'metric' | 'imperial'; own?: string[]; onProgress?: (n: number) => void } = {}): ReadPlants {
+function read(
+  text: string,
+  {
+    units = 'metric' as const,
+    own = [] as string[],
+    onProgress,
+  }: { units?: 'metric' | 'imperial'; own?: string[]; onProgress?: (n: number) => void } = {},
+): ReadPlants {
   const sheet = readSheet(text);
-  return readPlantRows(sheet.rows, { headings: sheet.headings, mapping: guessMapping(sheet.headings), units, relatives, own: new Set(own), ...(onProgress ? { onProgress } : {}) });
+  return readPlantRows(sheet.rows, {
+    headings: sheet.headings,
+    mapping: guessMapping(sheet.headings),
+    units,
+    relatives,
+    own: new Set(own),
+    ...(onProgress ? { onProgress } : {}),
+  });
 }
 const one = (head: string, cells: string, units: 'metric' | 'imperial' = 'metric'): Plant => {
   const { plants, errors } = read(`${head}\n${cells}\n`, { units });
@@ -27,18 +41,29 @@ test('the whole library goes out and comes back identical', () => {
 
 test('it comes back identical through a spreadsheet’s semicolons and byte order mark', () => {
   const { data } = Papa.parse<string[]>(plantsCsv(LIBRARY.slice(0, 30)).trim());
-  expect(read(`\uFEFF${Papa.unparse(data, { delimiter: ';', quotes: true })}`).plants.map((p) => p.plant)).toEqual(LIBRARY.slice(0, 30));
+  expect(read(`\uFEFF${Papa.unparse(data, { delimiter: ';', quotes: true })}`).plants.map((p) => p.plant)).toEqual(
+    LIBRARY.slice(0, 30),
+  );
 });
 
 describe('2,000 rows of which 40 are bad', () => {
   const rows = manyPlants(2000);
   const bad: [string, RegExp][] = [
-    ['habit', /habit: “wobbly” is none of fan/], ['height', /height: “wobbly” is no length/], ['sun', /sun: “wobbly” is no amount of sun/], ['flower_size', /flower_size: “wobbly” is no length/],
-    ['colours', /colours: “wobbly” is no coloured part/], ['bloom', /bloom: “wobbly” names no months/], ['starts', /starts: “wobbly” is no start size/], ['poison_cats', /poison_cats: “wobbly” is none of none, irritant/],
+    ['habit', /habit: “wobbly” is none of fan/],
+    ['height', /height: “wobbly” is no length/],
+    ['sun', /sun: “wobbly” is no amount of sun/],
+    ['flower_size', /flower_size: “wobbly” is no length/],
+    ['colours', /colours: “wobbly” is no coloured part/],
+    ['bloom', /bloom: “wobbly” names no months/],
+    ['starts', /starts: “wobbly” is no start size/],
+    ['poison_cats', /poison_cats: “wobbly” is none of none, irritant/],
   ];
   const { data } = Papa.parse<string[]>(plantsCsv(rows).trim());
   const [headings = [], ...cells] = data;
-  const spoilt = Array.from({ length: 40 }, (_, i) => ({ at: i * 49 + 3, ...{ column: bad[i % bad.length]?.[0] ?? '', says: bad[i % bad.length]?.[1] ?? /x/ } }));
+  const spoilt = Array.from({ length: 40 }, (_, i) => ({
+    at: i * 49 + 3,
+    ...{ column: bad[i % bad.length]?.[0] ?? '', says: bad[i % bad.length]?.[1] ?? /x/ },
+  }));
   for (const s of spoilt) (cells[s.at] as string[])[headings.indexOf(s.column)] = 'wobbly';
   const out = read(Papa.unparse([headings, ...cells]));
 
@@ -54,14 +79,21 @@ describe('2,000 rows of which 40 are bad', () => {
     const csv = errorsCsv({ headings, rows: cells }, out.errors);
     const back = Papa.parse<Record<string, string>>(csv.trim(), { header: true }).data;
     expect(back).toHaveLength(40);
-    expect(back[0]).toMatchObject({ row: String((spoilt[0]?.at ?? 0) + 2), trouble: expect.stringMatching(/wobbly/), common: rows[spoilt[0]?.at ?? 0]?.common });
+    expect(back[0]).toMatchObject({
+      row: String((spoilt[0]?.at ?? 0) + 2),
+      trouble: expect.stringMatching(/wobbly/),
+      common: rows[spoilt[0]?.at ?? 0]?.common,
+    });
   });
 });
 
 test('ten thousand rows are read, with progress', () => {
   const told: number[] = [];
   const head = 'Name,Height (cm),Exposure,Colour';
-  const { plants } = read(`${head}\n${Array.from({ length: 10_000 }, (_, i) => `Petunia,${20 + (i % 20)},full sun,rose pink`).join('\n')}`, { onProgress: (n) => told.push(n) });
+  const { plants } = read(
+    `${head}\n${Array.from({ length: 10_000 }, (_, i) => `Petunia,${20 + (i % 20)},full sun,rose pink`).join('\n')}`,
+    { onProgress: (n) => told.push(n) },
+  );
   expect(plants).toHaveLength(10_000);
   expect(new Set(plants.map((p) => p.plant.id)).size).toBe(10_000);
   expect(told.length).toBe(20);
@@ -86,8 +118,10 @@ describe('what people write is understood', () => {
     ['name,water', 'Petunia,drought tolerant', { water: 'dry' }],
     ['name,role', 'Petunia,filler/spiller', { roles: ['filler', 'spiller'] }],
   ])('%s: %s', (head, cells, wanted) => expect(one(head, cells)).toMatchObject(wanted));
-  test('bare figures are inches where that is chosen', () => expect(one('name,height', 'Petunia,12-18', 'imperial').heightMm).toEqual([304.8, 457.2]));
-  test('a colour word', () => expect(one('name,colour', 'Petunia,deep rose pink').colours.find((c) => c.part === 'flower')?.hex).toBe('#d9597f'));
+  test('bare figures are inches where that is chosen', () =>
+    expect(one('name,height', 'Petunia,12-18', 'imperial').heightMm).toEqual([304.8, 457.2]));
+  test('a colour word', () =>
+    expect(one('name,colour', 'Petunia,deep rose pink').colours.find((c) => c.part === 'flower')?.hex).toBe('#d9597f'));
 });
 
 describe('what cannot be read says what to write instead', () => {
@@ -101,7 +135,10 @@ describe('what cannot be read says what to write instead', () => {
     ['name,exposure', 'Petunia,9-20', /sunHours|least to most/],
     ['name,id', 'Petunia,Not An Id', /no id/],
   ])('%s: %s', (head, cells, says) => expect(wrong(head, cells)).toMatch(says));
-  test('an id twice', () => expect(read('id,name\nx-one,Petunia\nx-one,Salvia\n').errors).toEqual([{ row: 3, name: 'Salvia', message: expect.stringMatching(/twice/) }]));
+  test('an id twice', () =>
+    expect(read('id,name\nx-one,Petunia\nx-one,Salvia\n').errors).toEqual([
+      { row: 3, name: 'Salvia', message: expect.stringMatching(/twice/) },
+    ]));
   test.each<[string, string, RegExp]>([
     ['no table', 'hello', /no table/],
     ['no rows', 'name,height\n', /headings and no rows/],
@@ -120,7 +157,9 @@ test('a spreadsheet cannot be made to run a formula', () => {
 });
 
 test('headings are matched once each, exact names first', () => {
-  expect(guessMapping(['Plant name', 'Latin name', 'Colour', 'Height (cm)', 'Spread_cm', 'Hardy to', 'whatever'])).toEqual({ common: 0, botanical: 1, flower_colour: 2, height: 3, spread: 4, coldest_winter: 5 });
+  expect(
+    guessMapping(['Plant name', 'Latin name', 'Colour', 'Height (cm)', 'Spread_cm', 'Hardy to', 'whatever']),
+  ).toEqual({ common: 0, botanical: 1, flower_colour: 2, height: 3, spread: 4, coldest_winter: 5 });
   expect(guessMapping(['name', 'common'])).toMatchObject({ common: 1 });
 });
 
@@ -129,4 +168,5 @@ test('an id nobody has', () => {
   expect(ownId('Petunia', (x) => ['own-petunia', 'own-petunia-2'].includes(x))).toBe('own-petunia-3');
 });
 
-test('one of your own in the file takes its own place', () => expect(read('id,name\nown-mine,Petunia\n', { own: ['own-mine'] }).plants[0]?.instead).toBe('own'));
+test('one of your own in the file takes its own place', () =>
+  expect(read('id,name\nown-mine,Petunia\n', { own: ['own-mine'] }).plants[0]?.instead).toBe('own'));

@@ -25,11 +25,18 @@ const MOST_ROWS = 50_000;
 
 /** Splits CSV text, with commas, semicolons or tabs. Throws BadInputError where there is no table. */
 export function readSheet(text: string): Sheet {
-  const { data } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { skipEmptyLines: 'greedy', delimitersToGuess: [',', ';', '\t', '|'] });
+  const { data } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), {
+    skipEmptyLines: 'greedy',
+    delimitersToGuess: [',', ';', '\t', '|'],
+  });
   const [headings, ...rows] = data;
-  if (!headings || headings.length < 2) throw new BadInputError('file: there is no table in it. The first row must name the columns, such as: common,botanical,height.');
+  if (!headings || headings.length < 2)
+    throw new BadInputError(
+      'file: there is no table in it. The first row must name the columns, such as: common,botanical,height.',
+    );
   if (rows.length === 0) throw new BadInputError('file: there are headings and no rows under them.');
-  if (rows.length > MOST_ROWS) throw new BadInputError(`file: ${rows.length} rows are more than ${MOST_ROWS} at once. Split the file.`);
+  if (rows.length > MOST_ROWS)
+    throw new BadInputError(`file: ${rows.length} rows are more than ${MOST_ROWS} at once. Split the file.`);
   return { headings: headings.map((h) => h.trim()), rows };
 }
 
@@ -37,10 +44,18 @@ export function readSheet(text: string): Sheet {
 export type Mapping = Record<string, number>;
 
 /** “Height (cm)” and “plant_height” without unit and marks. */
-const plainHeading = (h: string): string => h.toLowerCase().replace(/\(.*?\)|\[.*?\]/g, ' ').replace(/[_.:/-]+/g, ' ').replace(/\b(mm|cm|in|inches|plant|mature|£|c)\b/g, ' ').replace(/\s+/g, ' ').trim() || h.trim().toLowerCase();
+const plainHeading = (h: string): string =>
+  h
+    .toLowerCase()
+    .replace(/\(.*?\)|\[.*?\]/g, ' ')
+    .replace(/[_.:/-]+/g, ' ')
+    .replace(/\b(mm|cm|in|inches|plant|mature|£|c)\b/g, ' ')
+    .replace(/\s+/g, ' ')
+    .trim() || h.trim().toLowerCase();
 
 /** The unit a heading gives to bare figures under it. */
-const unitIn = (h: string): 'mm' | 'cm' | 'in' | null => (/\bmm\b/i.test(h) ? 'mm' : /\bcm\b/i.test(h) ? 'cm' : /\b(in|inch|inches)\b|["″]/i.test(h) ? 'in' : null);
+const unitIn = (h: string): 'mm' | 'cm' | 'in' | null =>
+  /\bmm\b/i.test(h) ? 'mm' : /\bcm\b/i.test(h) ? 'cm' : /\b(in|inch|inches)\b|["″]/i.test(h) ? 'in' : null;
 
 /** The mapping that the headings suggest; each heading is used once. */
 export function guessMapping(headings: readonly string[]): Mapping {
@@ -78,7 +93,15 @@ export interface ReadPlants {
   errors: RowError[];
 }
 
-const slug = (text: string): string => text.normalize('NFD').replace(/[\u0300-\u036f]/g, '').toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-|-$/g, '').slice(0, 44).replace(/-$/, '') || 'plant';
+const slug = (text: string): string =>
+  text
+    .normalize('NFD')
+    .replace(/[\u0300-\u036f]/g, '')
+    .toLowerCase()
+    .replace(/[^a-z0-9]+/g, '-')
+    .replace(/^-|-$/g, '')
+    .slice(0, 44)
+    .replace(/-$/, '') || 'plant';
 
 /** An id that nobody has: `own-` and the name, numbered when it must be. `used` keeps count of names given out before, so that thousands alike are numbered quickly. */
 export function ownId(name: string, taken: (id: string) => boolean, used = new Map<string, number>()): string {
@@ -90,7 +113,10 @@ export function ownId(name: string, taken: (id: string) => boolean, used = new M
 }
 
 /** One row's cells together. Throws CellError naming the column. */
-function cellsOf(row: readonly string[], { headings, mapping, units }: Pick<Reading, 'headings' | 'mapping' | 'units'>): Cell {
+function cellsOf(
+  row: readonly string[],
+  { headings, mapping, units }: Pick<Reading, 'headings' | 'mapping' | 'units'>,
+): Cell {
   const out: Cell = {};
   for (const c of PLANT_COLUMNS) {
     const at = mapping[c.key];
@@ -101,7 +127,13 @@ function cellsOf(row: readonly string[], { headings, mapping, units }: Pick<Read
     const withUnit = unit && /\d\s*$/.test(text) ? `${text} ${unit}` : text;
     try {
       const { leafIs, flowerIs, poisonTo, ...rest } = c.read(withUnit, units);
-      Object.assign(out, rest, leafIs && { leafIs: { ...out.leafIs, ...leafIs } }, flowerIs && { flowerIs: { ...out.flowerIs, ...flowerIs } }, poisonTo && { poisonTo: { ...out.poisonTo, ...poisonTo } });
+      Object.assign(
+        out,
+        rest,
+        leafIs && { leafIs: { ...out.leafIs, ...leafIs } },
+        flowerIs && { flowerIs: { ...out.flowerIs, ...flowerIs } },
+        poisonTo && { poisonTo: { ...out.poisonTo, ...poisonTo } },
+      );
     } catch (e) {
       if (e instanceof CellError) throw new CellError(`${heading}: ${e.message}.`);
       throw e;
@@ -150,11 +182,18 @@ interface Given {
 function readRow(cells: readonly string[], row: number, reading: Reading, given: Given): ReadRow {
   const { id: said, leafIs, flowerIs, poisonTo, start, price, common, ...rest } = cellsOf(cells, reading);
   if (!common) throw new CellError('It has no name. Write one under the common name, or delete the row.');
-  if (said && given.ids.has(said)) throw new CellError(`The id “${said}” stands in this file twice. Give one of them another.`);
+  if (said && given.ids.has(said))
+    throw new CellError(`The id “${said}” stands in this file twice. Give one of them another.`);
   const tag: Tag = { common, ...rest };
   // An empty cell there says that no part is, and not that nobody knows.
   if (reading.mapping.poison_part !== undefined) tag.poisonPart ??= '';
-  const id = said ?? ownId(`${common} ${rest.variety ?? ''}`, (x) => given.ids.has(x) || reading.own.has(x) || libraryPlant(x) !== undefined, given.names);
+  const id =
+    said ??
+    ownId(
+      `${common} ${rest.variety ?? ''}`,
+      (x) => given.ids.has(x) || reading.own.has(x) || libraryPlant(x) !== undefined,
+      given.names,
+    );
   const first = fromTag(tag, reading.relatives, id);
   const from = first.from;
   const parts: Partial<Tag> = {};
@@ -168,7 +207,13 @@ function readRow(cells: readonly string[], row: number, reading: Reading, given:
     const issue = checked.error.issues[0];
     throw new CellError(`${issue?.path.join(' ') ?? 'row'}: ${issue?.message ?? 'cannot be read'}.`);
   }
-  return { row, plant: checked.data, from, doubts: implausible(checked.data), instead: libraryPlant(id) ? 'shipped' : reading.own.has(id) ? 'own' : null };
+  return {
+    row,
+    plant: checked.data,
+    from,
+    doubts: implausible(checked.data),
+    instead: libraryPlant(id) ? 'shipped' : reading.own.has(id) ? 'own' : null,
+  };
 }
 
 /** A size and a price from columns of their own; either alone goes with what is usual. */
@@ -184,4 +229,7 @@ export function errorsCsv(sheet: Sheet, errors: readonly RowError[]): string {
 }
 
 /** In one line: where the rest of a record comes from. */
-export const sourceOf = ({ from, plant }: FromTag): string => (from.kind === 'habit' ? `unsaid fields as usual for a ${from.name}` : `unsaid fields from ${from.name}${from.kind === 'genus' ? `, another ${plant.botanical.split(' ')[0] ?? ''}` : ''}`);
+export const sourceOf = ({ from, plant }: FromTag): string =>
+  from.kind === 'habit'
+    ? `unsaid fields as usual for a ${from.name}`
+    : `unsaid fields from ${from.name}${from.kind === 'genus' ? `, another ${plant.botanical.split(' ')[0] ?? ''}` : ''}`;

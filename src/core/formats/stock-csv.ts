@@ -10,7 +10,10 @@ export interface ReadStock {
 }
 
 const HEADS: Record<'plant' | 'start' | 'price' | 'available', RegExp> = {
-  plant: /^(plant|plant id|id|name|item|common name|variety)$/, start: /^(start|size|pot|pot size|start size)$/, price: /^(price|cost|each)$/, available: /^(available|stock|count|quantity|qty|in stock)$/,
+  plant: /^(plant|plant id|id|name|item|common name|variety)$/,
+  start: /^(start|size|pot|pot size|start size)$/,
+  price: /^(price|cost|each)$/,
+  available: /^(available|stock|count|quantity|qty|in stock)$/,
 };
 
 /** Words in order of the alphabet: “violet, deep Petunia” is the same plant as “Petunia, deep violet”. */
@@ -19,12 +22,30 @@ const key = (text: string): string => (text.toLowerCase().match(/[a-z0-9]+/g) ??
 /** A nursery's list: a row a plant and start size, by id, by name or by botanical name with variety. Rows that cannot be read are told, a line each. Throws BadInputError where there is no table. */
 export function readStockCsv(text: string, library: readonly Plant[]): ReadStock {
   const sheet = readSheet(text);
-  const at = (of: keyof typeof HEADS) => sheet.headings.findIndex((h) => HEADS[of].test(h.toLowerCase().replace(/[_(£)]+/g, ' ').trim()));
+  const at = (of: keyof typeof HEADS) =>
+    sheet.headings.findIndex((h) =>
+      HEADS[of].test(
+        h
+          .toLowerCase()
+          .replace(/[_(£)]+/g, ' ')
+          .trim(),
+      ),
+    );
   const columns = { plant: at('plant'), start: at('start'), price: at('price'), available: at('available') };
   const missing = (Object.keys(columns) as (keyof typeof HEADS)[]).filter((k) => columns[k] < 0);
-  if (missing.length > 0) return { lines: [], errors: [{ row: 1, message: `There is no column for ${missing.join(', ')}. Name the columns plant, start, price, available.` }] };
+  if (missing.length > 0)
+    return {
+      lines: [],
+      errors: [
+        {
+          row: 1,
+          message: `There is no column for ${missing.join(', ')}. Name the columns plant, start, price, available.`,
+        },
+      ],
+    };
   const known = new Map<string, Plant>();
-  for (const p of [...library].reverse()) for (const k of [p.id, key(plantName(p)), key(`${p.botanical} ${p.variety}`)]) known.set(k, p);
+  for (const p of [...library].reverse())
+    for (const k of [p.id, key(plantName(p)), key(`${p.botanical} ${p.variety}`)]) known.set(k, p);
   const out: ReadStock = { lines: [], errors: [] };
   const seen = new Set<string>();
   sheet.rows.forEach((cells, i) => {
@@ -32,8 +53,16 @@ export function readStockCsv(text: string, library: readonly Plant[]): ReadStock
     const cell = (of: keyof typeof HEADS) => (cells[columns[of]] ?? '').trim().replace(/^'(?=[=+\-@])/, '');
     try {
       const plant = known.get(cell('plant')) ?? known.get(key(cell('plant')));
-      if (!plant) throw new CellError(`“${cell('plant')}” is no plant in the library. Add it as your own first, or write the name as the library has it`);
-      const line: StockLine = { plantId: plant.id, start: startSize(cell('start')), price: number(cell('price').replace(/^[£$€]\s*/, ''), 0.01, 500, 'price'), available: number(cell('available'), 0, 100_000, 'count') };
+      if (!plant)
+        throw new CellError(
+          `“${cell('plant')}” is no plant in the library. Add it as your own first, or write the name as the library has it`,
+        );
+      const line: StockLine = {
+        plantId: plant.id,
+        start: startSize(cell('start')),
+        price: number(cell('price').replace(/^[£$€]\s*/, ''), 0.01, 500, 'price'),
+        available: number(cell('available'), 0, 100_000, 'count'),
+      };
       const checked = StockLineSchema.safeParse(line);
       if (!checked.success) throw new CellError(`available ${checked.error.issues[0]?.message ?? 'cannot be read'}`);
       const twice = `${line.plantId}|${line.start}`;
@@ -51,5 +80,14 @@ export function readStockCsv(text: string, library: readonly Plant[]): ReadStock
 /** A stock list as CSV, as `readStockCsv` reads it. */
 export function stockCsv(stock: Stock, library: readonly Plant[]): string {
   const names = new Map(library.map((p) => [p.id, plantName(p)]));
-  return `${Papa.unparse(stock.lines.map((l) => ({ plant: l.plantId, name: names.get(l.plantId) ?? '', start: l.start, price: l.price.toFixed(2), available: l.available })), { escapeFormulae: true, newline: '\r\n' })}\r\n`;
+  return `${Papa.unparse(
+    stock.lines.map((l) => ({
+      plant: l.plantId,
+      name: names.get(l.plantId) ?? '',
+      start: l.start,
+      price: l.price.toFixed(2),
+      available: l.available,
+    })),
+    { escapeFormulae: true, newline: '\r\n' },
+  )}\r\n`;
 }

@@ -36,7 +36,9 @@ describe('the weeks of a season', () => {
   });
   test('a frost date already past is next year’s', () => expect(calendarOf(spot, '2026-11-01').frostWeek).toBe(50));
   test('another spot has another calendar', () => {
-    expect(calendarOf({ ...spot, summer: 'hot' }, '2026-05-16').weeks[8]?.meanC).toBeGreaterThan((calendarOf(spot, '2026-05-16').weeks[8]?.meanC ?? 0) + 4);
+    expect(calendarOf({ ...spot, summer: 'hot' }, '2026-05-16').weeks[8]?.meanC).toBeGreaterThan(
+      (calendarOf(spot, '2026-05-16').weeks[8]?.meanC ?? 0) + 4,
+    );
     expect(calendarOf({ ...spot, firstFrost: '09-10' }, '2026-05-16').frostWeek).toBe(16);
   });
 });

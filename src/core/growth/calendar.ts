@@ -25,7 +25,10 @@ const kept = new Map<string, Calendar>();
 const KEPT_MOST = 64;
 
 /** The weeks from planting to just past the first frost (at least 14, at most 30) with their ordinary weather. */
-export function calendarOf(spot: Pick<Spot, 'summer' | 'firstFrost'> & Partial<Pick<Spot, 'climate' | 'light'>>, startDate: string): Calendar {
+export function calendarOf(
+  spot: Pick<Spot, 'summer' | 'firstFrost'> & Partial<Pick<Spot, 'climate' | 'light'>>,
+  startDate: string,
+): Calendar {
   const key = `${isSouthern(spot)}|${startDate}|${spot.summer}|${spot.climate ? JSON.stringify(spot.climate) : ''}|${spot.firstFrost}`;
   const known = kept.get(key);
   if (known) return known;

@@ -19,10 +19,12 @@ export function seasonEvents(planting: Planting, season: Season): SeasonEvent[] 
   const out: SeasonEvent[] = [];
   if (planting.placements.length === 0) return out;
   const pinched = season.placed.find((p) => p.plant.pinch === 'helps' && STARTS[p.start].litres < 0.9);
-  if (pinched && season.peak > PINCH_WEEK + 2) out.push({ kind: 'pinch', week: PINCH_WEEK, text: `pinch ${pinched.plant.common.toLowerCase()}`, bad: false });
+  if (pinched && season.peak > PINCH_WEEK + 2)
+    out.push({ kind: 'pinch', week: PINCH_WEEK, text: `pinch ${pinched.plant.common.toLowerCase()}`, bad: false });
   if (season.frostWeek !== null) out.push({ kind: 'frost', week: season.frostWeek, text: 'first frost', bad: false });
   const lost = smothered(season)[0];
   const who = lost ? season.placed[lost.index] : undefined;
-  if (lost && who) out.push({ kind: 'smothered', week: lost.week, text: `${plantName(who.plant)} smothered`, bad: true });
+  if (lost && who)
+    out.push({ kind: 'smothered', week: lost.week, text: `${plantName(who.plant)} smothered`, bad: true });
   return out.sort((a, b) => a.week - b.week);
 }

@@ -9,12 +9,26 @@ import { grow, leastLight, smothered } from './season';
 
 describe('light', () => {
   test('hours are counted morning and afternoon apart, at 13:00', () => {
-    expect(sunReading(sun([9, 10, 11, 12, 13, 14]))).toMatchObject({ hours: 6, morning: 4, afternoon: 2, label: 'full sun' });
+    expect(sunReading(sun([9, 10, 11, 12, 13, 14]))).toMatchObject({
+      hours: 6,
+      morning: 4,
+      afternoon: 2,
+      label: 'full sun',
+    });
   });
-  test.each([[[], 'shade'], [[9], 'shade'], [[9, 10], 'part shade'], [[9, 10, 11, 12], 'part sun'], [[8, 9, 10, 11, 12, 13], 'full sun']])('%p is %s', (hours, label) => expect(sunReading(sun(hours as number[])).label).toBe(label));
+  test.each([
+    [[], 'shade'],
+    [[9], 'shade'],
+    [[9, 10], 'part shade'],
+    [[9, 10, 11, 12], 'part sun'],
+    [[8, 9, 10, 11, 12, 13], 'full sun'],
+  ])('%p is %s', (hours, label) => expect(sunReading(sun(hours as number[])).label).toBe(label));
 
   test('dappled shade is worth two to four hours and scorches nothing', () => {
-    const r = sunReading({ ...sun([12, 13, 14, 15, 16, 17]), light: { kind: 'noted', hours: [12, 13, 14, 15, 16, 17], dappled: true } });
+    const r = sunReading({
+      ...sun([12, 13, 14, 15, 16, 17]),
+      light: { kind: 'noted', hours: [12, 13, 14, 15, 16, 17], dappled: true },
+    });
     expect(r).toMatchObject({ hours: 4, afternoon: 0, label: 'dappled shade' });
   });
 
@@ -24,7 +38,12 @@ describe('light', () => {
   });
 
   test('a plant alone keeps all its light; one under another loses some, never the taller', () => {
-    const two = pot({ placements: [placed('low', 'petunia-white', 'filler', 0, 0), placed('tall', 'colocasia-black', 'thriller', 30, 0, 'l1')] });
+    const two = pot({
+      placements: [
+        placed('low', 'petunia-white', 'filler', 0, 0),
+        placed('tall', 'colocasia-black', 'thriller', 30, 0, 'l1'),
+      ],
+    });
     const s = grow(two);
     const sizes = s.weeks[s.peak]?.plants ?? [];
     const [low, tall] = lightLeft(s.placed, sizes, 7);
@@ -50,24 +69,45 @@ describe('the season', () => {
   });
 
   test('first frost kills what is tender and spares what is hardy', () => {
-    const s = grow(pot({ placements: [placed('a', 'coleus-lime', 'filler', -100, 0), placed('b', 'heuchera-caramel', 'filler', 100, 0)] }));
+    const s = grow(
+      pot({
+        placements: [placed('a', 'coleus-lime', 'filler', -100, 0), placed('b', 'heuchera-caramel', 'filler', 100, 0)],
+      }),
+    );
     const last = s.weeks[s.weeks.length - 1]?.plants;
     expect(last?.map((g) => g.alive)).toEqual([false, true]);
     expect(s.frostWeek).toBe(22);
   });
 
   test('a hot summer stops a cool-season plant flowering', () => {
-    const july = (summer: 'cool' | 'hot') => grow(pot({ spot: sun([8, 9, 10, 11], { summer }), placements: [placed('a', 'lobelia-blue', 'spiller', 0, 100)] })).weeks[8]?.plants[0]?.bloom ?? 0;
+    const july = (summer: 'cool' | 'hot') =>
+      grow(pot({ spot: sun([8, 9, 10, 11], { summer }), placements: [placed('a', 'lobelia-blue', 'spiller', 0, 100)] }))
+        .weeks[8]?.plants[0]?.bloom ?? 0;
     expect(july('hot')).toBeLessThan(july('cool') * 0.6);
   });
 
   test('less root room makes smaller plants', () => {
-    const tall = (top: number) => grow(pot({ container: roundPot(top, top * 0.7, top * 0.9), placements: [placed('a', 'canna-dwarf-red', 'thriller', 0, 0, 'l1'), placed('b', 'bidens-yellow', 'spiller', 80, 0)] })).weeks[12]?.plants[0]?.heightMm ?? 0;
+    const tall = (top: number) =>
+      grow(
+        pot({
+          container: roundPot(top, top * 0.7, top * 0.9),
+          placements: [
+            placed('a', 'canna-dwarf-red', 'thriller', 0, 0, 'l1'),
+            placed('b', 'bidens-yellow', 'spiller', 80, 0),
+          ],
+        }),
+      ).weeks[12]?.plants[0]?.heightMm ?? 0;
     expect(tall(180)).toBeLessThan(tall(450) * 0.95);
   });
 
   test('lime sweet-potato vines either side of lobelia smother it by midsummer, and the rill says so', () => {
-    const p = pot({ placements: [placed('v', 'sweet-potato-vine-lime', 'spiller', -85, 95), placed('l', 'lobelia-blue', 'spiller', 0, 130), placed('w', 'sweet-potato-vine-lime', 'spiller', 85, 95)] });
+    const p = pot({
+      placements: [
+        placed('v', 'sweet-potato-vine-lime', 'spiller', -85, 95),
+        placed('l', 'lobelia-blue', 'spiller', 0, 130),
+        placed('w', 'sweet-potato-vine-lime', 'spiller', 85, 95),
+      ],
+    });
     const s = grow(p);
     expect(smothered(s).map((x) => x.index)).toContain(1);
     expect(seasonEvents(p, s).some((e) => e.kind === 'smothered' && e.bad && /lobelia/i.test(e.text))).toBe(true);
@@ -76,7 +116,12 @@ describe('the season', () => {
   test('every plant in the library grows: nothing shrinks, nothing passes its range, shares stay shares', () => {
     fc.assert(
       fc.property(fc.constantFrom(...LIBRARY), fc.integer({ min: 0, max: 10 }), (plant, h) => {
-        const s = grow(pot({ spot: sun([7, 8, 9, 10, 11, 12, 13, 14, 15, 16].slice(0, h)), placements: [placed('a', plant.id, plant.roles[0] ?? 'filler', 0, 60, plant.starts[0]?.size)] }));
+        const s = grow(
+          pot({
+            spot: sun([7, 8, 9, 10, 11, 12, 13, 14, 15, 16].slice(0, h)),
+            placements: [placed('a', plant.id, plant.roles[0] ?? 'filler', 0, 60, plant.starts[0]?.size)],
+          }),
+        );
         let before = 0;
         for (const w of s.weeks) {
           const g = w.plants[0];

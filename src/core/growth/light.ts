@@ -44,14 +44,21 @@ const OVERHEAD = 0.74;
 const CONTENT = 1.5;
 
 /** How far one canopy stands above another, 0–1. */
-const above = (over: Canopy, under: Canopy): number => clamp01((over.heightMm - under.heightMm * 0.85) / (over.heightMm * 0.55 + 1));
+const above = (over: Canopy, under: Canopy): number =>
+  clamp01((over.heightMm - under.heightMm * 0.85) / (over.heightMm * 0.55 + 1));
 
 /** Share of light taken through a canopy: Beer–Lambert on the part that stands above. */
 const taken = (share: number, over: Canopy, under: Canopy, habit: Habit): number =>
-  OVERHEAD * (share / (Math.PI * under.radiusMm * under.radiusMm)) * (1 - Math.exp(-EXTINCTION * 1.6 * LEAF_AREA_INDEX[habit] * above(over, under)));
+  OVERHEAD *
+  (share / (Math.PI * under.radiusMm * under.radiusMm)) *
+  (1 - Math.exp(-EXTINCTION * 1.6 * LEAF_AREA_INDEX[habit] * above(over, under)));
 
 /** Calls `each` with every ordered pair of which the first takes light from the second. */
-function forShading(placed: readonly Leaning[], sizes: readonly Size[], each: (over: number, under: number, share: number) => void): void {
+function forShading(
+  placed: readonly Leaning[],
+  sizes: readonly Size[],
+  each: (over: number, under: number, share: number) => void,
+): void {
   const canopies = placed.map((p, i) => canopyOf(p, sizes[i] as Size));
   for (let i = 0; i < canopies.length; i += 1) {
     const a = canopies[i] as Canopy;
@@ -60,8 +67,10 @@ function forShading(placed: readonly Leaning[], sizes: readonly Size[], each: (o
       const d = Math.sqrt((a.xMm - b.xMm) ** 2 + (a.yMm - b.yMm) ** 2);
       if (d >= a.radiusMm + b.radiusMm) continue;
       const common = lensArea(a.radiusMm, b.radiusMm, d);
-      if (sizes[i]?.alive && a.heightMm > b.heightMm * 0.85) each(i, j, taken(common, a, b, (placed[i] as Placed).plant.habit));
-      if (sizes[j]?.alive && b.heightMm > a.heightMm * 0.85) each(j, i, taken(common, b, a, (placed[j] as Placed).plant.habit));
+      if (sizes[i]?.alive && a.heightMm > b.heightMm * 0.85)
+        each(i, j, taken(common, a, b, (placed[i] as Placed).plant.habit));
+      if (sizes[j]?.alive && b.heightMm > a.heightMm * 0.85)
+        each(j, i, taken(common, b, a, (placed[j] as Placed).plant.habit));
     }
   }
 }
@@ -75,7 +84,11 @@ export function lightLeft(placed: readonly Leaning[], sizes: readonly Size[], ho
   forShading(placed, sizes, (_, under, share) => {
     through[under] = (through[under] ?? 1) * (1 - share);
   });
-  return placed.map((p, i) => clamp01((through[i] ?? 1) * Math.min(CONTENT, (hours + SKY_HOURS) / (Math.min(p.plant.sunHours[1], hours) + SKY_HOURS))));
+  return placed.map((p, i) =>
+    clamp01(
+      (through[i] ?? 1) * Math.min(CONTENT, (hours + SKY_HOURS) / (Math.min(p.plant.sunHours[1], hours) + SKY_HOURS)),
+    ),
+  );
 }
 
 /** Index of the neighbour that takes most light from `index`, or -1 when none takes any to speak of. */

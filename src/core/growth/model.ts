@@ -11,7 +11,19 @@ export const RATE_PER_DD = [0, 0.0048, 0.0064, 0.008, 0.0098, 0.0118] as const;
 
 /** Leaf area over ground area of a full canopy. Working figures by how open each habit is. */
 export const LEAF_AREA_INDEX: Record<Habit, number> = {
-  fan: 0.5, fountain: 0.9, wand: 1, cane: 1.1, bush: 2.8, mound: 3, cloud: 0.7, frond: 1.6, rosette: 2, cascade: 2.6, trail: 2.4, stalk: 0.8, climber: 2,
+  fan: 0.5,
+  fountain: 0.9,
+  wand: 1,
+  cane: 1.1,
+  bush: 2.8,
+  mound: 3,
+  cloud: 0.7,
+  frond: 1.6,
+  rosette: 2,
+  cascade: 2.6,
+  trail: 2.4,
+  stalk: 0.8,
+  climber: 2,
 };
 
 /** Beer–Lambert extinction of leaf canopies; usual range 0.5–0.7. */
@@ -40,7 +52,8 @@ const SUNLESS = 0.35;
 /** Share of the light it wants that a plant gets in these hours: 1 in the ideal, falling to 0 at least and most. */
 export function lightFit([least, low, high, most]: Plant['sunHours'], hours: number): number {
   if (hours < least || hours > most) return 0;
-  if (hours < low) return low === least ? 1 : least === 0 ? SUNLESS + (1 - SUNLESS) * (hours / low) : (hours - least) / (low - least);
+  if (hours < low)
+    return low === least ? 1 : least === 0 ? SUNLESS + (1 - SUNLESS) * (hours / low) : (hours - least) / (low - least);
   if (hours > high) return most === high ? 1 : (most - hours) / (most - high);
   return 1;
 }

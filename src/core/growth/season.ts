@@ -62,7 +62,12 @@ export function grow(planting: Planting): Season {
     now = placed.map((p, i) => nextWeek(p, now[i] as Grown, goals[i] as Goal, facts, left[i] ?? 1));
     return { week: w.week, date: w.date, meanC: w.meanC, plants: now };
   });
-  return { placed, weeks, peak: peakOf(placed, weeks), frostWeek: calendar.frostWeek < weeks.length ? calendar.frostWeek : null };
+  return {
+    placed,
+    weeks,
+    peak: peakOf(placed, weeks),
+    frostWeek: calendar.frostWeek < weeks.length ? calendar.frostWeek : null,
+  };
 }
 
 interface Goal {
@@ -120,11 +125,17 @@ function nextWeek(p: Placed, was: Grown, goal: Goal, f: WeekFacts, light: number
 }
 
 /** One step of a logistic toward `end`; `decay` is e^(−rate). */
-const logistic = (now: number, end: number, decay: number): number => (end <= 0 ? 0 : end / (1 + (end / Math.max(now, end * 0.02) - 1) * decay));
+const logistic = (now: number, end: number, decay: number): number =>
+  end <= 0 ? 0 : end / (1 + (end / Math.max(now, end * 0.02) - 1) * decay);
 
 /** First week in which canopy and bloom reach 90 % of the most they ever do: the season flattens, and then it declines. */
 function peakOf(placed: readonly Placed[], weeks: readonly Week[]): number {
-  const show = (w: Week) => sum(w.plants.map((g, i) => (g.alive ? g.spreadMm * (g.heightMm + g.trailMm) * (0.6 + g.bloom * (placed[i]?.plant.flower.show ?? 0)) : 0)));
+  const show = (w: Week) =>
+    sum(
+      w.plants.map((g, i) =>
+        g.alive ? g.spreadMm * (g.heightMm + g.trailMm) * (0.6 + g.bloom * (placed[i]?.plant.flower.show ?? 0)) : 0,
+      ),
+    );
   const most = maxBy(weeks, show);
   if (!most || placed.length === 0) return Math.min(9, weeks.length - 1);
   const enough = show(most) * 0.9;
@@ -138,7 +149,8 @@ export function smothered(season: Season): { index: number; week: number; least:
     for (const w of season.weeks) {
       const g = w.plants[index];
       run = g && g.alive && g.light < SMOTHERED_BELOW ? run + 1 : 0;
-      if (run >= SMOTHERED_WEEKS) return [{ index, week: w.week - SMOTHERED_WEEKS + 1, least: leastLight(season, index) }];
+      if (run >= SMOTHERED_WEEKS)
+        return [{ index, week: w.week - SMOTHERED_WEEKS + 1, least: leastLight(season, index) }];
     }
     return [];
   });
@@ -147,4 +159,3 @@ export function smothered(season: Season): { index: number; week: number; least:
 /** Least share of its light a placement has while it lives. */
 export const leastLight = (season: Season, index: number): number =>
   season.weeks.reduce((least, w) => (w.plants[index]?.alive ? Math.min(least, w.plants[index].light) : least), 1);
-

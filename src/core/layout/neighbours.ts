@@ -30,7 +30,11 @@ export function groundIn(halfWideMm: number, halfDeepMm: number, has: (x: number
   const stretch = Math.sqrt(halfWideMm / Math.max(1, halfDeepMm));
   const cols = Math.max(4, Math.round(CELLS * stretch));
   const rows = Math.max(4, Math.round(CELLS / stretch));
-  const cells = Array.from({ length: cols * rows }, (_, k) => ({ k, x: ((((k % cols) + 0.5) / cols) * 2 - 1) * halfWideMm, y: (((Math.floor(k / cols) + 0.5) / rows) * 2 - 1) * halfDeepMm }));
+  const cells = Array.from({ length: cols * rows }, (_, k) => ({
+    k,
+    x: ((((k % cols) + 0.5) / cols) * 2 - 1) * halfWideMm,
+    y: (((Math.floor(k / cols) + 0.5) / rows) * 2 - 1) * halfDeepMm,
+  }));
   return { cols, rows, cells: cells.filter((c) => has(c.x, c.y)) };
 }
 
@@ -42,7 +46,11 @@ export function groundOf(c: Container): Ground {
   if (known) return known;
   const head = headspaceMm(c);
   const { wide, deep } = shapeOf(c.shape).extentsMm(c.shape, head);
-  const made = groundIn(wide / 2 - SOIL_BUFFER_MM, deep / 2 - SOIL_BUFFER_MM, (x, y) => clearOf(c.shape, head, x, y).mm >= SOIL_BUFFER_MM);
+  const made = groundIn(
+    wide / 2 - SOIL_BUFFER_MM,
+    deep / 2 - SOIL_BUFFER_MM,
+    (x, y) => clearOf(c.shape, head, x, y).mm >= SOIL_BUFFER_MM,
+  );
   grounds.set(c, made);
   return made;
 }

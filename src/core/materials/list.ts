@@ -46,18 +46,39 @@ function priceOf(plant: Plant, start: StartSize, stock: Stock | null): { pack: n
 export function startPrice(plant: Plant, start: StartSize): { pack: number; soldSo: boolean } {
   const exact = plant.starts.find((s) => s.size === start);
   if (exact) return { pack: exact.price, soldSo: true };
-  const near = [...plant.starts].sort((a, b) => Math.abs(Math.log(STARTS[a.size].litres / STARTS[start].litres)) - Math.abs(Math.log(STARTS[b.size].litres / STARTS[start].litres)))[0];
+  const near = [...plant.starts].sort(
+    (a, b) =>
+      Math.abs(Math.log(STARTS[a.size].litres / STARTS[start].litres)) -
+      Math.abs(Math.log(STARTS[b.size].litres / STARTS[start].litres)),
+  )[0];
   if (!near) return { pack: 0, soldSo: false };
   const single = near.price / STARTS[near.size].perPack;
-  return { pack: single * Math.cbrt(STARTS[start].litres / STARTS[near.size].litres) * STARTS[start].perPack, soldSo: false };
+  return {
+    pack: single * Math.cbrt(STARTS[start].litres / STARTS[near.size].litres) * STARTS[start].perPack,
+    soldSo: false,
+  };
 }
 
 /** Everything to buy for a planting: plants by start size, mix in whole bags, feed. `sets` defaults to the container's count; plants at a nursery's prices when its stock is given. */
-export function shoppingList(planting: Planting, sets = planting.container.count, stock: Stock | null = null): ShoppingList {
+export function shoppingList(
+  planting: Planting,
+  sets = planting.container.count,
+  stock: Stock | null = null,
+): ShoppingList {
   const lines = new Map<string, PlantLine>();
   for (const p of resolve(planting)) {
     const key = `${p.plant.id}|${p.start}`;
-    const line = lines.get(key) ?? { plant: p.plant, name: plantName(p.plant), role: p.role, start: p.start, count: 0, packs: 0, spare: 0, price: 0, soldSo: true };
+    const line = lines.get(key) ?? {
+      plant: p.plant,
+      name: plantName(p.plant),
+      role: p.role,
+      start: p.start,
+      count: 0,
+      packs: 0,
+      spare: 0,
+      price: 0,
+      soldSo: true,
+    };
     lines.set(key, { ...line, count: line.count + sets });
   }
   const plants = [...lines.values()].map((l) => {
@@ -73,5 +94,16 @@ export function shoppingList(planting: Planting, sets = planting.container.count
   const bagsPrice = sum(bags.map((b) => b.price * b.count));
   const feedPrice = feedG * FEED_PRICE_PER_G;
   const total = plantsPrice + bagsPrice + feedPrice;
-  return { sets, plants, plantsPrice, mixL: eachMixL * sets, bags, bagsPrice, feedG, feedPrice, total, each: total / sets };
+  return {
+    sets,
+    plants,
+    plantsPrice,
+    mixL: eachMixL * sets,
+    bags,
+    bagsPrice,
+    feedG,
+    feedPrice,
+    total,
+    each: total / sets,
+  };
 }

@@ -9,25 +9,52 @@ import { BAGS, FEED_G_PER_L } from './prices';
 const litres = (need: number) => bagsFor(need).reduce((s, b) => s + b.litres * b.count, 0);
 
 describe('bags', () => {
-  test.each([[0, 0], [8, 10], [36, 40], [41, 50], [61, 70], [120, 120], [121, 130]])('%p L is met by %p L', (need, got) => expect(litres(need)).toBe(got));
-  test('of two ways to the same litres the cheaper is taken', () => expect(bagsFor(60)).toEqual([{ litres: 60, price: 11, count: 1 }]));
+  test.each([
+    [0, 0],
+    [8, 10],
+    [36, 40],
+    [41, 50],
+    [61, 70],
+    [120, 120],
+    [121, 130],
+  ])('%p L is met by %p L', (need, got) => expect(litres(need)).toBe(got));
+  test('of two ways to the same litres the cheaper is taken', () =>
+    expect(bagsFor(60)).toEqual([{ litres: 60, price: 11, count: 1 }]));
   test('never short, never a whole small bag too much', () => {
-    fc.assert(fc.property(fc.double({ min: 0.1, max: 900, noNaN: true }), (need) => {
-      expect(litres(need)).toBeGreaterThanOrEqual(need);
-      expect(litres(need) - need).toBeLessThanOrEqual(BAGS[0].litres);
-    }));
+    fc.assert(
+      fc.property(fc.double({ min: 0.1, max: 900, noNaN: true }), (need) => {
+        expect(litres(need)).toBeGreaterThanOrEqual(need);
+        expect(litres(need) - need).toBeLessThanOrEqual(BAGS[0].litres);
+      }),
+    );
   });
 });
 
 describe('the shopping list', () => {
   test('counts kinds together and multiplies by the set', () => {
-    const p = pot({ placements: [placed('a', 'petunia-white', 'filler', -90, 0), placed('b', 'petunia-white', 'filler', 90, 0), placed('c', 'petunia-white', 'filler', 0, 90, 'p10')] });
+    const p = pot({
+      placements: [
+        placed('a', 'petunia-white', 'filler', -90, 0),
+        placed('b', 'petunia-white', 'filler', 90, 0),
+        placed('c', 'petunia-white', 'filler', 0, 90, 'p10'),
+      ],
+    });
     const list = shoppingList(p, 3);
-    expect(list.plants.map((l) => [l.start, l.count, l.price])).toEqual([['p9', 6, 12], ['p10', 3, expect.closeTo(8.4, 6)]]);
+    expect(list.plants.map((l) => [l.start, l.count, l.price])).toEqual([
+      ['p9', 6, 12],
+      ['p10', 3, expect.closeTo(8.4, 6)],
+    ]);
   });
 
   test('six-packs are bought whole, and what is spare is told', () => {
-    const line = shoppingList(pot({ placements: Array.from({ length: 4 }, (_, i) => placed(`p${i}`, 'lobelia-blue', 'spiller', i * 60 - 90, 100, 'pack6')) }), 2).plants[0];
+    const line = shoppingList(
+      pot({
+        placements: Array.from({ length: 4 }, (_, i) =>
+          placed(`p${i}`, 'lobelia-blue', 'spiller', i * 60 - 90, 100, 'pack6'),
+        ),
+      }),
+      2,
+    ).plants[0];
     expect(line).toMatchObject({ count: 8, packs: 2, spare: 4, price: 6.8 });
   });
 

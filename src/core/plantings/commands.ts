@@ -35,7 +35,14 @@ export function apply(p: Planting, c: Command): Planting {
     case 'turn': {
       const a = (c.degrees * Math.PI) / 180;
       const [cos, sin] = [Math.cos(a), Math.sin(a)];
-      return { ...p, placements: p.placements.map((pl) => ({ ...pl, xMm: pl.xMm * cos - pl.yMm * sin, yMm: pl.xMm * sin + pl.yMm * cos })) };
+      return {
+        ...p,
+        placements: p.placements.map((pl) => ({
+          ...pl,
+          xMm: pl.xMm * cos - pl.yMm * sin,
+          yMm: pl.xMm * sin + pl.yMm * cos,
+        })),
+      };
     }
     case 'plant':
       return { ...p, placements: c.placements };

@@ -49,7 +49,16 @@ export function freshPlanting(id: string, name: string, today: string): Planting
       base: 'mesh',
       refill: 'all',
     },
-    brief: { scheme: 'warm', from: null, school: 'tall-centre', density: 'room to grow', budget: 60, must: [], never: [], lasting: false },
+    brief: {
+      scheme: 'warm',
+      from: null,
+      school: 'tall-centre',
+      density: 'room to grow',
+      budget: 60,
+      must: [],
+      never: [],
+      lasting: false,
+    },
     startDate: addDays(nextMonthDay(today, lastFrost), AFTER_LAST_FROST_DAYS),
     placements: [],
   };

@@ -14,7 +14,9 @@ export class UnknownPlantError extends Error {
     readonly plantId: string,
     readonly index: number,
   ) {
-    super(`placements.${index}.plant: there is no plant "${plantId}" in the library. Name one that \`rillbank plants\` lists, or put the whole record here.`);
+    super(
+      `placements.${index}.plant: there is no plant "${plantId}" in the library. Name one that \`rillbank plants\` lists, or put the whole record here.`,
+    );
   }
 }
 
@@ -28,7 +30,9 @@ export function resolve(planting: Planting): Placed[] {
 }
 
 /** The id of the plant in a placement, shipped or somebody's own. */
-export const plantIdOf = ({ plant }: Pick<Placement, 'plant'>): string => (typeof plant === 'string' ? plant : plant.id);
+export const plantIdOf = ({ plant }: Pick<Placement, 'plant'>): string =>
+  typeof plant === 'string' ? plant : plant.id;
 
 /** Litres of root ball in one container. */
-export const ballsL = (placements: readonly Pick<Placement, 'start'>[]): number => placements.reduce((sum, p) => sum + STARTS[p.start].litres, 0);
+export const ballsL = (placements: readonly Pick<Placement, 'start'>[]): number =>
+  placements.reduce((sum, p) => sum + STARTS[p.start].litres, 0);

@@ -7,7 +7,18 @@ import { SpotSchema } from '../spots/schema';
 export const SchoolSchema = z.enum(['tall-centre', 'tall-back', 'off-centre', 'level-dome', 'tall-only']);
 export type School = z.infer<typeof SchoolSchema>;
 
-export const SchemeIdSchema = z.enum(['warm', 'cool', 'pastel', 'one-hue-white', 'neighbours', 'opposites', 'dark-bright', 'all-white', 'all-leaf', 'from-colour']);
+export const SchemeIdSchema = z.enum([
+  'warm',
+  'cool',
+  'pastel',
+  'one-hue-white',
+  'neighbours',
+  'opposites',
+  'dark-bright',
+  'all-white',
+  'all-leaf',
+  'from-colour',
+]);
 export type SchemeId = z.infer<typeof SchemeIdSchema>;
 
 /** What the gardener asks for. */
@@ -27,8 +38,10 @@ export const BriefSchema = z
   })
   .strict();
 
-
-const isoDate = z.string().regex(/^\d{4}-\d{2}-\d{2}$/, 'must be a date as YYYY-MM-DD').refine((d) => !Number.isNaN(Date.parse(d)), 'is no date in the calendar');
+const isoDate = z
+  .string()
+  .regex(/^\d{4}-\d{2}-\d{2}$/, 'must be a date as YYYY-MM-DD')
+  .refine((d) => !Number.isNaN(Date.parse(d)), 'is no date in the calendar');
 
 /** One plant in its place. x is to the right and y toward the viewer, from the middle of the soil, mm. */
 export const PlacementSchema = z
@@ -63,7 +76,8 @@ export const PlantingSchema = z
   .superRefine((p, ctx) => {
     const seen = new Set<string>();
     p.placements.forEach((pl, i) => {
-      if (seen.has(pl.id)) ctx.addIssue({ code: 'custom', path: ['placements', i, 'id'], message: `"${pl.id}" is used twice` });
+      if (seen.has(pl.id))
+        ctx.addIssue({ code: 'custom', path: ['placements', i, 'id'], message: `"${pl.id}" is used twice` });
       seen.add(pl.id);
     });
   });

@@ -7,7 +7,11 @@ import { ROLES, type Plant, type Role } from './schema';
 const LIGHTS = ['full sun', 'part shade', 'shade'] as const satisfies readonly LightClass[];
 
 /** Seasons asked for; a year-round plant serves in all of them. */
-const SEASONS: Record<'warm' | 'cool' | 'year-round', readonly Plant['season'][]> = { warm: ['warm', 'year-round'], cool: ['cool', 'year-round'], 'year-round': ['year-round'] };
+const SEASONS: Record<'warm' | 'cool' | 'year-round', readonly Plant['season'][]> = {
+  warm: ['warm', 'year-round'],
+  cool: ['cool', 'year-round'],
+  'year-round': ['year-round'],
+};
 
 /** A plant this much of whose colour belongs can be chosen for a scheme. Working figure: plain green counts, a strayed accent does not. */
 const BELONGS = 0.5;
@@ -23,7 +27,8 @@ export interface CoverageRow {
   count: number;
 }
 
-const suits = (p: Plant, scheme: SchemeName): boolean => (scheme === 'all-leaf' ? p.flower.show <= SHOWY : schemeFit(p, SCHEMES[scheme], null) >= BELONGS);
+const suits = (p: Plant, scheme: SchemeName): boolean =>
+  scheme === 'all-leaf' ? p.flower.show <= SHOWY : schemeFit(p, SCHEMES[scheme], null) >= BELONGS;
 
 /** How many plants of a library may take each role, in each light, season and scheme. */
 export function coverage(library: readonly Plant[]): CoverageRow[] {
@@ -31,23 +36,48 @@ export function coverage(library: readonly Plant[]): CoverageRow[] {
   return ROLES.flatMap((role) =>
     LIGHTS.flatMap((light) =>
       keys(SEASONS).flatMap((season) => {
-        const here = library.filter((p) => p.roles.includes(role) && takes(p, light) && SEASONS[season].includes(p.season));
-        return keys(SCHEMES).map((scheme) => ({ role, light, season, scheme, count: here.filter((p) => suits(p, scheme)).length }));
+        const here = library.filter(
+          (p) => p.roles.includes(role) && takes(p, light) && SEASONS[season].includes(p.season),
+        );
+        return keys(SCHEMES).map((scheme) => ({
+          role,
+          light,
+          season,
+          scheme,
+          count: here.filter((p) => suits(p, scheme)).length,
+        }));
       }),
     ),
   );
 }
 
 /** The row with the least choice. */
-export const thinnest = (rows: readonly CoverageRow[]): CoverageRow => rows.reduce((least, r) => (r.count < least.count ? r : least));
+export const thinnest = (rows: readonly CoverageRow[]): CoverageRow =>
+  rows.reduce((least, r) => (r.count < least.count ? r : least));
 
 /** The table as text, a line a role, light and season, a column a scheme. */
 export function coverageTable(library: readonly Plant[]): string {
   const rows = coverage(library);
   const schemes = Object.keys(SCHEMES) as SchemeName[];
-  const line = (cells: readonly (string | number)[]) => cells.map((c, i) => (i < 3 ? String(c).padEnd(11) : String(c).padStart(Math.max(6, (schemes[i - 3] ?? '').length + 2)))).join('');
+  const line = (cells: readonly (string | number)[]) =>
+    cells
+      .map((c, i) =>
+        i < 3 ? String(c).padEnd(11) : String(c).padStart(Math.max(6, (schemes[i - 3] ?? '').length + 2)),
+      )
+      .join('');
   const places = rows.filter((r) => r.scheme === schemes[0]);
-  const table = places.map((at) => line([at.role, at.light, at.season, ...schemes.map((s) => rows.find((r) => r.scheme === s && r.role === at.role && r.light === at.light && r.season === at.season)?.count ?? 0)]));
+  const table = places.map((at) =>
+    line([
+      at.role,
+      at.light,
+      at.season,
+      ...schemes.map(
+        (s) =>
+          rows.find((r) => r.scheme === s && r.role === at.role && r.light === at.light && r.season === at.season)
+            ?.count ?? 0,
+      ),
+    ]),
+  );
   const least = thinnest(rows);
   const roles = ROLES.map((role) => `${library.filter((p) => p.roles.includes(role)).length} ${role}s`).join(', ');
   return [

@@ -15,7 +15,11 @@ test.each<[string, Partial<Facets>, (p: Plant) => boolean]>([
   ['habit', { habits: ['frond'] }, (p) => p.habit === 'frond'],
   ['height', { heightMm: [900, 2000] }, (p) => p.heightMm[1] >= 900 && p.heightMm[0] <= 2000],
   ['to eat', { edible: true }, (p) => p.edible !== 'no'],
-  ['safe for pets', { petSafe: true }, (p) => p.poison.cats === 'none' && p.poison.dogs === 'none' && p.irritantSap === 'no'],
+  [
+    'safe for pets',
+    { petSafe: true },
+    (p) => p.poison.cats === 'none' && p.poison.dogs === 'none' && p.irritantSap === 'no',
+  ],
   ['colour', { colours: ['blue'] }, (p) => familiesOf(p).includes('blue')],
 ])('%s keeps just those', (_, facet, rule) => {
   const kept = with_(facet);

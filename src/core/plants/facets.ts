@@ -18,7 +18,18 @@ export interface Facets {
   petSafe: boolean;
 }
 
-export const NO_FACETS: Facets = { roles: [], light: [], water: [], seasons: [], colours: [], near: null, habits: [], heightMm: null, edible: false, petSafe: false };
+export const NO_FACETS: Facets = {
+  roles: [],
+  light: [],
+  water: [],
+  seasons: [],
+  colours: [],
+  near: null,
+  habits: [],
+  heightMm: null,
+  edible: false,
+  petSafe: false,
+};
 
 /** Hours of direct sun that stand for a class: the middle of its range. */
 const LIGHT_HOURS = { 'full sun': 8, 'part sun': 5, 'part shade': 3, shade: 1 } as const;
@@ -38,7 +49,10 @@ interface SeenColour {
 /** The colours of a plant that are seen in full bloom, most first. */
 export function coloursSeen(p: Plant): SeenColour[] {
   return p.colours
-    .map((c) => ({ hex: c.hex, share: c.share * (c.part === 'flower' || c.part === 'throat' ? p.flower.show : 1 - p.flower.show) }))
+    .map((c) => ({
+      hex: c.hex,
+      share: c.share * (c.part === 'flower' || c.part === 'throat' ? p.flower.show : 1 - p.flower.show),
+    }))
     .filter((c) => c.share >= SEEN)
     .sort((a, b) => b.share - a.share);
 }
@@ -53,13 +67,19 @@ export function familiesOf(p: Plant): Family[] {
 const apart = (a: string, b: string): number => {
   const [x, y] = [lch(a), lch(b)];
   const rad = Math.PI / 180;
-  return Math.hypot(0.6 * (x.l - y.l), x.c * Math.cos(x.h * rad) - y.c * Math.cos(y.h * rad), x.c * Math.sin(x.h * rad) - y.c * Math.sin(y.h * rad));
+  return Math.hypot(
+    0.6 * (x.l - y.l),
+    x.c * Math.cos(x.h * rad) - y.c * Math.cos(y.h * rad),
+    x.c * Math.sin(x.h * rad) - y.c * Math.sin(y.h * rad),
+  );
 };
 
-const safeForPets = (p: Plant): boolean => p.poison.cats === 'none' && p.poison.dogs === 'none' && p.irritantSap === 'no';
+const safeForPets = (p: Plant): boolean =>
+  p.poison.cats === 'none' && p.poison.dogs === 'none' && p.irritantSap === 'no';
 
 /** Whether a plant takes the hours of a light class. */
-export const takes = (p: Plant, light: LightClass): boolean => p.sunHours[0] <= LIGHT_HOURS[light] && p.sunHours[3] >= LIGHT_HOURS[light];
+export const takes = (p: Plant, light: LightClass): boolean =>
+  p.sunHours[0] <= LIGHT_HOURS[light] && p.sunHours[3] >= LIGHT_HOURS[light];
 
 const any = <T>(list: readonly T[], test: (x: T) => boolean): boolean => list.length === 0 || list.some(test);
 

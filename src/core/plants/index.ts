@@ -13,7 +13,20 @@ import { warmBedding } from './data/warm-bedding';
 import { PlantSchema, type Plant } from './schema';
 
 /** Every plant that ships with the application. */
-export const LIBRARY: readonly Plant[] = [...bulbs, ...climbers, ...coolBedding, ...edibles, ...foliage, ...grasses, ...perennials, ...shadePlants, ...shrubs, ...succulents, ...tropicals, ...warmBedding];
+export const LIBRARY: readonly Plant[] = [
+  ...bulbs,
+  ...climbers,
+  ...coolBedding,
+  ...edibles,
+  ...foliage,
+  ...grasses,
+  ...perennials,
+  ...shadePlants,
+  ...shrubs,
+  ...succulents,
+  ...tropicals,
+  ...warmBedding,
+];
 
 const byId = new Map(LIBRARY.map((p) => [p.id, p]));
 

@@ -27,13 +27,18 @@ describe('there is enough to choose from', () => {
     ['thirsty', 40, (p) => p.water === 'thirsty'],
     ['dry', 50, (p) => p.water === 'dry'],
     ['to eat', 15, (p) => p.edible !== 'no'],
-    ['safe for people, cats and dogs', 90, (p) => Object.values(p.poison).every((x) => x === 'none') && p.irritantSap === 'no'],
+    [
+      'safe for people, cats and dogs',
+      90,
+      (p) => Object.values(p.poison).every((x) => x === 'none') && p.irritantSap === 'no',
+    ],
     ['bulbs', 15, (p) => p.group === 'bulb'],
     ['climbers', 8, (p) => p.habit === 'climber'],
     ['species', 150, (p) => LIBRARY.find((q) => q.botanical === p.botanical) === p],
   ])('%s: %i at least', (_, least, f) => expect(count(f)).toBeGreaterThanOrEqual(least));
 
-  test('every scheme has each role in full sun, part shade and shade, for each season', () => expect(thinnest(coverage(LIBRARY)).count).toBeGreaterThan(0));
+  test('every scheme has each role in full sun, part shade and shade, for each season', () =>
+    expect(thinnest(coverage(LIBRARY)).count).toBeGreaterThan(0));
 });
 
 describe('the test catches seeded errors', () => {
@@ -43,9 +48,21 @@ describe('the test catches seeded errors', () => {
     ['a trailer without trail', good, { trailMm: [0, 10] }],
     ['a spiller that does not hang', by('catmint'), { trailMm: [0, 20] }],
     ['a warm-season plant in winter bloom', good, { season: 'warm', bloom: [1, 1, 0, 0, 0, 1, 1, 1, 0, 0, 0, 0] }],
-    ['a cool-season plant that blooms only in high summer', by('pansy-blue'), { bloom: [0, 0, 0, 0, 0, 1, 1, 1, 0, 0, 0, 0] }],
-    ['called white and is not', good, { colours: good.colours.map((c) => (c.part === 'flower' ? { ...c, hex: '#2040ff' } : c)) }],
-    ['called scarlet and is not', by('salvia-scarlet'), { colours: by('salvia-scarlet').colours.map((c) => (c.part === 'flower' ? { ...c, hex: '#3050d0' } : c)) }],
+    [
+      'a cool-season plant that blooms only in high summer',
+      by('pansy-blue'),
+      { bloom: [0, 0, 0, 0, 0, 1, 1, 1, 0, 0, 0, 0] },
+    ],
+    [
+      'called white and is not',
+      good,
+      { colours: good.colours.map((c) => (c.part === 'flower' ? { ...c, hex: '#2040ff' } : c)) },
+    ],
+    [
+      'called scarlet and is not',
+      by('salvia-scarlet'),
+      { colours: by('salvia-scarlet').colours.map((c) => (c.part === 'flower' ? { ...c, hex: '#3050d0' } : c)) },
+    ],
     ['flower colours do not add to 1', good, { colours: good.colours.filter((c) => c.part !== 'throat') }],
     ['leaf colours do not add to 1', good, { colours: good.colours.filter((c) => c.part !== 'leaf') }],
     ['edible and poisonous to people, without saying which part', good, { edible: 'leaf' }],
@@ -56,8 +73,16 @@ describe('the test catches seeded errors', () => {
     ['lives through less cold in winter than on a growing night', good, { coldestWinterC: 10 }],
     ['hardy to -30 °C for a tender group', by('petunia-white'), { coldestWinterC: -30 }],
     ['year-round, and dies above freezing', by('ivy-green'), { coldestWinterC: 4, coldestNightC: 4 }],
-    ['height over spread 5.0 is not that of a mound', by('petunia-white'), { heightMm: [700, 1000], spreadMm: [150, 200] }],
-    ['height over spread 0.3 is not that of a climber', by('mandevilla-red'), { heightMm: [100, 120], spreadMm: [350, 400] }],
+    [
+      'height over spread 5.0 is not that of a mound',
+      by('petunia-white'),
+      { heightMm: [700, 1000], spreadMm: [150, 200] },
+    ],
+    [
+      'height over spread 0.3 is not that of a climber',
+      by('mandevilla-red'),
+      { heightMm: [100, 120], spreadMm: [350, 400] },
+    ],
     ['a height range too wide to mean anything', by('petunia-white'), { heightMm: [50, 300] }],
     ['a leaf longer than the plant', by('petunia-white'), { leaf: { ...by('petunia-white').leaf, lengthMm: 900 } }],
     ['irritant sap, and nothing said of it', by('petunia-white'), { irritantSap: 'yes' }],
@@ -74,13 +99,35 @@ describe('the test catches seeded errors', () => {
 
 describe('poison is kept conservative', () => {
   const spurges = LIBRARY.filter((p) => p.botanical.startsWith('Euphorbia'));
-  test('every spurge irritates and is poisonous', () => expect(spurges.filter((p) => p.irritantSap !== 'yes' || p.poison.people !== 'toxic')).toEqual([]));
-  test.each(['ivy-variegated', 'colocasia-black', 'caladium-white', 'lantana-sunset', 'string-of-pearls', 'catharanthus-pink', 'azalea-pink', 'yew-column', 'daffodil-dwarf', 'mandevilla-red', 'nicotiana-white'])('%s is poisonous to cats and dogs', (id) => {
+  test('every spurge irritates and is poisonous', () =>
+    expect(spurges.filter((p) => p.irritantSap !== 'yes' || p.poison.people !== 'toxic')).toEqual([]));
+  test.each([
+    'ivy-variegated',
+    'colocasia-black',
+    'caladium-white',
+    'lantana-sunset',
+    'string-of-pearls',
+    'catharanthus-pink',
+    'azalea-pink',
+    'yew-column',
+    'daffodil-dwarf',
+    'mandevilla-red',
+    'nicotiana-white',
+  ])('%s is poisonous to cats and dogs', (id) => {
     const p = LIBRARY.find((q) => q.id === id);
     expect([p?.poison.cats, p?.poison.dogs]).toEqual(['toxic', 'toxic']);
   });
   test('lilies and chives are never thought safe for cats', () => {
-    expect(LIBRARY.filter((p) => /^(Lilium|Allium|Kalanchoe|Begonia|Hedera|Cyclamen)/.test(p.botanical) && p.poison.cats !== 'toxic').map((p) => p.id)).toEqual([]);
+    expect(
+      LIBRARY.filter(
+        (p) => /^(Lilium|Allium|Kalanchoe|Begonia|Hedera|Cyclamen)/.test(p.botanical) && p.poison.cats !== 'toxic',
+      ).map((p) => p.id),
+    ).toEqual([]);
   });
-  test('nothing with irritant sap is called harmless without a word', () => expect(LIBRARY.filter((p) => p.irritantSap === 'yes' && p.poison.people === 'none' && !/sap|skin|itch/i.test(p.note)).map((p) => p.id)).toEqual([]));
+  test('nothing with irritant sap is called harmless without a word', () =>
+    expect(
+      LIBRARY.filter(
+        (p) => p.irritantSap === 'yes' && p.poison.people === 'none' && !/sap|skin|itch/i.test(p.note),
+      ).map((p) => p.id),
+    ).toEqual([]));
 });

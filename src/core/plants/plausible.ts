@@ -4,8 +4,19 @@ import type { Habit, Plant } from './schema';
 
 /** Greatest and least height over spread that each habit grows to. Working figures: what plants so described look like. */
 const SHAPE: Record<Habit, readonly [number, number]> = {
-  fan: [0.6, 5], fountain: [0.4, 3], wand: [0.9, 4], cane: [0.8, 4], bush: [0.6, 4.2], mound: [0.35, 1.8], cloud: [0.5, 3], frond: [0.5, 2], rosette: [0.25, 2.6],
-  cascade: [0.15, 1.1], trail: [0.1, 0.8], stalk: [0.6, 6], climber: [1.2, 6],
+  fan: [0.6, 5],
+  fountain: [0.4, 3],
+  wand: [0.9, 4],
+  cane: [0.8, 4],
+  bush: [0.6, 4.2],
+  mound: [0.35, 1.8],
+  cloud: [0.5, 3],
+  frond: [0.5, 2],
+  rosette: [0.25, 2.6],
+  cascade: [0.15, 1.1],
+  trail: [0.1, 0.8],
+  stalk: [0.6, 6],
+  climber: [1.2, 6],
 };
 
 /** A warm-season plant that lives through more cold than this and is not a perennial that dies down has been misread. °C, working figure. */
@@ -23,7 +34,8 @@ const WORDS: readonly [RegExp, readonly Family[]][] = [
 ];
 
 /** The flower’s colour, where the flower is what a variety is named for; a “gold” leaf may be any yellow-green. */
-const shown = (p: Plant): string | undefined => (p.flower.show >= 0.15 ? p.colours.find((c) => c.part === 'flower')?.hex : undefined);
+const shown = (p: Plant): string | undefined =>
+  p.flower.show >= 0.15 ? p.colours.find((c) => c.part === 'flower')?.hex : undefined;
 
 const near = (x: number): boolean => Math.abs(x - 1) < 0.001;
 
@@ -39,21 +51,34 @@ export function implausible(p: Plant): string[] {
   const [lowest, highest] = SHAPE[p.habit];
   if (!near(share(['leaf', 'edge', 'vein', 'stem']))) out.push('leaf colours do not add to 1');
   if (flowers && !near(share(['flower', 'throat']))) out.push('flower colours do not add to 1');
-  if (!flowers && (p.flower.show > 0 || p.bloom.some((b) => b > 0) || share(['flower', 'throat']) > 0)) out.push('blooms without a flower');
+  if (!flowers && (p.flower.show > 0 || p.bloom.some((b) => b > 0) || share(['flower', 'throat']) > 0))
+    out.push('blooms without a flower');
   if (flowers && p.bloom.every((b) => b === 0)) out.push('a flower that never blooms');
   if (ratio < lowest || ratio > highest) out.push(`height over spread ${ratio.toFixed(1)} is not that of a ${p.habit}`);
   if ((p.habit === 'trail' || p.habit === 'cascade') && p.trailMm[1] < 80) out.push('a trailer without trail');
   if (p.roles.includes('spiller') && p.trailMm[1] < 80) out.push('a spiller that does not hang');
   if (p.roles.includes('thriller') && p.heightMm[1] < 300) out.push('a thriller under 30 cm');
   if (p.season === 'warm' && p.bloom.slice(0, 2).some((b) => b > 0.2)) out.push('a warm-season plant in winter bloom');
-  if (p.season === 'cool' && flowers && p.bloom.every((b, m) => b < 0.2 || (m >= 5 && m <= 7))) out.push('a cool-season plant that blooms only in high summer');
-  if (p.edible !== 'no' && p.poison.people !== 'none' && !p.poisonPart) out.push('edible and poisonous to people, without saying which part');
-  if (p.irritantSap === 'yes' && p.poison.people === 'none' && p.poison.cats === 'none' && p.poison.dogs === 'none' && !/sap|skin|itch/i.test(p.note)) out.push('irritant sap, and nothing said of it');
+  if (p.season === 'cool' && flowers && p.bloom.every((b, m) => b < 0.2 || (m >= 5 && m <= 7)))
+    out.push('a cool-season plant that blooms only in high summer');
+  if (p.edible !== 'no' && p.poison.people !== 'none' && !p.poisonPart)
+    out.push('edible and poisonous to people, without saying which part');
+  if (
+    p.irritantSap === 'yes' &&
+    p.poison.people === 'none' &&
+    p.poison.cats === 'none' &&
+    p.poison.dogs === 'none' &&
+    !/sap|skin|itch/i.test(p.note)
+  )
+    out.push('irritant sap, and nothing said of it');
   if (p.coldestWinterC > p.coldestNightC + 0.1) out.push('lives through less cold in winter than on a growing night');
-  if (TENDER_GROUPS.has(p.group) && p.coldestWinterC < HARDIEST_TENDER_C) out.push(`hardy to ${p.coldestWinterC} °C for a tender group`);
-  if (p.season === 'year-round' && p.coldestWinterC > 0 && p.group !== 'succulent') out.push('year-round, and dies above freezing');
+  if (TENDER_GROUPS.has(p.group) && p.coldestWinterC < HARDIEST_TENDER_C)
+    out.push(`hardy to ${p.coldestWinterC} °C for a tender group`);
+  if (p.season === 'year-round' && p.coldestWinterC > 0 && p.group !== 'succulent')
+    out.push('year-round, and dies above freezing');
   if (p.heightMm[1] / Math.max(1, p.heightMm[0]) > 3) out.push('a height range too wide to mean anything');
-  if (p.leaf.lengthMm > Math.max(p.heightMm[1], p.spreadMm[1], p.trailMm[1]) * 1.1) out.push('a leaf longer than the plant');
+  if (p.leaf.lengthMm > Math.max(p.heightMm[1], p.spreadMm[1], p.trailMm[1]) * 1.1)
+    out.push('a leaf longer than the plant');
   const hex = shown(p);
   const rule = WORDS.find(([word]) => word.test(p.variety));
   if (hex && rule && !rule[1].includes(family(lch(hex)))) out.push(`called ${p.variety} and is not`);

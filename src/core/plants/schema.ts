@@ -6,18 +6,41 @@ export type Role = z.infer<typeof RoleSchema>;
 export const ROLES = RoleSchema.options;
 
 /** How a plant holds itself; the canopy is grown from this. */
-export const HabitSchema = z.enum(['fan', 'fountain', 'wand', 'cane', 'bush', 'mound', 'cloud', 'frond', 'rosette', 'cascade', 'trail', 'stalk', 'climber']);
+export const HabitSchema = z.enum([
+  'fan',
+  'fountain',
+  'wand',
+  'cane',
+  'bush',
+  'mound',
+  'cloud',
+  'frond',
+  'rosette',
+  'cascade',
+  'trail',
+  'stalk',
+  'climber',
+]);
 export type Habit = z.infer<typeof HabitSchema>;
 
 export const LeafSizeSchema = z.enum(['fine', 'medium', 'bold']);
-export const LeafFormSchema = z.enum(['strap', 'grass', 'needle', 'feather', 'ovate', 'heart', 'lobed', 'round', 'rosette', 'palmate']);
+export const LeafFormSchema = z.enum([
+  'strap',
+  'grass',
+  'needle',
+  'feather',
+  'ovate',
+  'heart',
+  'lobed',
+  'round',
+  'rosette',
+  'palmate',
+]);
 export type LeafForm = z.infer<typeof LeafFormSchema>;
 export const LeafSurfaceSchema = z.enum(['matte', 'glossy', 'felted', 'waxy']);
 export const FlowerFormSchema = z.enum(['spike', 'trumpet', 'round', 'daisy', 'ball', 'airy', 'bell', 'plume', 'none']);
 
-
 const WaterSchema = z.enum(['dry', 'moderate', 'thirsty']);
-
 
 const PlantSeasonSchema = z.enum(['warm', 'cool', 'year-round']);
 const PoisonSchema = z.enum(['none', 'irritant', 'mild', 'toxic', 'unknown']);
@@ -33,12 +56,28 @@ export type Part = z.infer<typeof PartSchema>;
 
 export const PlantSchema = z
   .object({
-    id: z.string().regex(/^[a-z0-9]+(-[a-z0-9]+)*$/, 'must be small letters, figures and hyphens').max(60),
+    id: z
+      .string()
+      .regex(/^[a-z0-9]+(-[a-z0-9]+)*$/, 'must be small letters, figures and hyphens')
+      .max(60),
     common: z.string().min(1).max(60),
     botanical: z.string().min(1).max(80),
     /** What this variety looks like, in general words; empty for the plain species. */
     variety: z.string().max(60),
-    group: z.enum(['warm bedding', 'cool bedding', 'foliage', 'grass', 'tropical', 'succulent', 'shade', 'perennial', 'shrub', 'herb', 'bulb', 'climber']),
+    group: z.enum([
+      'warm bedding',
+      'cool bedding',
+      'foliage',
+      'grass',
+      'tropical',
+      'succulent',
+      'shade',
+      'perennial',
+      'shrub',
+      'herb',
+      'bulb',
+      'climber',
+    ]),
     roles: z.array(RoleSchema).min(1),
     habit: HabitSchema,
     /** Ranges for a plant grown in a container, mm. Height is above the soil; trail is how far it hangs below the rim. */
@@ -48,7 +87,9 @@ export const PlantSchema = z
     /** 1 keeps to itself, 5 covers what it can reach. */
     vigour: z.number().int().min(1).max(5),
     /** Hours of direct sun a day in its growing months: least, ideal from, ideal to, most. */
-    sunHours: z.tuple([z.number(), z.number(), z.number(), z.number()]).refine(([a, b, c, d]) => 0 <= a && a <= b && b <= c && c <= d && d <= 16, 'must rise from least to most, 0–16'),
+    sunHours: z
+      .tuple([z.number(), z.number(), z.number(), z.number()])
+      .refine(([a, b, c, d]) => 0 <= a && a <= b && b <= c && c <= d && d <= 16, 'must rise from least to most, 0–16'),
     /** Most hours of sun after 13:00 it takes in a warm summer before leaves scorch; null when it does not scorch. */
     scorchAfternoonH: z.number().min(0).max(8).nullable(),
     water: WaterSchema,
@@ -60,7 +101,12 @@ export const PlantSchema = z
     season: PlantSeasonSchema,
     /** Share of full flower in each month, January first. */
     bloom: z.array(z.number().min(0).max(1)).length(12),
-    leaf: z.object({ size: LeafSizeSchema, lengthMm: z.number().min(1).max(1200), form: LeafFormSchema, surface: LeafSurfaceSchema }),
+    leaf: z.object({
+      size: LeafSizeSchema,
+      lengthMm: z.number().min(1).max(1200),
+      form: LeafFormSchema,
+      surface: LeafSurfaceSchema,
+    }),
     flower: z.object({
       form: FlowerFormSchema,
       sizeMm: z.number().min(0).max(300),

@@ -28,4 +28,7 @@ test('every word must be found, and the best comes first', () => {
   expect(find('petunia xylophone')).toEqual([]);
 });
 
-test('marks in names are no hindrance', () => expect(finderOf([{ ...(LIBRARY[0] as (typeof LIBRARY)[number]), common: 'Crocosmia × crocosmiiflora Éclair' }])('eclair')).toHaveLength(1));
+test('marks in names are no hindrance', () =>
+  expect(
+    finderOf([{ ...(LIBRARY[0] as (typeof LIBRARY)[number]), common: 'Crocosmia × crocosmiiflora Éclair' }])('eclair'),
+  ).toHaveLength(1));

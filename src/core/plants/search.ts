@@ -8,7 +8,11 @@ export type Finder = (text: string) => Plant[];
 const SLIPS = 0.3;
 
 /** Words without marks: “Séneçon ×” is found by “senecon”. */
-const plain = (text: string): string => text.normalize('NFD').replace(/[\u0300-\u036f×’']/g, '').toLowerCase();
+const plain = (text: string): string =>
+  text
+    .normalize('NFD')
+    .replace(/[\u0300-\u036f×’']/g, '')
+    .toLowerCase();
 
 /**
  * A finder over a library, by common or botanical name or variety; typing errors forgiven, beginnings of words enough,
@@ -18,7 +22,13 @@ export function finderOf(library: readonly Plant[]): Finder {
   const index = new MiniSearch<{ id: number; name: string; botanical: string; group: string }>({
     fields: ['name', 'botanical', 'group'],
     processTerm: (term) => plain(term) || null,
-    searchOptions: { prefix: true, fuzzy: (term) => (term.length > 3 ? SLIPS : false), combineWith: 'AND', boost: { name: 3, botanical: 2 }, weights: { fuzzy: 0.2, prefix: 0.7 } },
+    searchOptions: {
+      prefix: true,
+      fuzzy: (term) => (term.length > 3 ? SLIPS : false),
+      combineWith: 'AND',
+      boost: { name: 3, botanical: 2 },
+      weights: { fuzzy: 0.2, prefix: 0.7 },
+    },
   });
   index.addAll(library.map((p, id) => ({ id, name: plantName(p), botanical: p.botanical, group: p.group })));
   return (text) => {

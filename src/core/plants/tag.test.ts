@@ -10,7 +10,13 @@ test('a name alone makes a whole record, from its species', () => {
   const { plant, from } = make({ common: 'Petunia', variety: 'double apricot', flowerHex: '#f4b183' });
   expect(PlantSchema.parse(plant)).toEqual(plant);
   expect(from.kind).toBe('species');
-  expect(plant).toMatchObject({ id: 'own-test', botanical: 'Petunia × atkinsiana', habit: 'mound', heightMm: by('petunia-white').heightMm, poison: by('petunia-white').poison });
+  expect(plant).toMatchObject({
+    id: 'own-test',
+    botanical: 'Petunia × atkinsiana',
+    habit: 'mound',
+    heightMm: by('petunia-white').heightMm,
+    poison: by('petunia-white').poison,
+  });
   expect(plant.colours.filter((c) => c.part === 'flower')).toEqual([{ part: 'flower', hex: '#f4b183', share: 1 }]);
   expect(plant.colours.find((c) => c.part === 'leaf')).toEqual(by('petunia-violet').colours[0]);
 });
@@ -30,7 +36,9 @@ test('nothing of a genus is thought good to eat because its kin is', () => {
 });
 
 test('kin of the same common name come before other kin', () => {
-  expect(make({ common: 'Salvia', botanical: 'Salvia nova' }).from).toMatchObject({ name: expect.stringMatching(/^Salvia/) });
+  expect(make({ common: 'Salvia', botanical: 'Salvia nova' }).from).toMatchObject({
+    name: expect.stringMatching(/^Salvia/),
+  });
 });
 
 test('a stranger is what its habit is, and poison is unknown', () => {
@@ -42,7 +50,14 @@ test('a stranger is what its habit is, and poison is unknown', () => {
 });
 
 test('what the tag says goes before what is usual', () => {
-  const { plant } = make({ common: 'Petunia', heightMm: [400, 500], water: 'dry', coldestWinterC: -12, habit: 'trail', trailMm: [300, 500] });
+  const { plant } = make({
+    common: 'Petunia',
+    heightMm: [400, 500],
+    water: 'dry',
+    coldestWinterC: -12,
+    habit: 'trail',
+    trailMm: [300, 500],
+  });
   expect(plant).toMatchObject({ heightMm: [400, 500], water: 'dry', coldestWinterC: -12, roles: ['spiller'] });
   expect(plant.coldestNightC).toBeGreaterThanOrEqual(plant.coldestWinterC);
 });
@@ -65,7 +80,10 @@ describe('how a planting refers to a plant', () => {
     expect(referTo({ ...shipped, id: 'own-x' })).toMatchObject({ id: 'own-x' });
   });
   test('own plants come first, corrected ones in the place of the shipped', () => {
-    const all = libraryWith([{ ...shipped, note: 'corrected' }, { ...shipped, id: 'own-x' }]);
+    const all = libraryWith([
+      { ...shipped, note: 'corrected' },
+      { ...shipped, id: 'own-x' },
+    ]);
     expect(all).toHaveLength(LIBRARY.length + 1);
     expect(all[0]?.id).toBe('own-x');
     expect(all.find((p) => p.id === 'petunia-white')?.note).toBe('corrected');

@@ -16,13 +16,23 @@ export interface FromTag {
 }
 
 const genusOf = (botanical: string): string => (botanical.trim().split(/\s+/)[0] ?? '').toLowerCase();
-const speciesOf = (botanical: string): string => botanical.trim().toLowerCase().replaceAll('×', 'x').split(/\s+/).filter((w) => w !== 'x').slice(0, 2).join(' ');
+const speciesOf = (botanical: string): string =>
+  botanical
+    .trim()
+    .toLowerCase()
+    .replaceAll('×', 'x')
+    .split(/\s+/)
+    .filter((w) => w !== 'x')
+    .slice(0, 2)
+    .join(' ');
 
 const RANK: readonly Poison[] = ['none', 'mild', 'irritant', 'toxic'];
 
 /** The most cautious of what relatives are known for: harm is inherited, harmlessness is not. */
 function cautious(list: readonly Poison[]): Poison {
-  const worst = list.filter((p) => p !== 'unknown').reduce<Poison>((a, b) => (RANK.indexOf(b) > RANK.indexOf(a) ? b : a), 'none');
+  const worst = list
+    .filter((p) => p !== 'unknown')
+    .reduce<Poison>((a, b) => (RANK.indexOf(b) > RANK.indexOf(a) ? b : a), 'none');
   return worst === 'none' ? 'unknown' : worst;
 }
 
@@ -41,7 +51,8 @@ export function relativesIn(library: readonly Plant[]): Relatives {
     put(genera, genusOf(p.botanical), p);
     put(names, p.common.toLowerCase(), p);
   }
-  return (common, botanical) => (botanical ? genera.get(genusOf(botanical)) : names.get(common.trim().toLowerCase())) ?? [];
+  return (common, botanical) =>
+    (botanical ? genera.get(genusOf(botanical)) : names.get(common.trim().toLowerCase())) ?? [];
 }
 
 /** The nearest of some relatives: of the same common name and habit, else of the same name, else of the same habit, else the first. */
@@ -54,10 +65,30 @@ function closest(list: readonly Plant[], common: string, habit: Habit | undefine
 function plainOf(habit: Habit): Omit<Plant, 'id' | 'common' | 'botanical' | 'variety' | 'note'> {
   return {
     ...HABIT_DEFAULTS[habit],
-    group: 'warm bedding', habit, vigour: 3, sunHours: [4, 6, 12, 14], scorchAfternoonH: null, water: 'moderate', feed: 'medium', coldestWinterC: 0, coldestNightC: 5, season: 'warm',
-    bloom: [0, 0, 0, 0, 0.4, 0.9, 1, 1, 0.9, 0.4, 0, 0], flower: { form: 'round', sizeMm: 30, show: 0.35 },
-    colours: [{ part: 'leaf', hex: '#557d42', share: 1 }, { part: 'flower', hex: '#d94f86', share: 1 }],
-    starts: [{ size: 'p9', price: 2.5 }], deadhead: 'helps', pinch: 'no', edible: 'no', poison: { people: 'unknown', cats: 'unknown', dogs: 'unknown' }, poisonPart: '', irritantSap: 'unknown', spreadRisk: 'none known',
+    group: 'warm bedding',
+    habit,
+    vigour: 3,
+    sunHours: [4, 6, 12, 14],
+    scorchAfternoonH: null,
+    water: 'moderate',
+    feed: 'medium',
+    coldestWinterC: 0,
+    coldestNightC: 5,
+    season: 'warm',
+    bloom: [0, 0, 0, 0, 0.4, 0.9, 1, 1, 0.9, 0.4, 0, 0],
+    flower: { form: 'round', sizeMm: 30, show: 0.35 },
+    colours: [
+      { part: 'leaf', hex: '#557d42', share: 1 },
+      { part: 'flower', hex: '#d94f86', share: 1 },
+    ],
+    starts: [{ size: 'p9', price: 2.5 }],
+    deadhead: 'helps',
+    pinch: 'no',
+    edible: 'no',
+    poison: { people: 'unknown', cats: 'unknown', dogs: 'unknown' },
+    poisonPart: '',
+    irritantSap: 'unknown',
+    spreadRisk: 'none known',
   };
 }
 
@@ -67,7 +98,9 @@ function recoloured(colours: Plant['colours'], part: 'leaf' | 'flower', hex: str
   const group = part === 'leaf' ? ['leaf', 'edge', 'vein', 'stem'] : ['flower', 'throat'];
   const rest = colours.filter((c) => !group.includes(c.part));
   const had = colours.find((c) => c.part === part);
-  return part === 'flower' || !had ? [...rest, { part, hex, share: 1 }] : colours.map((c) => (c.part === part ? { ...c, hex } : c));
+  return part === 'flower' || !had
+    ? [...rest, { part, hex, share: 1 }]
+    : colours.map((c) => (c.part === part ? { ...c, hex } : c));
 }
 
 /** Roles a plant of a size and habit may take, where the tag names none. */
@@ -80,7 +113,12 @@ function rolesFor(habit: Habit, heightMm: Plant['heightMm'], trailMm: Plant['tra
 /** A flowerless plant shows no flower colour and never blooms. */
 function withoutFlower(p: Plant): Plant {
   if (p.flower.form !== 'none') return p;
-  return { ...p, flower: { form: 'none', sizeMm: 0, show: 0 }, bloom: p.bloom.map(() => 0), colours: p.colours.filter((c) => c.part !== 'flower' && c.part !== 'throat') };
+  return {
+    ...p,
+    flower: { form: 'none', sizeMm: 0, show: 0 },
+    bloom: p.bloom.map(() => 0),
+    colours: p.colours.filter((c) => c.part !== 'flower' && c.part !== 'throat'),
+  };
 }
 
 /**
@@ -96,28 +134,81 @@ export function fromTag({ flowerHex, leafHex, ...tag }: Tag, relatives: Relative
   const habit = tag.habit ?? base?.habit ?? 'mound';
   const typical = plainOf(habit);
   const start = base && base.habit === habit ? base : base ? { ...base, ...HABIT_DEFAULTS[habit] } : typical;
-  const poison = !base ? typical.poison : same.length > 0 ? base.poison : { people: cautious(kin.map((p) => p.poison.people)), cats: cautious(kin.map((p) => p.poison.cats)), dogs: cautious(kin.map((p) => p.poison.dogs)) };
+  const poison = !base
+    ? typical.poison
+    : same.length > 0
+      ? base.poison
+      : {
+          people: cautious(kin.map((p) => p.poison.people)),
+          cats: cautious(kin.map((p) => p.poison.cats)),
+          dogs: cautious(kin.map((p) => p.poison.dogs)),
+        };
   const heightMm = tag.heightMm ?? start.heightMm;
   const trailMm = tag.trailMm ?? start.trailMm;
   const plant: Plant = {
-    id, botanical: botanical || base?.botanical || tag.common, variety: '', note: '',
-    group: start.group, roles: base && base.habit === habit && !tag.heightMm && !tag.trailMm ? base.roles : rolesFor(habit, heightMm, trailMm), habit, heightMm, spreadMm: start.spreadMm, trailMm,
-    vigour: start.vigour, sunHours: start.sunHours, scorchAfternoonH: start.scorchAfternoonH, water: start.water, feed: start.feed, coldestWinterC: start.coldestWinterC, coldestNightC: start.coldestNightC,
-    season: start.season, bloom: start.bloom, leaf: start.leaf, flower: start.flower, colours: start.colours, starts: start.starts, deadhead: start.deadhead, pinch: start.pinch, edible: same.length > 0 ? start.edible : 'no',
-    poison, poisonPart: same.length > 0 ? start.poisonPart : '', irritantSap: same.length > 0 ? start.irritantSap : kin.some((p) => p.irritantSap === 'yes') ? 'yes' : 'unknown', spreadRisk: start.spreadRisk,
+    id,
+    botanical: botanical || base?.botanical || tag.common,
+    variety: '',
+    note: '',
+    group: start.group,
+    roles:
+      base && base.habit === habit && !tag.heightMm && !tag.trailMm ? base.roles : rolesFor(habit, heightMm, trailMm),
+    habit,
+    heightMm,
+    spreadMm: start.spreadMm,
+    trailMm,
+    vigour: start.vigour,
+    sunHours: start.sunHours,
+    scorchAfternoonH: start.scorchAfternoonH,
+    water: start.water,
+    feed: start.feed,
+    coldestWinterC: start.coldestWinterC,
+    coldestNightC: start.coldestNightC,
+    season: start.season,
+    bloom: start.bloom,
+    leaf: start.leaf,
+    flower: start.flower,
+    colours: start.colours,
+    starts: start.starts,
+    deadhead: start.deadhead,
+    pinch: start.pinch,
+    edible: same.length > 0 ? start.edible : 'no',
+    poison,
+    poisonPart: same.length > 0 ? start.poisonPart : '',
+    irritantSap: same.length > 0 ? start.irritantSap : kin.some((p) => p.irritantSap === 'yes') ? 'yes' : 'unknown',
+    spreadRisk: start.spreadRisk,
     ...defined(tag),
   };
-  const coloured = { ...plant, colours: recoloured(recoloured(plant.colours, 'leaf', leafHex), 'flower', plant.flower.form === 'none' ? undefined : flowerHex) };
+  const coloured = {
+    ...plant,
+    colours: recoloured(
+      recoloured(plant.colours, 'leaf', leafHex),
+      'flower',
+      plant.flower.form === 'none' ? undefined : flowerHex,
+    ),
+  };
   return {
     plant: withoutFlower(hardened(coloured, tag)),
-    from: base ? { kind: same.length > 0 ? 'species' : 'genus', name: base.variety ? `${base.common}, ${base.variety}` : base.common } : { kind: 'habit', name: habit },
+    from: base
+      ? {
+          kind: same.length > 0 ? 'species' : 'genus',
+          name: base.variety ? `${base.common}, ${base.variety}` : base.common,
+        }
+      : { kind: 'habit', name: habit },
   };
 }
 
-const defined = <T extends object>(of: T): T => Object.fromEntries(Object.entries(of).filter(([, v]) => v !== undefined)) as T;
+const defined = <T extends object>(of: T): T =>
+  Object.fromEntries(Object.entries(of).filter(([, v]) => v !== undefined)) as T;
 
 /** A tag gives the coldest winter and seldom the coldest night: growth bears no more cold than a winter at rest. */
 function hardened(p: Plant, tag: Tag): Plant {
   if (tag.coldestWinterC === undefined || tag.coldestNightC !== undefined) return p;
-  return { ...p, coldestNightC: Math.max(p.coldestWinterC, tag.coldestWinterC <= -10 ? Math.min(p.coldestNightC, -3) : p.coldestNightC) };
+  return {
+    ...p,
+    coldestNightC: Math.max(
+      p.coldestWinterC,
+      tag.coldestWinterC <= -10 ? Math.min(p.coldestNightC, -3) : p.coldestNightC,
+    ),
+  };
 }

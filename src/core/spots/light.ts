@@ -16,13 +16,21 @@ export interface SunReading {
 }
 
 /** South of the equator months are half a year round. */
-export const isSouthern = ({ light }: Partial<Pick<Spot, 'light'>>): boolean => light?.kind === 'clock' && light.latitude < 0;
+export const isSouthern = ({ light }: Partial<Pick<Spot, 'light'>>): boolean =>
+  light?.kind === 'clock' && light.latitude < 0;
 
 /** The class gardeners call it: full sun ≥ 6 hours, part sun 4–6, part shade 2–4, shade under 2. */
-const labelOf = (hours: number): SunReading['label'] => (hours >= 6 ? 'full sun' : hours >= 4 ? 'part sun' : hours >= 2 ? 'part shade' : 'shade');
+const labelOf = (hours: number): SunReading['label'] =>
+  hours >= 6 ? 'full sun' : hours >= 4 ? 'part sun' : hours >= 2 ? 'part shade' : 'shade';
 
 function reading(hours: number, morning: number, afternoon: number, dappled: boolean): SunReading {
-  if (dappled) return { hours: Math.max(DAPPLED_HOURS, Math.min(4, tenth(hours))), morning: tenth(morning), afternoon: 0, label: 'dappled shade' };
+  if (dappled)
+    return {
+      hours: Math.max(DAPPLED_HOURS, Math.min(4, tenth(hours))),
+      morning: tenth(morning),
+      afternoon: 0,
+      label: 'dappled shade',
+    };
   return { hours: tenth(hours), morning: tenth(morning), afternoon: tenth(afternoon), label: labelOf(tenth(hours)) };
 }
 
@@ -60,11 +68,18 @@ export function sunReading(spot: Pick<Spot, 'light'>, startDate = ''): SunReadin
 function readingFrom(spot: Pick<Spot, 'light'>, startDate: string): SunReading {
   const { light } = spot;
   const first = startDate ? Number(startDate.slice(5, 7)) - 1 : 0;
-  const months = startDate ? Array.from({ length: SEASON_MONTHS }, (_, i) => first + i) : GROWING.map((m) => m + (isSouthern(spot) ? 6 : 0));
+  const months = startDate
+    ? Array.from({ length: SEASON_MONTHS }, (_, i) => first + i)
+    : GROWING.map((m) => m + (isSouthern(spot) ? 6 : 0));
   const list = months.map((m) => sunInMonth(spot, m));
   const mean = (of: (r: SunReading) => number) => list.reduce((s, r) => s + of(r), 0) / list.length;
   const afternoon = Math.max(...list.map((r) => r.afternoon));
-  return reading(mean((r) => r.hours), mean((r) => r.morning), afternoon, light.dappled);
+  return reading(
+    mean((r) => r.hours),
+    mean((r) => r.morning),
+    afternoon,
+    light.dappled,
+  );
 }
 
 /** Whether only the front is seen: against a wall, in a row, or through a window. */

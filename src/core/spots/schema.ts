@@ -6,19 +6,31 @@ import { HexSchema } from '../plants/schema';
 const monthDay = z.string().regex(/^(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/, 'must be a month and day as MM-DD');
 
 /** The clock hours of direct sun noted by someone who stood there, in the growing months. 6 means from 6 to 7, solar time. */
-const NotedLightSchema = z.object({ kind: z.literal('noted'), hours: z.array(z.number().int().min(4).max(20)).max(17), dappled: z.boolean() }).strict();
+const NotedLightSchema = z
+  .object({ kind: z.literal('noted'), hours: z.array(z.number().int().min(4).max(20)).max(17), dappled: z.boolean() })
+  .strict();
 
 /** Altitudes of what stands round the spot, degrees above level, every 10° of azimuth from north by east. */
 export const SKYLINE_POINTS = 36;
 
 /** Trees that stand in the way of the sun from one azimuth to another (clockwise), up to an altitude; bare in the months left out. */
-const TreesSchema = z.object({ fromDeg: z.number().min(0).max(360), toDeg: z.number().min(0).max(360), altitudeDeg: z.number().min(0).max(90), leafMonths: z.array(z.number().int().min(1).max(12)).max(12) }).strict();
+const TreesSchema = z
+  .object({
+    fromDeg: z.number().min(0).max(360),
+    toDeg: z.number().min(0).max(360),
+    altitudeDeg: z.number().min(0).max(90),
+    leafMonths: z.array(z.number().int().min(1).max(12)).max(12),
+  })
+  .strict();
 
 /** Worked out from where the spot lies and what stands round it. Facing: the way one looks with the back to the wall, degrees from north. */
 const ClockLightSchema = z
   .object({
     kind: z.literal('clock'),
-    latitude: z.number().min(-66, 'must lie between 66° south and 66° north').max(66, 'must lie between 66° south and 66° north'),
+    latitude: z
+      .number()
+      .min(-66, 'must lie between 66° south and 66° north')
+      .max(66, 'must lie between 66° south and 66° north'),
     facing: z.number().min(0).max(360),
     /** A wall stands behind: sun from behind its plane is cut off. */
     wall: z.boolean(),
@@ -34,7 +46,10 @@ export type ClockLight = z.infer<typeof ClockLightSchema>;
 /** A window looked out of: eyes above the floor, their distance from the sill, and the box beyond it. */
 export const SightSchema = z
   .object({
-    viewers: z.array(z.object({ name: z.string().min(1).max(30), eyeMm: z.number().min(600).max(2200) }).strict()).min(1).max(4),
+    viewers: z
+      .array(z.object({ name: z.string().min(1).max(30), eyeMm: z.number().min(600).max(2200) }).strict())
+      .min(1)
+      .max(4),
     distanceMm: z.number().min(200).max(8000),
     sillMm: z.number().min(0).max(2000),
     /** From the sill's outer edge to the middle of the container. */
@@ -57,7 +72,11 @@ export const SpotSchema = z
     seen: z.enum(['all-round', 'wall', 'row', 'overhead', 'inside']),
     backdrop: HexSchema,
     /** A tree, climber or border behind that flowers: its colour, and the months it does. */
-    backdropBloom: z.object({ colour: HexSchema, months: z.array(z.number().int().min(1).max(12)).max(12) }).strict().nullable().default(null),
+    backdropBloom: z
+      .object({ colour: HexSchema, months: z.array(z.number().int().min(1).max(12)).max(12) })
+      .strict()
+      .nullable()
+      .default(null),
     coldestWinterC: z.number().min(-45).max(15),
     lastFrost: monthDay,
     firstFrost: monthDay,

@@ -17,10 +17,21 @@ export function leastUsefulMm(sight: Sight, eyeMm: number, towardMm = 0): number
 }
 
 /** Lowest useful height for each viewer, in the middle of the container. */
-export const usefulFor = (sight: Sight): Useful[] => sight.viewers.map((v) => ({ name: v.name, leastMm: leastUsefulMm(sight, v.eyeMm) }));
+export const usefulFor = (sight: Sight): Useful[] =>
+  sight.viewers.map((v) => ({ name: v.name, leastMm: leastUsefulMm(sight, v.eyeMm) }));
 
 /** The viewer who sees least: the one for whom plants must be tallest. */
-export const worstPlaced = (sight: Sight): Sight['viewers'][number] => sight.viewers.reduce((a, b) => (leastUsefulMm(sight, b.eyeMm) > leastUsefulMm(sight, a.eyeMm) ? b : a));
+export const worstPlaced = (sight: Sight): Sight['viewers'][number] =>
+  sight.viewers.reduce((a, b) => (leastUsefulMm(sight, b.eyeMm) > leastUsefulMm(sight, a.eyeMm) ? b : a));
 
 /** A plain window to begin from: a tall and a short viewer seated a step back, a box just beyond the sill. */
-export const PLAIN_WINDOW: Sight = { viewers: [{ name: 'tall', eyeMm: 1620 }, { name: 'short', eyeMm: 1380 }], distanceMm: 900, sillMm: 980, beyondMm: 180, soilMm: 780 };
+export const PLAIN_WINDOW: Sight = {
+  viewers: [
+    { name: 'tall', eyeMm: 1620 },
+    { name: 'short', eyeMm: 1380 },
+  ],
+  distanceMm: 900,
+  sillMm: 980,
+  beyondMm: 180,
+  soilMm: 780,
+};

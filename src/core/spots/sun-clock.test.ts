@@ -5,12 +5,24 @@ import { altitudeOf, raised, shines, skylineAt, sunByMonth, sunOnDay, sunPath } 
 
 const RAD = Math.PI / 180;
 const flat = Array<number>(36).fill(0);
-const clock = (change: Partial<ClockLight> = {}): ClockLight => ({ kind: 'clock', latitude: 51, facing: 180, wall: false, skyline: flat, roofDeg: null, trees: [], dappled: false, ...change });
+const clock = (change: Partial<ClockLight> = {}): ClockLight => ({
+  kind: 'clock',
+  latitude: 51,
+  facing: 180,
+  wall: false,
+  skyline: flat,
+  roofDeg: null,
+  trees: [],
+  dappled: false,
+  ...change,
+});
 const spotOf = (light: ClockLight): Spot => ({ ...pot().spot, light });
 
 /** Day length by the sunrise equation, cos H = (sin h₀ − sin φ·sin δ)/(cos φ·cos δ), centre of the sun on the horizon with 0.567° of refraction; δ by Cooper 1969 corrected to the solstice. */
 function dayLengthH(latitude: number, declination: number): number {
-  const cos = (Math.sin(-0.567 * RAD) - Math.sin(latitude * RAD) * Math.sin(declination * RAD)) / (Math.cos(latitude * RAD) * Math.cos(declination * RAD));
+  const cos =
+    (Math.sin(-0.567 * RAD) - Math.sin(latitude * RAD) * Math.sin(declination * RAD)) /
+    (Math.cos(latitude * RAD) * Math.cos(declination * RAD));
   return (2 * Math.acos(cos)) / RAD / 15;
 }
 
@@ -45,7 +57,10 @@ describe('a wall behind', () => {
   test('a spot facing south has the whole of a winter day and about half a summer one', () => {
     expect(hours(180, '2026-12-21').hours).toBeCloseTo(sunOnDay(clock(), '2026-12-21').hours, 1);
     // The sun passes behind an east–west wall where tan(altitude)… : cos H = tan δ ÷ tan φ, so 2·acos(tan 23.436°/tan 51°)/15 = 9.26 h.
-    expect(hours(180, '2026-06-21').hours).toBeCloseTo((2 * Math.acos(Math.tan(23.436 * RAD) / Math.tan(51 * RAD))) / RAD / 15, 1);
+    expect(hours(180, '2026-06-21').hours).toBeCloseTo(
+      (2 * Math.acos(Math.tan(23.436 * RAD) / Math.tan(51 * RAD))) / RAD / 15,
+      1,
+    );
   });
   test('one facing north has none in winter, and in summer the two ends of the day', () => {
     expect(hours(0, '2026-12-21').hours).toBe(0);
@@ -96,12 +111,18 @@ describe('the reading', () => {
     expect(m?.byHour.reduce((a, b) => a + b, 0)).toBeCloseTo(m?.hours ?? -1, 9);
   });
   test('growing months are those of the hemisphere, and a planting’s own when it has a start', () => {
-    expect(sunReading(spotOf(clock({ latitude: -37 }))).hours).toBeCloseTo(sunReading(spotOf(clock({ latitude: 37 }))).hours, 0);
-    expect(sunReading(spotOf(clock()), '2026-10-01').hours).toBeLessThan(sunReading(spotOf(clock()), '2026-05-01').hours - 4);
+    expect(sunReading(spotOf(clock({ latitude: -37 }))).hours).toBeCloseTo(
+      sunReading(spotOf(clock({ latitude: 37 }))).hours,
+      0,
+    );
+    expect(sunReading(spotOf(clock()), '2026-10-01').hours).toBeLessThan(
+      sunReading(spotOf(clock()), '2026-05-01').hours - 4,
+    );
   });
   test('what was noted by hand holds in every month', () => {
     const noted: Spot = { ...pot().spot, light: { kind: 'noted', hours: [8, 9, 14], dappled: false } };
-    for (let m = 0; m < 12; m += 1) expect(sunInMonth(noted, m)).toMatchObject({ hours: 3, morning: 2, afternoon: 1, label: 'part shade' });
+    for (let m = 0; m < 12; m += 1)
+      expect(sunInMonth(noted, m)).toMatchObject({ hours: 3, morning: 2, afternoon: 1, label: 'part shade' });
   });
   test('a skyline with a point missing is refused with what it needs', () => {
     const r = SpotSchema.safeParse(spotOf(clock({ skyline: flat.slice(1) })));

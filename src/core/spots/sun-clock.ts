@@ -52,16 +52,20 @@ export function skylineAt(skyline: readonly number[], azimuth: number): number {
   return a + ((skyline[(low + 1) % SKYLINE_POINTS] ?? 0) - a) * (at - low);
 }
 
-const between = (deg: number, from: number, to: number): boolean => (from <= to ? deg >= from && deg <= to : deg >= from || deg <= to);
+const between = (deg: number, from: number, to: number): boolean =>
+  from <= to ? deg >= from && deg <= to : deg >= from || deg <= to;
 
 /** How far the sun stands clear of everything at a step, degrees; negative when it is hidden. `month` is 1–12. */
 function clearance(light: ClockLight, { azimuth, altitude }: SunStep, month: number): number {
   let least = altitude - Math.max(0, skylineAt(light.skyline, azimuth));
-  for (const t of light.trees) if (t.leafMonths.includes(month) && between(azimuth, t.fromDeg, t.toDeg)) least = Math.min(least, altitude - t.altitudeDeg);
+  for (const t of light.trees)
+    if (t.leafMonths.includes(month) && between(azimuth, t.fromDeg, t.toDeg))
+      least = Math.min(least, altitude - t.altitudeDeg);
   const front = Math.cos((azimuth - light.facing) * RAD);
   if (light.wall) least = Math.min(least, Math.asin(front * Math.cos(altitude * RAD)) / RAD);
   // Seen straight out from the wall the sun stands at this profile angle: tan p = tan a ÷ cos(azimuth − facing).
-  if (light.roofDeg !== null && front > 0 && altitude > 0) least = Math.min(least, light.roofDeg - Math.atan2(Math.tan(altitude * RAD), front) / RAD);
+  if (light.roofDeg !== null && front > 0 && altitude > 0)
+    least = Math.min(least, light.roofDeg - Math.atan2(Math.tan(altitude * RAD), front) / RAD);
   return least;
 }
 
@@ -102,7 +106,8 @@ export function sunByMonth(light: ClockLight): MonthSun[] {
 }
 
 /** Altitude of an obstacle's top from the spot, degrees. Heights above the soil, mm. */
-export const altitudeOf = (heightMm: number, distanceMm: number): number => Math.max(0, Math.atan2(heightMm, Math.max(1, distanceMm)) / RAD);
+export const altitudeOf = (heightMm: number, distanceMm: number): number =>
+  Math.max(0, Math.atan2(heightMm, Math.max(1, distanceMm)) / RAD);
 
 /** A skyline with everything between two azimuths (clockwise) raised to at least an altitude. */
 export const raised = (skyline: readonly number[], fromDeg: number, toDeg: number, altitudeDeg: number): number[] =>

@@ -16,7 +16,9 @@ export const StockLineSchema = z
 export type StockLine = z.infer<typeof StockLineSchema>;
 
 /** A list as it was told, and when. */
-export const StockSchema = z.object({ nursery: z.string().min(1).max(80), askedAt: z.string(), lines: z.array(StockLineSchema) }).strict();
+export const StockSchema = z
+  .object({ nursery: z.string().min(1).max(80), askedAt: z.string(), lines: z.array(StockLineSchema) })
+  .strict();
 export type Stock = z.infer<typeof StockSchema>;
 
 /** A nursery that can be asked what it has. The shipped one is simulated; a real feed takes this place. */

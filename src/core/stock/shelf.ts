@@ -21,7 +21,9 @@ function byPlant(stock: Stock): Map<string, StockLine[]> {
 export function inStock(library: readonly Plant[], stock: Stock): Plant[] {
   const lines = byPlant(stock);
   return library.flatMap((p) => {
-    const starts = (lines.get(p.id) ?? []).filter((l) => l.available > 0).map((l) => ({ size: l.start, price: l.price }));
+    const starts = (lines.get(p.id) ?? [])
+      .filter((l) => l.available > 0)
+      .map((l) => ({ size: l.start, price: l.price }));
     return starts.length > 0 ? [{ ...p, starts }] : [];
   });
 }
@@ -35,10 +37,21 @@ export function shelfOf({ own, stock }: Mine): readonly Plant[] {
 export type StockState = 'in stock' | 'too few' | 'out' | 'not listed';
 
 /** Whether so many of a plant in a start size can be had; `count` in plants or packs as sold. */
-export function stateOf(stock: Stock, plantId: string, start: StockLine['start'], count: number): { state: StockState; line: StockLine | null; others: StockLine[] } {
+export function stateOf(
+  stock: Stock,
+  plantId: string,
+  start: StockLine['start'],
+  count: number,
+): { state: StockState; line: StockLine | null; others: StockLine[] } {
   const lines = stock.lines.filter((l) => l.plantId === plantId);
   const line = lines.find((l) => l.start === start) ?? null;
   const others = lines.filter((l) => l.start !== start && l.available > 0);
-  const state: StockState = !line ? 'not listed' : line.available === 0 ? 'out' : line.available < count ? 'too few' : 'in stock';
+  const state: StockState = !line
+    ? 'not listed'
+    : line.available === 0
+      ? 'out'
+      : line.available < count
+        ? 'too few'
+        : 'in stock';
   return { state, line, others };
 }

@@ -11,6 +11,13 @@ export function manyPlants(count: number, seed = 7): Plant[] {
     if (i < LIBRARY.length) return p;
     const k = 0.85 + 0.3 * random();
     const sized = ([a, b]: [number, number]): [number, number] => [Math.round(a * k), Math.round(b * k)];
-    return { ...p, id: `${p.id}-v${Math.floor(i / LIBRARY.length)}`, variety: `${p.variety || p.group} ${i}`, heightMm: sized(p.heightMm), spreadMm: sized(p.spreadMm), trailMm: sized(p.trailMm) };
+    return {
+      ...p,
+      id: `${p.id}-v${Math.floor(i / LIBRARY.length)}`,
+      variety: `${p.variety || p.group} ${i}`,
+      heightMm: sized(p.heightMm),
+      spreadMm: sized(p.spreadMm),
+      trailMm: sized(p.trailMm),
+    };
   });
 }

@@ -34,5 +34,18 @@ const DAY = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', ti
 export const formatDay = (iso: string): string => DAY.format(toMs(iso));
 
 /** January first. */
-export const MONTH_NAMES = ['January', 'February', 'March', 'April', 'May', 'June', 'July', 'August', 'September', 'October', 'November', 'December'] as const;
+export const MONTH_NAMES = [
+  'January',
+  'February',
+  'March',
+  'April',
+  'May',
+  'June',
+  'July',
+  'August',
+  'September',
+  'October',
+  'November',
+  'December',
+] as const;
 export const MONTHS_SHORT = MONTH_NAMES.map((m) => m.slice(0, 3));

@@ -21,14 +21,20 @@ describe('parseLength', () => {
     expect(parseLength('14', 'imperial')).toBeCloseTo(355.6, 3);
   });
 
-  test.each(['', 'wide', '-3 cm', '14 parsecs', '3 cm wide', '1/0 in', 'cm'])('refuses %p', (text) => expect(parseLength(text)).toBeNull());
+  test.each(['', 'wide', '-3 cm', '14 parsecs', '3 cm wide', '1/0 in', 'cm'])('refuses %p', (text) =>
+    expect(parseLength(text)).toBeNull(),
+  );
 
   test('what it prints it reads back, to the figure printed', () => {
     fc.assert(
-      fc.property(fc.integer({ min: 100, max: 3000 }), fc.constantFrom('metric' as const, 'imperial' as const), (mm, units) => {
-        const back = parseLength(formatLength(mm, units), units);
-        expect(Math.abs((back ?? NaN) - mm)).toBeLessThanOrEqual(units === 'metric' ? 5 : 6.4);
-      }),
+      fc.property(
+        fc.integer({ min: 100, max: 3000 }),
+        fc.constantFrom('metric' as const, 'imperial' as const),
+        (mm, units) => {
+          const back = parseLength(formatLength(mm, units), units);
+          expect(Math.abs((back ?? NaN) - mm)).toBeLessThanOrEqual(units === 'metric' ? 5 : 6.4);
+        },
+      ),
     );
   });
 });

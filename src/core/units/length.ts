@@ -37,7 +37,8 @@ export function parseLength(text: string, system: UnitSystem = 'metric'): number
   const clean = text.trim().toLowerCase();
   const bare = parseAmount(clean);
   if (bare !== null) return bare * (system === 'metric' ? 10 : MM_PER_INCH);
-  const piece = /\s*(\d+(?:[.,]\d+)?(?:\s+\d+\s*\/\s*\d+|\s*\/\s*\d+)?)\s*(mm|cm|m|inches|inch|in|feet|foot|ft|"|″|'|′)\.?/gy;
+  const piece =
+    /\s*(\d+(?:[.,]\d+)?(?:\s+\d+\s*\/\s*\d+|\s*\/\s*\d+)?)\s*(mm|cm|m|inches|inch|in|feet|foot|ft|"|″|'|′)\.?/gy;
   let total = 0;
   let end = 0;
   for (let m = piece.exec(clean); m; m = piece.exec(clean)) {

@@ -8,10 +8,24 @@ test('clamp, lerp and sum', () => {
   expect([sum([]), sum([1, 2, 3.5])]).toEqual([0, 6.5]);
 });
 
-test.each<[number[], number]>([[[], 0], [[4], 4], [[3, 1, 2], 2], [[4, 1, 3, 2], 2.5]])('the middle of %p is %p', (xs, m) => expect(median(xs)).toBe(m));
+test.each<[number[], number]>([
+  [[], 0],
+  [[4], 4],
+  [[3, 1, 2], 2],
+  [[4, 1, 3, 2], 2.5],
+])('the middle of %p is %p', (xs, m) => expect(median(xs)).toBe(m));
 
 test('the greatest by a value, the first of equals, none of nothing', () => {
-  expect(maxBy([{ v: 1, n: 'a' }, { v: 3, n: 'b' }, { v: 3, n: 'c' }], (x) => x.v)?.n).toBe('b');
+  expect(
+    maxBy(
+      [
+        { v: 1, n: 'a' },
+        { v: 3, n: 'b' },
+        { v: 3, n: 'c' },
+      ],
+      (x) => x.v,
+    )?.n,
+  ).toBe('b');
   expect(maxBy([], () => 0)).toBeUndefined();
 });
 

@@ -9,7 +9,15 @@ import { freshPlanting } from '@/core/plantings/fresh';
 import type { Planting } from '@/core/plantings/schema';
 import { lido } from '@/demo/lido';
 import { readOwn } from '@/storage/plants';
-import { archivePlanting, deletePlanting, importBench, loadOnce, readShelf, savePlanting, type Shelf } from '@/storage/plantings';
+import {
+  archivePlanting,
+  deletePlanting,
+  importBench,
+  loadOnce,
+  readShelf,
+  savePlanting,
+  type Shelf,
+} from '@/storage/plantings';
 import { Button, buttonLook } from '@/ui/Button';
 import { useFilePick } from '@/ui/useFilePick';
 import { download } from '../workspace/download';
@@ -32,7 +40,10 @@ export function Bench({ demo }: { demo: boolean }) {
   const load = useUnits((u) => u.load);
   useEffect(load, [load]);
   useEffect(() => {
-    if (demo) void loadOnce('demo', lido).catch((e: unknown) => tell.notKept(e)).finally(() => setReady(true));
+    if (demo)
+      void loadOnce('demo', lido)
+        .catch((e: unknown) => tell.notKept(e))
+        .finally(() => setReady(true));
   }, [demo]);
 
   /** A new container, in the same spot as another when one is given. */
@@ -57,7 +68,15 @@ export function Bench({ demo }: { demo: boolean }) {
       </header>
       <main className="flex flex-1 flex-col px-4 pb-8 work:px-8">
         {shelf && shelf.unreadable.length > 0 && <Unreadable list={shelf.unreadable} />}
-        {!shelf || !ready ? <p className="py-8 text-quiet" aria-busy>Setting out the pots …</p> : shelf.pots.length === 0 ? <EmptyBench onStart={() => void start()} /> : <Shelves shelf={shelf} onStart={(like) => void start(like)} />}
+        {!shelf || !ready ? (
+          <p className="py-8 text-quiet" aria-busy>
+            Setting out the pots …
+          </p>
+        ) : shelf.pots.length === 0 ? (
+          <EmptyBench onStart={() => void start()} />
+        ) : (
+          <Shelves shelf={shelf} onStart={(like) => void start(like)} />
+        )}
       </main>
     </div>
   );
@@ -76,7 +95,8 @@ function Shelves({ shelf, onStart }: { shelf: Shelf; onStart: (like?: Planting) 
   const crowded = standing.length > FEW;
   const scale = crowded ? SCALE * 0.6 : SCALE;
   const tallest = new Map<string, number>();
-  for (const { planting } of standing) tallest.set(planting.spot.name, Math.max(tallest.get(planting.spot.name) ?? 0, pictureSize(planting, 1).h));
+  for (const { planting } of standing)
+    tallest.set(planting.spot.name, Math.max(tallest.get(planting.spot.name) ?? 0, pictureSize(planting, 1).h));
   // Tall places first: those beside each other are then about as tall, and little of the screen is empty.
   const places = [...tallest].sort((a, b) => b[1] - a[1]).map(([name]) => name);
   const copy = async (p: Planting) => {
@@ -94,26 +114,46 @@ function Shelves({ shelf, onStart }: { shelf: Shelf; onStart: (like?: Planting) 
     <>
       <Jobs plantings={standing.map((p) => p.planting)} today={today()} />
       <div className={crowded ? 'flex flex-wrap items-stretch gap-x-7' : ''}>
-      {places.map((place) => (
-        <section key={place} className={`pt-6 ${crowded ? 'flex flex-1 flex-col' : ''}`}>
-          <div className="flex items-baseline gap-3 whitespace-nowrap">
-            <h2 className="text-[1rem] text-quiet">{place}</h2>
-            {crowded && (
-              <Button kind="bare" className="min-h-7! text-[0.86rem]!" aria-label={`Start another container at ${place}`} onClick={() => onStart(standing.find((p) => p.planting.spot.name === place)?.planting)}>
-                Start another
-              </Button>
-            )}
-          </div>
-          <ul className={`flex items-stretch gap-y-6 ${crowded ? 'flex-1 max-sm:flex-wrap' : 'flex-wrap'}`}>
-            {standing
-              .filter((p) => p.planting.spot.name === place)
-              .map(({ planting }) => (
-                <PotOnShelf key={planting.id} planting={planting} scale={scale} onCopy={() => void copy(planting)} onDelete={() => void remove(planting)} onArchive={() => void archive(planting)} onRename={(name) => void savePlanting({ ...planting, name })} />
-              ))}
-            {crowded ? <li className="flex-1" aria-hidden /> : <RoomForOne place={place} onStart={() => onStart(standing.find((p) => p.planting.spot.name === place)?.planting)} />}
-          </ul>
-        </section>
-      ))}
+        {places.map((place) => (
+          <section key={place} className={`pt-6 ${crowded ? 'flex flex-1 flex-col' : ''}`}>
+            <div className="flex items-baseline gap-3 whitespace-nowrap">
+              <h2 className="text-[1rem] text-quiet">{place}</h2>
+              {crowded && (
+                <Button
+                  kind="bare"
+                  className="min-h-7! text-[0.86rem]!"
+                  aria-label={`Start another container at ${place}`}
+                  onClick={() => onStart(standing.find((p) => p.planting.spot.name === place)?.planting)}
+                >
+                  Start another
+                </Button>
+              )}
+            </div>
+            <ul className={`flex items-stretch gap-y-6 ${crowded ? 'flex-1 max-sm:flex-wrap' : 'flex-wrap'}`}>
+              {standing
+                .filter((p) => p.planting.spot.name === place)
+                .map(({ planting }) => (
+                  <PotOnShelf
+                    key={planting.id}
+                    planting={planting}
+                    scale={scale}
+                    onCopy={() => void copy(planting)}
+                    onDelete={() => void remove(planting)}
+                    onArchive={() => void archive(planting)}
+                    onRename={(name) => void savePlanting({ ...planting, name })}
+                  />
+                ))}
+              {crowded ? (
+                <li className="flex-1" aria-hidden />
+              ) : (
+                <RoomForOne
+                  place={place}
+                  onStart={() => onStart(standing.find((p) => p.planting.spot.name === place)?.planting)}
+                />
+              )}
+            </ul>
+          </section>
+        ))}
       </div>
       {away.length > 0 && (
         <details className="pt-6">
@@ -124,7 +164,11 @@ function Shelves({ shelf, onStart }: { shelf: Shelf; onStart: (like?: Planting) 
                 <span>
                   {planting.name} <span className="text-quiet">{planting.spot.name}</span>
                 </span>
-                <Button kind="bare" onClick={() => void archivePlanting(planting.id, false)} aria-label={`Put ${planting.name} back on the bench`}>
+                <Button
+                  kind="bare"
+                  onClick={() => void archivePlanting(planting.id, false)}
+                  aria-label={`Put ${planting.name} back on the bench`}
+                >
                   Put back
                 </Button>
               </li>
@@ -142,10 +186,21 @@ function RoomForOne({ place, onStart }: { place: string; onStart: () => void }) 
   return (
     <li className="flex min-w-[210px] flex-1 flex-col">
       <div className="flex flex-1 items-end border-b-[3px] border-ink px-6">
-        <button type="button" onClick={onStart} className="group flex flex-col items-center text-quiet hover:text-glaze" aria-label={`Start another container at ${place}`}>
+        <button
+          type="button"
+          onClick={onStart}
+          className="group flex flex-col items-center text-quiet hover:text-glaze"
+          aria-label={`Start another container at ${place}`}
+        >
           <span className="pb-2 text-[0.9rem] group-hover:underline">Start another here</span>
           <svg width={w} height={h} viewBox={`0 0 ${w} ${h}`} aria-hidden>
-            <path d={`M3 3H${w - 3}V22H${w - 10}L${w * 0.84} ${h - 1}H${w * 0.16}L10 22H3Z`} fill="none" stroke="currentColor" strokeWidth="1.3" strokeDasharray="5 5" />
+            <path
+              d={`M3 3H${w - 3}V22H${w - 10}L${w * 0.84} ${h - 1}H${w * 0.16}L10 22H3Z`}
+              fill="none"
+              stroke="currentColor"
+              strokeWidth="1.3"
+              strokeDasharray="5 5"
+            />
           </svg>
         </button>
       </div>
@@ -160,13 +215,20 @@ function EmptyBench({ onStart }: { onStart: () => void }) {
     <section className="m-auto flex max-w-[30rem] flex-col items-start gap-4 py-10">
       <h2 className="text-2xl leading-tight">An empty bench</h2>
       <p>
-        Start a container: say how much sun its spot has and how big it is. Rillbank composes plantings that fit, grows them week by week, and writes the shopping list. It takes about two minutes.
+        Start a container: say how much sun its spot has and how big it is. Rillbank composes plantings that fit, grows
+        them week by week, and writes the shopping list. It takes about two minutes.
       </p>
       <div className="flex flex-wrap gap-2">
         <Button kind="deep" onClick={onStart}>
           Start a container
         </Button>
-        <Button onClick={() => void importBench({ plantings: lido, plants: [] }, newId).catch((e: unknown) => tell.notKept(e))}>Set out the lido’s pots to look at</Button>
+        <Button
+          onClick={() =>
+            void importBench({ plantings: lido, plants: [] }, newId).catch((e: unknown) => tell.notKept(e))
+          }
+        >
+          Set out the lido’s pots to look at
+        </Button>
       </div>
     </section>
   );
@@ -175,7 +237,10 @@ function EmptyBench({ onStart }: { onStart: () => void }) {
 function Unreadable({ list }: { list: Shelf['unreadable'] }) {
   return (
     <section role="alert" className="mt-4 border-l-4 border-wrong pl-3">
-      <h2>{list.length === 1 ? 'One container' : `${list.length} containers`} could not be read and {list.length === 1 ? 'is' : 'are'} kept as stored</h2>
+      <h2>
+        {list.length === 1 ? 'One container' : `${list.length} containers`} could not be read and{' '}
+        {list.length === 1 ? 'is' : 'are'} kept as stored
+      </h2>
       <ul className="text-[0.9rem] text-quiet">
         {list.map((u) => (
           <li key={u.id}>
@@ -190,13 +255,19 @@ function Unreadable({ list }: { list: Shelf['unreadable'] }) {
 function BackupButtons({ shelf }: { shelf: Shelf | undefined }) {
   const save = async () => {
     const { own } = await readOwn();
-    download(`rillbank-${today()}.json`, writeBackup({ plantings: (shelf?.pots ?? []).map((p) => p.planting), plants: own }, new Date().toISOString()), 'application/json');
+    download(
+      `rillbank-${today()}.json`,
+      writeBackup({ plantings: (shelf?.pots ?? []).map((p) => p.planting), plants: own }, new Date().toISOString()),
+      'application/json',
+    );
   };
   const open = async (f: File) => {
     try {
       if (f.size > MOST_BYTES) throw tooLarge(f.size);
       const { plantings: n, plants } = await importBench(readBench(await f.text()), newId);
-      tell.said(`${n} ${n === 1 ? 'container' : 'containers'} set out${plants > 0 ? `, ${plants} of your own plants added` : ''}`);
+      tell.said(
+        `${n} ${n === 1 ? 'container' : 'containers'} set out${plants > 0 ? `, ${plants} of your own plants added` : ''}`,
+      );
     } catch (e) {
       if (e instanceof BadInputError) tell.problem(`${f.name} was not opened; nothing changed`, e.message);
       else tell.notKept(e);

@@ -26,7 +26,10 @@ export function Jobs({ plantings, today }: { plantings: readonly Planting[]; tod
     }
   const sorted = [...lines].sort((a, b) => a[1].due.localeCompare(b[1].due));
   return (
-    <section aria-label="Next two weeks" className="flex flex-wrap items-baseline gap-x-4 gap-y-1 border-b border-line pb-2 pt-3 text-[0.9rem]">
+    <section
+      aria-label="Next two weeks"
+      className="flex flex-wrap items-baseline gap-x-4 gap-y-1 border-b border-line pb-2 pt-3 text-[0.9rem]"
+    >
       <h2 className="text-[0.95rem] text-quiet">Next two weeks</h2>
       {sorted.length === 0 && <p>Nothing due.</p>}
       <ul className="flex flex-wrap gap-x-5 gap-y-1">
@@ -36,7 +39,10 @@ export function Jobs({ plantings, today }: { plantings: readonly Planting[]; tod
             {pots.slice(0, 3).map((p, i) => (
               <span key={p.id}>
                 {i > 0 && ', '}
-                <Link className="underline decoration-line underline-offset-2 hover:decoration-glaze" href={stationPath(p.id, 'plants')}>
+                <Link
+                  className="underline decoration-line underline-offset-2 hover:decoration-glaze"
+                  href={stationPath(p.id, 'plants')}
+                >
                   {p.name}
                 </Link>
               </span>

@@ -15,14 +15,19 @@ import { useUnits } from '../workspace/units';
 
 /** What state a container is in, and what comes next for it. */
 function stateOf(planting: Planting): { severity: Severity; text: string; next: Station } {
-  if (planting.placements.length === 0) return { severity: 'watch', text: 'Not planted yet: compose it next.', next: 'plants' };
+  if (planting.placements.length === 0)
+    return { severity: 'watch', text: 'Not planted yet: compose it next.', next: 'plants' };
   const { findings } = assess(planting);
   const wrong = findings.filter((f) => f.severity === 'wrong');
   const watch = findings.filter((f) => f.severity === 'watch');
   if (wrong[0]) return { severity: 'wrong', text: wrong[0].message, next: 'plants' };
   const day = formatDay(planting.startDate);
   const when = planting.startDate > new Date().toISOString().slice(0, 10) ? `Plant on ${day}.` : `Planted ${day}.`;
-  return { severity: watch.length > 0 ? 'watch' : 'good', text: `${when} ${watch.length === 0 ? 'Nothing to watch.' : `${watch.length} to watch.`}`, next: 'plants' };
+  return {
+    severity: watch.length > 0 ? 'watch' : 'good',
+    text: `${when} ${watch.length === 0 ? 'Nothing to watch.' : `${watch.length} to watch.`}`,
+    next: 'plants',
+  };
 }
 
 interface Props {
@@ -50,50 +55,74 @@ export function PotOnShelf({ planting, scale, onCopy, onDelete, onArchive, onRen
       <Link href={stationPath(planting.id, state.next)} className="group flex flex-1 flex-col">
         <span className="flex flex-1 items-end justify-center border-b-[3px] border-ink">
           {/* The picture's own ground lies a little above its foot: the pot stands on the shelf. */}
-          <PotPicture planting={planting} scale={scale} className={planting.container.mount === 'ground' ? '-mb-[3%]' : 'mb-3'} />
+          <PotPicture
+            planting={planting}
+            scale={scale}
+            className={planting.container.mount === 'ground' ? '-mb-[3%]' : 'mb-3'}
+          />
         </span>
-        <span className="truncate px-3 pt-2 text-[1.05rem] font-semibold leading-tight group-hover:underline">{planting.name}</span>
+        <span className="truncate px-3 pt-2 text-[1.05rem] font-semibold leading-tight group-hover:underline">
+          {planting.name}
+        </span>
       </Link>
       <div className="h-[5.6rem] px-3">
-      <p className="text-[0.88rem] text-quiet">
-        {describe(planting.container, units)}{planting.container.count > 1 ? `, ${planting.container.count} the same` : ''}
-        {planting.spot.corner && `, ${planting.spot.corner}`}
-      </p>
-      <p className="flex items-baseline gap-1.5 text-[0.9rem]">
-        <Mark severity={state.severity} />
-        <span className="line-clamp-2">{state.text}</span>
-      </p>
-      {naming ? (
-        <form
-          className="flex gap-1 pt-1"
-          onSubmit={(e) => {
-            e.preventDefault();
-            const name = String(new FormData(e.currentTarget).get('name')).trim();
-            if (name) onRename(name.slice(0, 80));
-            setNaming(false);
-          }}
-        >
-          <input name="name" defaultValue={planting.name} maxLength={80} required aria-label={`New name for ${planting.name}`} className="field min-w-0 flex-1" autoFocus onKeyDown={(e) => e.key === 'Escape' && setNaming(false)} />
-          <Button type="submit">Rename</Button>
-        </form>
-      ) : (
-        <DropdownMenu.Root>
-          <DropdownMenu.Trigger asChild>
-            <Button kind="bare" className="-ml-1" aria-label={`More for ${planting.name}`}>
-              More
-            </Button>
-          </DropdownMenu.Trigger>
-          <DropdownMenu.Portal>
-            <DropdownMenu.Content align="start" className="z-20 min-w-40 rounded-[4px] border border-line bg-ground py-1" onCloseAutoFocus={(e) => naming && e.preventDefault()}>
-              {acts.map(({ text, act }) => (
-                <DropdownMenu.Item key={text} className="cursor-pointer px-3 py-1.5 outline-none data-[highlighted]:bg-glaze data-[highlighted]:text-onglaze" onSelect={act}>
-                  {text}
-                </DropdownMenu.Item>
-              ))}
-            </DropdownMenu.Content>
-          </DropdownMenu.Portal>
-        </DropdownMenu.Root>
-      )}
+        <p className="text-[0.88rem] text-quiet">
+          {describe(planting.container, units)}
+          {planting.container.count > 1 ? `, ${planting.container.count} the same` : ''}
+          {planting.spot.corner && `, ${planting.spot.corner}`}
+        </p>
+        <p className="flex items-baseline gap-1.5 text-[0.9rem]">
+          <Mark severity={state.severity} />
+          <span className="line-clamp-2">{state.text}</span>
+        </p>
+        {naming ? (
+          <form
+            className="flex gap-1 pt-1"
+            onSubmit={(e) => {
+              e.preventDefault();
+              const name = String(new FormData(e.currentTarget).get('name')).trim();
+              if (name) onRename(name.slice(0, 80));
+              setNaming(false);
+            }}
+          >
+            <input
+              name="name"
+              defaultValue={planting.name}
+              maxLength={80}
+              required
+              aria-label={`New name for ${planting.name}`}
+              className="field min-w-0 flex-1"
+              autoFocus
+              onKeyDown={(e) => e.key === 'Escape' && setNaming(false)}
+            />
+            <Button type="submit">Rename</Button>
+          </form>
+        ) : (
+          <DropdownMenu.Root>
+            <DropdownMenu.Trigger asChild>
+              <Button kind="bare" className="-ml-1" aria-label={`More for ${planting.name}`}>
+                More
+              </Button>
+            </DropdownMenu.Trigger>
+            <DropdownMenu.Portal>
+              <DropdownMenu.Content
+                align="start"
+                className="z-20 min-w-40 rounded-[4px] border border-line bg-ground py-1"
+                onCloseAutoFocus={(e) => naming && e.preventDefault()}
+              >
+                {acts.map(({ text, act }) => (
+                  <DropdownMenu.Item
+                    key={text}
+                    className="cursor-pointer px-3 py-1.5 outline-none data-[highlighted]:bg-glaze data-[highlighted]:text-onglaze"
+                    onSelect={act}
+                  >
+                    {text}
+                  </DropdownMenu.Item>
+                ))}
+              </DropdownMenu.Content>
+            </DropdownMenu.Portal>
+          </DropdownMenu.Root>
+        )}
       </div>
     </li>
   );

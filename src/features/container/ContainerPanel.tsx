@@ -13,10 +13,25 @@ import { useUnits } from '../workspace/units';
 import { Dimensions } from './Dimensions';
 import { OutlineEditor } from './OutlineEditor';
 
-const MOUNTS: Record<Mount, string> = { ground: 'on the ground', sill: 'on a sill', rail: 'on a rail', hook: 'from a hook', wall: 'on a wall' };
+const MOUNTS: Record<Mount, string> = {
+  ground: 'on the ground',
+  sill: 'on a sill',
+  rail: 'on a rail',
+  hook: 'from a hook',
+  wall: 'on a wall',
+};
 /** Where each family of shapes may be kept up. */
-const MAY: Record<'pot' | 'box' | 'bowl' | 'basket', readonly Mount[]> = { pot: ['ground', 'wall'], box: ['sill', 'rail', 'wall', 'ground'], bowl: ['ground'], basket: ['hook', 'wall'] };
-const REFILLS: { value: Container['refill']; text: string }[] = [{ value: 'all', text: 'all new mix' }, { value: 'top third', text: 'used: renew the top third' }, { value: 'top up', text: 'filled last autumn: top up' }];
+const MAY: Record<'pot' | 'box' | 'bowl' | 'basket', readonly Mount[]> = {
+  pot: ['ground', 'wall'],
+  box: ['sill', 'rail', 'wall', 'ground'],
+  bowl: ['ground'],
+  basket: ['hook', 'wall'],
+};
+const REFILLS: { value: Container['refill']; text: string }[] = [
+  { value: 'all', text: 'all new mix' },
+  { value: 'top third', text: 'used: renew the top third' },
+  { value: 'top up', text: 'filled last autumn: top up' },
+];
 
 const same = (a: Shape, b: Shape): boolean => JSON.stringify(a) === JSON.stringify(b);
 
@@ -40,13 +55,26 @@ export function ContainerPanel({ planting }: { planting: Planting }) {
   const mounts = shapeOf(shape).backless ? (['wall'] as const) : MAY[shapeOf(shape).family];
   return (
     <div className="flex flex-col gap-3">
-      <TextField label="Name" value={planting.name} max={80} onChange={(name) => run('Rename', { do: 'set', change: { name } })} />
+      <TextField
+        label="Name"
+        value={planting.name}
+        max={80}
+        onChange={(name) => run('Rename', { do: 'set', change: { name } })}
+      />
       <div className="grid grid-cols-[1.15fr_1fr] gap-2">
-        <Choose label="Shape" value={shape.kind} options={Object.entries(SHAPE_LABELS).map(([value, text]) => ({ value: value as Shape['kind'], text }))} onChange={(kind) => put('Change the shape', takeShape(container, kind))} />
+        <Choose
+          label="Shape"
+          value={shape.kind}
+          options={Object.entries(SHAPE_LABELS).map(([value, text]) => ({ value: value as Shape['kind'], text }))}
+          onChange={(kind) => put('Change the shape', takeShape(container, kind))}
+        />
         <Choose
           label="Size as sold"
           value={String(sold)}
-          options={[...(sold < 0 ? [{ value: '-1', text: 'measured' }] : []), ...list.map((s, i) => ({ value: String(i), text: soldName(s, i, units) }))]}
+          options={[
+            ...(sold < 0 ? [{ value: '-1', text: 'measured' }] : []),
+            ...list.map((s, i) => ({ value: String(i), text: soldName(s, i, units) })),
+          ]}
           onChange={(v) => {
             const s = list[Number(v)];
             if (s) set('Resize the container', { shape: s });
@@ -54,23 +82,85 @@ export function ContainerPanel({ planting }: { planting: Planting }) {
         />
       </div>
       <Dimensions shape={shape} units={units} onChange={(s) => set('Resize the container', { shape: s })} />
-      {shape.kind === 'free' && <OutlineEditor shape={shape} units={units} onChange={(s) => set('Move a corner', { shape: s })} />}
+      {shape.kind === 'free' && (
+        <OutlineEditor shape={shape} units={units} onChange={(s) => set('Move a corner', { shape: s })} />
+      )}
       <p className="text-[0.82rem] text-quiet">Inside. Write 35 cm, 14 in or 1&apos; 2&quot;, or drag the section.</p>
       <div className="grid grid-cols-[1fr_3.6rem] items-end gap-2">
-        <Choose label="Material" value={container.material} options={MaterialSchema.options.map((m: Material) => ({ value: m, text: MATERIALS[m].label }))} onChange={(material) => set('Change the material', { material, colour: container.colour === MATERIALS[container.material].colour ? MATERIALS[material].colour : container.colour })} />
-        <ColourField label="Colour" value={container.colour} onChange={(colour) => set('Change the colour', { colour })} />
+        <Choose
+          label="Material"
+          value={container.material}
+          options={MaterialSchema.options.map((m: Material) => ({ value: m, text: MATERIALS[m].label }))}
+          onChange={(material) =>
+            set('Change the material', {
+              material,
+              colour:
+                container.colour === MATERIALS[container.material].colour
+                  ? MATERIALS[material].colour
+                  : container.colour,
+            })
+          }
+        />
+        <ColourField
+          label="Colour"
+          value={container.colour}
+          onChange={(colour) => set('Change the colour', { colour })}
+        />
       </div>
-      {mounts.length > 1 && <Choose label="Kept" value={container.mount} options={[...new Set([container.mount, ...mounts])].map((value) => ({ value, text: MOUNTS[value] }))} onChange={(mount) => set('Change how it is kept', { mount })} />}
-      {container.mount !== 'ground' && <LengthField label="Rim above the ground" mm={container.rimHeightMm ?? 1000} units={units} min={0} max={6000} onChange={(rimHeightMm) => set('Change the height of the rim', { rimHeightMm })} />}
-      {container.mount === 'ground' && <Toggle label="Stands on feet" on={container.feet} onChange={(feet) => set('Change the feet', { feet })} />}
-      <Toggle label="Holes in the base" on={container.drains} onChange={(drains) => set('Change the drainage', { drains })} />
-      <Toggle label="Crocks over the holes" on={container.base === 'crocks'} onChange={(on) => set('Change the base', { base: on ? 'crocks' : 'mesh' })} />
+      {mounts.length > 1 && (
+        <Choose
+          label="Kept"
+          value={container.mount}
+          options={[...new Set([container.mount, ...mounts])].map((value) => ({ value, text: MOUNTS[value] }))}
+          onChange={(mount) => set('Change how it is kept', { mount })}
+        />
+      )}
+      {container.mount !== 'ground' && (
+        <LengthField
+          label="Rim above the ground"
+          mm={container.rimHeightMm ?? 1000}
+          units={units}
+          min={0}
+          max={6000}
+          onChange={(rimHeightMm) => set('Change the height of the rim', { rimHeightMm })}
+        />
+      )}
+      {container.mount === 'ground' && (
+        <Toggle label="Stands on feet" on={container.feet} onChange={(feet) => set('Change the feet', { feet })} />
+      )}
+      <Toggle
+        label="Holes in the base"
+        on={container.drains}
+        onChange={(drains) => set('Change the drainage', { drains })}
+      />
+      <Toggle
+        label="Crocks over the holes"
+        on={container.base === 'crocks'}
+        onChange={(on) => set('Change the base', { base: on ? 'crocks' : 'mesh' })}
+      />
       <Toggle label="Lined" on={container.liner} onChange={(liner) => set('Change the liner', { liner })} />
       <div className="grid grid-cols-2 gap-2">
-        <NumberField label="Reservoir, L" value={container.reservoirL} min={0} max={60} onChange={(n) => n !== null && set('Change the reservoir', { reservoirL: n })} />
-        <NumberField label="How many the same" value={container.count} min={1} max={500} onChange={(n) => n !== null && Number.isInteger(n) && set('Change how many', { count: n })} />
+        <NumberField
+          label="Reservoir, L"
+          value={container.reservoirL}
+          min={0}
+          max={60}
+          onChange={(n) => n !== null && set('Change the reservoir', { reservoirL: n })}
+        />
+        <NumberField
+          label="How many the same"
+          value={container.count}
+          min={1}
+          max={500}
+          onChange={(n) => n !== null && Number.isInteger(n) && set('Change how many', { count: n })}
+        />
       </div>
-      <Choose label="Mix" value={container.refill} options={REFILLS} onChange={(refill) => set('Change the mix', { refill })} />
+      <Choose
+        label="Mix"
+        value={container.refill}
+        options={REFILLS}
+        onChange={(refill) => set('Change the mix', { refill })}
+      />
     </div>
   );
 }

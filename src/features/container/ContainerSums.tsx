@@ -33,25 +33,85 @@ export function ContainerSums({ planting, units }: { planting: Planting; units: 
       <header className="hair pb-1.5">
         <h2 className="text-[0.95rem]">What it holds</h2>
       </header>
-      <div className="mx-auto w-full max-w-[300px]"><Section container={container} placements={placements} units={units} onResize={(shape) => run('Resize the container', { do: 'set', change: { container: { ...container, shape } } })} /></div>
+      <div className="mx-auto w-full max-w-[300px]">
+        <Section
+          container={container}
+          placements={placements}
+          units={units}
+          onResize={(shape) =>
+            run('Resize the container', { do: 'set', change: { container: { ...container, shape } } })
+          }
+        />
+      </div>
       <dl className="text-[0.92rem]">
         <Row term="Holds to the soil line" value={formatVolume(sums.fillL, units)} />
-        <Row term="Planting width" value={sums.deepMm === sums.widthMm ? formatLength(sums.plantingWidthMm, units) : `${formatLength(sums.plantingWidthMm, units)} × ${formatLength(sums.deepMm - 24, units)}`} />
-        <Row term="Mix to buy" value={formatVolume(mix, units)} note={bags.map((b) => `${b.count} × ${b.litres} L`).join(' + ')} />
-        <Row term="Soaked, planted" value={formatMass(soaked.totalKg, units)} note={`container ${formatMass(soaked.potKg, units)}, wet mix ${formatMass(soaked.mixKg, units)}${soaked.waterKg > 0 ? `, reservoir ${formatMass(soaked.waterKg, units)}` : ''}${balls > 0 ? `, plants ${formatMass(soaked.topKg, units)}` : ''}; dry ${formatMass(dry.totalKg, units)}`} />
-        {load && <Row term={`Load on ${load.on === 'hook' ? 'the hook' : load.on}`} value={formatMass(load.kg, units)} />}
+        <Row
+          term="Planting width"
+          value={
+            sums.deepMm === sums.widthMm
+              ? formatLength(sums.plantingWidthMm, units)
+              : `${formatLength(sums.plantingWidthMm, units)} × ${formatLength(sums.deepMm - 24, units)}`
+          }
+        />
+        <Row
+          term="Mix to buy"
+          value={formatVolume(mix, units)}
+          note={bags.map((b) => `${b.count} × ${b.litres} L`).join(' + ')}
+        />
+        <Row
+          term="Soaked, planted"
+          value={formatMass(soaked.totalKg, units)}
+          note={`container ${formatMass(soaked.potKg, units)}, wet mix ${formatMass(soaked.mixKg, units)}${soaked.waterKg > 0 ? `, reservoir ${formatMass(soaked.waterKg, units)}` : ''}${balls > 0 ? `, plants ${formatMass(soaked.topKg, units)}` : ''}; dry ${formatMass(dry.totalKg, units)}`}
+        />
+        {load && (
+          <Row term={`Load on ${load.on === 'hook' ? 'the hook' : load.on}`} value={formatMass(load.kg, units)} />
+        )}
         <Row term="Usual starts" value={`${few} to ${many}`} />
-        <Row term="Tallest, over the rim" value={`${formatLength(low * sums.depthMm, units)} to ${formatLength(high * sums.depthMm, units)}`} />
+        <Row
+          term="Tallest, over the rim"
+          value={`${formatLength(low * sums.depthMm, units)} to ${formatLength(high * sums.depthMm, units)}`}
+        />
       </dl>
       <ul className="flex flex-col gap-1.5 text-[0.88rem]">
-        {!container.drains && <Note severity="wrong">No holes: roots will drown. Drill the base before you plant, with eye protection.</Note>}
-        {load && <Note severity="watch">{formatMass(load.kg, units)} on {load.on === 'hook' ? 'the hook' : `each ${load.on.replace('each ', '')}`} when soaked, before wind. Whether it holds is for the maker’s rating, a structural professional and local rules; the app cannot say it is safe.{planting.spot.walkway ? ' People pass under it: keep heads clear and nothing loose.' : ''}</Note>}
-        {container.base === 'crocks' && <Note severity="watch">Crocks raise the wet zone and take root room. Mesh alone keeps the mix in.</Note>}
-        {container.material === 'timber' && !container.liner && <Note severity="watch">Bare timber rots from inside. Line it with film, holes over the holes.</Note>}
-        {container.reservoirL > 0 && container.drains && <Note severity="good">Holes belong above the reservoir, as an overflow.</Note>}
-        {!load && soaked.totalKg > LIFT_KG && <Note severity="watch">{formatMass(soaked.totalKg, units)} soaked is no lift for one. Fill it where it will stand. On a balcony or roof ask a structural professional; the app cannot say it is safe.</Note>}
-        {MATERIALS[container.material].frostProof === 'if fired for frost' && planting.spot.coldestWinterC < -3 && <Note severity="watch">{MATERIALS[container.material].label} cracks in frost unless sold as frost-proof. Stand it on feet, or bring it in.</Note>}
-        {container.base === 'mesh' && <Note severity="good">Mesh over the holes and no crocks: a coarse layer raises the wet zone and takes root room.</Note>}
+        {!container.drains && (
+          <Note severity="wrong">
+            No holes: roots will drown. Drill the base before you plant, with eye protection.
+          </Note>
+        )}
+        {load && (
+          <Note severity="watch">
+            {formatMass(load.kg, units)} on {load.on === 'hook' ? 'the hook' : `each ${load.on.replace('each ', '')}`}{' '}
+            when soaked, before wind. Whether it holds is for the maker’s rating, a structural professional and local
+            rules; the app cannot say it is safe.
+            {planting.spot.walkway ? ' People pass under it: keep heads clear and nothing loose.' : ''}
+          </Note>
+        )}
+        {container.base === 'crocks' && (
+          <Note severity="watch">Crocks raise the wet zone and take root room. Mesh alone keeps the mix in.</Note>
+        )}
+        {container.material === 'timber' && !container.liner && (
+          <Note severity="watch">Bare timber rots from inside. Line it with film, holes over the holes.</Note>
+        )}
+        {container.reservoirL > 0 && container.drains && (
+          <Note severity="good">Holes belong above the reservoir, as an overflow.</Note>
+        )}
+        {!load && soaked.totalKg > LIFT_KG && (
+          <Note severity="watch">
+            {formatMass(soaked.totalKg, units)} soaked is no lift for one. Fill it where it will stand. On a balcony or
+            roof ask a structural professional; the app cannot say it is safe.
+          </Note>
+        )}
+        {MATERIALS[container.material].frostProof === 'if fired for frost' && planting.spot.coldestWinterC < -3 && (
+          <Note severity="watch">
+            {MATERIALS[container.material].label} cracks in frost unless sold as frost-proof. Stand it on feet, or bring
+            it in.
+          </Note>
+        )}
+        {container.base === 'mesh' && (
+          <Note severity="good">
+            Mesh over the holes and no crocks: a coarse layer raises the wet zone and takes root room.
+          </Note>
+        )}
       </ul>
     </div>
   );

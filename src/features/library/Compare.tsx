@@ -9,7 +9,17 @@ import { fitting, Specimen, specimenFrame, underMm } from '../workspace/Specimen
 const TALL = 260;
 
 /** Up to four plants side by side, at one scale on one ruler; where they differ is printed dark. */
-export function Compare({ plants, units, onDrop, onClose }: { plants: readonly Plant[]; units: UnitSystem; onDrop: (id: string) => void; onClose: () => void }) {
+export function Compare({
+  plants,
+  units,
+  onDrop,
+  onClose,
+}: {
+  plants: readonly Plant[];
+  units: UnitSystem;
+  onDrop: (id: string) => void;
+  onClose: () => void;
+}) {
   const scale = Math.min(fitting(plants, 205, TALL), 1.2);
   const tables = plants.map((p) => new Map(factsOf(p, units).map((f) => [f.name, f])));
   const names = [...new Set(tables.flatMap((t) => [...t.keys()]))];
@@ -17,7 +27,10 @@ export function Compare({ plants, units, onDrop, onClose }: { plants: readonly P
     <section aria-label="Compare" className="flex h-full flex-col overflow-y-auto px-1 pb-6">
       <header className="flex items-center justify-between gap-3 py-1">
         <h2 className="text-lg">
-          {plants.length} plants at one scale <span className="text-[0.9rem] font-normal text-quiet">at their peak, in the pot each is sold in; figures in {lengthUnit(units)}</span>
+          {plants.length} plants at one scale{' '}
+          <span className="text-[0.9rem] font-normal text-quiet">
+            at their peak, in the pot each is sold in; figures in {lengthUnit(units)}
+          </span>
         </h2>
         <Button onClick={onClose}>Back to the shelves</Button>
       </header>
@@ -40,7 +53,12 @@ export function Compare({ plants, units, onDrop, onClose }: { plants: readonly P
                 <th key={p.id} scope="col" className="px-2 pb-1 pt-1.5 text-left">
                   <span className="block leading-tight">{plantName(p)}</span>
                   <span className="block text-[0.84rem] font-normal italic text-quiet">{p.botanical}</span>
-                  <Button kind="bare" className="min-h-7! px-0! text-[0.86rem]! font-normal" aria-label={`Drop ${plantName(p)}`} onClick={() => onDrop(p.id)}>
+                  <Button
+                    kind="bare"
+                    className="min-h-7! px-0! text-[0.86rem]! font-normal"
+                    aria-label={`Drop ${plantName(p)}`}
+                    onClick={() => onDrop(p.id)}
+                  >
                     Drop
                   </Button>
                 </th>

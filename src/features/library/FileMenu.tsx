@@ -3,7 +3,8 @@ import { DropdownMenu } from 'radix-ui';
 import { Button } from '@/ui/Button';
 import { useFilePick } from '@/ui/useFilePick';
 
-const ITEM = 'cursor-pointer rounded-[3px] px-2.5 py-1.5 outline-none data-[disabled]:opacity-45 data-[highlighted]:bg-glaze data-[highlighted]:text-onglaze';
+const ITEM =
+  'cursor-pointer rounded-[3px] px-2.5 py-1.5 outline-none data-[disabled]:opacity-45 data-[highlighted]:bg-glaze data-[highlighted]:text-onglaze';
 
 interface Props {
   own: number;
@@ -23,7 +24,11 @@ export function FileMenu({ own, shown, onOpen, onCsv, onJson }: Props) {
           <Button>Files</Button>
         </DropdownMenu.Trigger>
         <DropdownMenu.Portal>
-          <DropdownMenu.Content align="end" sideOffset={4} className="z-30 min-w-60 rounded-[4px] border border-line bg-ground p-1">
+          <DropdownMenu.Content
+            align="end"
+            sideOffset={4}
+            className="z-30 min-w-60 rounded-[4px] border border-line bg-ground p-1"
+          >
             <DropdownMenu.Item className={ITEM} onSelect={pick}>
               Add plants from CSV or JSON
             </DropdownMenu.Item>

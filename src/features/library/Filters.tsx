@@ -14,7 +14,19 @@ const capital = (s: string): string => `${s[0]?.toUpperCase() ?? ''}${s.slice(1)
 
 /** A dab of each family, as flowers and leaves of it look. */
 const DABS: readonly [Family, string][] = [
-  ['white', '#f7f6f0'], ['yellow', '#f3d12f'], ['orange', '#ee7d1e'], ['red', '#cf2430'], ['pink', '#e2689a'], ['wine', '#6b1c35'], ['violet', '#6a3aa6'], ['blue', '#4a62c6'], ['silver', '#b6c4bb'], ['lime', '#b5cf3f'], ['green', '#4f7d42'], ['bronze', '#7a4b2c'], ['black', '#2c1a24'],
+  ['white', '#f7f6f0'],
+  ['yellow', '#f3d12f'],
+  ['orange', '#ee7d1e'],
+  ['red', '#cf2430'],
+  ['pink', '#e2689a'],
+  ['wine', '#6b1c35'],
+  ['violet', '#6a3aa6'],
+  ['blue', '#4a62c6'],
+  ['silver', '#b6c4bb'],
+  ['lime', '#b5cf3f'],
+  ['green', '#4f7d42'],
+  ['bronze', '#7a4b2c'],
+  ['black', '#2c1a24'],
 ];
 
 interface Props {
@@ -32,35 +44,93 @@ export function Filters({ asked, onChange, pots, pot, onPot, units }: Props) {
   const set = (change: Partial<Facets>) => onChange({ ...asked, facets: { ...f, ...change } });
   return (
     <form className="flex flex-col gap-2.5" aria-label="What to show" onSubmit={(e) => e.preventDefault()}>
-      <Choose label="Looked at for" value={pot?.id ?? ''} options={[{ value: '', text: 'no container in particular' }, ...pots.map((p) => ({ value: p.id, text: `${p.name}, ${p.spot.name}` }))]} onChange={onPot} />
+      <Choose
+        label="Looked at for"
+        value={pot?.id ?? ''}
+        options={[
+          { value: '', text: 'no container in particular' },
+          ...pots.map((p) => ({ value: p.id, text: `${p.name}, ${p.spot.name}` })),
+        ]}
+        onChange={onPot}
+      />
       {pot && <Toggle label="Only what fits there" on={asked.fits} onChange={(fits) => onChange({ ...asked, fits })} />}
-      <Several label="Role" values={f.roles} options={ROLES.map((r) => ({ value: r, text: capital(r) }))} onChange={(roles) => set({ roles })} />
-      <Several label="Light" values={f.light} options={LIGHT_CLASSES.map((l) => ({ value: l, text: capital(l) }))} onChange={(light) => set({ light })} />
-      <Several label="Water" values={f.water} options={(['dry', 'moderate', 'thirsty'] as const).map((w) => ({ value: w, text: capital(w) }))} onChange={(water) => set({ water })} />
-      <Several label="Season" values={f.seasons} options={(['warm', 'cool', 'year-round'] as const).map((s) => ({ value: s, text: capital(s) }))} onChange={(seasons) => set({ seasons })} />
+      <Several
+        label="Role"
+        values={f.roles}
+        options={ROLES.map((r) => ({ value: r, text: capital(r) }))}
+        onChange={(roles) => set({ roles })}
+      />
+      <Several
+        label="Light"
+        values={f.light}
+        options={LIGHT_CLASSES.map((l) => ({ value: l, text: capital(l) }))}
+        onChange={(light) => set({ light })}
+      />
+      <Several
+        label="Water"
+        values={f.water}
+        options={(['dry', 'moderate', 'thirsty'] as const).map((w) => ({ value: w, text: capital(w) }))}
+        onChange={(water) => set({ water })}
+      />
+      <Several
+        label="Season"
+        values={f.seasons}
+        options={(['warm', 'cool', 'year-round'] as const).map((s) => ({ value: s, text: capital(s) }))}
+        onChange={(seasons) => set({ seasons })}
+      />
       <fieldset>
         <legend className="label pb-1">Colour seen</legend>
         <div className="grid grid-cols-[repeat(auto-fill,minmax(4.4rem,1fr))] gap-x-1 gap-y-0.5">
           {DABS.map(([name, hex]) => (
-            <label key={name} className="flex min-h-7 cursor-pointer items-center gap-1.5 rounded-[3px] px-1 text-[0.86rem] has-checked:bg-glaze has-checked:text-onglaze has-focus-visible:outline-2 has-focus-visible:outline-glaze">
-              <input type="checkbox" className="sr-only" checked={f.colours.includes(name)} onChange={(e) => set({ colours: e.target.checked ? [...f.colours, name] : f.colours.filter((c) => c !== name) })} />
-              <span className="size-3.5 shrink-0 rounded-full border border-ink/25" style={{ background: hex }} aria-hidden />
+            <label
+              key={name}
+              className="flex min-h-7 cursor-pointer items-center gap-1.5 rounded-[3px] px-1 text-[0.86rem] has-checked:bg-glaze has-checked:text-onglaze has-focus-visible:outline-2 has-focus-visible:outline-glaze"
+            >
+              <input
+                type="checkbox"
+                className="sr-only"
+                checked={f.colours.includes(name)}
+                onChange={(e) =>
+                  set({ colours: e.target.checked ? [...f.colours, name] : f.colours.filter((c) => c !== name) })
+                }
+              />
+              <span
+                className="size-3.5 shrink-0 rounded-full border border-ink/25"
+                style={{ background: hex }}
+                aria-hidden
+              />
               {name}
             </label>
           ))}
         </div>
       </fieldset>
       <Near value={f.near} pot={pot} onChange={(near) => set({ near })} />
-      <Heights key={`${f.heightMm?.join() ?? ''}${units}`} value={f.heightMm} units={units} onChange={(heightMm) => set({ heightMm })} />
+      <Heights
+        key={`${f.heightMm?.join() ?? ''}${units}`}
+        value={f.heightMm}
+        units={units}
+        onChange={(heightMm) => set({ heightMm })}
+      />
       <div>
         <Toggle label="To eat" on={f.edible} onChange={(edible) => set({ edible })} />
         <Toggle label="Safe for cats and dogs" on={f.petSafe} onChange={(petSafe) => set({ petSafe })} />
         <Toggle label="My own" on={asked.mine} onChange={(mine) => onChange({ ...asked, mine })} />
       </div>
-      <Segments label="Order" value={asked.order} options={[{ value: 'name', text: 'A to Z' }, { value: 'tallest', text: 'Tall first' }, { value: 'shortest', text: 'Low first' }]} onChange={(order) => onChange({ ...asked, order })} />
+      <Segments
+        label="Order"
+        value={asked.order}
+        options={[
+          { value: 'name', text: 'A to Z' },
+          { value: 'tallest', text: 'Tall first' },
+          { value: 'shortest', text: 'Low first' },
+        ]}
+        onChange={(order) => onChange({ ...asked, order })}
+      />
       {countAsked(asked) > 0 && (
         <p>
-          <Button onClick={() => onChange({ ...ASK_NOTHING, text: asked.text, order: asked.order })}>Ask for everything again</Button>
+          <Button onClick={() => onChange({ ...ASK_NOTHING, text: asked.text, order: asked.order })}>
+            Ask for everything again
+          </Button>
         </p>
       )}
     </form>
@@ -68,11 +138,23 @@ export function Filters({ asked, onChange, pots, pot, onPot, units }: Props) {
 }
 
 /** Near one colour: the pot's, or one picked. */
-function Near({ value, pot, onChange }: { value: string | null; pot: Planting | null; onChange: (hex: string | null) => void }) {
+function Near({
+  value,
+  pot,
+  onChange,
+}: {
+  value: string | null;
+  pot: Planting | null;
+  onChange: (hex: string | null) => void;
+}) {
   return (
     <div className="flex items-end gap-2">
       <div className="flex-1">
-        <Toggle label={pot ? 'Near the pot’s colour' : 'Near one colour'} on={value !== null} onChange={(on) => onChange(on ? (pot?.container.colour ?? '#c2247a') : null)} />
+        <Toggle
+          label={pot ? 'Near the pot’s colour' : 'Near one colour'}
+          on={value !== null}
+          onChange={(on) => onChange(on ? (pot?.container.colour ?? '#c2247a') : null)}
+        />
       </div>
       {value !== null && (
         <div className="w-16">
@@ -86,8 +168,17 @@ function Near({ value, pot, onChange }: { value: string | null; pot: Planting | 
 const MOST_MM = 6000;
 
 /** From and to, in any unit; empty asks for nothing. */
-function Heights({ value, units, onChange }: { value: readonly [number, number] | null; units: UnitSystem; onChange: (range: readonly [number, number] | null) => void }) {
-  const text = (mm: number | undefined, nothing: number) => (mm === undefined || mm === nothing ? '' : lengthNumber(mm, units));
+function Heights({
+  value,
+  units,
+  onChange,
+}: {
+  value: readonly [number, number] | null;
+  units: UnitSystem;
+  onChange: (range: readonly [number, number] | null) => void;
+}) {
+  const text = (mm: number | undefined, nothing: number) =>
+    mm === undefined || mm === nothing ? '' : lengthNumber(mm, units);
   const change = (from: string, to: string) => {
     const [low, high] = [from.trim() ? parseLength(from, units) : 0, to.trim() ? parseLength(to, units) : MOST_MM];
     if (low === null || high === null || low > high) return;
@@ -101,9 +192,21 @@ function Heights({ value, units, onChange }: { value: readonly [number, number] 
     <fieldset onBlur={(e) => end(e.currentTarget)} onKeyDown={(e) => e.key === 'Enter' && end(e.currentTarget)}>
       <legend className="label pb-1">Grown height, {lengthUnit(units)}</legend>
       <div className="grid grid-cols-[1fr_auto_1fr] items-center gap-2">
-        <input className="field w-full min-w-0" aria-label="From" placeholder="any" inputMode="decimal" defaultValue={text(value?.[0], 0)} />
+        <input
+          className="field w-full min-w-0"
+          aria-label="From"
+          placeholder="any"
+          inputMode="decimal"
+          defaultValue={text(value?.[0], 0)}
+        />
         <span className="text-quiet">to</span>
-        <input className="field w-full min-w-0" aria-label="To" placeholder="any" inputMode="decimal" defaultValue={text(value?.[1], MOST_MM)} />
+        <input
+          className="field w-full min-w-0"
+          aria-label="To"
+          placeholder="any"
+          inputMode="decimal"
+          defaultValue={text(value?.[1], MOST_MM)}
+        />
       </div>
     </fieldset>
   );

@@ -17,13 +17,29 @@ import { startReader } from '../workspace/helpers';
 import { tell } from '../workspace/tell';
 
 type Reader = ReturnType<typeof startReader>;
-type Step = { at: 'open' } | { at: 'refused'; why: string } | { at: 'match'; opened: Extract<Opened, { ok: true }> } | { at: 'reading'; done: number } | { at: 'preview'; read: ReadPlants } | { at: 'keeping' };
+type Step =
+  | { at: 'open' }
+  | { at: 'refused'; why: string }
+  | { at: 'match'; opened: Extract<Opened, { ok: true }> }
+  | { at: 'reading'; done: number }
+  | { at: 'preview'; read: ReadPlants }
+  | { at: 'keeping' };
 
 /** Rows and errors listed before the rest is only counted. */
 const LISTED = 60;
 
 /** A spreadsheet of plants, in three steps: match its columns, look at what was read, add. Nothing is kept before the last. */
-export function ImportPlants({ file, own, units: usual, onClose }: { file: File; own: readonly OwnPlant[]; units: UnitSystem; onClose: () => void }) {
+export function ImportPlants({
+  file,
+  own,
+  units: usual,
+  onClose,
+}: {
+  file: File;
+  own: readonly OwnPlant[];
+  units: UnitSystem;
+  onClose: () => void;
+}) {
   const [step, setStep] = useState<Step>({ at: 'open' });
   const [mapping, setMapping] = useState<Mapping>({});
   const [units, setUnits] = useState(usual);
@@ -49,7 +65,12 @@ export function ImportPlants({ file, own, units: usual, onClose }: { file: File;
     setStep({ at: 'reading', done: 0 });
     const plants: Plant[] = own.map((o) => o.plant);
     try {
-      const out = await r.api.read(mapping, units, plants, proxy((done: number) => setStep((s) => (s.at === 'reading' ? { at: 'reading', done } : s))));
+      const out = await r.api.read(
+        mapping,
+        units,
+        plants,
+        proxy((done: number) => setStep((s) => (s.at === 'reading' ? { at: 'reading', done } : s))),
+      );
       setStep({ at: 'preview', read: out });
     } catch (e) {
       setStep({ at: 'refused', why: String(e) });
@@ -60,7 +81,13 @@ export function ImportPlants({ file, own, units: usual, onClose }: { file: File;
     setStep({ at: 'keeping' });
     const updatedAt = new Date().toISOString();
     try {
-      await saveOwn(plants.map((p) => ({ plant: p.plant, updatedAt, photo: own.find((o) => o.plant.id === p.plant.id)?.photo ?? null })));
+      await saveOwn(
+        plants.map((p) => ({
+          plant: p.plant,
+          updatedAt,
+          photo: own.find((o) => o.plant.id === p.plant.id)?.photo ?? null,
+        })),
+      );
       tell.said(`${plants.length.toLocaleString('en-GB')} plants added`);
       onClose();
     } catch (e) {
@@ -72,26 +99,54 @@ export function ImportPlants({ file, own, units: usual, onClose }: { file: File;
     <Dialog.Root open onOpenChange={(o) => !o && onClose()}>
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 z-20 bg-black/35" />
-        <Dialog.Content aria-describedby={undefined} className="fixed inset-x-2 top-[4vh] z-30 mx-auto flex max-h-[92vh] max-w-4xl flex-col gap-3 rounded-[4px] border border-line bg-ground p-4" onPointerDownOutside={(e) => e.preventDefault()}>
+        <Dialog.Content
+          aria-describedby={undefined}
+          className="fixed inset-x-2 top-[4vh] z-30 mx-auto flex max-h-[92vh] max-w-4xl flex-col gap-3 rounded-[4px] border border-line bg-ground p-4"
+          onPointerDownOutside={(e) => e.preventDefault()}
+        >
           <header className="flex items-center justify-between gap-3">
             <Dialog.Title className="text-lg">Plants from {file.name}</Dialog.Title>
             <Dialog.Close asChild>
               <Button kind="bare">{step.at === 'reading' ? 'Stop' : 'Close'}</Button>
             </Dialog.Close>
           </header>
-          {(step.at === 'open' || step.at === 'keeping') && <p className="text-quiet" aria-busy>{step.at === 'open' ? 'Opening …' : 'Adding …'}</p>}
+          {(step.at === 'open' || step.at === 'keeping') && (
+            <p className="text-quiet" aria-busy>
+              {step.at === 'open' ? 'Opening …' : 'Adding …'}
+            </p>
+          )}
           {step.at === 'refused' && (
             <p role="alert" className="text-wrong">
               {step.why} Nothing was added.
             </p>
           )}
-          {step.at === 'match' && <Match opened={step.opened} mapping={mapping} units={units} onMapping={setMapping} onUnits={setUnits} onRead={() => void read()} />}
+          {step.at === 'match' && (
+            <Match
+              opened={step.opened}
+              mapping={mapping}
+              units={units}
+              onMapping={setMapping}
+              onUnits={setUnits}
+              onRead={() => void read()}
+            />
+          )}
           {step.at === 'reading' && (
             <p className="flex items-center gap-3" role="status">
-              Reading rows <progress max={1} value={step.done} className="h-1.5 w-56 accent-glaze" aria-label="Reading rows" />
+              Reading rows{' '}
+              <progress max={1} value={step.done} className="h-1.5 w-56 accent-glaze" aria-label="Reading rows" />
             </p>
           )}
-          {step.at === 'preview' && <Preview read={step.read} onKeep={() => void keep(step.read)} onErrors={() => void reader.current?.api.leftOut(step.read.errors).then((csv) => download('rows-left-out.csv', csv, 'text/csv'))} />}
+          {step.at === 'preview' && (
+            <Preview
+              read={step.read}
+              onKeep={() => void keep(step.read)}
+              onErrors={() =>
+                void reader.current?.api
+                  .leftOut(step.read.errors)
+                  .then((csv) => download('rows-left-out.csv', csv, 'text/csv'))
+              }
+            />
+          )}
         </Dialog.Content>
       </Dialog.Portal>
     </Dialog.Root>
@@ -99,7 +154,21 @@ export function ImportPlants({ file, own, units: usual, onClose }: { file: File;
 }
 
 /** Which of their columns is which of ours, with what stands under it. */
-function Match({ opened, mapping, units, onMapping, onUnits, onRead }: { opened: Extract<Opened, { ok: true }>; mapping: Mapping; units: UnitSystem; onMapping: (m: Mapping) => void; onUnits: (u: UnitSystem) => void; onRead: () => void }) {
+function Match({
+  opened,
+  mapping,
+  units,
+  onMapping,
+  onUnits,
+  onRead,
+}: {
+  opened: Extract<Opened, { ok: true }>;
+  mapping: Mapping;
+  units: UnitSystem;
+  onMapping: (m: Mapping) => void;
+  onUnits: (u: UnitSystem) => void;
+  onRead: () => void;
+}) {
   const of = (i: number) => PLANT_COLUMNS.find((c) => mapping[c.key] === i)?.key ?? '';
   const assign = (i: number, key: string) => {
     const next = Object.fromEntries(Object.entries(mapping).filter(([k, at]) => at !== i && k !== key));
@@ -109,7 +178,8 @@ function Match({ opened, mapping, units, onMapping, onUnits, onRead }: { opened:
   return (
     <>
       <p className="text-[0.93rem]">
-        {opened.rows.toLocaleString('en-GB')} rows. Match each column to what it means; a column left alone is not read, and what no column says is filled in from the plant’s kin.
+        {opened.rows.toLocaleString('en-GB')} rows. Match each column to what it means; a column left alone is not read,
+        and what no column says is filled in from the plant’s kin.
       </p>
       <div className="min-h-0 flex-1 overflow-y-auto">
         <table className="w-full text-[0.9rem]">
@@ -127,22 +197,55 @@ function Match({ opened, mapping, units, onMapping, onUnits, onRead }: { opened:
               <tr key={`${h}${i}`} className="[&>td]:border-b [&>td]:border-line [&>td]:py-1 [&>td]:pr-3">
                 <td className="font-semibold">{h || `(column ${i + 1})`}</td>
                 <td>
-                  <select className="field w-full" aria-label={`Meaning of ${h || `column ${i + 1}`}`} value={of(i)} onChange={(e) => assign(i, e.target.value)}>
+                  <select
+                    className="field w-full"
+                    aria-label={`Meaning of ${h || `column ${i + 1}`}`}
+                    value={of(i)}
+                    onChange={(e) => assign(i, e.target.value)}
+                  >
                     <option value="">not read</option>
-                    <optgroup label="On a tag">{PLANT_COLUMNS.filter((c) => c.common).map((c) => <option key={c.key} value={c.key}>{c.label}</option>)}</optgroup>
-                    <optgroup label="The rest">{PLANT_COLUMNS.filter((c) => !c.common).map((c) => <option key={c.key} value={c.key}>{c.label}</option>)}</optgroup>
+                    <optgroup label="On a tag">
+                      {PLANT_COLUMNS.filter((c) => c.common).map((c) => (
+                        <option key={c.key} value={c.key}>
+                          {c.label}
+                        </option>
+                      ))}
+                    </optgroup>
+                    <optgroup label="The rest">
+                      {PLANT_COLUMNS.filter((c) => !c.common).map((c) => (
+                        <option key={c.key} value={c.key}>
+                          {c.label}
+                        </option>
+                      ))}
+                    </optgroup>
                   </select>
                 </td>
-                <td className="max-w-64 truncate text-quiet max-sm:hidden">{opened.sample.map((r) => r[i]).filter(Boolean).slice(0, 3).join(', ')}</td>
+                <td className="max-w-64 truncate text-quiet max-sm:hidden">
+                  {opened.sample
+                    .map((r) => r[i])
+                    .filter(Boolean)
+                    .slice(0, 3)
+                    .join(', ')}
+                </td>
               </tr>
             ))}
           </tbody>
         </table>
       </div>
       <div className="flex flex-wrap items-end justify-between gap-3">
-        <Segments label="Figures without a unit are" value={units} options={[{ value: 'metric', text: 'cm' }, { value: 'imperial', text: 'inches' }]} onChange={onUnits} />
+        <Segments
+          label="Figures without a unit are"
+          value={units}
+          options={[
+            { value: 'metric', text: 'cm' },
+            { value: 'imperial', text: 'inches' },
+          ]}
+          onChange={onUnits}
+        />
         <span className="flex items-center gap-3">
-          {mapping.common === undefined && <span className="text-[0.9rem] text-watchink">One column must be the common name.</span>}
+          {mapping.common === undefined && (
+            <span className="text-[0.9rem] text-watchink">One column must be the common name.</span>
+          )}
           <Button kind="deep" disabled={mapping.common === undefined} onClick={onRead}>
             Read {used} {used === 1 ? 'column' : 'columns'}
           </Button>
@@ -152,15 +255,30 @@ function Match({ opened, mapping, units, onMapping, onUnits, onRead }: { opened:
   );
 }
 
-function Preview({ read: { plants, errors }, onKeep, onErrors }: { read: ReadPlants; onKeep: () => void; onErrors: () => void }) {
+function Preview({
+  read: { plants, errors },
+  onKeep,
+  onErrors,
+}: {
+  read: ReadPlants;
+  onKeep: () => void;
+  onErrors: () => void;
+}) {
   const instead = plants.filter((p) => p.instead !== null);
   const count = (n: number, what: string) => `${n.toLocaleString('en-GB')} ${n === 1 ? what : `${what}s`}`;
   return (
     <>
       <p role="status" className="text-[0.95rem]">
-        {count(plants.length, 'plant')} can be added{errors.length > 0 ? `; ${count(errors.length, 'row')} cannot be read and would be left out` : ''}.{instead.length > 0 ? ` ${count(instead.length, 'plant')} of them would stand in place of one you have.` : ''}
+        {count(plants.length, 'plant')} can be added
+        {errors.length > 0 ? `; ${count(errors.length, 'row')} cannot be read and would be left out` : ''}.
+        {instead.length > 0 ? ` ${count(instead.length, 'plant')} of them would stand in place of one you have.` : ''}
       </p>
-      <div role="group" aria-label="What was read" tabIndex={0} className="grid min-h-0 flex-1 gap-4 overflow-y-auto sm:grid-cols-2">
+      <div
+        role="group"
+        aria-label="What was read"
+        tabIndex={0}
+        className="grid min-h-0 flex-1 gap-4 overflow-y-auto sm:grid-cols-2"
+      >
         {errors.length > 0 && (
           <section className="min-w-0">
             <h3 className="hair pb-1 text-[0.95rem] text-wrong">Left out</h3>
@@ -171,7 +289,11 @@ function Preview({ read: { plants, errors }, onKeep, onErrors }: { read: ReadPla
                   {e.name && `, ${e.name}`}: {e.message}
                 </li>
               ))}
-              {errors.length > LISTED && <li className="py-1 text-quiet">and {errors.length - LISTED} more, all in the file of rows left out.</li>}
+              {errors.length > LISTED && (
+                <li className="py-1 text-quiet">
+                  and {errors.length - LISTED} more, all in the file of rows left out.
+                </li>
+              )}
             </ol>
           </section>
         )}
@@ -182,13 +304,18 @@ function Preview({ read: { plants, errors }, onKeep, onErrors }: { read: ReadPla
               <li key={p.row} className="hair grid grid-cols-[30px_1fr] gap-2 py-1">
                 <PlantGlyph plant={p.plant} size={24} />
                 <span className="min-w-0">
-                  <span className="font-semibold">{plantName(p.plant)}</span> <span className="italic text-quiet">{p.plant.botanical}</span>
+                  <span className="font-semibold">{plantName(p.plant)}</span>{' '}
+                  <span className="italic text-quiet">{p.plant.botanical}</span>
                   <span className="block text-[0.82rem] text-quiet">{sourceOf(p)}</span>
-                  {p.doubts.length > 0 && <span className="block text-[0.82rem] text-watchink">looks odd: {p.doubts.join('; ')}</span>}
+                  {p.doubts.length > 0 && (
+                    <span className="block text-[0.82rem] text-watchink">looks odd: {p.doubts.join('; ')}</span>
+                  )}
                 </span>
               </li>
             ))}
-            {plants.length > LISTED && <li className="py-1 text-quiet">and {(plants.length - LISTED).toLocaleString('en-GB')} more.</li>}
+            {plants.length > LISTED && (
+              <li className="py-1 text-quiet">and {(plants.length - LISTED).toLocaleString('en-GB')} more.</li>
+            )}
           </ul>
         </section>
       </div>

@@ -41,7 +41,8 @@ export function Library() {
 
   useEffect(() => {
     const onKey = (e: KeyboardEvent) => {
-      if (e.key === 'Escape' && !(e.target as HTMLElement).closest('[role=dialog], [role=menu], input[type=search]')) choose(null);
+      if (e.key === 'Escape' && !(e.target as HTMLElement).closest('[role=dialog], [role=menu], input[type=search]'))
+        choose(null);
       if (e.key !== '/' || (e.target as HTMLElement).closest('input, textarea, select')) return;
       e.preventDefault();
       search.current?.focus();
@@ -55,7 +56,10 @@ export function Library() {
     const entry = known.own.find((o) => o.plant.id === plant.id);
     if (!entry) return;
     await removeOwn(plant.id);
-    tell.done(plant.id.startsWith('own-') ? `${plant.common} is out of your library` : `The shipped ${plant.common} is back`, () => void saveOwn([entry]));
+    tell.done(
+      plant.id.startsWith('own-') ? `${plant.common} is out of your library` : `The shipped ${plant.common} is back`,
+      () => void saveOwn([entry]),
+    );
     if (plant.id.startsWith('own-')) lib.choose(null);
   };
   const open = async (f: File) => {
@@ -73,13 +77,20 @@ export function Library() {
   return (
     <div className="flex min-h-dvh flex-col work:h-dvh work:overflow-hidden">
       <header className="flex flex-wrap items-center gap-x-4 gap-y-2 px-4 pb-2 pt-2.5 work:px-5">
-        <Link href="/" className="text-[1.45rem] font-bold leading-none tracking-tight" aria-label="Rillbank, to the bench">
+        <Link
+          href="/"
+          className="text-[1.45rem] font-bold leading-none tracking-tight"
+          aria-label="Rillbank, to the bench"
+        >
           Rillbank
         </Link>
         <h1 className="text-[1rem] font-normal text-quiet">
           {pot ? (
             <>
-              <Link className="text-ink underline decoration-line underline-offset-4" href={stationPath(pot.id, 'plants')}>
+              <Link
+                className="text-ink underline decoration-line underline-offset-4"
+                href={stationPath(pot.id, 'plants')}
+              >
                 {pot.name}
               </Link>{' '}
               / Library
@@ -88,7 +99,16 @@ export function Library() {
             'Library'
           )}
         </h1>
-        <input ref={search} type="search" className="field order-last min-w-0 flex-1 basis-full work:order-none work:max-w-md work:basis-60" aria-label="Search plants" placeholder="Common or botanical name" aria-keyshortcuts="/" value={asked.text} onChange={(e) => lib.setAsked({ ...asked, text: e.target.value })} />
+        <input
+          ref={search}
+          type="search"
+          className="field order-last min-w-0 flex-1 basis-full work:order-none work:max-w-md work:basis-60"
+          aria-label="Search plants"
+          placeholder="Common or botanical name"
+          aria-keyshortcuts="/"
+          value={asked.text}
+          onChange={(e) => lib.setAsked({ ...asked, text: e.target.value })}
+        />
         <span className="ml-auto flex flex-wrap items-center gap-2">
           <Button kind="deep" onClick={() => setTask({ do: 'add' })}>
             Add a plant
@@ -97,22 +117,41 @@ export function Library() {
             own={known.own.length}
             shown={list.length}
             onOpen={(f) => void open(f)}
-            onCsv={(all) => download(all ? 'plants.csv' : 'my-plants.csv', plantsCsv(all ? list.map((s) => s.plant) : known.own.map((o) => o.plant)), 'text/csv')}
-            onJson={() => download('my-plants.json', writePlants(known.own, new Date().toISOString()), 'application/json')}
+            onCsv={(all) =>
+              download(
+                all ? 'plants.csv' : 'my-plants.csv',
+                plantsCsv(all ? list.map((s) => s.plant) : known.own.map((o) => o.plant)),
+                'text/csv',
+              )
+            }
+            onJson={() =>
+              download('my-plants.json', writePlants(known.own, new Date().toISOString()), 'application/json')
+            }
           />
-          <Button onClick={() => setStocking(true)}><span className="sm:hidden">Stock</span>
+          <Button onClick={() => setStocking(true)}>
+            <span className="sm:hidden">Stock</span>
             <span className="max-sm:hidden">Nursery stock</span>
-            {known.stock?.keepTo ? ', kept to' : ''}</Button>
+            {known.stock?.keepTo ? ', kept to' : ''}
+          </Button>
           <Preferences />
         </span>
       </header>
-      <main className={`flex min-h-0 flex-1 flex-col work:grid ${chosen && !showCompare ? 'work:grid-cols-[15.4rem_minmax(0,1fr)_20rem]' : 'work:grid-cols-[15.4rem_minmax(0,1fr)]'}`}>
+      <main
+        className={`flex min-h-0 flex-1 flex-col work:grid ${chosen && !showCompare ? 'work:grid-cols-[15.4rem_minmax(0,1fr)_20rem]' : 'work:grid-cols-[15.4rem_minmax(0,1fr)]'}`}
+      >
         <aside aria-label="Narrow down" className="min-h-0 px-4 pb-2 work:overflow-y-auto work:pl-5 work:pr-3">
           <Button className="work:hidden" aria-expanded={sorting} onClick={() => setSorting((s) => !s)}>
             Narrow down{countAsked(asked) > 0 ? ` (${countAsked(asked)})` : ''}
           </Button>
           <div className={`${sorting ? '' : 'max-work:hidden'} pt-2 work:pt-0`}>
-            <Filters asked={asked} onChange={lib.setAsked} pots={lib.pots} pot={pot} units={units} onPot={(id) => router.replace(id ? `/library?for=${id}` : '/library')} />
+            <Filters
+              asked={asked}
+              onChange={lib.setAsked}
+              pots={lib.pots}
+              pot={pot}
+              units={units}
+              onPot={(id) => router.replace(id ? `/library?for=${id}` : '/library')}
+            />
           </div>
         </aside>
         <section aria-label="Shelves" className="flex min-h-0 min-w-0 flex-col px-3 max-work:h-[78vh]">
@@ -121,10 +160,28 @@ export function Library() {
           ) : (
             <>
               <p className="flex min-h-8 flex-wrap items-baseline gap-x-3 text-[0.9rem] text-quiet" role="status">
-                {known.ready ? `${list.length.toLocaleString('en-GB')} ${list.length === 1 ? 'plant' : 'plants'}${list.length < known.library.length ? ` of ${known.library.length.toLocaleString('en-GB')}` : ''}${known.own.length > 0 ? `, ${known.own.length.toLocaleString('en-GB')} your own` : ''}${known.stock?.keepTo ? `, in stock at ${known.stock.stock.nursery}` : ''}` : 'Setting out the shelves …'}
-                {known.unreadable.length > 0 && <span className="text-wrong">{known.unreadable.length} of your own could not be read and are kept as stored.</span>}
+                {known.ready
+                  ? `${list.length.toLocaleString('en-GB')} ${list.length === 1 ? 'plant' : 'plants'}${list.length < known.library.length ? ` of ${known.library.length.toLocaleString('en-GB')}` : ''}${known.own.length > 0 ? `, ${known.own.length.toLocaleString('en-GB')} your own` : ''}${known.stock?.keepTo ? `, in stock at ${known.stock.stock.nursery}` : ''}`
+                  : 'Setting out the shelves …'}
+                {known.unreadable.length > 0 && (
+                  <span className="text-wrong">
+                    {known.unreadable.length} of your own could not be read and are kept as stored.
+                  </span>
+                )}
               </p>
-              <div className="min-h-0 flex-1">{list.length > 0 ? <Shelves list={list} chosen={chosen?.id ?? null} compared={compared.map((p) => p.id)} own={lib.ownIds} onChoose={lib.choose} /> : known.ready && <NoneFound text={asked.text} onAdd={() => setTask({ do: 'add' })} />}</div>
+              <div className="min-h-0 flex-1">
+                {list.length > 0 ? (
+                  <Shelves
+                    list={list}
+                    chosen={chosen?.id ?? null}
+                    compared={compared.map((p) => p.id)}
+                    own={lib.ownIds}
+                    onChoose={lib.choose}
+                  />
+                ) : (
+                  known.ready && <NoneFound text={asked.text} onAdd={() => setTask({ do: 'add' })} />
+                )}
+              </div>
             </>
           )}
           {compared.length > 0 && !showCompare && (
@@ -132,12 +189,17 @@ export function Library() {
               <Button kind="deep" onClick={() => setComparing(true)}>
                 Compare {compared.length}
               </Button>
-              <span className="min-w-0 flex-1 truncate text-[0.9rem] text-quiet">{compared.map((p) => (p.variety ? `${p.common}, ${p.variety}` : p.common)).join('; ')}</span>
+              <span className="min-w-0 flex-1 truncate text-[0.9rem] text-quiet">
+                {compared.map((p) => (p.variety ? `${p.common}, ${p.variety}` : p.common)).join('; ')}
+              </span>
             </div>
           )}
         </section>
         {chosen && !showCompare && (
-          <aside aria-label="Plant" className="min-h-0 bg-ground px-4 pb-4 max-work:fixed max-work:inset-x-0 max-work:bottom-0 max-work:z-10 max-work:max-h-[72vh] max-work:overflow-y-auto max-work:border-t-2 max-work:border-ink max-work:pt-3 work:overflow-y-auto work:pr-5">
+          <aside
+            aria-label="Plant"
+            className="min-h-0 bg-ground px-4 pb-4 max-work:fixed max-work:inset-x-0 max-work:bottom-0 max-work:z-10 max-work:max-h-[72vh] max-work:overflow-y-auto max-work:border-t-2 max-work:border-ink max-work:pt-3 work:overflow-y-auto work:pr-5"
+          >
             <PlantSheet
               plant={chosen}
               own={own}
@@ -177,7 +239,11 @@ function NoneFound({ text, onAdd }: { text: string; onAdd: () => void }) {
   return (
     <div className="flex max-w-prose flex-col items-start gap-3 pt-8">
       <h2 className="text-lg">Nothing on the shelves for that</h2>
-      <p className="text-quiet">{text.trim() ? `No plant is called anything like “${text.trim()}” among those asked for. Ask for less on the left, try part of the name, or add it yourself.` : 'Ask for less on the left.'}</p>
+      <p className="text-quiet">
+        {text.trim()
+          ? `No plant is called anything like “${text.trim()}” among those asked for. Ask for less on the left, try part of the name, or add it yourself.`
+          : 'Ask for less on the left.'}
+      </p>
       {text.trim() && <Button onClick={onAdd}>Add it from its tag</Button>}
     </div>
   );

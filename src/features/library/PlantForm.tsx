@@ -20,7 +20,11 @@ import { fitting, Specimen } from '../workspace/Specimen';
 /** What the form is opened for: a new plant from its tag, another variety of one, or one to put right. */
 export type Task = { do: 'add' } | { do: 'vary'; plant: Plant } | { do: 'edit'; plant: Plant; photo: string | null };
 
-const TITLE: Record<Task['do'], string> = { add: 'Add a plant from its tag', vary: 'Another variety', edit: 'Put a plant right' };
+const TITLE: Record<Task['do'], string> = {
+  add: 'Add a plant from its tag',
+  vary: 'Another variety',
+  edit: 'Put a plant right',
+};
 
 function firstTag(task: Task): Tag {
   if (task.do === 'add') return { common: '' };
@@ -31,18 +35,34 @@ function firstTag(task: Task): Tag {
 
 /** Where the fields that were not given come from, in a sentence. */
 function origin({ from, plant }: FromTag): string {
-  if (from.kind === 'habit') return 'Nothing of that name is in the library: the rest is what is usual for the habit, and poison is unknown.';
-  return from.kind === 'species' ? `The rest is taken from ${from.name}.` : `The rest is taken from ${from.name}, another ${plant.botanical.split(' ')[0] ?? ''}. Poison: only the harm of its kin is taken over.`;
+  if (from.kind === 'habit')
+    return 'Nothing of that name is in the library: the rest is what is usual for the habit, and poison is unknown.';
+  return from.kind === 'species'
+    ? `The rest is taken from ${from.name}.`
+    : `The rest is taken from ${from.name}, another ${plant.botanical.split(' ')[0] ?? ''}. Poison: only the harm of its kin is taken over.`;
 }
 
 /** A plant of one's own: the fields of a tag first, all the others under them, drawn as it is described. */
-export function PlantForm({ task, library, own, units, onClose }: { task: Task; library: readonly Plant[]; own: ReadonlySet<string>; units: UnitSystem; onClose: (saved: string | null) => void }) {
+export function PlantForm({
+  task,
+  library,
+  own,
+  units,
+  onClose,
+}: {
+  task: Task;
+  library: readonly Plant[];
+  own: ReadonlySet<string>;
+  units: UnitSystem;
+  onClose: (saved: string | null) => void;
+}) {
   const [tag, setTag] = useState<Tag>(() => firstTag(task));
   const [photo, setPhoto] = useState<string | null>(task.do === 'edit' ? task.photo : null);
   const [tried, setTried] = useState(false);
   const relatives = useMemo(() => relativesIn(library), [library]);
   const taken = useMemo(() => new Set(library.map((p) => p.id)), [library]);
-  const id = task.do === 'edit' ? task.plant.id : ownId(`${tag.common} ${tag.variety ?? ''}`, (x) => taken.has(x) || own.has(x));
+  const id =
+    task.do === 'edit' ? task.plant.id : ownId(`${tag.common} ${tag.variety ?? ''}`, (x) => taken.has(x) || own.has(x));
   const made = fromTag(tag, relatives, id);
   const { plant } = made;
   const drawn = useDeferredValue(plant);
@@ -57,7 +77,9 @@ export function PlantForm({ task, library, own, units, onClose }: { task: Task; 
     const entry: OwnPlant = { plant: checked.data, updatedAt: new Date().toISOString(), photo };
     try {
       const followed = await saveOwn([entry]);
-      tell.said(`${plantName(plant)} is in your library${followed > 0 ? `; ${followed} ${followed === 1 ? 'container follows' : 'containers follow'}` : ''}`);
+      tell.said(
+        `${plantName(plant)} is in your library${followed > 0 ? `; ${followed} ${followed === 1 ? 'container follows' : 'containers follow'}` : ''}`,
+      );
       onClose(plant.id);
     } catch (e) {
       tell.notKept(e);
@@ -67,9 +89,19 @@ export function PlantForm({ task, library, own, units, onClose }: { task: Task; 
     <Dialog.Root open onOpenChange={(o) => !o && onClose(null)}>
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 z-20 bg-black/35" />
-        <Dialog.Content aria-describedby={undefined} className="fixed inset-x-2 top-[3vh] z-30 mx-auto flex max-h-[94vh] max-w-4xl flex-col rounded-[4px] border border-line bg-ground" onPointerDownOutside={(e) => e.preventDefault()}>
+        <Dialog.Content
+          aria-describedby={undefined}
+          className="fixed inset-x-2 top-[3vh] z-30 mx-auto flex max-h-[94vh] max-w-4xl flex-col rounded-[4px] border border-line bg-ground"
+          onPointerDownOutside={(e) => e.preventDefault()}
+        >
           <header className="flex items-center justify-between gap-3 px-4 pt-3">
-            <Dialog.Title className="text-lg">{task.do === 'vary' ? `Another variety of ${task.plant.common}` : task.do === 'edit' && !task.plant.id.startsWith('own-') ? `Correct ${plantName(task.plant)}` : TITLE[task.do]}</Dialog.Title>
+            <Dialog.Title className="text-lg">
+              {task.do === 'vary'
+                ? `Another variety of ${task.plant.common}`
+                : task.do === 'edit' && !task.plant.id.startsWith('own-')
+                  ? `Correct ${plantName(task.plant)}`
+                  : TITLE[task.do]}
+            </Dialog.Title>
             <Dialog.Close asChild>
               <Button kind="bare">Close</Button>
             </Dialog.Close>
@@ -86,12 +118,35 @@ export function PlantForm({ task, library, own, units, onClose }: { task: Task; 
             </div>
             <div className="flex min-w-0 flex-col gap-2.5 p-4 sm:pl-2">
               <div className="grid grid-cols-2 gap-x-3 gap-y-2 sm:grid-cols-3">
-                <Name label="Common name" value={tag.common} hint="Petunia" needed={tried} onChange={(common) => set({ common })} />
-                <Name label="Botanical name" value={tag.botanical ?? ''} hint="as on the tag" onChange={(botanical) => set({ botanical: botanical || undefined })} />
-                <Name label="Variety" value={tag.variety ?? ''} hint="double apricot" needed={tried && unnamed} onChange={(variety) => set({ variety })} />
+                <Name
+                  label="Common name"
+                  value={tag.common}
+                  hint="Petunia"
+                  needed={tried}
+                  onChange={(common) => set({ common })}
+                />
+                <Name
+                  label="Botanical name"
+                  value={tag.botanical ?? ''}
+                  hint="as on the tag"
+                  onChange={(botanical) => set({ botanical: botanical || undefined })}
+                />
+                <Name
+                  label="Variety"
+                  value={tag.variety ?? ''}
+                  hint="double apricot"
+                  needed={tried && unnamed}
+                  onChange={(variety) => set({ variety })}
+                />
               </div>
               <p className="text-[0.86rem] text-quiet" aria-live="polite">
-                {task.do === 'add' ? (tag.common.trim() ? origin(made) : 'Name it, then change what the tag says otherwise. What you leave is filled in from its kin.') : task.do === 'edit' && !task.plant.id.startsWith('own-') ? 'Yours will stand in place of the shipped record, which is kept and can be brought back.' : 'Change what is different about it.'}
+                {task.do === 'add'
+                  ? tag.common.trim()
+                    ? origin(made)
+                    : 'Name it, then change what the tag says otherwise. What you leave is filled in from its kin.'
+                  : task.do === 'edit' && !task.plant.id.startsWith('own-')
+                    ? 'Yours will stand in place of the shipped record, which is kept and can be brought back.'
+                    : 'Change what is different about it.'}
               </p>
               <TagFields
                 plant={plant}
@@ -99,26 +154,51 @@ export function PlantForm({ task, library, own, units, onClose }: { task: Task; 
                 set={set}
                 ranges={
                   <>
-                    <RangeField label="Grown height" value={plant.heightMm} units={units} onChange={(heightMm) => set({ heightMm })} />
-                    <RangeField label="Spread" value={plant.spreadMm} units={units} onChange={(spreadMm) => set({ spreadMm })} />
-                    <RangeField label="Hangs below the rim" value={plant.trailMm} units={units} onChange={(trailMm) => set({ trailMm })} />
+                    <RangeField
+                      label="Grown height"
+                      value={plant.heightMm}
+                      units={units}
+                      onChange={(heightMm) => set({ heightMm })}
+                    />
+                    <RangeField
+                      label="Spread"
+                      value={plant.spreadMm}
+                      units={units}
+                      onChange={(spreadMm) => set({ spreadMm })}
+                    />
+                    <RangeField
+                      label="Hangs below the rim"
+                      value={plant.trailMm}
+                      units={units}
+                      onChange={(trailMm) => set({ trailMm })}
+                    />
                   </>
                 }
               />
-              <Name label="Note" value={tag.note ?? ''} hint="where it came from, how it did" onChange={(note) => set({ note })} />
+              <Name
+                label="Note"
+                value={tag.note ?? ''}
+                hint="where it came from, how it did"
+                onChange={(note) => set({ note })}
+              />
               <Photo photo={photo} onChange={setPhoto} />
               <details className="text-[0.93rem]">
-                <summary className="cursor-pointer text-quiet">Everything else: roles, leaf and flower, hardiness, poison</summary>
+                <summary className="cursor-pointer text-quiet">
+                  Everything else: roles, leaf and flower, hardiness, poison
+                </summary>
                 <RestFields plant={plant} set={set} />
               </details>
               {doubts.length > 0 && (
-                <p className="text-[0.88rem] text-watchink">
-                  Looks odd: {doubts.join('; ')}. It is kept all the same.
-                </p>
+                <p className="text-[0.88rem] text-watchink">Looks odd: {doubts.join('; ')}. It is kept all the same.</p>
               )}
               {tried && !checked.success && (
                 <p role="alert" className="text-wrong">
-                  {plant.common.trim() === '' ? 'It needs a name.' : checked.error.issues.slice(0, 2).map((i) => `${i.path.join(' ')}: ${i.message}`).join('; ')}
+                  {plant.common.trim() === ''
+                    ? 'It needs a name.'
+                    : checked.error.issues
+                        .slice(0, 2)
+                        .map((i) => `${i.path.join(' ')}: ${i.message}`)
+                        .join('; ')}
                 </p>
               )}
               <div className="flex gap-2">
@@ -138,14 +218,32 @@ export function PlantForm({ task, library, own, units, onClose }: { task: Task; 
 }
 
 /** A name that the portrait follows letter by letter. */
-function Name({ label, value, hint, needed = false, onChange }: { label: string; value: string; hint: string; needed?: boolean; onChange: (text: string) => void }) {
+function Name({
+  label,
+  value,
+  hint,
+  needed = false,
+  onChange,
+}: {
+  label: string;
+  value: string;
+  hint: string;
+  needed?: boolean;
+  onChange: (text: string) => void;
+}) {
   const most = label === 'Note' ? 160 : label === 'Botanical name' ? 80 : 60;
   return (
     <TypedField
       label={label}
       hint={hint}
       text={value}
-      read={(t) => (t.length > most ? { ok: false, say: `At most ${most} letters.` } : needed && !t.trim() ? { ok: false, say: 'It needs a name.' } : { ok: true })}
+      read={(t) =>
+        t.length > most
+          ? { ok: false, say: `At most ${most} letters.` }
+          : needed && !t.trim()
+            ? { ok: false, say: 'It needs a name.' }
+            : { ok: true }
+      }
       onType={onChange}
       onEnd={() => undefined}
     />
@@ -153,7 +251,14 @@ function Name({ label, value, hint, needed = false, onChange }: { label: string;
 }
 
 function Photo({ photo, onChange }: { photo: string | null; onChange: (photo: string | null) => void }) {
-  const [pick, field] = useFilePick('Photograph', 'image/*', (f) => void smallPhoto(f).then(onChange, (err: unknown) => tell.problem('No photograph was added', err instanceof Error ? err.message : String(err))));
+  const [pick, field] = useFilePick(
+    'Photograph',
+    'image/*',
+    (f) =>
+      void smallPhoto(f).then(onChange, (err: unknown) =>
+        tell.problem('No photograph was added', err instanceof Error ? err.message : String(err)),
+      ),
+  );
   return (
     <div className="flex items-center gap-3">
       {photo && (

@@ -33,7 +33,20 @@ interface Props {
 }
 
 /** All that is known of one plant, and whether it would live in the container it is looked at for. */
-export function PlantSheet({ plant, own, pot, lines, units, compared, full, onCompare, onVary, onEdit, onRemove, onClose }: Props) {
+export function PlantSheet({
+  plant,
+  own,
+  pot,
+  lines,
+  units,
+  compared,
+  full,
+  onCompare,
+  onVary,
+  onEdit,
+  onRemove,
+  onClose,
+}: Props) {
   return (
     <article className="flex flex-col gap-2.5" aria-label={plantName(plant)}>
       <header className="flex items-start justify-between gap-2">
@@ -49,7 +62,11 @@ export function PlantSheet({ plant, own, pot, lines, units, compared, full, onCo
         <Specimen plant={plant} scale={fitting([plant], 190, 200)} />
         {own?.photo && (
           // eslint-disable-next-line @next/next/no-img-element -- the gardener's own photograph, kept in the browser
-          <img src={own.photo} alt={`Your photograph of ${plantName(plant)}`} className="max-h-36 max-w-28 rounded-[3px] object-cover" />
+          <img
+            src={own.photo}
+            alt={`Your photograph of ${plantName(plant)}`}
+            className="max-h-36 max-w-28 rounded-[3px] object-cover"
+          />
         )}
       </div>
       <BloomStrip plant={plant} />
@@ -61,7 +78,11 @@ export function PlantSheet({ plant, own, pot, lines, units, compared, full, onCo
         </Button>
         <Button onClick={onVary}>Vary it</Button>
         <Button onClick={onEdit}>{own ? 'Change it' : 'Correct it'}</Button>
-        {own && <Button onClick={onRemove}>{own.plant.id.startsWith('own-') ? 'Delete it' : 'Back to the shipped one'}</Button>}
+        {own && (
+          <Button onClick={onRemove}>
+            {own.plant.id.startsWith('own-') ? 'Delete it' : 'Back to the shipped one'}
+          </Button>
+        )}
       </div>
       {lines && <InStock lines={lines} />}
       <table className="w-full text-[0.86rem]">
@@ -76,7 +97,10 @@ export function PlantSheet({ plant, own, pot, lines, units, compared, full, onCo
           ))}
         </tbody>
       </table>
-      <p className="text-[0.8rem] text-quiet">Poison is kept on the careful side, and unknown counts as unsafe. If someone has eaten a plant, call a doctor, a vet or a poison line.</p>
+      <p className="text-[0.8rem] text-quiet">
+        Poison is kept on the careful side, and unknown counts as unsafe. If someone has eaten a plant, call a doctor, a
+        vet or a poison line.
+      </p>
     </article>
   );
 }
@@ -93,7 +117,8 @@ function Fits({ plant, pot }: { plant: Plant; pot: Planting }) {
       </p>
       {why.length === 0 ? (
         <p className="text-quiet">
-          {sun.hours} hours of sun a day, up to {sun.afternoon} after 13:00; the pot is deep and wide enough for a start it is sold in. What it does to the levels shows when it is put in.
+          {sun.hours} hours of sun a day, up to {sun.afternoon} after 13:00; the pot is deep and wide enough for a start
+          it is sold in. What it does to the levels shows when it is put in.
         </p>
       ) : (
         <ul className="list-disc pl-4">
@@ -115,7 +140,14 @@ function InStock({ lines }: { lines: readonly StockLine[] }) {
   return (
     <p className="text-[0.88rem]">
       <span className="text-quiet">At the nursery: </span>
-      {lines.length === 0 ? 'not listed' : lines.map((l) => `${STARTS[l.start].label} ${l.available === 0 ? 'out' : `${l.available} at ${formatMoney(l.price)}`}`).join('; ')}
+      {lines.length === 0
+        ? 'not listed'
+        : lines
+            .map(
+              (l) =>
+                `${STARTS[l.start].label} ${l.available === 0 ? 'out' : `${l.available} at ${formatMoney(l.price)}`}`,
+            )
+            .join('; ')}
     </p>
   );
 }

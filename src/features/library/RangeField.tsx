@@ -5,7 +5,17 @@ import { lengthNumber, lengthUnit, type UnitSystem } from '@/core/units/length';
 import { TypedField } from '@/ui/Field';
 
 /** From and to in one line, as a tag has it: “30–45 cm”, “12 to 18 in”. */
-export function RangeField({ label, value, units, onChange }: { label: string; value: readonly [number, number]; units: UnitSystem; onChange: (range: [number, number]) => void }) {
+export function RangeField({
+  label,
+  value,
+  units,
+  onChange,
+}: {
+  label: string;
+  value: readonly [number, number];
+  units: UnitSystem;
+  onChange: (range: [number, number]) => void;
+}) {
   const [text, setText] = useState<string | null>(null);
   const read = (t: string): { ok: true; range: [number, number] } | { ok: false; say: string } => {
     try {

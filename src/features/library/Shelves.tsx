@@ -31,7 +31,12 @@ export function Shelves({ list, chosen, compared, own, onChoose }: Props) {
   }, []);
   const rows = Math.ceil(list.length / columns);
   // eslint-disable-next-line react-hooks/incompatible-library -- nothing it returns is handed on
-  const virtual = useVirtualizer({ count: rows, getScrollElement: () => holder.current, estimateSize: () => ROW, overscan: 1 });
+  const virtual = useVirtualizer({
+    count: rows,
+    getScrollElement: () => holder.current,
+    estimateSize: () => ROW,
+    overscan: 1,
+  });
   useEffect(() => {
     holder.current?.scrollTo({ top: 0 });
   }, [list]);
@@ -44,18 +49,32 @@ export function Shelves({ list, chosen, compared, own, onChoose }: Props) {
     e.preventDefault();
     virtual.scrollToIndex(Math.floor((at + (step ?? 0)) / columns));
     onChoose(next.plant.id);
-    requestAnimationFrame(() => requestAnimationFrame(() => holder.current?.querySelector<HTMLElement>(`[data-plant="${next.plant.id}"]`)?.focus()));
+    requestAnimationFrame(() =>
+      requestAnimationFrame(() =>
+        holder.current?.querySelector<HTMLElement>(`[data-plant="${next.plant.id}"]`)?.focus(),
+      ),
+    );
   };
 
   return (
     <div ref={holder} className="h-full overflow-y-auto overscroll-contain pl-2" onKeyDown={onKey}>
       <div role="list" aria-label="Plants" className="relative" style={{ height: virtual.getTotalSize() }}>
         {virtual.getVirtualItems().map((row) => (
-          <div key={row.key} className="absolute inset-x-0 top-0" style={{ height: ROW, transform: `translateY(${row.start}px)` }}>
+          <div
+            key={row.key}
+            className="absolute inset-x-0 top-0"
+            style={{ height: ROW, transform: `translateY(${row.start}px)` }}
+          >
             <div className="grid" style={{ gridTemplateColumns: `repeat(${columns}, minmax(0, 1fr))` }}>
               {list.slice(row.index * columns, (row.index + 1) * columns).map((s) => (
                 <div key={s.plant.id} role="listitem">
-                  <OnShelf shown={s} on={chosen === s.plant.id} compared={compared.includes(s.plant.id)} own={own.has(s.plant.id)} onChoose={() => onChoose(s.plant.id)} />
+                  <OnShelf
+                    shown={s}
+                    on={chosen === s.plant.id}
+                    compared={compared.includes(s.plant.id)}
+                    own={own.has(s.plant.id)}
+                    onChoose={() => onChoose(s.plant.id)}
+                  />
                 </div>
               ))}
             </div>
@@ -66,7 +85,19 @@ export function Shelves({ list, chosen, compared, own, onChoose }: Props) {
   );
 }
 
-function OnShelf({ shown: { plant, refusal }, on, compared, own, onChoose }: { shown: Shown; on: boolean; compared: boolean; own: boolean; onChoose: () => void }) {
+function OnShelf({
+  shown: { plant, refusal },
+  on,
+  compared,
+  own,
+  onChoose,
+}: {
+  shown: Shown;
+  on: boolean;
+  compared: boolean;
+  own: boolean;
+  onChoose: () => void;
+}) {
   const frame = specimenFrame(plant);
   const { hangs } = frame;
   const scale = fitting([plant], PICTURE.wide, PICTURE.tall - 8);
@@ -80,18 +111,38 @@ function OnShelf({ shown: { plant, refusal }, on, compared, own, onChoose }: { s
       className={`flex h-full w-full flex-col text-left ${on ? 'bg-stream' : 'hover:bg-stream/60'}`}
       onClick={onChoose}
     >
-      <span className={`flex w-full justify-center border-b-2 border-ink/80 ${hangs ? 'items-start pt-1' : 'items-end'}`} style={{ height: PICTURE.tall + 6 }}>
-        <span className={refusal ? 'opacity-45' : ''} style={hangs ? undefined : { marginBottom: -underMm(frame) * scale }}>
+      <span
+        className={`flex w-full justify-center border-b-2 border-ink/80 ${hangs ? 'items-start pt-1' : 'items-end'}`}
+        style={{ height: PICTURE.tall + 6 }}
+      >
+        <span
+          className={refusal ? 'opacity-45' : ''}
+          style={hangs ? undefined : { marginBottom: -underMm(frame) * scale }}
+        >
           <Specimen plant={plant} scale={scale} />
         </span>
       </span>
       <span className="px-1.5 pt-1 leading-tight">
         <span className="block truncate text-[0.93rem] font-semibold">{plant.common}</span>
         <span className="block truncate text-[0.84rem] text-quiet">{plant.variety || plant.botanical}</span>
-        {refusal ? <span className="block truncate text-[0.8rem] text-watchink">not there: {REFUSED[refusal.rule]}</span> : marks && <span className="block truncate text-[0.8rem] text-glaze">{marks}</span>}
+        {refusal ? (
+          <span className="block truncate text-[0.8rem] text-watchink">not there: {REFUSED[refusal.rule]}</span>
+        ) : (
+          marks && <span className="block truncate text-[0.8rem] text-glaze">{marks}</span>
+        )}
       </span>
     </button>
   );
 }
 
-const REFUSED: Record<NonNullable<Shown['refusal']>['rule'], string> = { never: 'you said never', scheme: 'scheme', light: 'light', scorch: 'would scorch', safety: 'safety', height: 'too tall', nights: 'cold nights', fit: 'pot too small', winter: 'winter' };
+const REFUSED: Record<NonNullable<Shown['refusal']>['rule'], string> = {
+  never: 'you said never',
+  scheme: 'scheme',
+  light: 'light',
+  scorch: 'would scorch',
+  safety: 'safety',
+  height: 'too tall',
+  nights: 'cold nights',
+  fit: 'pot too small',
+  winter: 'winter',
+};

@@ -16,7 +16,15 @@ const today = () => new Date().toISOString().slice(0, 10);
 const MOST_BYTES = 5_000_000;
 
 /** What a nursery has: asked of its feed or read from its list, and whether to keep to it. */
-export function StockPanel({ stock, all, onClose }: { stock: StoredStock | null; all: readonly Plant[]; onClose: () => void }) {
+export function StockPanel({
+  stock,
+  all,
+  onClose,
+}: {
+  stock: StoredStock | null;
+  all: readonly Plant[];
+  onClose: () => void;
+}) {
   const [errors, setErrors] = useState<{ row: number; message: string }[]>([]);
   const keep = (value: StoredStock) => saveStock(value).catch((e: unknown) => tell.notKept(e));
   const ask = async () => {
@@ -25,12 +33,20 @@ export function StockPanel({ stock, all, onClose }: { stock: StoredStock | null;
   };
   const open = async (f: File) => {
     try {
-      if (f.size > MOST_BYTES) throw new BadInputError(`file: ${Math.round(f.size / 1e6)} MB is far more than a nursery’s list. Choose a CSV of plants in stock.`);
+      if (f.size > MOST_BYTES)
+        throw new BadInputError(
+          `file: ${Math.round(f.size / 1e6)} MB is far more than a nursery’s list. Choose a CSV of plants in stock.`,
+        );
       const read = readStockCsv(await f.text(), all);
       setErrors(read.errors);
       if (read.lines.length === 0) return;
-      await keep({ stock: { nursery: f.name.replace(/\.[^.]+$/, '').slice(0, 80), askedAt: today(), lines: read.lines }, keepTo: stock?.keepTo ?? false });
-      tell.said(`${read.lines.length} lines of stock read${read.errors.length > 0 ? `, ${read.errors.length} left out` : ''}`);
+      await keep({
+        stock: { nursery: f.name.replace(/\.[^.]+$/, '').slice(0, 80), askedAt: today(), lines: read.lines },
+        keepTo: stock?.keepTo ?? false,
+      });
+      tell.said(
+        `${read.lines.length} lines of stock read${read.errors.length > 0 ? `, ${read.errors.length} left out` : ''}`,
+      );
     } catch (e) {
       if (e instanceof BadInputError) tell.problem(`${f.name} was not read; nothing changed`, e.message);
       else throw e;
@@ -51,15 +67,21 @@ export function StockPanel({ stock, all, onClose }: { stock: StoredStock | null;
             </Dialog.Close>
           </div>
           <Dialog.Description className="text-[0.93rem] text-quiet">
-            With a nursery’s list at hand, composing can keep to what it has, the shopping list shows what is out, and each plant that is out gets its best stand-ins.
+            With a nursery’s list at hand, composing can keep to what it has, the shopping list shows what is out, and
+            each plant that is out gets its best stand-ins.
           </Dialog.Description>
           {stock ? (
             <div className="border-l-2 border-line pl-2.5">
               <p className="font-semibold">{stock.stock.nursery}</p>
               <p className="text-[0.9rem] text-quiet">
-                as of {new Date(stock.stock.askedAt).toLocaleDateString('en-GB', { day: 'numeric', month: 'long' })}: {new Set(lines.map((l) => l.plantId)).size} plants in {lines.length} sizes, {out} of them out
+                as of {new Date(stock.stock.askedAt).toLocaleDateString('en-GB', { day: 'numeric', month: 'long' })}:{' '}
+                {new Set(lines.map((l) => l.plantId)).size} plants in {lines.length} sizes, {out} of them out
               </p>
-              <Toggle label="Compose and search only in this stock" on={stock.keepTo} onChange={(keepTo) => void keep({ ...stock, keepTo })} />
+              <Toggle
+                label="Compose and search only in this stock"
+                on={stock.keepTo}
+                onChange={(keepTo) => void keep({ ...stock, keepTo })}
+              />
             </div>
           ) : (
             <p>No list yet.</p>
@@ -69,14 +91,19 @@ export function StockPanel({ stock, all, onClose }: { stock: StoredStock | null;
               Ask the plant barrow
             </Button>
             <Button onClick={pick}>Read a CSV</Button>
-            {stock && <Button onClick={() => download('stock.csv', stockCsv(stock.stock, all), 'text/csv')}>Save as CSV</Button>}
+            {stock && (
+              <Button onClick={() => download('stock.csv', stockCsv(stock.stock, all), 'text/csv')}>Save as CSV</Button>
+            )}
             {stock && (
               <Button kind="bare" onClick={() => void removeStock()}>
                 Forget it
               </Button>
             )}
           </div>
-          <p className="text-[0.84rem] text-quiet">The plant barrow is made up: it stands where a real nursery’s feed would. A CSV has the columns plant, start, price, available.</p>
+          <p className="text-[0.84rem] text-quiet">
+            The plant barrow is made up: it stands where a real nursery’s feed would. A CSV has the columns plant,
+            start, price, available.
+          </p>
           {errors.length > 0 && (
             <section role="alert">
               <h3 className="hair pb-1 text-[0.95rem] text-wrong">{errors.length} rows left out</h3>

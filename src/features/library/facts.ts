@@ -5,9 +5,16 @@ import { STARTS } from '@/core/plants/starts';
 import { lengthNumber, lengthUnit, type UnitSystem } from '@/core/units/length';
 import { formatMoney, formatTemperature } from '@/core/units/quantity';
 
-const between = ([a, b]: readonly [number, number], units: UnitSystem): string => `${lengthNumber(a, units)}–${lengthNumber(b, units)} ${lengthUnit(units)}`;
+const between = ([a, b]: readonly [number, number], units: UnitSystem): string =>
+  `${lengthNumber(a, units)}–${lengthNumber(b, units)} ${lengthUnit(units)}`;
 
-const POISON: Record<Poison, string> = { none: 'not known to be', irritant: 'irritates', mild: 'mildly', toxic: 'poisonous', unknown: 'unknown: treat as unsafe' };
+const POISON: Record<Poison, string> = {
+  none: 'not known to be',
+  irritant: 'irritates',
+  mild: 'mildly',
+  toxic: 'poisonous',
+  unknown: 'unknown: treat as unsafe',
+};
 
 /** The light a plant takes, as it is said on a tag. */
 const lightOf = (p: Plant): string => {
@@ -26,19 +33,37 @@ export function factsOf(p: Plant, units: UnitSystem): { name: string; text: stri
     ...(p.trailMm[1] > 0 ? [{ name: 'Hangs', text: between(p.trailMm, units) }] : []),
     { name: 'Habit', text: HABIT_LABEL[p.habit].toLowerCase() },
     { name: 'Sun', text: `${lightOf(p)}; best with ${low}–${high} h a day` },
-    { name: 'Afternoon sun', text: p.scorchAfternoonH === null ? 'does not scorch' : `up to ${p.scorchAfternoonH} h, less in a hot summer` },
+    {
+      name: 'Afternoon sun',
+      text: p.scorchAfternoonH === null ? 'does not scorch' : `up to ${p.scorchAfternoonH} h, less in a hot summer`,
+    },
     { name: 'Water', text: `${p.water}; feed: ${p.feed}` },
     { name: 'Winter', text: `lives to ${formatTemperature(p.coldestWinterC, units)} in the ground` },
     { name: 'Cold nights', text: `out from ${formatTemperature(p.coldestNightC, units)} up` },
     { name: 'Vigour', text: `${p.vigour} of 5` },
     { name: 'Leaf', text: `${p.leaf.size}, ${p.leaf.form}, ${p.leaf.surface}` },
-    ...(p.flower.form === 'none' ? [] : [{ name: 'Flower', text: `${p.flower.form}, ${lengthNumber(p.flower.sizeMm, units)} ${lengthUnit(units)}` }]),
+    ...(p.flower.form === 'none'
+      ? []
+      : [{ name: 'Flower', text: `${p.flower.form}, ${lengthNumber(p.flower.sizeMm, units)} ${lengthUnit(units)}` }]),
     { name: 'Deadhead', text: p.deadhead === 'no' ? 'no need' : p.deadhead },
     ...(p.edible === 'no' ? [] : [{ name: 'To eat', text: p.edible }]),
-    { name: 'Poison, people', text: POISON[p.poison.people] + (p.poisonPart ? ` (${p.poisonPart})` : ''), warn: bad(p.poison.people) },
+    {
+      name: 'Poison, people',
+      text: POISON[p.poison.people] + (p.poisonPart ? ` (${p.poisonPart})` : ''),
+      warn: bad(p.poison.people),
+    },
     { name: 'Poison, cats', text: POISON[p.poison.cats], warn: bad(p.poison.cats) },
     { name: 'Poison, dogs', text: POISON[p.poison.dogs], warn: bad(p.poison.dogs) },
-    { name: 'Sap', text: p.irritantSap === 'yes' ? 'irritates: wear gloves' : p.irritantSap === 'no' ? 'harmless' : 'unknown: wear gloves', warn: p.irritantSap !== 'no' },
+    {
+      name: 'Sap',
+      text:
+        p.irritantSap === 'yes'
+          ? 'irritates: wear gloves'
+          : p.irritantSap === 'no'
+            ? 'harmless'
+            : 'unknown: wear gloves',
+      warn: p.irritantSap !== 'no',
+    },
     ...(p.spreadRisk === 'none known' ? [] : [{ name: 'May escape', text: 'check your local list', warn: true }]),
     { name: 'Sold as', text: p.starts.map((s) => `${STARTS[s.size].label} ${formatMoney(s.price)}`).join(', ') },
   ];

@@ -21,14 +21,24 @@ test('asked for nothing, everything is shown from A to Z', () => {
 test('what is typed is shown best first, unless another order is chosen', () => {
   const asked = { ...ASK_NOTHING, text: 'petunia white' };
   expect(viewOf(find, asked, free, nobody)[0]?.plant.id).toBe(find('petunia white')[0]?.id);
-  const tall = viewOf(find, { ...asked, text: 'petunia', order: 'tallest' }, free, nobody).map((s) => s.plant.heightMm[1]);
+  const tall = viewOf(find, { ...asked, text: 'petunia', order: 'tallest' }, free, nobody).map(
+    (s) => s.plant.heightMm[1],
+  );
   expect(tall).toEqual([...tall].sort((a, b) => b - a));
 });
 
 test('own plants come first, or alone', () => {
   const own = new Set(['yew-column', 'zinnia-white']);
-  expect(viewOf(find, ASK_NOTHING, free, own).slice(0, 2).every((s) => own.has(s.plant.id))).toBe(true);
-  expect(viewOf(find, { ...ASK_NOTHING, mine: true }, free, own).map((s) => s.plant.id).filter((id) => !own.has(id))).toEqual([]);
+  expect(
+    viewOf(find, ASK_NOTHING, free, own)
+      .slice(0, 2)
+      .every((s) => own.has(s.plant.id)),
+  ).toBe(true);
+  expect(
+    viewOf(find, { ...ASK_NOTHING, mine: true }, free, own)
+      .map((s) => s.plant.id)
+      .filter((id) => !own.has(id)),
+  ).toEqual([]);
 });
 
 test('for a container, what cannot live there is told why, or left out', () => {
@@ -44,7 +54,9 @@ test('for a container, what cannot live there is told why, or left out', () => {
 
 test('what is asked is counted for the button that shows it', () => {
   expect(countAsked(ASK_NOTHING)).toBe(0);
-  expect(countAsked({ ...ASK_NOTHING, fits: true, facets: { ...NO_FACETS, roles: ['filler', 'spiller'], petSafe: true } })).toBe(4);
+  expect(
+    countAsked({ ...ASK_NOTHING, fits: true, facets: { ...NO_FACETS, roles: ['filler', 'spiller'], petSafe: true } }),
+  ).toBe(4);
 });
 
 describe('facts', () => {
@@ -54,12 +66,23 @@ describe('facts', () => {
     expect(factsOf(by('salvia-blue'), 'imperial').find((f) => f.name === 'Grown height')?.text).toBe('15–23 in');
   });
   test('poison is never passed over: unknown is a warning too', () => {
-    const p = { ...by('salvia-blue'), poison: { people: 'none' as const, cats: 'unknown' as const, dogs: 'toxic' as const }, irritantSap: 'unknown' as const };
-    expect(['Poison, people', 'Poison, cats', 'Poison, dogs', 'Sap'].map((n) => text(p, n)?.warn)).toEqual([false, true, true, true]);
+    const p = {
+      ...by('salvia-blue'),
+      poison: { people: 'none' as const, cats: 'unknown' as const, dogs: 'toxic' as const },
+      irritantSap: 'unknown' as const,
+    };
+    expect(['Poison, people', 'Poison, cats', 'Poison, dogs', 'Sap'].map((n) => text(p, n)?.warn)).toEqual([
+      false,
+      true,
+      true,
+      true,
+    ]);
     expect(text(p, 'Poison, cats')?.text).toMatch(/treat as unsafe/);
   });
   test('light as a tag says it', () => {
-    expect(text({ ...by('salvia-blue'), sunHours: [4, 6, 12, 14] }, 'Sun')?.text).toBe('full sun to part sun; best with 6–12 h a day');
+    expect(text({ ...by('salvia-blue'), sunHours: [4, 6, 12, 14] }, 'Sun')?.text).toBe(
+      'full sun to part sun; best with 6–12 h a day',
+    );
     expect(text({ ...by('salvia-blue'), sunHours: [0, 0.5, 2, 4] }, 'Sun')?.text).toMatch(/^part shade to shade/);
   });
 });

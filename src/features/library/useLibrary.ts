@@ -25,11 +25,18 @@ export function useLibrary(potId: string | null) {
   const list = useMemo(() => viewOf(find, late, standing, ownIds), [find, late, standing, ownIds]);
   const byId = useMemo(() => new Map(known.all.map((p) => [p.id, p])), [known.all]);
   return {
-    known, pots, pot, asked, setAsked, list, ownIds,
+    known,
+    pots,
+    pot,
+    asked,
+    setAsked,
+    list,
+    ownIds,
     chosen: chosen ? (byId.get(chosen) ?? null) : null,
     choose,
     compared: compared.flatMap((id) => byId.get(id) ?? []),
     full: compared.length >= MOST_COMPARED,
-    toggleCompared: (id: string) => setCompared((c) => (c.includes(id) ? c.filter((x) => x !== id) : c.length < MOST_COMPARED ? [...c, id] : c)),
+    toggleCompared: (id: string) =>
+      setCompared((c) => (c.includes(id) ? c.filter((x) => x !== id) : c.length < MOST_COMPARED ? [...c, id] : c)),
   };
 }

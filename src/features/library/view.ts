@@ -33,16 +33,35 @@ const BY: Record<Order, (a: Plant, b: Plant) => number> = {
 };
 
 /** Every plant as it stands for a container. */
-export const standingFor = (library: readonly Plant[], planting: Planting | null): Map<string, Refusal | null> => new Map(library.map((p) => [p.id, planting ? (whyNot(p, planting)[0] ?? null) : null]));
+export const standingFor = (library: readonly Plant[], planting: Planting | null): Map<string, Refusal | null> =>
+  new Map(library.map((p) => [p.id, planting ? (whyNot(p, planting)[0] ?? null) : null]));
 
 /** The plants asked for, in order: as found when something is typed, else own plants first and then by the order chosen. */
-export function viewOf(find: Finder, asked: Asked, standing: ReadonlyMap<string, Refusal | null>, own: ReadonlySet<string>): Shown[] {
-  const found = find(asked.text).filter((p) => hasFacets(p, asked.facets) && (!asked.fits || !standing.get(p.id)) && (!asked.mine || own.has(p.id)));
-  const list = asked.text.trim() && asked.order === 'name' ? found : [...found].sort((a, b) => Number(own.has(b.id)) - Number(own.has(a.id)) || BY[asked.order](a, b));
+export function viewOf(
+  find: Finder,
+  asked: Asked,
+  standing: ReadonlyMap<string, Refusal | null>,
+  own: ReadonlySet<string>,
+): Shown[] {
+  const found = find(asked.text).filter(
+    (p) => hasFacets(p, asked.facets) && (!asked.fits || !standing.get(p.id)) && (!asked.mine || own.has(p.id)),
+  );
+  const list =
+    asked.text.trim() && asked.order === 'name'
+      ? found
+      : [...found].sort((a, b) => Number(own.has(b.id)) - Number(own.has(a.id)) || BY[asked.order](a, b));
   return list.map((plant) => ({ plant, refusal: standing.get(plant.id) ?? null }));
 }
 
 /** How many things are asked, for the button that shows them on a small screen. */
 export function countAsked({ facets: f, fits, mine }: Asked): number {
-  return f.roles.length + f.light.length + f.water.length + f.seasons.length + f.colours.length + f.habits.length + [f.near, f.heightMm, f.edible, f.petSafe, fits, mine].filter(Boolean).length;
+  return (
+    f.roles.length +
+    f.light.length +
+    f.water.length +
+    f.seasons.length +
+    f.colours.length +
+    f.habits.length +
+    [f.near, f.heightMm, f.edible, f.petSafe, fits, mine].filter(Boolean).length
+  );
 }

@@ -34,11 +34,26 @@ export function MakePanel({ planting, units, known }: { planting: Planting; unit
       <div className="flex flex-wrap items-end justify-between gap-3">
         <h2 className="text-xl leading-none">
           Shopping list
-          <span className="block pt-1 text-[0.9rem] font-normal text-quiet">for {sets === 1 ? 'one pot' : `${sets} pots the same`}</span>
+          <span className="block pt-1 text-[0.9rem] font-normal text-quiet">
+            for {sets === 1 ? 'one pot' : `${sets} pots the same`}
+          </span>
         </h2>
-        {planting.container.count > 1 && <Segments label="For" value={whole ? 'set' : 'one'} options={[{ value: 'one', text: 'One' }, { value: 'set', text: `All ${planting.container.count}` }]} onChange={(v) => setWhole(v === 'set')} />}
+        {planting.container.count > 1 && (
+          <Segments
+            label="For"
+            value={whole ? 'set' : 'one'}
+            options={[
+              { value: 'one', text: 'One' },
+              { value: 'set', text: `All ${planting.container.count}` },
+            ]}
+            onChange={(v) => setWhole(v === 'set')}
+          />
+        )}
         <div className="flex gap-2 print:hidden">
-          <Button kind="deep" onClick={() => download(fileName(planting.name, 'shopping.csv'), shoppingCsv(list), 'text/csv')}>
+          <Button
+            kind="deep"
+            onClick={() => download(fileName(planting.name, 'shopping.csv'), shoppingCsv(list), 'text/csv')}
+          >
             Save as CSV
           </Button>
           <Button onClick={() => window.print()}>Print</Button>
@@ -49,32 +64,66 @@ export function MakePanel({ planting, units, known }: { planting: Planting; unit
           <tr className="text-left text-[0.86rem] text-quiet [&>th]:border-b [&>th]:border-ink [&>th]:pb-1 [&>th]:font-normal">
             <th scope="col">Plant</th>
             <th scope="col">Start</th>
-            <th scope="col" className="text-right">Count</th>
-            <th scope="col" className="text-right">Buy</th>
-            <th scope="col" className="text-right">Price</th>
+            <th scope="col" className="text-right">
+              Count
+            </th>
+            <th scope="col" className="text-right">
+              Buy
+            </th>
+            <th scope="col" className="text-right">
+              Price
+            </th>
           </tr>
         </thead>
         <tbody>
           {ROLES.flatMap((r) => list.plants.filter((l) => l.role === r)).map((l) => (
-            <PlantRow key={l.plant.id + l.start + l.role} line={l} stock={stock} onMissing={() => setMissing(l.plant)} />
+            <PlantRow
+              key={l.plant.id + l.start + l.role}
+              line={l}
+              stock={stock}
+              onMissing={() => setMissing(l.plant)}
+            />
           ))}
-          <Line what="Potting mix, peat-free" note={`${formatVolume(list.mixL, units)} with settling, less the root balls`} how={list.bags.map((b) => `${b.count} × ${b.litres} L`).join(' + ')} price={list.bagsPrice} />
-          <Line what="Slow-release feed" note="5 to 6 months; the label rules. Wear gloves." how={`${list.feedG} g`} price={list.feedPrice} />
+          <Line
+            what="Potting mix, peat-free"
+            note={`${formatVolume(list.mixL, units)} with settling, less the root balls`}
+            how={list.bags.map((b) => `${b.count} × ${b.litres} L`).join(' + ')}
+            price={list.bagsPrice}
+          />
+          <Line
+            what="Slow-release feed"
+            note="5 to 6 months; the label rules. Wear gloves."
+            how={`${list.feedG} g`}
+            price={list.feedPrice}
+          />
         </tbody>
         <tfoot>
           <tr className="[&>*]:pt-2">
             <th scope="row" className="text-left text-lg" colSpan={2}>
               Total
-              {budget !== null && <span className={`block text-[0.88rem] font-normal ${over > 0 ? 'text-wrong' : 'text-quiet'}`}>{over > 0 ? `${formatMoney(over)} over the budget of ${formatMoney(budget)} a pot` : `${formatMoney(-over)} under the budget of ${formatMoney(budget)} a pot`}</span>}
+              {budget !== null && (
+                <span className={`block text-[0.88rem] font-normal ${over > 0 ? 'text-wrong' : 'text-quiet'}`}>
+                  {over > 0
+                    ? `${formatMoney(over)} over the budget of ${formatMoney(budget)} a pot`
+                    : `${formatMoney(-over)} under the budget of ${formatMoney(budget)} a pot`}
+                </span>
+              )}
             </th>
             <td className="text-right align-top text-lg font-semibold" colSpan={3}>
               {formatMoney(list.total)}
-              {sets > 1 && <span className="block text-[0.88rem] font-normal text-quiet">{formatMoney(list.each)} each</span>}
+              {sets > 1 && (
+                <span className="block text-[0.88rem] font-normal text-quiet">{formatMoney(list.each)} each</span>
+              )}
             </td>
           </tr>
         </tfoot>
       </table>
-      <p className="text-[0.84rem] text-quiet">{stock ? `Plants at the prices of ${stock.nursery}; the rest is ordinary.` : 'Prices are ordinary ones and yours will differ.'} Damp the mix before you tip it, and wash your hands after.</p>
+      <p className="text-[0.84rem] text-quiet">
+        {stock
+          ? `Plants at the prices of ${stock.nursery}; the rest is ordinary.`
+          : 'Prices are ordinary ones and yours will differ.'}{' '}
+        Damp the mix before you tip it, and wash your hands after.
+      </p>
       {missing && <StandIns plant={missing} planting={planting} known={known} onClose={() => setMissing(null)} />}
     </div>
   );
@@ -86,12 +135,19 @@ function PlantRow({ line: l, stock, onMissing }: { line: PlantLine; stock: Stock
     <tr className="[&>td]:border-b [&>td]:border-line [&>td]:py-1.5 [&>td+td]:pl-2.5">
       <td>
         <span className="flex items-center gap-2">
-          <span className="max-sm:hidden"><PlantGlyph plant={l.plant} size={28} /></span>
+          <span className="max-sm:hidden">
+            <PlantGlyph plant={l.plant} size={28} />
+          </span>
           <span>
             <span className="block font-semibold leading-tight">{l.name}</span>
             <span className="flex flex-wrap items-baseline gap-x-3 text-[0.83rem] leading-tight text-quiet">
               <span className="italic">{l.plant.botanical}</span>
-              <Button kind="bare" className="min-h-6! px-0! text-[0.83rem]! print:hidden" aria-label={`Find a stand-in for ${l.name}`} onClick={onMissing}>
+              <Button
+                kind="bare"
+                className="min-h-6! px-0! text-[0.83rem]! print:hidden"
+                aria-label={`Find a stand-in for ${l.name}`}
+                onClick={onMissing}
+              >
                 Find a stand-in
               </Button>
             </span>

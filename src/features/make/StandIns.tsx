@@ -14,7 +14,17 @@ import type { Known } from '../workspace/mine';
 import { useWorkspace } from '../workspace/store';
 
 /** What could take the place of a plant that cannot be had, each tried in all its places and judged. */
-export function StandIns({ plant, planting, known, onClose }: { plant: Plant; planting: Planting; known: Known; onClose: () => void }) {
+export function StandIns({
+  plant,
+  planting,
+  known,
+  onClose,
+}: {
+  plant: Plant;
+  planting: Planting;
+  known: Known;
+  onClose: () => void;
+}) {
   const run = useWorkspace((s) => s.run);
   const stock = known.stock?.stock ?? null;
   const [found, setFound] = useState<StandIn[] | null>(null);
@@ -33,7 +43,10 @@ export function StandIns({ plant, planting, known, onClose }: { plant: Plant; pl
     <Dialog.Root open onOpenChange={(o) => !o && onClose()}>
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 z-20 bg-black/35" />
-        <Dialog.Content aria-describedby={undefined} className="fixed inset-x-2 top-[4vh] z-30 mx-auto flex max-h-[92vh] max-w-3xl flex-col gap-2 rounded-[4px] border border-line bg-ground p-4">
+        <Dialog.Content
+          aria-describedby={undefined}
+          className="fixed inset-x-2 top-[4vh] z-30 mx-auto flex max-h-[92vh] max-w-3xl flex-col gap-2 rounded-[4px] border border-line bg-ground p-4"
+        >
           <header className="flex items-start justify-between gap-3">
             <Dialog.Title className="text-lg leading-tight">
               Instead of {plantName(plant)}
@@ -50,18 +63,32 @@ export function StandIns({ plant, planting, known, onClose }: { plant: Plant; pl
             </figure>
             <div className="min-w-0" aria-busy={found === null}>
               <p className="pb-1 text-[0.9rem] text-quiet" role="status">
-                {found === null ? 'Trying what there is …' : found.length === 0 ? 'Nothing there can take its place here. Leave it out, or loosen the spot or the brief.' : `${found.length} come nearest${stock ? `, all in stock at ${stock.nursery}` : ''}; drawn at one scale.`}
+                {found === null
+                  ? 'Trying what there is …'
+                  : found.length === 0
+                    ? 'Nothing there can take its place here. Leave it out, or loosen the spot or the brief.'
+                    : `${found.length} come nearest${stock ? `, all in stock at ${stock.nursery}` : ''}; drawn at one scale.`}
               </p>
               <ul aria-label="Stand-ins">
                 {(found ?? []).map((s) => (
-                  <li key={s.plant.id} className="hair grid grid-cols-[6.4rem_1fr] items-end gap-3 pt-2 sm:grid-cols-[7.6rem_1fr_auto]">
+                  <li
+                    key={s.plant.id}
+                    className="hair grid grid-cols-[6.4rem_1fr] items-end gap-3 pt-2 sm:grid-cols-[7.6rem_1fr_auto]"
+                  >
                     <span className="flex h-full items-end justify-center">
                       <Specimen plant={s.plant} scale={scale} />
                     </span>
                     <span className="min-w-0 self-center pb-2 text-[0.9rem] leading-snug">
                       <span className="block font-semibold">{plantName(s.plant)}</span>
                       <span className="block">{s.differs.join(', ')}</span>
-                      <span className="block text-[0.86rem] text-quiet">{s.moves.length > 0 ? s.moves.slice(0, 3).map((m) => `${CHECK_NAME[m.check]} ${m.from} to ${m.to}`).join(', ') : 'all levels stay as they are'}</span>
+                      <span className="block text-[0.86rem] text-quiet">
+                        {s.moves.length > 0
+                          ? s.moves
+                              .slice(0, 3)
+                              .map((m) => `${CHECK_NAME[m.check]} ${m.from} to ${m.to}`)
+                              .join(', ')
+                          : 'all levels stay as they are'}
+                      </span>
                       {known.stock && <span className="block text-[0.86rem] text-quiet">{inWords(known, s)}</span>}
                     </span>
                     <span className="flex items-center gap-3 pb-2 max-sm:col-start-2 sm:flex-col sm:items-end">
@@ -95,5 +122,9 @@ function inWords(known: Known, s: StandIn): string {
   const start = s.commands.flatMap((c) => (c.do === 'swap' ? [c.start] : []))[0];
   if (!known.stock || !start) return '';
   const { state, line } = stateOf(known.stock.stock, s.plant.id, start, s.commands.length);
-  return state === 'not listed' ? 'not on the nursery’s list' : state === 'out' ? 'out there too' : `${line?.available ?? 0} at the nursery`;
+  return state === 'not listed'
+    ? 'not on the nursery’s list'
+    : state === 'out'
+      ? 'out there too'
+      : `${line?.available ?? 0} at the nursery`;
 }

@@ -10,7 +10,10 @@ function pagesOf(path: string): string[] {
 }
 
 /** What this page was built of so far. */
-const parts = (): string[] => performance.getEntriesByType('resource').flatMap((e) => (new URL(e.name).pathname.startsWith('/_next/static/') ? [e.name] : []));
+const parts = (): string[] =>
+  performance
+    .getEntriesByType('resource')
+    .flatMap((e) => (new URL(e.name).pathname.startsWith('/_next/static/') ? [e.name] : []));
 
 /** Lets the application be opened without a network: keeps each page that is visited, its container's other stations, and what they are built of. */
 export function KeepOpen() {

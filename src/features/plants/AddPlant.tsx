@@ -17,18 +17,39 @@ import { useWorkspace } from '../workspace/store';
 
 /** A place in the soil for one more: the emptiest direction, nudging nobody if it can; else the others give way. */
 function placeFor(planting: Planting, plant: Plant, role: Role): Placement[] | null {
-  const start = startFor(role, plant.starts.map((s) => s.size), planting, false) ?? plant.starts[0]?.size;
+  const start =
+    startFor(
+      role,
+      plant.starts.map((s) => s.size),
+      planting,
+      false,
+    ) ?? plant.starts[0]?.size;
   if (!start) return null;
   const out = role === 'spiller' ? 1 : 0.65;
   const id = freeId(planting.placements);
-  const tries = [...Array.from({ length: 24 }, (_, i) => (i / 24) * Math.PI * 2).map((a): Placement => {
-    const reach = Math.max(0, reachMm(planting.container, start, a)) * out;
-    return { id, plant: referTo(plant), start, role, xMm: Math.round(Math.cos(a) * reach), yMm: Math.round(Math.sin(a) * reach) };
-  }), { id, plant: referTo(plant), start, role, xMm: 0, yMm: 0 }];
-  const free = tries.find((t) => misfits(planting.container, [...planting.placements, t]).every((m) => !m.ids.includes(id)));
+  const tries = [
+    ...Array.from({ length: 24 }, (_, i) => (i / 24) * Math.PI * 2).map((a): Placement => {
+      const reach = Math.max(0, reachMm(planting.container, start, a)) * out;
+      return {
+        id,
+        plant: referTo(plant),
+        start,
+        role,
+        xMm: Math.round(Math.cos(a) * reach),
+        yMm: Math.round(Math.sin(a) * reach),
+      };
+    }),
+    { id, plant: referTo(plant), start, role, xMm: 0, yMm: 0 },
+  ];
+  const free = tries.find((t) =>
+    misfits(planting.container, [...planting.placements, t]).every((m) => !m.ids.includes(id)),
+  );
   if (free) return [...planting.placements, free];
   for (const t of tries) {
-    const all = settle(planting.container, [...planting.placements, t].map((p) => ({ ...p, fixed: p.locked ?? false })));
+    const all = settle(
+      planting.container,
+      [...planting.placements, t].map((p) => ({ ...p, fixed: p.locked ?? false })),
+    );
     if (all) return all.map(({ fixed: _fixed, ...p }) => ({ ...p, xMm: tenth(p.xMm), yMm: tenth(p.yMm) }));
   }
   return null;
@@ -38,7 +59,19 @@ function placeFor(planting: Planting, plant: Plant, role: Role): Placement[] | n
 const SHOWN = 80;
 
 /** Search the library and put one more plant in; those that cannot live here say why. */
-export function AddPlant({ planting, library, wanted = null, open, onClose }: { planting: Planting; library: readonly Plant[]; /** A plant to begin with. */ wanted?: Plant | null; open: boolean; onClose: () => void }) {
+export function AddPlant({
+  planting,
+  library,
+  wanted = null,
+  open,
+  onClose,
+}: {
+  planting: Planting;
+  library: readonly Plant[];
+  /** A plant to begin with. */ wanted?: Plant | null;
+  open: boolean;
+  onClose: () => void;
+}) {
   const run = useWorkspace((s) => s.run);
   const [text, setText] = useState(wanted ? plantName(wanted) : '');
   const [role, setRole] = useState<Role>(wanted?.roles[0] ?? 'filler');
@@ -53,7 +86,10 @@ export function AddPlant({ planting, library, wanted = null, open, onClose }: { 
   }, [open, wanted, find, text, role, planting]);
   const add = (p: Plant) => {
     const placements = placeFor(planting, p, role);
-    if (!placements) return setFull(`${plantName(p)} does not fit: every root ball already touches its neighbours. Take one out, or choose a smaller start.`);
+    if (!placements)
+      return setFull(
+        `${plantName(p)} does not fit: every root ball already touches its neighbours. Take one out, or choose a smaller start.`,
+      );
     run(`Add ${plantName(p)}`, { do: 'plant', placements });
     onClose();
   };
@@ -61,17 +97,30 @@ export function AddPlant({ planting, library, wanted = null, open, onClose }: { 
     <Dialog.Root open={open} onOpenChange={(o) => !o && onClose()}>
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 z-20 bg-black/35" />
-        <Dialog.Content aria-describedby={undefined} className="fixed inset-x-2 top-[6vh] z-30 mx-auto flex max-h-[86vh] max-w-xl flex-col gap-3 rounded-[4px] border border-line bg-ground p-4">
+        <Dialog.Content
+          aria-describedby={undefined}
+          className="fixed inset-x-2 top-[6vh] z-30 mx-auto flex max-h-[86vh] max-w-xl flex-col gap-3 rounded-[4px] border border-line bg-ground p-4"
+        >
           <div className="flex items-center justify-between">
             <Dialog.Title className="text-lg">Add a plant</Dialog.Title>
             <Dialog.Close asChild>
               <Button kind="bare">Close</Button>
             </Dialog.Close>
           </div>
-          <Segments label="As" value={role} options={ROLES.map((r) => ({ value: r, text: r[0]?.toUpperCase() + r.slice(1) }))} onChange={setRole} />
+          <Segments
+            label="As"
+            value={role}
+            options={ROLES.map((r) => ({ value: r, text: r[0]?.toUpperCase() + r.slice(1) }))}
+            onChange={setRole}
+          />
           <label className="flex flex-col gap-1">
             <span className="label">Name</span>
-            <input className="field" value={text} onChange={(e) => setText(e.target.value)} placeholder="common or botanical" />
+            <input
+              className="field"
+              value={text}
+              onChange={(e) => setText(e.target.value)}
+              placeholder="common or botanical"
+            />
           </label>
           {full && (
             <p role="alert" className="text-wrong">
@@ -91,8 +140,14 @@ export function AddPlant({ planting, library, wanted = null, open, onClose }: { 
                 </Button>
               </li>
             ))}
-            {list.length > SHOWN && <li className="py-2 text-[0.88rem] text-quiet">{list.length - SHOWN} more. Type part of a name to narrow it down.</li>}
-            {list.length === 0 && <li className="py-3">No {role} of that name. Try part of the name, or another role.</li>}
+            {list.length > SHOWN && (
+              <li className="py-2 text-[0.88rem] text-quiet">
+                {list.length - SHOWN} more. Type part of a name to narrow it down.
+              </li>
+            )}
+            {list.length === 0 && (
+              <li className="py-3">No {role} of that name. Try part of the name, or another role.</li>
+            )}
           </ul>
         </Dialog.Content>
       </Dialog.Portal>

@@ -26,12 +26,26 @@ const SCHOOLS = [
 ] as const;
 
 /** What the gardener asks for; Compose answers it. */
-export function Brief({ planting, known, onCompose, onBack }: { planting: Planting; known: Known; onCompose: () => void; onBack: (() => void) | null }) {
+export function Brief({
+  planting,
+  known,
+  onCompose,
+  onBack,
+}: {
+  planting: Planting;
+  known: Known;
+  onCompose: () => void;
+  onBack: (() => void) | null;
+}) {
   const run = useWorkspace((s) => s.run);
   const { brief } = planting;
-  const set = (change: Partial<Planting['brief']>) => run('Change the brief', { do: 'set', change: { brief: { ...brief, ...change } } });
+  const set = (change: Partial<Planting['brief']>) =>
+    run('Change the brief', { do: 'set', change: { brief: { ...brief, ...change } } });
   const scheme: Scheme = SCHEMES[brief.scheme];
-  const fits = useMemo(() => known.library.filter((p) => whyNot(p, planting).length === 0).length, [known.library, planting]);
+  const fits = useMemo(
+    () => known.library.filter((p) => whyNot(p, planting).length === 0).length,
+    [known.library, planting],
+  );
   const [few, many] = usualStarts(planting.container);
   return (
     <form
@@ -45,8 +59,22 @@ export function Brief({ planting, known, onCompose, onBack }: { planting: Planti
         <legend className="label pb-1">Colour scheme</legend>
         <div className="grid grid-cols-2 gap-x-2 gap-y-0.5">
           {SchemeIdSchema.options.map((id: SchemeId) => (
-            <label key={id} className="flex min-h-8 cursor-pointer items-center gap-2 rounded-[3px] px-1 text-[0.89rem] leading-tight has-checked:bg-glaze has-checked:text-onglaze has-focus-visible:outline-2 has-focus-visible:outline-glaze">
-              <input type="radio" name="scheme" className="sr-only" checked={brief.scheme === id} onChange={() => set({ scheme: id, from: SCHEMES[id].from === 'must' ? (brief.from ?? planting.container.colour) : brief.from })} />
+            <label
+              key={id}
+              className="flex min-h-8 cursor-pointer items-center gap-2 rounded-[3px] px-1 text-[0.89rem] leading-tight has-checked:bg-glaze has-checked:text-onglaze has-focus-visible:outline-2 has-focus-visible:outline-glaze"
+            >
+              <input
+                type="radio"
+                name="scheme"
+                className="sr-only"
+                checked={brief.scheme === id}
+                onChange={() =>
+                  set({
+                    scheme: id,
+                    from: SCHEMES[id].from === 'must' ? (brief.from ?? planting.container.colour) : brief.from,
+                  })
+                }
+              />
               <SchemeSwatch scheme={id} from={brief.from} />
               {SCHEMES[id].label}
             </label>
@@ -56,35 +84,84 @@ export function Brief({ planting, known, onCompose, onBack }: { planting: Planti
       </fieldset>
       {scheme.from !== 'no' && (
         <div className="flex items-end gap-2">
-          {scheme.from === 'may' && <div className="flex-1"><Toggle label="Start from a colour" on={brief.from !== null} onChange={(on) => set({ from: on ? planting.container.colour : null })} /></div>}
+          {scheme.from === 'may' && (
+            <div className="flex-1">
+              <Toggle
+                label="Start from a colour"
+                on={brief.from !== null}
+                onChange={(on) => set({ from: on ? planting.container.colour : null })}
+              />
+            </div>
+          )}
           {(scheme.from === 'must' || brief.from) && (
             <div className="w-24">
-              <ColourField label="Colour" value={brief.from ?? planting.container.colour} onChange={(from) => set({ from })} />
+              <ColourField
+                label="Colour"
+                value={brief.from ?? planting.container.colour}
+                onChange={(from) => set({ from })}
+              />
             </div>
           )}
         </div>
       )}
       <Choose label="Arrangement" value={brief.school} options={[...SCHOOLS]} onChange={(school) => set({ school })} />
-      <Segments label={`Day one (${few} to ${many} starts is usual here)`} value={brief.density} options={[{ value: 'room to grow', text: 'Room to grow' }, { value: 'full now', text: 'Full now' }]} onChange={(density) => set({ density })} />
+      <Segments
+        label={`Day one (${few} to ${many} starts is usual here)`}
+        value={brief.density}
+        options={[
+          { value: 'room to grow', text: 'Room to grow' },
+          { value: 'full now', text: 'Full now' },
+        ]}
+        onChange={(density) => set({ density })}
+      />
       <div className="grid grid-cols-[5.6rem_1fr] gap-2">
-        <NumberField label="Budget, £" value={brief.budget} min={1} max={10000} optional onChange={(budget) => set({ budget })} />
+        <NumberField
+          label="Budget, £"
+          value={brief.budget}
+          min={1}
+          max={10000}
+          optional
+          onChange={(budget) => set({ budget })}
+        />
         <Field label="Plant on" id="start">
-          <input id="start" type="date" className="field w-full" value={planting.startDate} onChange={(e) => e.target.value && run('Change the planting date', { do: 'set', change: { startDate: e.target.value } })} />
+          <input
+            id="start"
+            type="date"
+            className="field w-full"
+            value={planting.startDate}
+            onChange={(e) =>
+              e.target.value && run('Change the planting date', { do: 'set', change: { startDate: e.target.value } })
+            }
+          />
         </Field>
       </div>
-      <Toggle label="Year-round: must live through the winter" on={brief.lasting} onChange={(lasting) => set({ lasting })} />
+      <Toggle
+        label="Year-round: must live through the winter"
+        on={brief.lasting}
+        onChange={(lasting) => set({ lasting })}
+      />
       <WantedPlants brief={brief} library={known.all} onChange={set} />
-      {known.stock && <Toggle label={`Only what ${known.stock.stock.nursery} has`} on={known.stock.keepTo} onChange={(keepTo) => known.stock && void saveStock({ ...known.stock, keepTo }).catch((e: unknown) => tell.notKept(e))} />}
+      {known.stock && (
+        <Toggle
+          label={`Only what ${known.stock.stock.nursery} has`}
+          on={known.stock.keepTo}
+          onChange={(keepTo) =>
+            known.stock && void saveStock({ ...known.stock, keepTo }).catch((e: unknown) => tell.notKept(e))
+          }
+        />
+      )}
       <div className="flex flex-wrap items-center gap-2">
         <Button kind="deep" type="submit">
           Compose
         </Button>
         {onBack && <Button onClick={onBack}>Back to the plants</Button>}
       </div>
-      <p className="text-[0.82rem] text-quiet">{fits} of {known.library.length.toLocaleString('en-GB')} plants suit this spot and pot.{' '}
+      <p className="text-[0.82rem] text-quiet">
+        {fits} of {known.library.length.toLocaleString('en-GB')} plants suit this spot and pot.{' '}
         <Link className="text-glaze underline underline-offset-4" href={`/library?for=${planting.id}`}>
           See them in the library
-        </Link></p>
+        </Link>
+      </p>
     </form>
   );
 }

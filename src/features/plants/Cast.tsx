@@ -18,7 +18,17 @@ interface Entry {
 }
 
 /** The cast by role: each kind once, with how many, and its size in the judged week. */
-export function Cast({ season, week, onCompose, onAdd }: { season: Season; week: number; onCompose: () => void; onAdd: () => void }) {
+export function Cast({
+  season,
+  week,
+  onCompose,
+  onAdd,
+}: {
+  season: Season;
+  week: number;
+  onCompose: () => void;
+  onAdd: () => void;
+}) {
   const { show, lit, chosen } = useWorkspace();
   const units = useUnits((u) => u.units);
   const sizes = season.weeks[week]?.plants ?? [];
@@ -41,7 +51,9 @@ export function Cast({ season, week, onCompose, onAdd }: { season: Season; week:
           <section key={role}>
             <header className="hair flex items-baseline justify-between pb-1">
               <h2 className="text-[0.93rem] text-quiet">{HEAD[role]}</h2>
-              <span className="text-[0.88rem] text-quiet">{of.length} {of.length === 1 ? 'kind' : 'kinds'}</span>
+              <span className="text-[0.88rem] text-quiet">
+                {of.length} {of.length === 1 ? 'kind' : 'kinds'}
+              </span>
             </header>
             <ul>
               {of.map((e) => {
@@ -65,11 +77,15 @@ export function Cast({ season, week, onCompose, onAdd }: { season: Season; week:
                           {plant.common}
                           {e.ids.length > 1 && <span className="font-normal text-quiet"> × {e.ids.length}</span>}
                         </span>
-                        <span className="block truncate text-[0.84rem] leading-tight text-quiet">{plant.variety || plant.botanical}</span>
+                        <span className="block truncate text-[0.84rem] leading-tight text-quiet">
+                          {plant.variety || plant.botanical}
+                        </span>
                       </span>
                       <span className="text-right text-[0.86rem] leading-tight">
                         {formatLength(e.heightMm, units)}
-                        {e.trailMm > 40 && <span className="block text-quiet">hangs {formatLength(e.trailMm, units)}</span>}
+                        {e.trailMm > 40 && (
+                          <span className="block text-quiet">hangs {formatLength(e.trailMm, units)}</span>
+                        )}
                       </span>
                     </button>
                   </li>
@@ -85,7 +101,9 @@ export function Cast({ season, week, onCompose, onAdd }: { season: Season; week:
         </Button>
         <Button onClick={onAdd}>Add a plant</Button>
       </div>
-      <p className="text-[0.82rem] text-quiet">Choose a plant to swap it, resize it, keep it or take it out. Drag root balls on the plan.</p>
+      <p className="text-[0.82rem] text-quiet">
+        Choose a plant to swap it, resize it, keep it or take it out. Drag root balls on the plan.
+      </p>
     </div>
   );
 }

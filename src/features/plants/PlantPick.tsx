@@ -11,7 +11,19 @@ import { PlantGlyph } from '@/ui/PlantGlyph';
 const SHOWN = 40;
 
 /** A button that opens a search of the library, and gives back the plant picked. */
-export function PlantPick({ label, text, library, disabled, onPick }: { label: string; text: string; library: readonly Plant[]; disabled?: boolean; onPick: (plant: Plant) => void }) {
+export function PlantPick({
+  label,
+  text,
+  library,
+  disabled,
+  onPick,
+}: {
+  label: string;
+  text: string;
+  library: readonly Plant[];
+  disabled?: boolean;
+  onPick: (plant: Plant) => void;
+}) {
   const [open, setOpen] = useState(false);
   const [typed, setTyped] = useState('');
   const find = useMemo(() => finderOf(open ? library : []), [open, library]);
@@ -28,9 +40,19 @@ export function PlantPick({ label, text, library, disabled, onPick }: { label: s
         </Button>
       </Popover.Trigger>
       <Popover.Portal>
-        <Popover.Content align="start" sideOffset={4} className="z-30 w-[min(22rem,94vw)] rounded-[4px] border border-line bg-ground" aria-label={label}>
+        <Popover.Content
+          align="start"
+          sideOffset={4}
+          className="z-30 w-[min(22rem,94vw)] rounded-[4px] border border-line bg-ground"
+          aria-label={label}
+        >
           <Command label={label} shouldFilter={false} className="flex max-h-[46vh] flex-col">
-            <Command.Input value={typed} onValueChange={setTyped} placeholder="Common or botanical name" className="border-b border-line bg-transparent px-3 py-2 outline-none" />
+            <Command.Input
+              value={typed}
+              onValueChange={setTyped}
+              placeholder="Common or botanical name"
+              className="border-b border-line bg-transparent px-3 py-2 outline-none"
+            />
             <Command.List className="overflow-y-auto p-1">
               <Command.Empty className="p-2 text-quiet">Nothing of that name.</Command.Empty>
               {list.slice(0, SHOWN).map((p) => (
@@ -48,7 +70,9 @@ export function PlantPick({ label, text, library, disabled, onPick }: { label: s
                   {plantName(p)}
                 </Command.Item>
               ))}
-              {list.length > SHOWN && <p className="px-2 py-1 text-[0.84rem] text-quiet">{list.length - SHOWN} more: type part of a name.</p>}
+              {list.length > SHOWN && (
+                <p className="px-2 py-1 text-[0.84rem] text-quiet">{list.length - SHOWN} more: type part of a name.</p>
+              )}
             </Command.List>
           </Command>
         </Popover.Content>

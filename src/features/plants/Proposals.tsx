@@ -31,7 +31,11 @@ export function Proposals({ state, done, sofar, composed, onTake, onStop, onClos
     <div className="flex h-full min-h-0 flex-col px-3 work:px-5" aria-busy={state === 'working'}>
       <header className="hair flex items-center justify-between gap-3 py-2">
         <h2 className="text-lg" role="status">
-          {state === 'working' ? 'Composing …' : composed?.problem ? 'Nothing fits yet' : `${list.length} ways to plant it`}
+          {state === 'working'
+            ? 'Composing …'
+            : composed?.problem
+              ? 'Nothing fits yet'
+              : `${list.length} ways to plant it`}
         </h2>
         {state === 'working' ? (
           <span className="flex items-center gap-3">
@@ -45,12 +49,23 @@ export function Proposals({ state, done, sofar, composed, onTake, onStop, onClos
       {composed?.problem && (
         <div className="max-w-prose py-4">
           <p>{composed.problem}</p>
-          {Object.keys(composed.refused).length > 0 && <p className="pt-2 text-quiet">Left out: {Object.entries(composed.refused).map(([rule, n]) => `${n} for ${rule}`).join(', ')}.</p>}
+          {Object.keys(composed.refused).length > 0 && (
+            <p className="pt-2 text-quiet">
+              Left out:{' '}
+              {Object.entries(composed.refused)
+                .map(([rule, n]) => `${n} for ${rule}`)
+                .join(', ')}
+              .
+            </p>
+          )}
         </div>
       )}
       <ol className="flex min-h-0 flex-1 gap-5 overflow-x-auto overflow-y-auto pb-3 pt-2 max-work:flex-col">
         {list.map((p, i) => (
-          <li key={p.planting.placements.map((x) => String(x.plant)).join() + i} className="flex min-w-[214px] flex-1 flex-col gap-2 border-line not-first:border-l not-first:pl-5 max-work:not-first:border-l-0 max-work:not-first:border-t max-work:not-first:pl-0 max-work:not-first:pt-3">
+          <li
+            key={p.planting.placements.map((x) => String(x.plant)).join() + i}
+            className="flex min-w-[214px] flex-1 flex-col gap-2 border-line not-first:border-l not-first:pl-5 max-work:not-first:border-l-0 max-work:not-first:border-t max-work:not-first:pl-0 max-work:not-first:pt-3"
+          >
             <div className="flex items-end justify-center" style={{ height: tallest * scale }}>
               <PotPicture planting={p.planting} scale={scale} />
             </div>
@@ -61,19 +76,39 @@ export function Proposals({ state, done, sofar, composed, onTake, onStop, onClos
                 .map((f) => (
                   <li key={f.check} className="grid grid-cols-[3.6rem_1fr] items-center gap-2 text-[0.8rem] text-quiet">
                     {CHECK_NAME[f.check]}
-                    <Level small name={CHECK_NAME[f.check]} severity={f.severity} at={along(f.measured, f.scale)} band={[along(f.band[0], f.scale), along(f.band[1], f.scale)]} value={figureOf(f)} low="" high="" text={f.message} />
+                    <Level
+                      small
+                      name={CHECK_NAME[f.check]}
+                      severity={f.severity}
+                      at={along(f.measured, f.scale)}
+                      band={[along(f.band[0], f.scale), along(f.band[1], f.scale)]}
+                      value={figureOf(f)}
+                      low=""
+                      high=""
+                      text={f.message}
+                    />
                   </li>
                 ))}
             </ul>
             <p className="text-[0.87rem] leading-snug text-quiet">{p.reason}</p>
             <div className="mt-auto flex items-center justify-between gap-2 pt-1">
-              <Button kind="deep" disabled={state === 'working'} onClick={() => onTake(p)} aria-label={`Take number ${i + 1}, ${p.reason}`}>
+              <Button
+                kind="deep"
+                disabled={state === 'working'}
+                onClick={() => onTake(p)}
+                aria-label={`Take number ${i + 1}, ${p.reason}`}
+              >
                 Take this one
               </Button>
               <span className="text-[0.88rem]">
                 {formatMoney(shoppingList(p.planting, 1).each)}
                 <span className="block text-right text-quiet">
-                  {p.report.findings.some((f) => f.severity !== 'good') ? <Mark severity={p.report.findings.some((f) => f.severity === 'wrong') ? 'wrong' : 'watch'} /> : <Mark severity="good" />} {p.report.score.toFixed(0)}
+                  {p.report.findings.some((f) => f.severity !== 'good') ? (
+                    <Mark severity={p.report.findings.some((f) => f.severity === 'wrong') ? 'wrong' : 'watch'} />
+                  ) : (
+                    <Mark severity="good" />
+                  )}{' '}
+                  {p.report.score.toFixed(0)}
                 </span>
               </span>
             </div>

@@ -18,7 +18,17 @@ import type { Known } from '../workspace/mine';
 import { useWorkspace } from '../workspace/store';
 
 /** One plant in hand: its start size, keep or take out, and what could stand in its place, judged. */
-export function SwapPanel({ planting, placed, report, known }: { planting: Planting; placed: Placed; report: Report; known: Known }) {
+export function SwapPanel({
+  planting,
+  placed,
+  report,
+  known,
+}: {
+  planting: Planting;
+  placed: Placed;
+  report: Report;
+  known: Known;
+}) {
   const { mine, library } = known;
   const { run, show } = useWorkspace();
   const [asked, setAsked] = useState<{ planting: Planting; id: string; swaps: Swap[] } | null>(null);
@@ -51,9 +61,37 @@ export function SwapPanel({ planting, placed, report, known }: { planting: Plant
         </Button>
       </header>
       <p className="text-[0.86rem] text-quiet">{plant.note}</p>
-      <Choose label="Start size" value={placed.start} options={plant.starts.map((s) => ({ value: s.size, text: `${STARTS[s.size].label}, £${s.price.toFixed(2)}` })).concat(plant.starts.some((s) => s.size === placed.start) ? [] : [{ value: placed.start, text: STARTS[placed.start].label }])} onChange={(start) => run(`Start size of ${plantName(plant)}`, { do: 'start', id: placed.id, start })} />
-      <Toggle label="Keep it when composing again" on={placed.locked ?? false} onChange={(locked) => run(locked ? `Keep ${plantName(plant)}` : `Let go of ${plantName(plant)}`, { do: 'lock', id: placed.id, locked })} />
-      <Button onClick={() => { run(`Take out ${plantName(plant)}`, { do: 'remove', id: placed.id }); show({ chosen: null }); }}>Take it out</Button>
+      <Choose
+        label="Start size"
+        value={placed.start}
+        options={plant.starts
+          .map((s) => ({ value: s.size, text: `${STARTS[s.size].label}, £${s.price.toFixed(2)}` }))
+          .concat(
+            plant.starts.some((s) => s.size === placed.start)
+              ? []
+              : [{ value: placed.start, text: STARTS[placed.start].label }],
+          )}
+        onChange={(start) => run(`Start size of ${plantName(plant)}`, { do: 'start', id: placed.id, start })}
+      />
+      <Toggle
+        label="Keep it when composing again"
+        on={placed.locked ?? false}
+        onChange={(locked) =>
+          run(locked ? `Keep ${plantName(plant)}` : `Let go of ${plantName(plant)}`, {
+            do: 'lock',
+            id: placed.id,
+            locked,
+          })
+        }
+      />
+      <Button
+        onClick={() => {
+          run(`Take out ${plantName(plant)}`, { do: 'remove', id: placed.id });
+          show({ chosen: null });
+        }}
+      >
+        Take it out
+      </Button>
       <section>
         <header className="hair flex items-baseline justify-between pb-1 pt-1">
           <h3 className="text-[0.93rem]">In its place</h3>
@@ -65,7 +103,16 @@ export function SwapPanel({ planting, placed, report, known }: { planting: Plant
             const p = s.plant;
             return (
               <li key={p.id} className="hair">
-                <button type="button" className="grid w-full grid-cols-[32px_1fr_auto] items-center gap-x-2 py-1 text-left hover:bg-stream" onClick={() => run(`${plantName(p)} for ${plantName(plant)}`, ...targets.map((id) => ({ do: 'swap' as const, id, plant: referTo(p), start: s.start })))}>
+                <button
+                  type="button"
+                  className="grid w-full grid-cols-[32px_1fr_auto] items-center gap-x-2 py-1 text-left hover:bg-stream"
+                  onClick={() =>
+                    run(
+                      `${plantName(p)} for ${plantName(plant)}`,
+                      ...targets.map((id) => ({ do: 'swap' as const, id, plant: referTo(p), start: s.start })),
+                    )
+                  }
+                >
                   <PlantGlyph plant={p} size={26} />
                   <span className="min-w-0">
                     <span className="block text-[0.9rem] leading-tight">{plantName(p)}</span>
@@ -80,7 +127,11 @@ export function SwapPanel({ planting, placed, report, known }: { planting: Plant
             );
           })}
         </ul>
-        {swaps?.length === 0 && <p className="py-2 text-[0.88rem]">Nothing else in the library fits this place. Loosen the spot or the pot.</p>}
+        {swaps?.length === 0 && (
+          <p className="py-2 text-[0.88rem]">
+            Nothing else in the library fits this place. Loosen the spot or the pot.
+          </p>
+        )}
         <WhyNot planting={planting} placed={placed} library={library} />
       </section>
     </div>
@@ -93,17 +144,25 @@ const WORD: Record<Severity, string> = { good: 'good', watch: 'watch', wrong: 'w
 function changesOf(now: Report, then: Report): string {
   const moved = then.findings.flatMap((f) => {
     const was = now.findings.find((g) => g.check === f.check);
-    return was && was.severity !== f.severity ? [`${CHECK_NAME[f.check]} ${WORD[was.severity]} to ${WORD[f.severity]}`] : [];
+    return was && was.severity !== f.severity
+      ? [`${CHECK_NAME[f.check]} ${WORD[was.severity]} to ${WORD[f.severity]}`]
+      : [];
   });
   return moved.length > 0 ? moved.slice(0, 3).join(', ') : 'all levels stay as they are';
 }
 
 /** Why not any other plant of this role: each has its rule and its numbers. */
 function WhyNot({ planting, placed, library }: { planting: Planting; placed: Placed; library: readonly Plant[] }) {
-  const refused = useMemo(() => library.filter((p) => p.roles.includes(placed.role)).flatMap((p) => {
-    const why = whyNot(p, planting)[0];
-    return why ? [{ p, why }] : [];
-  }), [planting, placed.role, library]);
+  const refused = useMemo(
+    () =>
+      library
+        .filter((p) => p.roles.includes(placed.role))
+        .flatMap((p) => {
+          const why = whyNot(p, planting)[0];
+          return why ? [{ p, why }] : [];
+        }),
+    [planting, placed.role, library],
+  );
   if (refused.length === 0) return null;
   return (
     <details className="pt-2 text-[0.86rem]">

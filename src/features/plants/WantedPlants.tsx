@@ -6,23 +6,61 @@ import { PlantPick } from './PlantPick';
 type Brief = Planting['brief'];
 
 /** Plants that must be in, and plants that never may. */
-export function WantedPlants({ brief, library, onChange }: { brief: Brief; library: readonly Plant[]; onChange: (change: Partial<Brief>) => void }) {
+export function WantedPlants({
+  brief,
+  library,
+  onChange,
+}: {
+  brief: Brief;
+  library: readonly Plant[];
+  onChange: (change: Partial<Brief>) => void;
+}) {
   const count = brief.must.length + brief.never.length;
   return (
     <details className="text-[0.9rem]" open={count > 0 || undefined}>
       <summary className="cursor-pointer text-quiet">Must have and never{count > 0 ? ` (${count})` : ''}</summary>
       <div className="flex flex-col gap-2 pt-1.5">
-        <List label="Must have" ids={brief.must} most={5} library={library} onChange={(must) => onChange({ must, never: brief.never.filter((id) => !must.includes(id)) })} />
-        <List label="Never" ids={brief.never} most={200} library={library} onChange={(never) => onChange({ never, must: brief.must.filter((id) => !never.includes(id)) })} />
+        <List
+          label="Must have"
+          ids={brief.must}
+          most={5}
+          library={library}
+          onChange={(must) => onChange({ must, never: brief.never.filter((id) => !must.includes(id)) })}
+        />
+        <List
+          label="Never"
+          ids={brief.never}
+          most={200}
+          library={library}
+          onChange={(never) => onChange({ never, must: brief.must.filter((id) => !never.includes(id)) })}
+        />
       </div>
     </details>
   );
 }
 
-function List({ label, ids, most, library, onChange }: { label: string; ids: readonly string[]; most: number; library: readonly Plant[]; onChange: (ids: string[]) => void }) {
+function List({
+  label,
+  ids,
+  most,
+  library,
+  onChange,
+}: {
+  label: string;
+  ids: readonly string[];
+  most: number;
+  library: readonly Plant[];
+  onChange: (ids: string[]) => void;
+}) {
   return (
     <div>
-      <PlantPick label={`${label}: add a plant`} text={ids.length >= most ? `${label}: ${most} at most` : `${label} …`} library={library} disabled={ids.length >= most} onPick={(p) => !ids.includes(p.id) && onChange([...ids, p.id])} />
+      <PlantPick
+        label={`${label}: add a plant`}
+        text={ids.length >= most ? `${label}: ${most} at most` : `${label} …`}
+        library={library}
+        disabled={ids.length >= most}
+        onPick={(p) => !ids.includes(p.id) && onChange([...ids, p.id])}
+      />
       <ul>
         {ids.map((id) => {
           const plant = library.find((p) => p.id === id);
@@ -30,7 +68,12 @@ function List({ label, ids, most, library, onChange }: { label: string; ids: rea
           return (
             <li key={id} className="flex items-center justify-between gap-2 border-b border-line">
               {name}
-              <button type="button" className="px-2 py-1 text-glaze" aria-label={`Take ${name} off: ${label.toLowerCase()}`} onClick={() => onChange(ids.filter((x) => x !== id))}>
+              <button
+                type="button"
+                className="px-2 py-1 text-glaze"
+                aria-label={`Take ${name} off: ${label.toLowerCase()}`}
+                onClick={() => onChange(ids.filter((x) => x !== id))}
+              >
                 ×
               </button>
             </li>

@@ -33,7 +33,14 @@ export function useComposer(): Work & { start: (planting: Planting, mine: Mine) 
     running.current = composer.stop;
     setWork({ ...IDLE, state: 'working' });
     composer.api
-      .compose(planting, seed.current, mine, proxy((done: number, sofar: Proposal[]) => setWork((w) => (w.state === 'working' ? { ...w, done, sofar: sofar.length > 0 ? sofar : w.sofar } : w))))
+      .compose(
+        planting,
+        seed.current,
+        mine,
+        proxy((done: number, sofar: Proposal[]) =>
+          setWork((w) => (w.state === 'working' ? { ...w, done, sofar: sofar.length > 0 ? sofar : w.sofar } : w)),
+        ),
+      )
       .then((composed) => setWork({ state: 'done', done: 1, sofar: [], composed }))
       .catch((e: unknown) => {
         setWork(IDLE);

@@ -22,7 +22,10 @@ export function SameSpot({ planting }: { planting: Planting }) {
     const before = here;
     try {
       for (const p of before) await savePlanting({ ...p, spot: planting.spot });
-      tell.done(`${before.map((p) => p.name).join(', ')}: spot as read here`, () => void Promise.all(before.map((p) => savePlanting(p))));
+      tell.done(
+        `${before.map((p) => p.name).join(', ')}: spot as read here`,
+        () => void Promise.all(before.map((p) => savePlanting(p))),
+      );
     } catch (e) {
       tell.notKept(e);
     }
@@ -42,7 +45,9 @@ export function SameSpot({ planting }: { planting: Planting }) {
       )}
       {here.length > 0 && (
         <p className="flex flex-wrap items-center gap-x-2 text-[0.84rem] text-quiet">
-          {here.length === 1 ? `${here[0]?.name ?? ''} stands here too, read otherwise.` : `${here.length} more stand here, read otherwise.`}
+          {here.length === 1
+            ? `${here[0]?.name ?? ''} stands here too, read otherwise.`
+            : `${here.length} more stand here, read otherwise.`}
           <Button kind="bare" onClick={() => void give()}>
             Give {here.length === 1 ? 'it' : 'them'} this reading
           </Button>

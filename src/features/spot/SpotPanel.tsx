@@ -17,13 +17,33 @@ import { SameSpot } from './SameSpot';
 import { SightPanel } from './SightPanel';
 import { SunPanel } from './SunPanel';
 
-const SEEN: { value: Spot['seen']; text: string }[] = [{ value: 'all-round', text: 'all round' }, { value: 'wall', text: 'against a wall' }, { value: 'row', text: 'in a row' }, { value: 'overhead', text: 'overhead' }, { value: 'inside', text: 'from inside' }];
+const SEEN: { value: Spot['seen']; text: string }[] = [
+  { value: 'all-round', text: 'all round' },
+  { value: 'wall', text: 'against a wall' },
+  { value: 'row', text: 'in a row' },
+  { value: 'overhead', text: 'overhead' },
+  { value: 'inside', text: 'from inside' },
+];
 
 /** What the sun clock starts from: a free sky at a middling latitude, facing the noon sun. */
-const OPEN_SKY: ClockLight = { kind: 'clock', latitude: 51, facing: 180, wall: false, skyline: Array<number>(36).fill(0), roofDeg: null, trees: [], dappled: false };
+const OPEN_SKY: ClockLight = {
+  kind: 'clock',
+  latitude: 51,
+  facing: 180,
+  wall: false,
+  skyline: Array<number>(36).fill(0),
+  roofDeg: null,
+  trees: [],
+  dappled: false,
+};
 
 /** The clock's hours of a growing month, as if noted by hand: those with more than half of direct sun in June, or December in the south. */
-const hoursOf = ({ light }: Spot): number[] => (light.kind === 'noted' ? light.hours : (sunByMonth(light)[light.latitude < 0 ? 11 : 5]?.byHour ?? []).flatMap((share, h) => (share > 0.5 && h >= 4 && h <= 20 ? [h] : [])));
+const hoursOf = ({ light }: Spot): number[] =>
+  light.kind === 'noted'
+    ? light.hours
+    : (sunByMonth(light)[light.latitude < 0 ? 11 : 5]?.byHour ?? []).flatMap((share, h) =>
+        share > 0.5 && h >= 4 && h <= 20 ? [h] : [],
+      );
 
 const ABOUT = ['children', 'cats', 'dogs'] as const;
 
@@ -33,15 +53,35 @@ export function SpotPanel({ planting }: { planting: Planting }) {
   const units = useUnits((u) => u.units);
   const { spot } = planting;
   const { light } = spot;
-  const set = (name: string, change: Partial<Spot>) => run(name, { do: 'set', change: { spot: { ...spot, ...change } } });
+  const set = (name: string, change: Partial<Spot>) =>
+    run(name, { do: 'set', change: { spot: { ...spot, ...change } } });
   return (
     <div className="flex flex-col gap-3">
       <div className="grid grid-cols-[1.7fr_1fr] gap-2">
         <TextField label="Place" value={spot.name} max={80} onChange={(name) => set('Name the place', { name })} />
-        <TextField label="Spot" value={spot.corner} max={60} optional onChange={(corner) => set('Name the spot', { corner })} />
+        <TextField
+          label="Spot"
+          value={spot.corner}
+          max={60}
+          optional
+          onChange={(corner) => set('Name the spot', { corner })}
+        />
       </div>
       <SameSpot planting={planting} />
-      <Segments label="Sun" value={light.kind} options={[{ value: 'noted', text: 'Noted by hand' }, { value: 'clock', text: 'Sun clock' }]} onChange={(kind) => kind !== light.kind && set('Change how the sun is read', { light: kind === 'clock' ? OPEN_SKY : { kind: 'noted', hours: hoursOf(spot), dappled: light.dappled } })} />
+      <Segments
+        label="Sun"
+        value={light.kind}
+        options={[
+          { value: 'noted', text: 'Noted by hand' },
+          { value: 'clock', text: 'Sun clock' },
+        ]}
+        onChange={(kind) =>
+          kind !== light.kind &&
+          set('Change how the sun is read', {
+            light: kind === 'clock' ? OPEN_SKY : { kind: 'noted', hours: hoursOf(spot), dappled: light.dappled },
+          })
+        }
+      />
       {light.kind === 'noted' ? (
         <div>
           <p className="label pb-1">Direct sun in the growing months: press the hours it has</p>
@@ -50,32 +90,117 @@ export function SpotPanel({ planting }: { planting: Planting }) {
       ) : (
         <SunPanel light={light} units={units} onChange={(l) => set('Change the sun', { light: l })} />
       )}
-      <Toggle label="Dappled, under trees" on={light.dappled} onChange={(dappled) => set('Change the sun', { light: { ...light, dappled } })} />
+      <Toggle
+        label="Dappled, under trees"
+        on={light.dappled}
+        onChange={(dappled) => set('Change the sun', { light: { ...light, dappled } })}
+      />
       <ClimatePanel spot={spot} onChange={set} />
-      <Segments label="Wind" value={spot.wind} options={[{ value: 'sheltered', text: 'sheltered' }, { value: 'open', text: 'open' }, { value: 'windy', text: 'windy' }]} onChange={(wind) => set('Change the wind', { wind })} />
+      <Segments
+        label="Wind"
+        value={spot.wind}
+        options={[
+          { value: 'sheltered', text: 'sheltered' },
+          { value: 'open', text: 'open' },
+          { value: 'windy', text: 'windy' },
+        ]}
+        onChange={(wind) => set('Change the wind', { wind })}
+      />
       <div className="grid grid-cols-[1fr_3.6rem_4.4rem] items-end gap-2">
-        <Choose label="Seen" value={spot.seen} options={SEEN} onChange={(seen) => set('Change where it is seen from', { seen, sight: seen === 'inside' ? (spot.sight ?? PLAIN_WINDOW) : spot.sight })} />
-        <ColourField label="Backdrop" value={spot.backdrop} onChange={(backdrop) => set('Change the backdrop', { backdrop })} />
-        <NumberField label="Coldest °C" value={spot.coldestWinterC} min={-45} max={15} onChange={(c) => c !== null && set('Change the winter', { coldestWinterC: c })} />
+        <Choose
+          label="Seen"
+          value={spot.seen}
+          options={SEEN}
+          onChange={(seen) =>
+            set('Change where it is seen from', {
+              seen,
+              sight: seen === 'inside' ? (spot.sight ?? PLAIN_WINDOW) : spot.sight,
+            })
+          }
+        />
+        <ColourField
+          label="Backdrop"
+          value={spot.backdrop}
+          onChange={(backdrop) => set('Change the backdrop', { backdrop })}
+        />
+        <NumberField
+          label="Coldest °C"
+          value={spot.coldestWinterC}
+          min={-45}
+          max={15}
+          onChange={(c) => c !== null && set('Change the winter', { coldestWinterC: c })}
+        />
       </div>
-      {(spot.seen === 'wall' || spot.seen === 'row') && <BackdropBloom bloom={spot.backdropBloom} onChange={(backdropBloom) => set('Change what flowers behind', { backdropBloom })} />}
-      {spot.seen === 'inside' && spot.sight && <SightPanel sight={spot.sight} units={units} onChange={(sight) => set('Change the sightline', { sight })} />}
-      <p className="text-[0.84rem] text-quiet">Zone {zoneOf(spot.coldestWinterC)}; plants rated {hRatingOf(spot.coldestWinterC)} or hardier live through it in the ground. Roots in pots count two zones colder.</p>
+      {(spot.seen === 'wall' || spot.seen === 'row') && (
+        <BackdropBloom
+          bloom={spot.backdropBloom}
+          onChange={(backdropBloom) => set('Change what flowers behind', { backdropBloom })}
+        />
+      )}
+      {spot.seen === 'inside' && spot.sight && (
+        <SightPanel sight={spot.sight} units={units} onChange={(sight) => set('Change the sightline', { sight })} />
+      )}
+      <p className="text-[0.84rem] text-quiet">
+        Zone {zoneOf(spot.coldestWinterC)}; plants rated {hRatingOf(spot.coldestWinterC)} or hardier live through it in
+        the ground. Roots in pots count two zones colder.
+      </p>
       <div className="grid grid-cols-2 gap-2">
-        <MonthDay label="Last frost" value={spot.lastFrost} onChange={(lastFrost) => set('Change the last frost', { lastFrost })} />
-        <MonthDay label="First frost" value={spot.firstFrost} onChange={(firstFrost) => set('Change the first frost', { firstFrost })} />
+        <MonthDay
+          label="Last frost"
+          value={spot.lastFrost}
+          onChange={(lastFrost) => set('Change the last frost', { lastFrost })}
+        />
+        <MonthDay
+          label="First frost"
+          value={spot.firstFrost}
+          onChange={(firstFrost) => set('Change the first frost', { firstFrost })}
+        />
       </div>
       <Several
         label="Who is about"
         values={ABOUT.filter((who) => spot[who])}
-        options={[{ value: 'children', text: 'Children' }, { value: 'cats', text: 'Cats' }, { value: 'dogs', text: 'Dogs' }]}
-        onChange={(who) => set('Change who is about', { children: who.includes('children'), cats: who.includes('cats'), dogs: who.includes('dogs') })}
+        options={[
+          { value: 'children', text: 'Children' },
+          { value: 'cats', text: 'Cats' },
+          { value: 'dogs', text: 'Dogs' },
+        ]}
+        onChange={(who) =>
+          set('Change who is about', {
+            children: who.includes('children'),
+            cats: who.includes('cats'),
+            dogs: who.includes('dogs'),
+          })
+        }
       />
-      <Toggle label="Somebody picks from it and eats" on={spot.eaten} onChange={(eaten) => set('Change who eats from it', { eaten })} />
-      <Toggle label="People pass under it or close by" on={spot.walkway} onChange={(walkway) => set('Change who passes', { walkway })} />
+      <Toggle
+        label="Somebody picks from it and eats"
+        on={spot.eaten}
+        onChange={(eaten) => set('Change who eats from it', { eaten })}
+      />
+      <Toggle
+        label="People pass under it or close by"
+        on={spot.walkway}
+        onChange={(walkway) => set('Change who passes', { walkway })}
+      />
       <div className="grid grid-cols-2 gap-2">
-        <Choose label="Rain" value={spot.rain} options={[{ value: 'open', text: 'falls on it' }, { value: 'part', text: 'reaches part' }, { value: 'none', text: 'never reaches it' }]} onChange={(rain) => set('Change the rain', { rain })} />
-        <NumberField label="To the tap, m" value={spot.tapM} min={0} max={500} optional onChange={(tapM) => set('Change the way to the tap', { tapM })} />
+        <Choose
+          label="Rain"
+          value={spot.rain}
+          options={[
+            { value: 'open', text: 'falls on it' },
+            { value: 'part', text: 'reaches part' },
+            { value: 'none', text: 'never reaches it' },
+          ]}
+          onChange={(rain) => set('Change the rain', { rain })}
+        />
+        <NumberField
+          label="To the tap, m"
+          value={spot.tapM}
+          min={0}
+          max={500}
+          optional
+          onChange={(tapM) => set('Change the way to the tap', { tapM })}
+        />
       </div>
     </div>
   );
@@ -84,7 +209,19 @@ export function SpotPanel({ planting }: { planting: Planting }) {
 /** A day of the year to the nearest part of a month: nobody knows a frost date closer. */
 function MonthDay({ label, value, onChange }: { label: string; value: string; onChange: (value: string) => void }) {
   const days = ['02', '10', '20'];
-  const options = MONTHS_SHORT.flatMap((m, i) => days.map((d, k) => ({ value: `${String(i + 1).padStart(2, '0')}-${d}`, text: `${['early', 'mid', 'late'][k] ?? ''} ${m}` })));
+  const options = MONTHS_SHORT.flatMap((m, i) =>
+    days.map((d, k) => ({
+      value: `${String(i + 1).padStart(2, '0')}-${d}`,
+      text: `${['early', 'mid', 'late'][k] ?? ''} ${m}`,
+    })),
+  );
   const own = { value, text: `${Number(value.slice(3))} ${MONTHS_SHORT[Number(value.slice(0, 2)) - 1] ?? ''}` };
-  return <Choose label={label} value={value} options={options.some((o) => o.value === value) ? options : [own, ...options]} onChange={onChange} />;
+  return (
+    <Choose
+      label={label}
+      value={value}
+      options={options.some((o) => o.value === value) ? options : [own, ...options]}
+      onChange={onChange}
+    />
+  );
 }

@@ -25,7 +25,8 @@ export function SpotReading({ planting, library }: { planting: Planting; library
       <p className="text-3xl font-semibold leading-none">
         <span>{sun.label}</span>
         <span className="block pt-1 text-[0.95rem] font-normal text-quiet">
-          {sun.hours} {sun.hours === 1 ? 'hour' : 'hours'} a day, {sun.morning} before 13:00 and {sun.afternoon} after; {spot.climate ? spot.climate.name : SUMMERS[spot.summer].label}.
+          {sun.hours} {sun.hours === 1 ? 'hour' : 'hours'} a day, {sun.morning} before 13:00 and {sun.afternoon} after;{' '}
+          {spot.climate ? spot.climate.name : SUMMERS[spot.summer].label}.
         </span>
       </p>
       <dl className="text-[0.92rem]">
@@ -55,7 +56,12 @@ export function SpotReading({ planting, library }: { planting: Planting; library
           })}
         </ul>
       </section>
-      {(spot.children || spot.cats || spot.dogs) && <p className="text-[0.84rem] text-quiet">A plant not known to be safe counts as unsafe until you have checked it. In an emergency call a doctor, vet or poison line.</p>}
+      {(spot.children || spot.cats || spot.dogs) && (
+        <p className="text-[0.84rem] text-quiet">
+          A plant not known to be safe counts as unsafe until you have checked it. In an emergency call a doctor, vet or
+          poison line.
+        </p>
+      )}
     </div>
   );
 }

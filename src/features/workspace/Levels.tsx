@@ -34,7 +34,9 @@ export function Levels({ planting, report, mine }: { planting: Planting; report:
   const remedies = useRemedies(planting, report, mine);
   const weighed = useWorkspace((s) => s.weighed);
   const levels = LEVELS.flatMap((id) => report.findings.filter((f) => f.check === id));
-  const rest = report.findings.filter((f) => !(LEVELS as readonly string[]).includes(f.check)).sort((a, b) => rank(b) - rank(a));
+  const rest = report.findings
+    .filter((f) => !(LEVELS as readonly string[]).includes(f.check))
+    .sort((a, b) => rank(b) - rank(a));
   const troubled = rest.filter((f) => f.severity !== 'good');
   const fine = rest.filter((f) => f.severity === 'good');
   return (
@@ -45,7 +47,12 @@ export function Levels({ planting, report, mine }: { planting: Planting; report:
       </header>
       <ul>
         {levels.map((f) => (
-          <LevelRow key={f.check} finding={f} ghost={weighed?.effects.find((e) => e.check === f.check)?.after ?? null} remedies={remedies.get(f.check) ?? []} />
+          <LevelRow
+            key={f.check}
+            finding={f}
+            ghost={weighed?.effects.find((e) => e.check === f.check)?.after ?? null}
+            remedies={remedies.get(f.check) ?? []}
+          />
         ))}
       </ul>
       {troubled.length > 0 && (
@@ -84,7 +91,17 @@ function LevelRow({ finding: f, ghost, remedies }: { finding: Finding; ghost: nu
         </h3>
         <span className="text-[0.84rem] text-quiet">{figureOf(f, units)}</span>
       </div>
-      <Level name={CHECK_NAME[f.check]} severity={f.severity} at={along(f.measured, f.scale)} ghost={ghost === null ? null : along(ghost, f.scale)} band={[along(f.band[0], f.scale), along(f.band[1], f.scale)]} value={figureOf(f, units)} low={low} high={high} text={f.message} />
+      <Level
+        name={CHECK_NAME[f.check]}
+        severity={f.severity}
+        at={along(f.measured, f.scale)}
+        ghost={ghost === null ? null : along(ghost, f.scale)}
+        band={[along(f.band[0], f.scale), along(f.band[1], f.scale)]}
+        value={figureOf(f, units)}
+        low={low}
+        high={high}
+        text={f.message}
+      />
       <Why finding={f} />
       <Remedies list={remedies} />
     </li>
@@ -95,7 +112,11 @@ function CheckRow({ finding: f, remedies }: { finding: Finding; remedies: Remedy
   const show = useWorkspace((s) => s.show);
   const units = useUnits((u) => u.units);
   return (
-    <li className="border-t border-line py-1.5" onPointerEnter={() => f.severity !== 'good' && show({ lit: f.culprits })} onPointerLeave={() => show({ lit: null })}>
+    <li
+      className="border-t border-line py-1.5"
+      onPointerEnter={() => f.severity !== 'good' && show({ lit: f.culprits })}
+      onPointerLeave={() => show({ lit: null })}
+    >
       <div className="flex items-baseline justify-between gap-2">
         <h3 className="text-[0.92rem]">
           <Mark severity={f.severity} /> <span className="ml-1">{CHECK_NAME[f.check]}</span>
@@ -114,9 +135,7 @@ function Why({ finding: f }: { finding: Finding }) {
   const band = bandOf(f, units);
   return (
     <details className="group text-[0.86rem] leading-snug">
-      <summary className="cursor-pointer list-none text-quiet group-open:text-ink hover:text-ink">
-        {f.message}
-      </summary>
+      <summary className="cursor-pointer list-none text-quiet group-open:text-ink hover:text-ink">{f.message}</summary>
       <p className="border-l-2 border-line pl-2 pt-0.5 text-[0.82rem] text-quiet">
         {f.rule}. {band && `Band: ${band}. `}From {f.source}.
       </p>
@@ -133,7 +152,14 @@ function Remedies({ list }: { list: Remedy[] }) {
         const on = weighed === r;
         return (
           <li key={r.label} className="w-full">
-            <Button className="w-full justify-between text-[0.86rem]! min-h-8!" onPointerEnter={() => show({ weighed: r })} onPointerLeave={() => show({ weighed: null })} onFocus={() => show({ weighed: r })} onBlur={() => show({ weighed: null })} onClick={() => run(r.label, ...r.commands)}>
+            <Button
+              className="w-full justify-between text-[0.86rem]! min-h-8!"
+              onPointerEnter={() => show({ weighed: r })}
+              onPointerLeave={() => show({ weighed: null })}
+              onFocus={() => show({ weighed: r })}
+              onBlur={() => show({ weighed: null })}
+              onClick={() => run(r.label, ...r.commands)}
+            >
               <span>{r.label}</span>
               <span className="whitespace-nowrap text-quiet">
                 {r.scoreChange > 0 ? '+' : r.scoreChange < 0 ? '−' : '±'}
@@ -150,6 +176,9 @@ function Remedies({ list }: { list: Remedy[] }) {
 
 /** What pressing would do to the rest, in words. */
 function effectsOf(r: Remedy): string {
-  const told = r.effects.map((e) => `${CHECK_NAME[e.check]} ${e.from === e.to ? `stays ${e.to}` : `${e.from} to ${e.to}`}, ${figureOf({ check: e.check, measured: e.after, unit: '' })}`);
+  const told = r.effects.map(
+    (e) =>
+      `${CHECK_NAME[e.check]} ${e.from === e.to ? `stays ${e.to}` : `${e.from} to ${e.to}`}, ${figureOf({ check: e.check, measured: e.after, unit: '' })}`,
+  );
   return told.length > 0 ? told.join('; ') : 'Nothing else moves.';
 }

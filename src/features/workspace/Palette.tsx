@@ -17,7 +17,17 @@ interface Act {
 }
 
 /** Everything that can be done here, by name. Ctrl K. */
-export function Palette({ planting, season, onCompose, onAdd }: { planting: Planting; season: Season; onCompose: () => void; onAdd: () => void }) {
+export function Palette({
+  planting,
+  season,
+  onCompose,
+  onAdd,
+}: {
+  planting: Planting;
+  season: Season;
+  onCompose: () => void;
+  onAdd: () => void;
+}) {
   const [open, setOpen] = useState(false);
   const router = useRouter();
   const { run, undo, redo, show, past, future } = useWorkspace();
@@ -38,22 +48,47 @@ export function Palette({ planting, season, onCompose, onAdd }: { planting: Plan
     ...STATIONS.map((s) => ({ text: `Go to ${STATION_NAME[s]}`, run: () => router.push(stationPath(planting.id, s)) })),
     { text: 'Go to the library', run: () => router.push(`/library?for=${planting.id}`) },
     { text: 'Go to the bench', run: () => router.push('/') },
-    ...season.placed.map((p) => ({ text: `Choose ${plantName(p.plant)}, ${p.role} ${p.id}`, run: () => show({ chosen: p.id, lit: [p.id] }) })),
+    ...season.placed.map((p) => ({
+      text: `Choose ${plantName(p.plant)}, ${p.role} ${p.id}`,
+      run: () => show({ chosen: p.id, lit: [p.id] }),
+    })),
     ...(past.length > 0 ? [{ text: `Undo ${past[past.length - 1]?.name ?? ''}`, key: 'Ctrl Z', run: undo }] : []),
-    ...(future.length > 0 ? [{ text: `Redo ${future[future.length - 1]?.name ?? ''}`, key: 'Ctrl Shift Z', run: redo }] : []),
-    ...(season.placed.length > 0 ? [{ text: 'Turn the planting left', run: () => run('Turn the planting', { do: 'turn' as const, degrees: -15 }) }, { text: 'Turn the planting right', run: () => run('Turn the planting', { do: 'turn' as const, degrees: 15 }) }] : []),
+    ...(future.length > 0
+      ? [{ text: `Redo ${future[future.length - 1]?.name ?? ''}`, key: 'Ctrl Shift Z', run: redo }]
+      : []),
+    ...(season.placed.length > 0
+      ? [
+          {
+            text: 'Turn the planting left',
+            run: () => run('Turn the planting', { do: 'turn' as const, degrees: -15 }),
+          },
+          {
+            text: 'Turn the planting right',
+            run: () => run('Turn the planting', { do: 'turn' as const, degrees: 15 }),
+          },
+        ]
+      : []),
     { text: 'Show planting day', run: () => show({ week: 0 }) },
     { text: 'Show the peak', run: () => show({ week: null }) },
-    { text: units === 'metric' ? 'Measure in inches and quarts' : 'Measure in centimetres and litres', run: () => set(units === 'metric' ? 'imperial' : 'metric') },
+    {
+      text: units === 'metric' ? 'Measure in inches and quarts' : 'Measure in centimetres and litres',
+      run: () => set(units === 'metric' ? 'imperial' : 'metric'),
+    },
   ];
   return (
     <Dialog.Root open={open} onOpenChange={setOpen}>
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 z-40 bg-black/30" />
-        <Dialog.Content aria-describedby={undefined} className="fixed inset-x-2 top-[12vh] z-50 mx-auto max-w-lg rounded-[4px] border border-line bg-ground">
+        <Dialog.Content
+          aria-describedby={undefined}
+          className="fixed inset-x-2 top-[12vh] z-50 mx-auto max-w-lg rounded-[4px] border border-line bg-ground"
+        >
           <Dialog.Title className="sr-only">Do something</Dialog.Title>
           <Command label="Do something" className="flex max-h-[60vh] flex-col">
-            <Command.Input placeholder="What would you like to do?" className="border-b border-line bg-transparent px-4 py-3 text-lg outline-none" />
+            <Command.Input
+              placeholder="What would you like to do?"
+              className="border-b border-line bg-transparent px-4 py-3 text-lg outline-none"
+            />
             <Command.List className="overflow-y-auto p-1.5">
               <Command.Empty className="p-3 text-quiet">Nothing of that name. Try “compose” or a plant.</Command.Empty>
               {acts.map((a) => (

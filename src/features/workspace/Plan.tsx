@@ -20,10 +20,17 @@ interface Spot {
   yMm: number;
 }
 
-const pathOf = (ring: readonly PlanPoint[]): string => `M${ring.map((p) => `${p.x.toFixed(1)} ${p.y.toFixed(1)}`).join('L')}Z`;
+const pathOf = (ring: readonly PlanPoint[]): string =>
+  `M${ring.map((p) => `${p.x.toFixed(1)} ${p.y.toFixed(1)}`).join('L')}Z`;
 
 /** Why a root ball cannot stand there, or null. */
-function whyNotThere(planting: Planting, season: Season, id: string, to: Spot, say: (mm: number) => string): string | null {
+function whyNotThere(
+  planting: Planting,
+  season: Season,
+  id: string,
+  to: Spot,
+  say: (mm: number) => string,
+): string | null {
   const me = planting.placements.find((p) => p.id === id);
   if (!me) return null;
   const over = -roomAt(planting.container, me.start, to.xMm, to.yMm).mm;
@@ -56,7 +63,10 @@ export function Plan({ planting, season }: { planting: Planting; season: Season 
   const toMm = (e: PointerEvent): Spot => {
     const box = svg.current?.getBoundingClientRect();
     if (!box) return { xMm: 0, yMm: 0 };
-    return { xMm: ((e.clientX - box.left) / box.width) * 2 * halfWide - halfWide, yMm: ((e.clientY - box.top) / box.height) * 2 * halfDeep - halfDeep };
+    return {
+      xMm: ((e.clientX - box.left) / box.width) * 2 * halfWide - halfWide,
+      yMm: ((e.clientY - box.top) / box.height) * 2 * halfDeep - halfDeep,
+    };
   };
   const tryTo = (id: string, to: Spot): boolean => {
     const problem = whyNotThere(planting, season, id, to, say);
@@ -69,7 +79,13 @@ export function Plan({ planting, season }: { planting: Planting; season: Season 
     if (tryTo(held.id, to)) setHeld({ ...held, at: to });
   };
   const onUp = () => {
-    if (held && Math.hypot(held.at.xMm - held.from.xMm, held.at.yMm - held.from.yMm) > 1) run(`Move ${nameOf(held.id)}`, { do: 'move', id: held.id, xMm: Math.round(held.at.xMm), yMm: Math.round(held.at.yMm) });
+    if (held && Math.hypot(held.at.xMm - held.from.xMm, held.at.yMm - held.from.yMm) > 1)
+      run(`Move ${nameOf(held.id)}`, {
+        do: 'move',
+        id: held.id,
+        xMm: Math.round(held.at.xMm),
+        yMm: Math.round(held.at.yMm),
+      });
     setHeld(null);
   };
   const nameOf = (id: string) => {
@@ -78,7 +94,12 @@ export function Plan({ planting, season }: { planting: Planting; season: Season 
   };
   const onKey = (e: KeyboardEvent, id: string, at: Spot) => {
     const by = e.shiftKey ? 20 : 5;
-    const moves: Record<string, [number, number]> = { ArrowLeft: [-by, 0], ArrowRight: [by, 0], ArrowUp: [0, -by], ArrowDown: [0, by] };
+    const moves: Record<string, [number, number]> = {
+      ArrowLeft: [-by, 0],
+      ArrowRight: [by, 0],
+      ArrowUp: [0, -by],
+      ArrowDown: [0, by],
+    };
     const move = moves[e.key];
     if (move) {
       e.preventDefault();
@@ -95,13 +116,44 @@ export function Plan({ planting, season }: { planting: Planting; season: Season 
 
   return (
     <figure className="relative flex flex-col items-center">
-      <svg ref={svg} viewBox={`${-halfWide} ${-halfDeep} ${halfWide * 2} ${halfDeep * 2}`} className="w-full touch-none select-none" role="group" aria-label="Plan from above. Arrow keys move a root ball, Enter chooses it, Delete takes it out." onPointerMove={onMove} onPointerUp={onUp} onPointerLeave={onUp}>
-        <path d={pathOf(s.ring(shape, 0))} fill="color-mix(in oklab, var(--paper) 92%, transparent)" stroke={planting.container.colour} strokeWidth={rim * 0.05} />
-        <path d={pathOf(offset(s.ring(shape, headspaceMm(planting.container)), -SOIL_BUFFER_MM))} fill="none" stroke="var(--line)" strokeDasharray={`${rim * 0.02} ${rim * 0.025}`} strokeWidth={rim * 0.009} />
+      <svg
+        ref={svg}
+        viewBox={`${-halfWide} ${-halfDeep} ${halfWide * 2} ${halfDeep * 2}`}
+        className="w-full touch-none select-none"
+        role="group"
+        aria-label="Plan from above. Arrow keys move a root ball, Enter chooses it, Delete takes it out."
+        onPointerMove={onMove}
+        onPointerUp={onUp}
+        onPointerLeave={onUp}
+      >
+        <path
+          d={pathOf(s.ring(shape, 0))}
+          fill="color-mix(in oklab, var(--paper) 92%, transparent)"
+          stroke={planting.container.colour}
+          strokeWidth={rim * 0.05}
+        />
+        <path
+          d={pathOf(offset(s.ring(shape, headspaceMm(planting.container)), -SOIL_BUFFER_MM))}
+          fill="none"
+          stroke="var(--line)"
+          strokeDasharray={`${rim * 0.02} ${rim * 0.025}`}
+          strokeWidth={rim * 0.009}
+        />
         {season.placed.map((p, i) => {
           const grown = season.weeks[season.peak]?.plants[i];
           const at = held?.id === p.id ? held.at : p;
-          return grown && (lit?.includes(p.id) || held?.id === p.id || chosen === p.id) ? <circle key={`c${p.id}`} cx={at.xMm} cy={at.yMm} r={grown.spreadMm / 2} fill="none" stroke={signature(p.plant)} strokeWidth={rim * 0.014} strokeDasharray={`${rim * 0.03} ${rim * 0.03}`} /> : null;
+          return grown && (lit?.includes(p.id) || held?.id === p.id || chosen === p.id) ? (
+            <circle
+              key={`c${p.id}`}
+              cx={at.xMm}
+              cy={at.yMm}
+              r={grown.spreadMm / 2}
+              fill="none"
+              stroke={signature(p.plant)}
+              strokeWidth={rim * 0.014}
+              strokeDasharray={`${rim * 0.03} ${rim * 0.03}`}
+            />
+          ) : null;
         })}
         {season.placed.map((p) => {
           const at = held?.id === p.id ? held.at : p;
@@ -133,7 +185,15 @@ export function Plan({ planting, season }: { planting: Planting; season: Season 
               >
                 <title>{plantName(p.plant)}</title>
               </circle>
-              {p.locked && <path d={`M${-r * 0.22} ${-r * 0.05}h${r * 0.44}v${r * 0.36}h${-r * 0.44}zM${-r * 0.13} ${-r * 0.05}v${-r * 0.16}a${r * 0.13} ${r * 0.13} 0 0 1 ${r * 0.26} 0v${r * 0.16}`} fill="none" stroke="#fff" strokeWidth={r * 0.07} pointerEvents="none" />}
+              {p.locked && (
+                <path
+                  d={`M${-r * 0.22} ${-r * 0.05}h${r * 0.44}v${r * 0.36}h${-r * 0.44}zM${-r * 0.13} ${-r * 0.05}v${-r * 0.16}a${r * 0.13} ${r * 0.13} 0 0 1 ${r * 0.26} 0v${r * 0.16}`}
+                  fill="none"
+                  stroke="#fff"
+                  strokeWidth={r * 0.07}
+                  pointerEvents="none"
+                />
+              )}
             </g>
           );
         })}
@@ -141,13 +201,27 @@ export function Plan({ planting, season }: { planting: Planting; season: Season 
       <figcaption className="flex min-h-6 items-center gap-1 text-[0.8rem] leading-tight text-quiet" aria-live="polite">
         {why ?? (
           <>
-            {turns && <button type="button" className="px-1.5 py-1 hover:text-ink" aria-label="Turn the planting left" onClick={() => run('Turn the planting', { do: 'turn', degrees: -15 })}>
-              ↺
-            </button>}
+            {turns && (
+              <button
+                type="button"
+                className="px-1.5 py-1 hover:text-ink"
+                aria-label="Turn the planting left"
+                onClick={() => run('Turn the planting', { do: 'turn', degrees: -15 })}
+              >
+                ↺
+              </button>
+            )}
             front
-            {turns && <button type="button" className="px-1.5 py-1 hover:text-ink" aria-label="Turn the planting right" onClick={() => run('Turn the planting', { do: 'turn', degrees: 15 })}>
-              ↻
-            </button>}
+            {turns && (
+              <button
+                type="button"
+                className="px-1.5 py-1 hover:text-ink"
+                aria-label="Turn the planting right"
+                onClick={() => run('Turn the planting', { do: 'turn', degrees: 15 })}
+              >
+                ↻
+              </button>
+            )}
           </>
         )}
       </figcaption>

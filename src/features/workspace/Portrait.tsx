@@ -38,15 +38,26 @@ function sightsOf({ spot, container }: Planting): typeof SIGHTS {
       name: `As the ${v.name} one`,
       key: String(i + 4),
       view: {
-        azimuth: 0, elevation: Math.max(0.001, Math.atan2(v.eyeMm - sight.soilMm, sight.distanceMm + sight.beyondMm)), zoom: 1,
-        window: { eyeUp: up(v.eyeMm), eyeOut: sight.distanceMm + sight.beyondMm, sillUp: up(sight.sillMm), sillOut: sight.beyondMm },
+        azimuth: 0,
+        elevation: Math.max(0.001, Math.atan2(v.eyeMm - sight.soilMm, sight.distanceMm + sight.beyondMm)),
+        zoom: 1,
+        window: {
+          eyeUp: up(v.eyeMm),
+          eyeOut: sight.distanceMm + sight.beyondMm,
+          sillUp: up(sight.sillMm),
+          sillOut: sight.beyondMm,
+        },
       },
     })),
   ];
 }
 
 /** A view turned by hand leaves the window. */
-const turned = (v: View, azimuth: number, elevation: number): View => ({ azimuth, elevation: Math.min(1.5, Math.max(0.001, elevation)), zoom: v.zoom });
+const turned = (v: View, azimuth: number, elevation: number): View => ({
+  azimuth,
+  elevation: Math.min(1.5, Math.max(0.001, elevation)),
+  zoom: v.zoom,
+});
 
 /** The container, alive and true to scale: turn it by drag or arrow keys. */
 export function Portrait({ planting, season, frame, week, lit }: Props) {
@@ -85,7 +96,9 @@ export function Portrait({ planting, season, frame, week, lit }: Props) {
   }, [stage, canopy, draw]);
 
   useEffect(() => {
-    stage?.light(lit && lit.length > 0 ? new Set(season.placed.flatMap((p, i) => (lit.includes(p.id) ? [i] : []))) : null);
+    stage?.light(
+      lit && lit.length > 0 ? new Set(season.placed.flatMap((p, i) => (lit.includes(p.id) ? [i] : []))) : null,
+    );
     draw();
   }, [stage, lit, canopy, season, draw]);
 
@@ -95,7 +108,8 @@ export function Portrait({ planting, season, frame, week, lit }: Props) {
     draw();
   }, [stage, view, draw]);
 
-  const turnBy = (azimuth: number, elevation: number) => setView((v) => turned(v, v.azimuth + azimuth, v.elevation + elevation));
+  const turnBy = (azimuth: number, elevation: number) =>
+    setView((v) => turned(v, v.azimuth + azimuth, v.elevation + elevation));
   const zoomBy = (k: number) => setView((v) => ({ ...v, zoom: Math.min(3, Math.max(0.6, v.zoom * k)) }));
 
   const onDown = (e: PointerEvent) => {
@@ -147,14 +161,42 @@ export function Portrait({ planting, season, frame, week, lit }: Props) {
           onPointerCancel={onUp}
           onKeyDown={onKey}
         >
-          {noGl ? <Elevation planting={planting} canopy={canopy} frame={frame} /> : <canvas ref={attach} className="block h-full w-full [mask-image:linear-gradient(to_right,transparent,black_6%,black_94%,transparent)]" data-testid="portrait" />}
+          {noGl ? (
+            <Elevation planting={planting} canopy={canopy} frame={frame} />
+          ) : (
+            <canvas
+              ref={attach}
+              className="block h-full w-full [mask-image:linear-gradient(to_right,transparent,black_6%,black_94%,transparent)]"
+              data-testid="portrait"
+            />
+          )}
         </div>
-        {stage && <Ruler stage={stage} drawn={drawn} frame={frame} planting={planting} season={season} week={week} view={view} size={size} />}
+        {stage && (
+          <Ruler
+            stage={stage}
+            drawn={drawn}
+            frame={frame}
+            planting={planting}
+            season={season}
+            week={week}
+            view={view}
+            size={size}
+          />
+        )}
       </div>
-      <div className={`absolute right-1 top-0 flex items-start print:hidden work:left-2 work:right-auto ${sights.length > SIGHTS.length ? 'work:top-0' : 'work:bottom-2 work:top-auto work:flex-col'}`}>
+      <div
+        className={`absolute right-1 top-0 flex items-start print:hidden work:left-2 work:right-auto ${sights.length > SIGHTS.length ? 'work:top-0' : 'work:bottom-2 work:top-auto work:flex-col'}`}
+      >
         {!noGl &&
           sights.map((s) => (
-            <Button key={s.key} kind="bare" aria-pressed={view === s.view} className={`min-h-7! ${view === s.view ? 'font-semibold' : ''}`} title={`Key ${s.key}`} onClick={() => setView(s.view)}>
+            <Button
+              key={s.key}
+              kind="bare"
+              aria-pressed={view === s.view}
+              className={`min-h-7! ${view === s.view ? 'font-semibold' : ''}`}
+              title={`Key ${s.key}`}
+              onClick={() => setView(s.view)}
+            >
               {s.name}
             </Button>
           ))}

@@ -14,19 +14,46 @@ interface Wanted {
 }
 
 /** Width and height in pixels of a planting's picture at a scale. */
-export const pictureSize = (planting: Planting, scale: number): { w: number; h: number } => sizeOf(frameOf(planting, grow(planting)), scale);
+export const pictureSize = (planting: Planting, scale: number): { w: number; h: number } =>
+  sizeOf(frameOf(planting, grow(planting)), scale);
 
-const keyOf = ({ planting: p, week, scale }: Wanted): string => JSON.stringify([p.container, p.spot, p.placements, p.startDate, week, scale]);
+const keyOf = ({ planting: p, week, scale }: Wanted): string =>
+  JSON.stringify([p.container, p.spot, p.placements, p.startDate, week, scale]);
 
 /** A still of a planting at a true scale. */
-export function PotPicture({ planting, week = 'peak', scale, className = '' }: { planting: Planting; week?: number | 'peak'; scale: number; className?: string }) {
+export function PotPicture({
+  planting,
+  week = 'peak',
+  scale,
+  className = '',
+}: {
+  planting: Planting;
+  week?: number | 'peak';
+  scale: number;
+  className?: string;
+}) {
   const season = grow(planting);
   const { w, h } = pictureSize(planting, scale);
-  const src = useStill(keyOf({ planting, week, scale }), w, h, async () => ({ container: planting.container, frame: frameOf(planting, season), canopy: await sproutWorker().sprout(planting, week) }));
+  const src = useStill(keyOf({ planting, week, scale }), w, h, async () => ({
+    container: planting.container,
+    frame: frameOf(planting, season),
+    canopy: await sproutWorker().sprout(planting, week),
+  }));
   return src ? (
     // eslint-disable-next-line @next/next/no-img-element -- drawn here, not fetched
-    <img src={src} width={w} height={h} className={className} alt={accountOf(planting, season, week === 'peak' ? season.peak : week).replace(/ Turn with.*/, '')} />
+    <img
+      src={src}
+      width={w}
+      height={h}
+      className={className}
+      alt={accountOf(planting, season, week === 'peak' ? season.peak : week).replace(/ Turn with.*/, '')}
+    />
   ) : (
-    <span className={`inline-block ${className}`} style={{ width: w, height: h }} role="img" aria-label="Portrait is being drawn" />
+    <span
+      className={`inline-block ${className}`}
+      style={{ width: w, height: h }}
+      role="img"
+      aria-label="Portrait is being drawn"
+    />
   );
 }

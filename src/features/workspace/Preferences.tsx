@@ -33,11 +33,42 @@ export function Preferences() {
         <Button kind="bare">Settings</Button>
       </Popover.Trigger>
       <Popover.Portal>
-        <Popover.Content sideOffset={6} align="end" className="z-30 flex w-64 flex-col gap-3 rounded-[4px] border border-line bg-ground p-3" aria-label="Settings">
-          <Segments label="Units" value={units} options={[{ value: 'metric', text: 'cm, L, kg' }, { value: 'imperial', text: 'in, qt, lb' }]} onChange={set} />
-          <Segments label="Light or dark" value={theme} options={[{ value: 'system', text: 'System' }, { value: 'light', text: 'Light' }, { value: 'dark', text: 'Dark' }]} onChange={choose} />
+        <Popover.Content
+          sideOffset={6}
+          align="end"
+          className="z-30 flex w-64 flex-col gap-3 rounded-[4px] border border-line bg-ground p-3"
+          aria-label="Settings"
+        >
+          <Segments
+            label="Units"
+            value={units}
+            options={[
+              { value: 'metric', text: 'cm, L, kg' },
+              { value: 'imperial', text: 'in, qt, lb' },
+            ]}
+            onChange={set}
+          />
+          <Segments
+            label="Light or dark"
+            value={theme}
+            options={[
+              { value: 'system', text: 'System' },
+              { value: 'light', text: 'Light' },
+              { value: 'dark', text: 'Dark' },
+            ]}
+            onChange={choose}
+          />
           <dl className="grid grid-cols-[auto_1fr] gap-x-3 gap-y-1 text-[0.84rem] text-quiet">
-            {[['Ctrl K', 'do anything by name'], ['/', 'search the library'], ['Ctrl Z', 'undo'], ['Ctrl Shift Z', 'redo'], ['arrows', 'turn the portrait, nudge a root ball'], ['1 2 3', 'front, eye height, above'], ['Delete', 'take out a root ball'], ['Esc', 'back to the levels']].map(([k, v]) => (
+            {[
+              ['Ctrl K', 'do anything by name'],
+              ['/', 'search the library'],
+              ['Ctrl Z', 'undo'],
+              ['Ctrl Shift Z', 'redo'],
+              ['arrows', 'turn the portrait, nudge a root ball'],
+              ['1 2 3', 'front, eye height, above'],
+              ['Delete', 'take out a root ball'],
+              ['Esc', 'back to the levels'],
+            ].map(([k, v]) => (
               <div key={k} className="contents">
                 <dt className="text-ink">{k}</dt>
                 <dd>{v}</dd>

@@ -16,7 +16,12 @@ function smooth(points: readonly (readonly [number, number])[]): string {
   return points
     .map(([x, y], i) => {
       if (i === 0) return `${x.toFixed(1)} ${y.toFixed(1)}`;
-      const [p0, p1, p2, p3] = [points[Math.max(0, i - 2)], points[i - 1], points[i], points[Math.min(points.length - 1, i + 1)]].map((p) => p ?? [0, 0]);
+      const [p0, p1, p2, p3] = [
+        points[Math.max(0, i - 2)],
+        points[i - 1],
+        points[i],
+        points[Math.min(points.length - 1, i + 1)],
+      ].map((p) => p ?? [0, 0]);
       const c = (a: number, b: number, d: number) => (b - a) / 6 + d;
       return `C${c(p0?.[0] ?? 0, p2?.[0] ?? 0, p1?.[0] ?? 0).toFixed(1)} ${c(p0?.[1] ?? 0, p2?.[1] ?? 0, p1?.[1] ?? 0).toFixed(1)} ${c(p3?.[0] ?? 0, p1?.[0] ?? 0, x).toFixed(1)} ${c(p3?.[1] ?? 0, p1?.[1] ?? 0, y).toFixed(1)} ${x.toFixed(1)} ${y.toFixed(1)}`;
     })
@@ -37,7 +42,12 @@ function bandsOf(season: Season): { bands: Band[]; banks: number[] } {
   season.placed.forEach((p, i) => {
     const key = p.plant.id;
     const flowers = p.plant.flower.show > 0.1;
-    const band = kinds.get(key) ?? { name: plantName(p.plant), hex: signature(p.plant), ids: [], width: season.weeks.map(() => 0) };
+    const band = kinds.get(key) ?? {
+      name: plantName(p.plant),
+      hex: signature(p.plant),
+      ids: [],
+      width: season.weeks.map(() => 0),
+    };
     band.ids.push(p.id);
     season.weeks.forEach((w, k) => {
       const g = w.plants[i];
@@ -67,14 +77,28 @@ function streamOf(season: Season, width: number) {
   const carried = weeks.map((k) => (total[k] ?? 0) + (banks[k] ?? 0) * GREEN);
   const scale = WIDEST / Math.max(1, ...carried);
   const line = (ys: readonly number[]) => ys.map((y, k) => [acrossAt(k, last, width), y] as const);
-  const area = (upper: readonly number[], lower: readonly number[]) => `M${smooth(line(upper))} L${smooth(line(lower).reverse())}Z`;
+  const area = (upper: readonly number[], lower: readonly number[]) =>
+    `M${smooth(line(upper))} L${smooth(line(lower).reverse())}Z`;
   const half = carried.map((c) => Math.max(7, c * scale) / 2);
   const top = weeks.map((k) => course(k) - ((total[k] ?? 0) * scale) / 2);
   const paths = bands.map((b, n) => {
     const over = weeks.map((k) => (top[k] ?? 0) + bands.slice(0, n).reduce((s, o) => s + (o.width[k] ?? 0), 0) * scale);
-    return { ...b, d: area(over, over.map((y, k) => y + (b.width[k] ?? 0) * scale)) };
+    return {
+      ...b,
+      d: area(
+        over,
+        over.map((y, k) => y + (b.width[k] ?? 0) * scale),
+      ),
+    };
   });
-  return { paths, banks: area(weeks.map((k) => course(k) - (half[k] ?? 0)), weeks.map((k) => course(k) + (half[k] ?? 0))), surface: `M${smooth(line(weeks.map((k) => course(k) - 1)))}` };
+  return {
+    paths,
+    banks: area(
+      weeks.map((k) => course(k) - (half[k] ?? 0)),
+      weeks.map((k) => course(k) + (half[k] ?? 0)),
+    ),
+    surface: `M${smooth(line(weeks.map((k) => course(k) - 1)))}`,
+  };
 }
 
 /** The season as a stream: each kind's bloom a band of its own colour, as thick as it shows; a float to ride on it. */
@@ -105,23 +129,60 @@ export function Rill({ planting, season, week }: { planting: Planting; season: S
         <svg width={W} height={H} viewBox={`0 0 ${W} ${H}`} className="block w-full" aria-hidden>
           <path d={banks} fill="color-mix(in oklab, #7fb0ad 62%, var(--stream))" />
           {paths.map((p) => (
-            <path key={p.name} d={p.d} fill={p.hex} stroke="color-mix(in oklab, var(--ink) 18%, transparent)" strokeWidth="0.5" onPointerEnter={() => show({ lit: p.ids })} onPointerLeave={() => show({ lit: null })}>
+            <path
+              key={p.name}
+              d={p.d}
+              fill={p.hex}
+              stroke="color-mix(in oklab, var(--ink) 18%, transparent)"
+              strokeWidth="0.5"
+              onPointerEnter={() => show({ lit: p.ids })}
+              onPointerLeave={() => show({ lit: null })}
+            >
               <title>{p.name}</title>
             </path>
           ))}
-          <path d={surface} fill="none" stroke="white" strokeOpacity="0.35" strokeWidth="1" strokeDasharray="26 40 9 55" />
-          {months.filter((m, i) => i === 0 || (x(m.week) > (i === 1 ? 118 : 0) && (W > 560 || i % 2 === 0))).map((m) => (
-            <g key={m.week}>
-              <line x1={x(m.week)} x2={x(m.week)} y1={H - 21} y2={H - 16} stroke="var(--quiet)" />
-              <text x={x(m.week)} y={H - 4} fontSize="12" fill="var(--quiet)" textAnchor={x(m.week) > W - 30 ? 'end' : x(m.week) < 30 ? 'start' : 'middle'}>
-                {m.text}
-              </text>
-            </g>
-          ))}
+          <path
+            d={surface}
+            fill="none"
+            stroke="white"
+            strokeOpacity="0.35"
+            strokeWidth="1"
+            strokeDasharray="26 40 9 55"
+          />
+          {months
+            .filter((m, i) => i === 0 || (x(m.week) > (i === 1 ? 118 : 0) && (W > 560 || i % 2 === 0)))
+            .map((m) => (
+              <g key={m.week}>
+                <line x1={x(m.week)} x2={x(m.week)} y1={H - 21} y2={H - 16} stroke="var(--quiet)" />
+                <text
+                  x={x(m.week)}
+                  y={H - 4}
+                  fontSize="12"
+                  fill="var(--quiet)"
+                  textAnchor={x(m.week) > W - 30 ? 'end' : x(m.week) < 30 ? 'start' : 'middle'}
+                >
+                  {m.text}
+                </text>
+              </g>
+            ))}
           {events.map((e) => (
             <g key={e.kind + e.week}>
-              <ellipse cx={x(e.week)} cy={e.bad ? H - 30 : 11} rx="6.5" ry="4.2" fill={e.bad ? 'var(--watch)' : 'color-mix(in oklab, var(--quiet) 82%, var(--paper))'} stroke="var(--ink)" strokeWidth="0.8" />
-              <text x={x(e.week) + (x(e.week) > W - 120 ? -11 : 11)} y={(e.bad ? H - 30 : 11) + 4} fontSize="12" fill="var(--ink)" textAnchor={x(e.week) > W - 120 ? 'end' : 'start'}>
+              <ellipse
+                cx={x(e.week)}
+                cy={e.bad ? H - 30 : 11}
+                rx="6.5"
+                ry="4.2"
+                fill={e.bad ? 'var(--watch)' : 'color-mix(in oklab, var(--quiet) 82%, var(--paper))'}
+                stroke="var(--ink)"
+                strokeWidth="0.8"
+              />
+              <text
+                x={x(e.week) + (x(e.week) > W - 120 ? -11 : 11)}
+                y={(e.bad ? H - 30 : 11) + 4}
+                fontSize="12"
+                fill="var(--ink)"
+                textAnchor={x(e.week) > W - 120 ? 'end' : 'start'}
+              >
                 {e.text}
               </text>
             </g>
@@ -131,7 +192,15 @@ export function Rill({ planting, season, week }: { planting: Planting; season: S
             <circle r="10" fill="var(--paper)" stroke="var(--ink)" strokeWidth="1.3" />
             <path d="M-10 0A10 10 0 0 1 10 0Z" fill="var(--wrong)" stroke="var(--ink)" strokeWidth="1.3" />
           </g>
-          <text x={float.x + (flip ? -8 : 8)} y={31} fontSize="13" fontWeight="650" fill="var(--ink)" textAnchor={flip ? 'end' : 'start'} style={{ paintOrder: 'stroke', stroke: 'var(--stream)', strokeWidth: 3 }}>
+          <text
+            x={float.x + (flip ? -8 : 8)}
+            y={31}
+            fontSize="13"
+            fontWeight="650"
+            fill="var(--ink)"
+            textAnchor={flip ? 'end' : 'start'}
+            style={{ paintOrder: 'stroke', stroke: 'var(--stream)', strokeWidth: 3 }}
+          >
             {title}
           </text>
         </svg>
@@ -159,7 +228,8 @@ function monthTicks(season: Season): { week: number; text: string }[] {
   for (let k = 1; k < 9; k += 1) {
     const d = new Date(Date.UTC(day.getFullYear(), day.getMonth() + k, 1, 12));
     const week = (d.getTime() - day.getTime()) / 6.048e8;
-    if (week > 2.6 && week < season.weeks.length - 0.6) out.push({ week, text: d.toLocaleDateString('en-GB', { month: 'long' }) });
+    if (week > 2.6 && week < season.weeks.length - 0.6)
+      out.push({ week, text: d.toLocaleDateString('en-GB', { month: 'long' }) });
   }
   return out;
 }

@@ -34,7 +34,10 @@ export function Ruler({ stage, frame, planting, season, week, view, size }: Prop
   const step = frame.top + foot > 1300 ? big * 2 : big;
   const perMark = units === 'metric' ? 10 : 5;
   const marks = Array.from({ length: Math.ceil((frame.top + foot) / step) + 1 }, (_, i) => i);
-  const tallest = Math.max(0, ...(season.weeks[Math.min(week, season.weeks.length - 1)]?.plants ?? []).map((g) => (g.alive ? g.heightMm : 0)));
+  const tallest = Math.max(
+    0,
+    ...(season.weeks[Math.min(week, season.weeks.length - 1)]?.plants ?? []).map((g) => (g.alive ? g.heightMm : 0)),
+  );
   const base = at(left, -foot);
   const top = at(left, marks.length * step - step - foot);
   const x = Math.max(34, base.x);
@@ -45,7 +48,16 @@ export function Ruler({ stage, frame, planting, season, week, view, size }: Prop
     return (
       <g key={text}>
         <line x1={x} x2={right - 44} y1={p.y} y2={p.y} stroke="var(--quiet)" strokeDasharray="1 4" />
-        <text x={right} y={p.y - 5} textAnchor="end" fontSize="12" fill="var(--quiet)" stroke="var(--ground)" strokeWidth="3" paintOrder="stroke">
+        <text
+          x={right}
+          y={p.y - 5}
+          textAnchor="end"
+          fontSize="12"
+          fill="var(--quiet)"
+          stroke="var(--ground)"
+          strokeWidth="3"
+          paintOrder="stroke"
+        >
           {text}
         </text>
       </g>
@@ -55,7 +67,11 @@ export function Ruler({ stage, frame, planting, season, week, view, size }: Prop
     <svg className="pointer-events-none absolute inset-0 h-full w-full" aria-hidden>
       {tallest > 30 && line(tallest - head, 'tallest')}
       {line(0, 'rim')}
-      {planting.spot.seen === 'inside' && planting.spot.sight && usefulFor(planting.spot.sight).map((u) => u.leastMm > 20 && line(u.leastMm - head, `${u.name} sees from here up`))}
+      {planting.spot.seen === 'inside' &&
+        planting.spot.sight &&
+        usefulFor(planting.spot.sight).map(
+          (u) => u.leastMm > 20 && line(u.leastMm - head, `${u.name} sees from here up`),
+        )}
       <line x1={x} x2={x} y1={base.y} y2={top.y} stroke="var(--ink)" strokeWidth="1.2" />
       {marks.map((m) => {
         const y = at(left, m * step - foot).y;

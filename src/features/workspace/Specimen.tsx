@@ -26,28 +26,60 @@ export function fitting(plants: readonly Plant[], wide: number, tall: number): n
 }
 
 /** What of a plant shows in its picture. */
-const keyOf = (p: Plant, scale: number): string => JSON.stringify(['specimen', p.id, p.habit, p.heightMm, p.spreadMm, p.trailMm, p.leaf, p.flower, p.colours, p.starts.map((s) => s.size), scale.toFixed(4)]);
+const keyOf = (p: Plant, scale: number): string =>
+  JSON.stringify([
+    'specimen',
+    p.id,
+    p.habit,
+    p.heightMm,
+    p.spreadMm,
+    p.trailMm,
+    p.leaf,
+    p.flower,
+    p.colours,
+    p.starts.map((s) => s.size),
+    scale.toFixed(4),
+  ]);
 
 /** One plant at its peak in the pot it is sold in, at true scale, with its height beside it. Its glyph stands in until it is drawn. */
 export function Specimen({ plant, scale, measured = true }: { plant: Plant; scale: number; measured?: boolean }) {
   const units = useUnits((u) => u.units);
   const frame = specimenFrame(plant);
   const { w, h } = sizeOf(frame, scale);
-  const src = useStill(keyOf(plant, scale), w, h, async () => ({ container: specimenOf(plant).planting.container, frame, canopy: await sproutWorker().specimen(plant) }));
+  const src = useStill(keyOf(plant, scale), w, h, async () => ({
+    container: specimenOf(plant).planting.container,
+    frame,
+    canopy: await sproutWorker().specimen(plant),
+  }));
   const rim = h / 2 + ((frame.top - frame.bottom) / 2) * scale;
   const top = rim - frame.heightMm * scale;
   return (
     <span className="relative inline-block shrink-0" style={{ width: w, height: h }}>
       {src ? (
         // eslint-disable-next-line @next/next/no-img-element -- drawn here, not fetched
-        <img src={src} width={w} height={h} draggable={false} alt={`${plantName(plant)}, ${formatLength(frame.heightMm, units)} tall at its peak`} />
+        <img
+          src={src}
+          width={w}
+          height={h}
+          draggable={false}
+          alt={`${plantName(plant)}, ${formatLength(frame.heightMm, units)} tall at its peak`}
+        />
       ) : (
-        <span className="grid h-full w-full place-items-center opacity-60" role="img" aria-label={`${plantName(plant)} is being drawn`}>
+        <span
+          className="grid h-full w-full place-items-center opacity-60"
+          role="img"
+          aria-label={`${plantName(plant)} is being drawn`}
+        >
           <PlantGlyph plant={plant} size={44} />
         </span>
       )}
       {measured && (
-        <svg className="pointer-events-none absolute inset-y-0 -left-[14px] overflow-visible" width="12" height={h} aria-hidden>
+        <svg
+          className="pointer-events-none absolute inset-y-0 -left-[14px] overflow-visible"
+          width="12"
+          height={h}
+          aria-hidden
+        >
           <path d={`M2 ${rim}H10M6 ${rim}V${top}M2 ${top}H10`} fill="none" stroke="var(--quiet)" strokeWidth="1" />
           <text x="6" y={top - 4} textAnchor="middle" fontSize="10.5" fill="var(--quiet)">
             {lengthNumber(frame.heightMm, units)}

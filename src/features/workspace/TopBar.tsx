@@ -13,7 +13,17 @@ import { useWorkspace } from './store';
 const AT: Partial<Record<CheckId, Station>> = { drainage: 'container', nights: 'plants' };
 
 /** Where you are, the stations, and the way back. */
-export function TopBar({ planting, station, report, subtitle }: { planting: Planting; station: Station; report: Report; subtitle: string }) {
+export function TopBar({
+  planting,
+  station,
+  report,
+  subtitle,
+}: {
+  planting: Planting;
+  station: Station;
+  report: Report;
+  subtitle: string;
+}) {
   const { past, future, undo, redo } = useWorkspace();
   const planted = planting.placements.length > 0;
   const wrongAt = new Set(report.findings.filter((f) => f.severity === 'wrong').map((f) => AT[f.check] ?? 'plants'));
@@ -21,17 +31,31 @@ export function TopBar({ planting, station, report, subtitle }: { planting: Plan
   const nextStep = future[future.length - 1];
   return (
     <header className="flex flex-wrap items-center gap-x-5 gap-y-1 px-4 pb-1.5 pt-2.5 work:flex-nowrap work:px-5">
-      <Link href="/" className="text-[1.45rem] font-bold leading-none tracking-tight" aria-label="Rillbank, to the bench">
+      <Link
+        href="/"
+        className="text-[1.45rem] font-bold leading-none tracking-tight"
+        aria-label="Rillbank, to the bench"
+      >
         Rillbank
       </Link>
       <p className="order-3 min-w-0 basis-full truncate text-[0.93rem] text-quiet work:order-none work:flex-1 work:basis-auto">
         {spotName(planting.spot)} / <span className="font-semibold text-ink">{planting.name}</span>, {subtitle}
       </p>
       <div className="ml-auto flex items-center gap-1 work:ml-0 print:hidden">
-        <Button kind="bare" disabled={!lastStep} onClick={undo} title={lastStep ? `Undo ${lastStep.name} (Ctrl Z)` : 'Nothing to undo'}>
+        <Button
+          kind="bare"
+          disabled={!lastStep}
+          onClick={undo}
+          title={lastStep ? `Undo ${lastStep.name} (Ctrl Z)` : 'Nothing to undo'}
+        >
           Undo
         </Button>
-        <Button kind="bare" disabled={!nextStep} onClick={redo} title={nextStep ? `Redo ${nextStep.name} (Ctrl Shift Z)` : 'Nothing to redo'}>
+        <Button
+          kind="bare"
+          disabled={!nextStep}
+          onClick={redo}
+          title={nextStep ? `Redo ${nextStep.name} (Ctrl Shift Z)` : 'Nothing to redo'}
+        >
           Redo
         </Button>
         <Link href={`/library?for=${planting.id}`} className={buttonLook('bare')}>
@@ -40,7 +64,15 @@ export function TopBar({ planting, station, report, subtitle }: { planting: Plan
         <Preferences />
       </div>
       <div className="order-4 w-full work:order-none work:w-[27rem]">
-        <Stream current={station} stops={STATIONS.map((s) => ({ key: s, text: STATION_NAME[s], href: stationPath(planting.id, s), state: wrongAt.has(s) ? 'wrong' : s === 'spot' || s === 'container' || planted ? 'done' : 'todo' }))} />
+        <Stream
+          current={station}
+          stops={STATIONS.map((s) => ({
+            key: s,
+            text: STATION_NAME[s],
+            href: stationPath(planting.id, s),
+            state: wrongAt.has(s) ? 'wrong' : s === 'spot' || s === 'container' || planted ? 'done' : 'todo',
+          }))}
+        />
       </div>
     </header>
   );

@@ -37,7 +37,13 @@ import { useUnits } from './units';
 /** Opens a stored planting, and follows it when another tab changes it. */
 function useOpen(id: string): { planting: Planting | null; problem: string | null } {
   const { planting, stamp, open, follow } = useWorkspace();
-  const row = useLiveQuery(() => readOne(id).then((r) => r ?? null).catch((e: unknown) => (e instanceof Error ? e.message : String(e))), [id]);
+  const row = useLiveQuery(
+    () =>
+      readOne(id)
+        .then((r) => r ?? null)
+        .catch((e: unknown) => (e instanceof Error ? e.message : String(e))),
+    [id],
+  );
   useEffect(() => {
     if (!row || typeof row === 'string') return;
     if (planting?.id !== id) open(row.planting, row.updatedAt);
@@ -62,7 +68,12 @@ export function Workspace({ id, station }: { id: string; station: Station }) {
       </main>
     );
   }
-  if (!planting) return <main className="p-8 text-quiet" aria-busy>Fetching the pot …</main>;
+  if (!planting)
+    return (
+      <main className="p-8 text-quiet" aria-busy>
+        Fetching the pot …
+      </main>
+    );
   return <Open planting={planting} station={station} />;
 }
 
@@ -88,13 +99,42 @@ function Open({ planting, station }: { planting: Planting; station: Station }) {
   }, [planting.name]);
 
   const left =
-    station === 'spot' ? <SpotPanel planting={planting} /> : station === 'container' ? <ContainerPanel planting={planting} /> : station === 'make' ? <MakePanel planting={planting} units={units} known={known} /> : planted && !briefing ? <Cast season={season} week={week} onCompose={() => setBriefing(true)} onAdd={() => setAdding(true)} /> : <Brief planting={planting} known={known} onCompose={compose} onBack={planted ? () => setBriefing(false) : null} />;
-  const right = station === 'spot' ? <SpotReading planting={planting} library={known.library} /> : station === 'container' ? <ContainerSums planting={planting} units={units} /> : station === 'plants' ? hand ? <SwapPanel key={hand.id} planting={planting} placed={hand} report={report} known={known} /> : planted ? <Levels planting={planting} report={report} mine={known.mine} /> : <Empty /> : null;
-  const columns = station === 'make' ? 'work:grid-cols-[minmax(30rem,1.15fr)_1fr]' : 'work:grid-cols-[17.6rem_minmax(0,1fr)_18.6rem]';
+    station === 'spot' ? (
+      <SpotPanel planting={planting} />
+    ) : station === 'container' ? (
+      <ContainerPanel planting={planting} />
+    ) : station === 'make' ? (
+      <MakePanel planting={planting} units={units} known={known} />
+    ) : planted && !briefing ? (
+      <Cast season={season} week={week} onCompose={() => setBriefing(true)} onAdd={() => setAdding(true)} />
+    ) : (
+      <Brief planting={planting} known={known} onCompose={compose} onBack={planted ? () => setBriefing(false) : null} />
+    );
+  const right =
+    station === 'spot' ? (
+      <SpotReading planting={planting} library={known.library} />
+    ) : station === 'container' ? (
+      <ContainerSums planting={planting} units={units} />
+    ) : station === 'plants' ? (
+      hand ? (
+        <SwapPanel key={hand.id} planting={planting} placed={hand} report={report} known={known} />
+      ) : planted ? (
+        <Levels planting={planting} report={report} mine={known.mine} />
+      ) : (
+        <Empty />
+      )
+    ) : null;
+  const columns =
+    station === 'make' ? 'work:grid-cols-[minmax(30rem,1.15fr)_1fr]' : 'work:grid-cols-[17.6rem_minmax(0,1fr)_18.6rem]';
 
   return (
     <div className="flex min-h-dvh flex-col work:h-dvh work:overflow-hidden">
-      <TopBar planting={planting} station={station} report={report} subtitle={`${describe(planting.container, units)}, ${MATERIALS[planting.container.material].label.toLowerCase()}`} />
+      <TopBar
+        planting={planting}
+        station={station}
+        report={report}
+        subtitle={`${describe(planting.container, units)}, ${MATERIALS[planting.container.material].label.toLowerCase()}`}
+      />
       {proposing ? (
         <main className="min-h-0 flex-1">
           <Proposals
@@ -114,11 +154,19 @@ function Open({ planting, station }: { planting: Planting; station: Station }) {
         </main>
       ) : (
         <main className={`flex min-h-0 flex-1 flex-col work:grid ${columns}`}>
-          <aside aria-label={station} className="order-2 min-h-0 px-4 py-2 work:order-1 work:overflow-y-auto work:pl-5 work:pr-3">
+          <aside
+            aria-label={station}
+            className="order-2 min-h-0 px-4 py-2 work:order-1 work:overflow-y-auto work:pl-5 work:pr-3"
+          >
             {left}
-            {(station === 'spot' || station === 'container' || planted) && !briefing && <NextStation id={planting.id} station={station} />}
+            {(station === 'spot' || station === 'container' || planted) && !briefing && (
+              <NextStation id={planting.id} station={station} />
+            )}
           </aside>
-          <section aria-label="Portrait" className={`relative order-1 work:order-2 work:h-auto work:min-h-0 ${station === 'make' ? 'h-[34vh]' : 'h-[58vh] min-h-[320px]'}`}>
+          <section
+            aria-label="Portrait"
+            className={`relative order-1 work:order-2 work:h-auto work:min-h-0 ${station === 'make' ? 'h-[34vh]' : 'h-[58vh] min-h-[320px]'}`}
+          >
             {station === 'spot' && hasInstruments(planting.spot) ? (
               <div className="h-full overflow-y-auto px-2 py-1">
                 <SpotInstruments planting={planting} season={season} week={week} />
@@ -127,13 +175,18 @@ function Open({ planting, station }: { planting: Planting; station: Station }) {
               <Portrait planting={planting} season={season} frame={frame} week={week} lit={lit} />
             )}
             {station === 'plants' && planted && (
-              <div className={`absolute bottom-0 right-1 ${isLong(planting.container.shape) ? 'w-[220px] sm:w-[300px]' : 'w-[132px] sm:w-[150px]'}`}>
+              <div
+                className={`absolute bottom-0 right-1 ${isLong(planting.container.shape) ? 'w-[220px] sm:w-[300px]' : 'w-[132px] sm:w-[150px]'}`}
+              >
                 <Plan planting={planting} season={season} />
               </div>
             )}
           </section>
           {right && (
-            <aside aria-label={station === 'plants' ? 'Levels' : 'What follows'} className="order-3 min-h-0 px-4 py-2 work:overflow-y-auto work:pl-3 work:pr-5">
+            <aside
+              aria-label={station === 'plants' ? 'Levels' : 'What follows'}
+              className="order-3 min-h-0 px-4 py-2 work:overflow-y-auto work:pl-3 work:pr-5"
+            >
               {right}
             </aside>
           )}
@@ -190,8 +243,13 @@ function Empty() {
   return (
     <div className="flex flex-col gap-2 text-[0.95rem]">
       <h2 className="hair pb-1.5 text-[0.95rem]">Nothing planted yet</h2>
-      <p>Say what you would like on the left, then press Compose. You get several plantings that fit this spot and pot, each with its reasons.</p>
-      <p className="text-quiet">Height, texture, trail, colour and vigour are judged here as soon as there is something to judge.</p>
+      <p>
+        Say what you would like on the left, then press Compose. You get several plantings that fit this spot and pot,
+        each with its reasons.
+      </p>
+      <p className="text-quiet">
+        Height, texture, trail, colour and vigour are judged here as soon as there is something to judge.
+      </p>
     </div>
   );
 }

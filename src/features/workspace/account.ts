@@ -11,7 +11,10 @@ export function accountOf(planting: Planting, season: Season, week: number): str
   const pot = `${describe(planting.container)} of ${MATERIALS[planting.container.material].label.toLowerCase()}, ${formatLength(depthOf(planting.container.shape))} deep`;
   if (season.placed.length === 0) return `Portrait: ${pot}, not planted yet.`;
   const sizes = season.weeks[Math.min(week, season.weeks.length - 1)]?.plants ?? [];
-  const where = (x: number, y: number) => (Math.hypot(x, y) < 40 ? 'in the middle' : `${y > 40 ? 'front' : y < -40 ? 'back' : ''}${x > 40 ? ' right' : x < -40 ? ' left' : ''}`.trim());
+  const where = (x: number, y: number) =>
+    Math.hypot(x, y) < 40
+      ? 'in the middle'
+      : `${y > 40 ? 'front' : y < -40 ? 'back' : ''}${x > 40 ? ' right' : x < -40 ? ' left' : ''}`.trim();
   const parts = season.placed.map((p, i) => {
     const g = sizes[i];
     if (!g?.alive) return `${plantName(p.plant)}, dead from frost`;

@@ -49,7 +49,10 @@ function keep(key: string, url: string): void {
 }
 
 /** Width and height in pixels of a picture that shows a frame at so many pixels for a millimetre. */
-export const sizeOf = (f: Frame, scale: number): { w: number; h: number } => ({ w: Math.ceil(2 * f.reach * scale * 1.12), h: Math.ceil((f.top + f.bottom) * scale * 1.2) });
+export const sizeOf = (f: Frame, scale: number): { w: number; h: number } => ({
+  w: Math.ceil(2 * f.reach * scale * 1.12),
+  h: Math.ceil((f.top + f.bottom) * scale * 1.2),
+});
 
 /** A still by its key, taken when it is first wanted: one after another in one hidden canvas, with room for the page to draw in between. */
 export function useStill(key: string, w: number, h: number, shoot: () => Promise<Shot>): string | undefined {

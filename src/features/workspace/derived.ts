@@ -38,5 +38,9 @@ export function frameOf(planting: Planting, season: Season): Frame {
   // What stands on the ground stops there; what hangs is shown to the end of its trails.
   const hung = container.mount !== 'ground';
   const longest = Math.max(0, ...season.weeks.flatMap((w) => w.plants.map((g) => (g.alive ? g.trailMm : 0))));
-  return { top: Math.max(top, hookMm(container) + 30), bottom: hung ? Math.max(footMm(container) + 50, longest * 1.08) : footMm(container), reach };
+  return {
+    top: Math.max(top, hookMm(container) + 30),
+    bottom: hung ? Math.max(footMm(container) + 50, longest * 1.08) : footMm(container),
+    reach,
+  };
 }

@@ -9,4 +9,10 @@ export function download(name: string, text: string, type: string): void {
 }
 
 /** “Left-hand pot”, “shopping.csv” → left-hand-pot-shopping.csv */
-export const fileName = (name: string, ending: string): string => `${name.toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-|-$/g, '') || 'pot'}-${ending}`;
+export const fileName = (name: string, ending: string): string =>
+  `${
+    name
+      .toLowerCase()
+      .replace(/[^a-z0-9]+/g, '-')
+      .replace(/^-|-$/g, '') || 'pot'
+  }-${ending}`;

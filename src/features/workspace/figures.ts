@@ -3,12 +3,40 @@ import { formatMoney, formatPercent, formatTemperature } from '@/core/units/quan
 import type { CheckId, Finding } from '@/core/balance/finding';
 
 export const CHECK_NAME: Record<CheckId, string> = {
-  height: 'Height', texture: 'Texture', trail: 'Trail', colour: 'Colour', vigour: 'Vigour', steps: 'Steps', plainness: 'Shape', drop: 'Drop', sides: 'Sides', clear: 'Against the pot', cover: 'Soil cover', spread: 'Spread', fit: 'Fit', light: 'Light', scorch: 'Scorch', water: 'Water', season: 'Bloom', nights: 'Cold nights', safety: 'Safety', drainage: 'Drainage', cost: 'Cost', winter: 'Winter', sightline: 'From inside', against: 'Against the wall', steady: 'Wind',
+  height: 'Height',
+  texture: 'Texture',
+  trail: 'Trail',
+  colour: 'Colour',
+  vigour: 'Vigour',
+  steps: 'Steps',
+  plainness: 'Shape',
+  drop: 'Drop',
+  sides: 'Sides',
+  clear: 'Against the pot',
+  cover: 'Soil cover',
+  spread: 'Spread',
+  fit: 'Fit',
+  light: 'Light',
+  scorch: 'Scorch',
+  water: 'Water',
+  season: 'Bloom',
+  nights: 'Cold nights',
+  safety: 'Safety',
+  drainage: 'Drainage',
+  cost: 'Cost',
+  winter: 'Winter',
+  sightline: 'From inside',
+  against: 'Against the wall',
+  steady: 'Wind',
 };
 
 /** What the ends of each level mean. */
 export const ENDS: Partial<Record<CheckId, [string, string]>> = {
-  height: ['too low', 'too tall'], texture: ['too alike', 'too busy'], trail: ['bare', 'swamped'], colour: ['on the scheme', 'straying'], vigour: ['smothered', 'room for all'],
+  height: ['too low', 'too tall'],
+  texture: ['too alike', 'too busy'],
+  trail: ['bare', 'swamped'],
+  colour: ['on the scheme', 'straying'],
+  vigour: ['smothered', 'room for all'],
 };
 
 /** A finding's figure as it is read out. */
@@ -46,7 +74,11 @@ export function figureOf(f: Pick<Finding, 'check' | 'measured' | 'unit'>, units:
 export function bandOf(f: Finding, units: UnitSystem): string {
   if (f.check === 'drainage' || f.check === 'fit') return '';
   const [low, high] = f.band.map((measured) => figureOf({ ...f, measured }, units));
-  return f.band[0] <= f.scale[0] ? `up to ${high}` : f.band[1] >= f.scale[1] ? `at least ${low}` : `${(low ?? '').replace(/ .*$/, '')}–${high}`;
+  return f.band[0] <= f.scale[0]
+    ? `up to ${high}`
+    : f.band[1] >= f.scale[1]
+      ? `at least ${low}`
+      : `${(low ?? '').replace(/ .*$/, '')}–${high}`;
 }
 
 /** A figure's place along its instrument, 0–1. */

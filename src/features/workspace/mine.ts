@@ -29,6 +29,14 @@ export function useKnown(): Known {
   return useMemo(() => {
     const own = shelf?.own ?? NO_OWN;
     const mine: Mine = { own: own.map((o) => o.plant), stock: stock?.keepTo ? stock.stock : null };
-    return { mine, library: shelfOf(mine), all: shelfOf({ ...NOTHING_OF_MINE, own: mine.own }), own, unreadable: shelf?.unreadable ?? [], stock: stock ?? null, ready: shelf !== undefined && stock !== undefined };
+    return {
+      mine,
+      library: shelfOf(mine),
+      all: shelfOf({ ...NOTHING_OF_MINE, own: mine.own }),
+      own,
+      unreadable: shelf?.unreadable ?? [],
+      stock: stock ?? null,
+      ready: shelf !== undefined && stock !== undefined,
+    };
   }, [shelf, stock]);
 }

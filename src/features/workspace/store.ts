@@ -46,7 +46,13 @@ export const useWorkspace = create<Workspace>((set, get) => {
     const { planting, [from]: stack, [to]: other } = get();
     const last = stack[stack.length - 1];
     if (!planting || !last) return;
-    set({ planting: last.planting, [from]: stack.slice(0, -1), [to]: [...other, { name: last.name, planting }], lit: null, weighed: null });
+    set({
+      planting: last.planting,
+      [from]: stack.slice(0, -1),
+      [to]: [...other, { name: last.name, planting }],
+      lit: null,
+      weighed: null,
+    });
     keep(last.planting);
     tell.said(`${from === 'past' ? 'Undone' : 'Redone'}: ${last.name}`);
   };
@@ -62,7 +68,13 @@ export const useWorkspace = create<Workspace>((set, get) => {
       const { planting, past } = get();
       if (!planting) return;
       const next = commands.reduce(apply, planting);
-      set({ planting: next, past: [...past, { name, planting }].slice(-MOST_STEPS), future: [], lit: null, weighed: null });
+      set({
+        planting: next,
+        past: [...past, { name, planting }].slice(-MOST_STEPS),
+        future: [],
+        lit: null,
+        weighed: null,
+      });
       keep(next);
     },
     undo: () => step('past', 'future'),

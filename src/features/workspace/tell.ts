@@ -8,9 +8,12 @@ export const tell = {
   notKept: (e: unknown) => {
     const full = e instanceof Error && /quota/i.test(`${e.name} ${e.message}`);
     toast.error(full ? 'No room left to save' : 'Not saved', {
-      description: full ? 'The browser’s storage is full. Your change is still here: save a backup from the Bench, then make room.' : `Your change is still here, but the browser did not keep it. Save a backup. (${String(e)})`,
+      description: full
+        ? 'The browser’s storage is full. Your change is still here: save a backup from the Bench, then make room.'
+        : `Your change is still here, but the browser did not keep it. Save a backup. (${String(e)})`,
       duration: 30_000,
     });
   },
-  done: (text: string, undo?: () => void) => toast(text, undo ? { action: { label: 'Undo', onClick: undo }, duration: 10_000 } : undefined),
+  done: (text: string, undo?: () => void) =>
+    toast(text, undo ? { action: { label: 'Undo', onClick: undo }, duration: 10_000 } : undefined),
 };

@@ -30,7 +30,9 @@ describe('figures as they are read out', () => {
     ['nights', -3.4, '°C', '−3 °C'],
     ['trail', 0.64, 'of the rim', '64 %'],
     ['texture', 0.555, 'contrast', '0.56'],
-  ] as const)('%s %p %s is %s', (check, measured, unit, text) => expect(figureOf({ check, measured, unit })).toBe(text));
+  ] as const)('%s %p %s is %s', (check, measured, unit, text) =>
+    expect(figureOf({ check, measured, unit })).toBe(text),
+  );
 
   test('a band is said from both ends, or from the one that matters', () => {
     const band = (check: string) => bandOf(report.findings.find((f) => f.check === check) as never, 'metric');

@@ -5,7 +5,8 @@ const TAU = Math.PI * 2;
 type Ring = readonly (number | undefined)[];
 
 /** Points evenly round a circle. */
-const around = (n: number, make: (angle: number, i: number) => number): Ring => Array.from({ length: n }, (_, i) => make((i / n) * TAU, i));
+const around = (n: number, make: (angle: number, i: number) => number): Ring =>
+  Array.from({ length: n }, (_, i) => make((i / n) * TAU, i));
 
 /** Faces between two rings of equal count, or from a point to a ring. */
 function join(s: Surface, inner: number | Ring, outer: Ring): void {
@@ -17,9 +18,21 @@ function join(s: Surface, inner: number | Ring, outer: Ring): void {
 }
 
 /** One petal lying outward from the middle: rounded, dished, the throat colour at its foot. */
-function petal(s: Surface, angle: number, { foot, tip, width, lift, dish, notch }: { foot: number; tip: number; width: number; lift: number; dish: number; notch: number }): void {
+function petal(
+  s: Surface,
+  angle: number,
+  {
+    foot,
+    tip,
+    width,
+    lift,
+    dish,
+    notch,
+  }: { foot: number; tip: number; width: number; lift: number; dish: number; notch: number },
+): void {
   const [cos, sin] = [Math.cos(angle), Math.sin(angle)];
-  const at = (r: number, w: number, z: number, throat: number) => s.point(cos * r - sin * w, sin * r + cos * w, z, throat);
+  const at = (r: number, w: number, z: number, throat: number) =>
+    s.point(cos * r - sin * w, sin * r + cos * w, z, throat);
   const mid = foot + (tip - foot) * 0.6;
   const a = at(foot, 0, lift * 0.2, 1);
   const b = at(mid, width * 0.5, lift + dish, 0);
@@ -53,8 +66,20 @@ function trumpet(): BufferGeometry {
 /** An open face of five overlapping petals with an eye. */
 function face(): BufferGeometry {
   const s = surface();
-  for (let i = 0; i < 5; i += 1) petal(s, (i / 5) * TAU + 0.3, { foot: 0.04, tip: 0.5, width: 0.5, lift: i % 2 ? 0.02 : 0.06, dish: 0.05, notch: 0.06 });
-  join(s, s.point(0, 0, 0.1, 1), around(6, (a) => s.point(Math.cos(a) * 0.09, Math.sin(a) * 0.09, 0.07, 1)));
+  for (let i = 0; i < 5; i += 1)
+    petal(s, (i / 5) * TAU + 0.3, {
+      foot: 0.04,
+      tip: 0.5,
+      width: 0.5,
+      lift: i % 2 ? 0.02 : 0.06,
+      dish: 0.05,
+      notch: 0.06,
+    });
+  join(
+    s,
+    s.point(0, 0, 0.1, 1),
+    around(6, (a) => s.point(Math.cos(a) * 0.09, Math.sin(a) * 0.09, 0.07, 1)),
+  );
   return s.done();
 }
 
@@ -68,7 +93,11 @@ function daisy(): BufferGeometry {
     s.quad(foot, at(0.33, -0.072, 0.03, 0), at(0.5, 0, -0.01, 0), at(0.33, 0.072, 0.03, 0));
     return foot;
   });
-  join(s, s.point(0, 0, 0.13, 1), around(9, (a) => s.point(Math.cos(a) * 0.15, Math.sin(a) * 0.15, 0.05, 1)));
+  join(
+    s,
+    s.point(0, 0, 0.13, 1),
+    around(9, (a) => s.point(Math.cos(a) * 0.15, Math.sin(a) * 0.15, 0.05, 1)),
+  );
   return s.done();
 }
 
@@ -94,16 +123,39 @@ function turned(rings: readonly (readonly [number, number, number])[], sides: nu
 }
 
 /** A hanging bell: tube and flared sepals, then a skirt in the second colour. */
-const bell = (): BufferGeometry => turned([[0.05, 0, 0], [0.11, 0.28, 0], [0.5, 0.4, 0], [0.2, 0.46, 0.2], [0.34, 0.68, 1], [0.3, 0.9, 1], [0.02, 1, 0.7]], 7);
+const bell = (): BufferGeometry =>
+  turned(
+    [
+      [0.05, 0, 0],
+      [0.11, 0.28, 0],
+      [0.5, 0.4, 0],
+      [0.2, 0.46, 0.2],
+      [0.34, 0.68, 1],
+      [0.3, 0.9, 1],
+      [0.02, 1, 0.7],
+    ],
+    7,
+  );
 
 /** A lipped tube, one of a spike: upper hood, broad lower lip, pale throat. */
 function spikelet(): BufferGeometry {
   const s = surface();
   const foot = s.point(0, 0, 0, 0.1);
-  const [left, right, hood, chin] = [s.point(-0.32, 0.62, 0), s.point(0.32, 0.62, 0), s.point(0, 0.72, 0.45), s.point(0, 0.6, -0.5)];
+  const [left, right, hood, chin] = [
+    s.point(-0.32, 0.62, 0),
+    s.point(0.32, 0.62, 0),
+    s.point(0, 0.72, 0.45),
+    s.point(0, 0.6, -0.5),
+  ];
   const [lipLeft, lipRight, crest] = [s.point(-0.24, 1, -0.55), s.point(0.24, 1, -0.55), s.point(0, 1, 0.65)];
   const throat = s.point(0, 0.7, -0.1, 1);
-  for (const [a, b] of [[left, hood], [hood, right], [right, chin], [chin, left]] as const) s.face(foot, a, b);
+  for (const [a, b] of [
+    [left, hood],
+    [hood, right],
+    [right, chin],
+    [chin, left],
+  ] as const)
+    s.face(foot, a, b);
   s.face(throat, lipLeft, lipRight);
   s.quad(chin, lipRight, lipLeft, left);
   s.face(chin, right, lipRight);
@@ -121,14 +173,35 @@ function plume(): BufferGeometry {
     const mid = Array.from({ length: rows + 1 }, (_, i) => s.point(0, i / rows, 0, i % 2 ? 0.4 : 0));
     for (let i = 0; i < rows; i += 1) {
       const wide = Math.sin(Math.PI * (0.1 + 0.85 * (i / rows))) * 0.5;
-      for (const side of [-1, 1]) s.face(mid[i] ?? 0, s.point(Math.cos(a) * wide * side, (i + 1.6) / rows, Math.sin(a) * wide * side, 0.3), mid[i + 1] ?? 0);
+      for (const side of [-1, 1])
+        s.face(
+          mid[i] ?? 0,
+          s.point(Math.cos(a) * wide * side, (i + 1.6) / rows, Math.sin(a) * wide * side, 0.3),
+          mid[i + 1] ?? 0,
+        );
     }
   }
   return s.done();
 }
 
-const bud = (): BufferGeometry => turned([[0.06, 0, 0.6], [0.34, 0.4, 0.1], [0.24, 0.78, 0], [0.01, 1, 0]], 5);
-const stem = (): BufferGeometry => turned([[0.5, 0, 0], [0.4, 1, 0]], 4);
+const bud = (): BufferGeometry =>
+  turned(
+    [
+      [0.06, 0, 0.6],
+      [0.34, 0.4, 0.1],
+      [0.24, 0.78, 0],
+      [0.01, 1, 0],
+    ],
+    5,
+  );
+const stem = (): BufferGeometry =>
+  turned(
+    [
+      [0.5, 0, 0],
+      [0.4, 1, 0],
+    ],
+    4,
+  );
 
 /** A ribbed ball; the second colour runs along the ribs. */
 function barrel(): BufferGeometry {

@@ -1,27 +1,63 @@
 import type { BufferGeometry } from 'three';
 import { disc, strip, surface } from './shape';
 
-const ovate = (): BufferGeometry => strip({ profile: (t) => Math.sin(Math.PI * Math.min(1, 0.06 + 0.94 * t ** 0.82)) ** 0.9, rows: 4, across: 5, fold: 0.3 });
+const ovate = (): BufferGeometry =>
+  strip({
+    profile: (t) => Math.sin(Math.PI * Math.min(1, 0.06 + 0.94 * t ** 0.82)) ** 0.9,
+    rows: 4,
+    across: 5,
+    fold: 0.3,
+  });
 
 /** Broad shoulders behind the stalk, drawn to a point. */
-const heart = (): BufferGeometry => strip({ profile: (t) => (t < 0.12 ? 0.45 + t * 3.6 : (1 - (t - 0.12) / 0.88) ** 0.78 * (1 + 0.1 * Math.sin(t * 6))), rows: 6, across: 5, fold: 0.22, edgeFrom: 0.86, from: -0.12 });
+const heart = (): BufferGeometry =>
+  strip({
+    profile: (t) => (t < 0.12 ? 0.45 + t * 3.6 : (1 - (t - 0.12) / 0.88) ** 0.78 * (1 + 0.1 * Math.sin(t * 6))),
+    rows: 6,
+    across: 5,
+    fold: 0.22,
+    edgeFrom: 0.86,
+    from: -0.12,
+  });
 
 const atStalk = (a: number): boolean => a < 0.35 || a > Math.PI * 2 - 0.35;
 
-const lobed = (): BufferGeometry => disc({ outline: (a) => 1 - 0.22 * Math.abs(Math.sin(a * 2.5)) ** 0.7 - (atStalk(a) ? 0.35 : 0), points: 20, cup: 0.35, ring: 0.78 });
+const lobed = (): BufferGeometry =>
+  disc({
+    outline: (a) => 1 - 0.22 * Math.abs(Math.sin(a * 2.5)) ** 0.7 - (atStalk(a) ? 0.35 : 0),
+    points: 20,
+    cup: 0.35,
+    ring: 0.78,
+  });
 
 /** A hand of seven long fingers. */
-const palmate = (): BufferGeometry => disc({ outline: (a) => 0.34 + 0.72 * Math.abs(Math.cos(a * 3.5 + Math.PI)) ** 1.4 * (0.62 + 0.38 * Math.abs(Math.sin(a / 2))), points: 42, cup: 0.1, ring: 0.45 });
+const palmate = (): BufferGeometry =>
+  disc({
+    outline: (a) =>
+      0.34 + 0.72 * Math.abs(Math.cos(a * 3.5 + Math.PI)) ** 1.4 * (0.62 + 0.38 * Math.abs(Math.sin(a / 2))),
+    points: 42,
+    cup: 0.1,
+    ring: 0.45,
+  });
 
 const round = (): BufferGeometry => disc({ outline: (a) => (atStalk(a) ? 0.72 : 1), points: 9, cup: 0.28, ring: 0.78 });
 
-const strap = (): BufferGeometry => strip({ profile: (t) => (t < 0.08 ? 0.7 + t * 3 : 1 - ((t - 0.08) / 0.92) ** 2.2), rows: 7, across: 3, fold: 0.09 });
+const strap = (): BufferGeometry =>
+  strip({ profile: (t) => (t < 0.08 ? 0.7 + t * 3 : 1 - ((t - 0.08) / 0.92) ** 2.2), rows: 7, across: 3, fold: 0.09 });
 
 const blade = (): BufferGeometry => strip({ profile: (t) => 1 - t ** 3 * 0.96, rows: 6, across: 2, fold: 0 });
 
-const needle = (): BufferGeometry => strip({ profile: (t) => Math.sin(Math.PI * (0.12 + 0.86 * t)), rows: 2, across: 3, fold: 0.5 });
+const needle = (): BufferGeometry =>
+  strip({ profile: (t) => Math.sin(Math.PI * (0.12 + 0.86 * t)), rows: 2, across: 3, fold: 0.5 });
 
-const spoon = (): BufferGeometry => strip({ profile: (t) => (t < 0.75 ? 0.42 + 0.58 * Math.sin((t / 0.75) * 1.57) : Math.cos(((t - 0.75) / 0.25) * 1.45)), rows: 5, across: 5, fold: 0.5, edgeFrom: 0.86 });
+const spoon = (): BufferGeometry =>
+  strip({
+    profile: (t) => (t < 0.75 ? 0.42 + 0.58 * Math.sin((t / 0.75) * 1.57) : Math.cos(((t - 0.75) / 0.25) * 1.45)),
+    rows: 5,
+    across: 5,
+    fold: 0.5,
+    edgeFrom: 0.86,
+  });
 
 /** Leaflets in pairs along a rib: how many, how full each is, and how far they reach along the leaf. */
 function pinnate(pairs: number, slender: number, shape: (t: number) => number): BufferGeometry {
@@ -41,7 +77,11 @@ function pinnate(pairs: number, slender: number, shape: (t: number) => number): 
       else s.quad(a, d, c, b);
     }
   }
-  const rib = Array.from({ length: 5 }, (_, i) => [s.point(-0.012, i / 4, fall(i / 4) + 0.01, 0, 1), s.point(0.012, i / 4, fall(i / 4) + 0.01, 0, 1)] as const);
+  const rib = Array.from(
+    { length: 5 },
+    (_, i) =>
+      [s.point(-0.012, i / 4, fall(i / 4) + 0.01, 0, 1), s.point(0.012, i / 4, fall(i / 4) + 0.01, 0, 1)] as const,
+  );
   for (let i = 0; i < 4; i += 1) s.quad(rib[i]?.[0] ?? 0, rib[i]?.[1] ?? 0, rib[i + 1]?.[1] ?? 0, rib[i + 1]?.[0] ?? 0);
   return s.done();
 }

@@ -56,17 +56,34 @@ export function strip({ profile, rows, across, fold, edgeFrom = 0.72, from = 0 }
     const half = profile(t) / 2;
     return columns.map((u) => {
       const atEdge = Math.abs(u) === 1;
-      return s.point(u * half, y, fold * Math.abs(u) * half * 2 - y * y, atEdge || r === rows ? 1 : 0, atEdge ? 0 : u === 0 ? 1 : r % 2 ? 0.45 : 0);
+      return s.point(
+        u * half,
+        y,
+        fold * Math.abs(u) * half * 2 - y * y,
+        atEdge || r === rows ? 1 : 0,
+        atEdge ? 0 : u === 0 ? 1 : r % 2 ? 0.45 : 0,
+      );
     });
   });
   for (let r = 0; r < rows; r += 1) {
-    for (let c = 0; c + 1 < columns.length; c += 1) s.quad(grid[r]?.[c] ?? 0, grid[r]?.[c + 1] ?? 0, grid[r + 1]?.[c + 1] ?? 0, grid[r + 1]?.[c] ?? 0);
+    for (let c = 0; c + 1 < columns.length; c += 1)
+      s.quad(grid[r]?.[c] ?? 0, grid[r]?.[c + 1] ?? 0, grid[r + 1]?.[c + 1] ?? 0, grid[r + 1]?.[c] ?? 0);
   }
   return s.done();
 }
 
 /** A leaf held by its foot and drawn round (0, ½): an outline in polar form, two rings so that edge and veins are crisp. */
-export function disc({ outline, points, cup, ring = 0.74 }: { outline: (angle: number) => number; points: number; cup: number; ring?: number }): BufferGeometry {
+export function disc({
+  outline,
+  points,
+  cup,
+  ring = 0.74,
+}: {
+  outline: (angle: number) => number;
+  points: number;
+  cup: number;
+  ring?: number;
+}): BufferGeometry {
   const s = surface();
   const at = (angle: number, k: number, edge: number, vein: number) => {
     const r = outline(angle) * 0.5 * k;

@@ -16,4 +16,18 @@ const trail = (s: Sprig): void => {
 };
 
 /** How each habit grows. Adding one is a function and a line here. */
-export const HABITS: Record<Habit, (s: Sprig) => void> = { fan, fountain, wand, cane, bush, mound, cloud, frond, rosette, cascade, trail, stalk, climber };
+export const HABITS: Record<Habit, (s: Sprig) => void> = {
+  fan,
+  fountain,
+  wand,
+  cane,
+  bush,
+  mound,
+  cloud,
+  frond,
+  rosette,
+  cascade,
+  trail,
+  stalk,
+  climber,
+};

@@ -1,5 +1,16 @@
 import { clamp } from '../../units/number';
-import { between, flowerAt, flowerCount, GOLDEN, leafAreaMm2, leafAt, leafColours, stemBetween, turn, type Sprig } from '../sprig';
+import {
+  between,
+  flowerAt,
+  flowerCount,
+  GOLDEN,
+  leafAreaMm2,
+  leafAt,
+  leafColours,
+  stemBetween,
+  turn,
+  type Sprig,
+} from '../sprig';
 import { add, mix, toward, UP, unit, type Vec } from '../vector';
 
 export function mound(s: Sprig, { lift = 0.12, most = 560, flowers = 110 } = {}): void {
@@ -13,23 +24,40 @@ export function mound(s: Sprig, { lift = 0.12, most = 560, flowers = 110 } = {})
   // Where leaves are too small to draw one by one at this size, fewer and larger stand for them.
   const size = clamp(Math.sqrt(surface / each / count), 1, s.plant.leaf.form === 'needle' ? 2.6 : 1.55);
   const centre: Vec = add(s.base, UP, h * lift);
-  const lumps = Array.from({ length: 5 }, () => ({ dir: toward(turn(s), between(s, 0.1, 1.3)), by: between(s, 0.04, 0.16) }));
+  const lumps = Array.from({ length: 5 }, () => ({
+    dir: toward(turn(s), between(s, 0.1, 1.3)),
+    by: between(s, 0.04, 0.16),
+  }));
   const shell = (dir: Vec, depth: number): Vec => {
-    const bump = lumps.reduce((k, l) => k + l.by * Math.max(0, dir[0] * l.dir[0] + dir[1] * l.dir[1] + dir[2] * l.dir[2]) ** 6, 0.9);
-    return [centre[0] + dir[0] * r * bump * depth, centre[1] + Math.max(-0.1, dir[1]) * h * (1 - lift) * bump * depth, centre[2] + dir[2] * r * bump * depth];
+    const bump = lumps.reduce(
+      (k, l) => k + l.by * Math.max(0, dir[0] * l.dir[0] + dir[1] * l.dir[1] + dir[2] * l.dir[2]) ** 6,
+      0.9,
+    );
+    return [
+      centre[0] + dir[0] * r * bump * depth,
+      centre[1] + Math.max(-0.1, dir[1]) * h * (1 - lift) * bump * depth,
+      centre[2] + dir[2] * r * bump * depth,
+    ];
   };
   for (let i = 0; i < count; i += 1) {
     const elevation = Math.asin(clamp(1 - (1.12 * (i + 0.5)) / count, -0.12, 1));
     const dir = toward(i * GOLDEN + between(s, -0.3, 0.3), elevation + between(s, -0.12, 0.12));
     const depth = i % 3 === 0 ? between(s, 0.5, 0.8) : between(s, 0.84, 1.0);
     const at = shell(dir, depth * 0.93);
-    const along = unit([dir[0] + between(s, -0.7, 0.7), dir[1] * 0.4 + between(s, -0.35, 0.55), dir[2] + between(s, -0.7, 0.7)]);
+    const along = unit([
+      dir[0] + between(s, -0.7, 0.7),
+      dir[1] * 0.4 + between(s, -0.35, 0.55),
+      dir[2] + between(s, -0.7, 0.7),
+    ]);
     leafAt(s, at, along, unit(add(dir, UP, 0.8)), size);
   }
   for (let i = 0; i < 5; i += 1) stemBetween(s, s.base, shell(toward(turn(s), between(s, 0.5, 1.3)), 0.7), 3);
   const heads = flowerCount(s, surface, flowers);
   for (let i = 0; i < heads; i += 1) {
-    const dir = toward(i * GOLDEN * 1.7 + between(s, -0.5, 0.5), Math.asin(clamp(1 - (0.98 * (i + 0.5)) / heads, 0, 1)) + between(s, -0.15, 0.15));
+    const dir = toward(
+      i * GOLDEN * 1.7 + between(s, -0.5, 0.5),
+      Math.asin(clamp(1 - (0.98 * (i + 0.5)) / heads, 0, 1)) + between(s, -0.15, 0.15),
+    );
     flowerAt(s, shell(dir, between(s, 1.0, 1.09)), unit(add(dir, UP, between(s, 0, 0.4))));
   }
 }
@@ -72,7 +100,11 @@ export function bush(s: Sprig): void {
     const t = (i + 0.5) / heads;
     const dir = toward(i * GOLDEN, Math.asin(clamp(1 - 0.96 * t + between(s, -0.08, 0.08), 0.02, 1)));
     const hang = s.plant.flower.form === 'bell';
-    const at: Vec = add(s.base, [dir[0] * (w / 2) * 0.95, h * (hang ? between(s, 0.35, 0.95) : 0.4 + 0.64 * dir[1]), dir[2] * (w / 2) * 0.95]);
+    const at: Vec = add(s.base, [
+      dir[0] * (w / 2) * 0.95,
+      h * (hang ? between(s, 0.35, 0.95) : 0.4 + 0.64 * dir[1]),
+      dir[2] * (w / 2) * 0.95,
+    ]);
     if (!hang) stemBetween(s, add(at, [-dir[0] * 30, -s.plant.flower.sizeMm * 0.9, -dir[2] * 30]), at, 2.4);
     flowerAt(s, at, unit(add(dir, UP, 0.5)));
   }
@@ -80,7 +112,17 @@ export function bush(s: Sprig): void {
 
 function spray(s: Sprig, at: Vec, along: Vec, face: Vec): void {
   const length = s.plant.leaf.lengthMm * between(s, 1.5, 2.2);
-  s.builder.put({ kind: 'feather', at, along, face, length, width: length * 0.6, droop: length * 0.15, ...leafColours(s), owner: s.owner });
+  s.builder.put({
+    kind: 'feather',
+    at,
+    along,
+    face,
+    length,
+    width: length * 0.6,
+    droop: length * 0.15,
+    ...leafColours(s),
+    owner: s.owner,
+  });
 }
 
 function cone(s: Sprig): void {
@@ -97,7 +139,13 @@ function cone(s: Sprig): void {
     if (slim) spray(s, at, along, dir);
     else leafAt(s, at, along, dir, needles);
   }
-  for (let i = 0; i < 6; i += 1) stemBetween(s, s.base, add(s.base, [between(s, -0.3, 0.3) * w, h * between(s, 0.5, 0.85), between(s, -0.3, 0.3) * w]), 3);
+  for (let i = 0; i < 6; i += 1)
+    stemBetween(
+      s,
+      s.base,
+      add(s.base, [between(s, -0.3, 0.3) * w, h * between(s, 0.5, 0.85), between(s, -0.3, 0.3) * w]),
+      3,
+    );
   const heads = flowerCount(s, Math.PI * w * h * 0.5, 60);
   for (let i = 0; i < heads; i += 1) {
     const dir = toward(turn(s), between(s, 0.1, 1.2));
@@ -110,13 +158,22 @@ export function cloud(s: Sprig): void {
   const r = w / 2;
   const place = (i: number, n: number, deep: number): { at: Vec; dir: Vec } => {
     const dir = toward(i * GOLDEN + between(s, -0.4, 0.4), Math.asin(clamp(1 - (1.05 * (i + 0.5)) / n, -0.05, 1)));
-    return { dir, at: add(s.base, [dir[0] * r * deep, h * (0.12 + 0.86 * Math.max(0, dir[1]) ** 0.85) * deep, dir[2] * r * deep]) };
+    return {
+      dir,
+      at: add(s.base, [dir[0] * r * deep, h * (0.12 + 0.86 * Math.max(0, dir[1]) ** 0.85) * deep, dir[2] * r * deep]),
+    };
   };
   const leaves = clamp(Math.round((w * h) / 230), 160, 420);
   const size = clamp(19 / s.plant.leaf.lengthMm, 1, 1.7);
   for (let i = 0; i < leaves; i += 1) {
     const { at, dir } = place(i, leaves, between(s, 0.3, 0.95));
-    leafAt(s, at, unit(add(dir, [between(s, -1, 1), between(s, -0.4, 0.8), between(s, -1, 1)])), unit(add(UP, dir, 0.5)), size);
+    leafAt(
+      s,
+      at,
+      unit(add(dir, [between(s, -1, 1), between(s, -0.4, 0.8), between(s, -1, 1)])),
+      unit(add(UP, dir, 0.5)),
+      size,
+    );
   }
   for (let i = 0; i < 34; i += 1) {
     const { at } = place(i, 34, between(s, 0.75, 1));
@@ -125,6 +182,11 @@ export function cloud(s: Sprig): void {
   const heads = Math.min(360, Math.round(flowerCount(s, 2 * Math.PI * r * h, 700)));
   for (let i = 0; i < heads; i += 1) {
     const { at, dir } = place(i, heads, between(s, 0.72, 1.08));
-    flowerAt(s, at, unit(add(dir, [between(s, -0.5, 0.5), 0.4, between(s, -0.5, 0.5)])), clamp(17 / s.plant.flower.sizeMm, 1, 1.9));
+    flowerAt(
+      s,
+      at,
+      unit(add(dir, [between(s, -0.5, 0.5), 0.4, between(s, -0.5, 0.5)])),
+      clamp(17 / s.plant.flower.sizeMm, 1, 1.9),
+    );
   }
 }

@@ -11,11 +11,21 @@ export function fan(s: Sprig): void {
     const a = i * GOLDEN + between(s, -0.2, 0.2);
     const rise = (1.52 - lean * 0.86) * between(s, 0.96, 1.03);
     // As long as its height or its reach allows, whichever comes first: what droops was longer before it bent.
-    const length = Math.min((h * 1.02) / Math.sin(rise), (w / 2) / Math.max(0.05, Math.cos(rise))) * between(s, 0.86, 1.04) * (1 + 0.12 * lean);
+    const length =
+      Math.min((h * 1.02) / Math.sin(rise), w / 2 / Math.max(0.05, Math.cos(rise))) *
+      between(s, 0.86, 1.04) *
+      (1 + 0.12 * lean);
     const dir = toward(a, rise);
     s.builder.put({
-      kind: 'strap', at: add(s.base, [Math.cos(a) * 9, t * h * 0.06, Math.sin(a) * 9]), along: dir, face: unit(add(UP, dir, -0.3)),
-      length, width: clamp(h * 0.05, 12, 40), droop: length * (0.06 + 0.34 * lean) * between(s, 0.6, 1.2), ...leafColours(s), owner: s.owner,
+      kind: 'strap',
+      at: add(s.base, [Math.cos(a) * 9, t * h * 0.06, Math.sin(a) * 9]),
+      along: dir,
+      face: unit(add(UP, dir, -0.3)),
+      length,
+      width: clamp(h * 0.05, 12, 40),
+      droop: length * (0.06 + 0.34 * lean) * between(s, 0.6, 1.2),
+      ...leafColours(s),
+      owner: s.owner,
     });
   }
 }
@@ -29,10 +39,18 @@ export function fountain(s: Sprig): void {
     const a = i * GOLDEN + between(s, -0.3, 0.3);
     const dir = toward(a, 1.52 - lean * 0.75 + between(s, -0.1, 0.1));
     const rise = Math.asin(dir[1]);
-    const length = Math.min((h * 1.06) / Math.sin(rise), (w / 2) / Math.max(0.04, Math.cos(rise)) + h * 0.04) * between(s, 0.72, 1.04);
+    const length =
+      Math.min((h * 1.06) / Math.sin(rise), w / 2 / Math.max(0.04, Math.cos(rise)) + h * 0.04) * between(s, 0.72, 1.04);
     s.builder.put({
-      kind: 'blade', at: add(s.base, [Math.cos(a) * lean * w * 0.07, 0, Math.sin(a) * lean * w * 0.07]), along: dir, face: unit(add(UP, dir, -0.4)),
-      length, width: clamp(length * 0.021, 5.5, 11), droop: length * (0.14 + 0.42 * lean) * between(s, 0.7, 1.25), ...leafColours(s), owner: s.owner,
+      kind: 'blade',
+      at: add(s.base, [Math.cos(a) * lean * w * 0.07, 0, Math.sin(a) * lean * w * 0.07]),
+      along: dir,
+      face: unit(add(UP, dir, -0.4)),
+      length,
+      width: clamp(length * 0.021, 5.5, 11),
+      droop: length * (0.14 + 0.42 * lean) * between(s, 0.7, 1.25),
+      ...leafColours(s),
+      owner: s.owner,
     });
   }
   const heads = s.plant.flower.form === 'plume' ? Math.round(26 * s.grown.bloom) : 0;
@@ -54,7 +72,17 @@ export function frond(s: Sprig): void {
     const rise = 1.35 - 0.95 * t + between(s, -0.08, 0.08);
     const length = Math.hypot(h * (1 - 0.35 * t), (w / 2) * t) * between(s, 0.92, 1.1);
     const dir = toward(a, rise);
-    s.builder.put({ kind: 'frond', at: s.base, along: dir, face: unit(add(UP, dir, -0.3)), length, width: length * 0.3, droop: length * (0.26 + 0.42 * t), ...leafColours(s), owner: s.owner });
+    s.builder.put({
+      kind: 'frond',
+      at: s.base,
+      along: dir,
+      face: unit(add(UP, dir, -0.3)),
+      length,
+      width: length * 0.3,
+      droop: length * (0.26 + 0.42 * t),
+      ...leafColours(s),
+      owner: s.owner,
+    });
   }
   const plumes = s.plant.flower.form === 'none' ? 0 : Math.round(clamp(w / 30, 6, 14) * s.grown.bloom);
   for (let i = 0; i < plumes; i += 1) {
@@ -69,7 +97,18 @@ export function rosette(s: Sprig): void {
   const { heightMm: h, spreadMm: w } = s.grown;
   if (s.plant.leaf.form === 'needle') {
     const { a, b } = leafColours(s);
-    s.builder.put({ kind: 'barrel', at: s.base, along: UP, face: [0, 0, 1], length: h, width: w, droop: w, a, b, owner: s.owner });
+    s.builder.put({
+      kind: 'barrel',
+      at: s.base,
+      along: UP,
+      face: [0, 0, 1],
+      length: h,
+      width: w,
+      droop: w,
+      a,
+      b,
+      owner: s.owner,
+    });
     return;
   }
   const plump = h < 200;
@@ -82,10 +121,22 @@ export function rosette(s: Sprig): void {
       const t = (i + 0.5) / count;
       const a = i * GOLDEN;
       const rise = plump ? 0.25 + 1.15 * t : 0.3 + 1.12 * t;
-      const length = (plump ? half * (1.05 - 0.6 * t) : Math.hypot(half * (1 - t), h * (0.45 + 0.5 * t))) * between(s, 0.94, 1.05);
+      const length =
+        (plump ? half * (1.05 - 0.6 * t) : Math.hypot(half * (1 - t), h * (0.45 + 0.5 * t))) * between(s, 0.94, 1.05);
       const dir = toward(a, rise);
       const { a: body, b } = leafColours(s);
-      s.builder.put({ kind: 'spoon', at: add(centre, [0, plump ? h * (0.2 + 0.4 * t) : t * h * 0.1, 0]), along: dir, face: unit(add(UP, dir, -0.5)), length, width: length * (plump ? 0.5 : 0.24), droop: length * -0.16, a: body, b, owner: s.owner });
+      s.builder.put({
+        kind: 'spoon',
+        at: add(centre, [0, plump ? h * (0.2 + 0.4 * t) : t * h * 0.1, 0]),
+        along: dir,
+        face: unit(add(UP, dir, -0.5)),
+        length,
+        width: length * (plump ? 0.5 : 0.24),
+        droop: length * -0.16,
+        a: body,
+        b,
+        owner: s.owner,
+      });
     }
   }
 }
@@ -95,7 +146,9 @@ export function stalk(s: Sprig): void {
   const { heightMm: h, spreadMm: w } = s.grown;
   const { leaf, flower } = s.plant;
   const strappy = leaf.form === 'strap' || leaf.form === 'grass';
-  const leaves = strappy ? clamp(Math.round(w / 9), 14, 34) : clamp(Math.round((w * w) / (leaf.lengthMm * leaf.lengthMm * 0.35)), 8, 40);
+  const leaves = strappy
+    ? clamp(Math.round(w / 9), 14, 34)
+    : clamp(Math.round((w * w) / (leaf.lengthMm * leaf.lengthMm * 0.35)), 8, 40);
   for (let i = 0; i < leaves; i += 1) {
     const t = (i + 0.5) / leaves;
     const a = i * GOLDEN;
@@ -108,7 +161,17 @@ export function stalk(s: Sprig): void {
       continue;
     }
     const length = Math.min(leaf.lengthMm, h * 0.92) * between(s, 0.75, 1.05);
-    s.builder.put({ kind: leaf.form === 'grass' ? 'blade' : 'strap', at, along: dir, face: unit(add(UP, dir, -0.3)), length, width: clamp(length * (leaf.form === 'grass' ? 0.03 : 0.075), 5, 42), droop: length * (0.08 + 0.4 * t) * between(s, 0.6, 1.2), ...leafColours(s), owner: s.owner });
+    s.builder.put({
+      kind: leaf.form === 'grass' ? 'blade' : 'strap',
+      at,
+      along: dir,
+      face: unit(add(UP, dir, -0.3)),
+      length,
+      width: clamp(length * (leaf.form === 'grass' ? 0.03 : 0.075), 5, 42),
+      droop: length * (0.08 + 0.4 * t) * between(s, 0.6, 1.2),
+      ...leafColours(s),
+      owner: s.owner,
+    });
   }
   const stalks = flower.form === 'none' ? 0 : Math.round(clamp(w / 22, 4, 16) * Math.min(1, s.grown.bloom * 1.2));
   for (let i = 0; i < stalks; i += 1) {

@@ -31,7 +31,8 @@ export function wand(s: Sprig): void {
 
 /** Flowers so small, or of such a form, that they make one spire together. mm, working figure. */
 const SPIRE_MM = 26;
-const isSpire = ({ plant: { flower } }: Sprig): boolean => flower.form === 'spike' || flower.form === 'plume' || flower.sizeMm < SPIRE_MM;
+const isSpire = ({ plant: { flower } }: Sprig): boolean =>
+  flower.form === 'spike' || flower.form === 'plume' || flower.sizeMm < SPIRE_MM;
 
 /** Flowers that are seen one by one, about the top of their stem: lilies, asters, snapdragons at their most open. */
 function heads(s: Sprig, from: Vec, to: Vec): void {
@@ -63,7 +64,19 @@ function spike(s: Sprig, from: Vec, to: Vec): void {
       const dir = toward(n * 0.9 + (k * Math.PI * 2) / around, 0.25);
       const { a, b } = flowerColours(s);
       const size = Math.max(7, mm) * (1.15 - 0.5 * t) * (inBud ? 0.55 : 1);
-      s.builder.put({ kind: inBud || open < 0.12 ? 'bud' : 'spikelet', at: add(at, dir, 1.5), along: unit(add(dir, UP, 0.35)), face: UP, length: size, width: size * 0.8, droop: size * 0.5, a, b, owner: s.owner, glow: 0.3 });
+      s.builder.put({
+        kind: inBud || open < 0.12 ? 'bud' : 'spikelet',
+        at: add(at, dir, 1.5),
+        along: unit(add(dir, UP, 0.35)),
+        face: UP,
+        length: size,
+        width: size * 0.8,
+        droop: size * 0.5,
+        a,
+        b,
+        owner: s.owner,
+        glow: 0.3,
+      });
     }
   }
 }
@@ -81,7 +94,14 @@ function sprays(s: Sprig, foot: Vec, tip: Vec, turned: number): void {
     const from = mix(foot, tip, t);
     const to = add(from, out, leaf * between(s, 1.6, 2.4) * (1.1 - 0.4 * t));
     stemBetween(s, from, to, 2);
-    for (let k = 0; k < 4; k += 1) leafAt(s, mix(from, to, 0.4 + 0.2 * k), unit(add(out, [between(s, -0.9, 0.9), between(s, -0.5, 0.4), between(s, -0.9, 0.9)])), unit(add(UP, out, 0.2)), 1.25);
+    for (let k = 0; k < 4; k += 1)
+      leafAt(
+        s,
+        mix(from, to, 0.4 + 0.2 * k),
+        unit(add(out, [between(s, -0.9, 0.9), between(s, -0.5, 0.4), between(s, -0.9, 0.9)])),
+        unit(add(UP, out, 0.2)),
+        1.25,
+      );
   }
 }
 
@@ -96,9 +116,16 @@ export function cane(s: Sprig): void {
       const t = (i + 0.5) / stalks;
       const a = i * GOLDEN;
       const reach = Math.sqrt(t) * (w / 2 - leaf * 0.25 * shrink);
-      const tip = add(s.base, [Math.cos(a) * reach, h * (1 - 0.55 * t) * between(s, 0.9, 1) - leaf * 0.12, Math.sin(a) * reach]);
+      const tip = add(s.base, [
+        Math.cos(a) * reach,
+        h * (1 - 0.55 * t) * between(s, 0.9, 1) - leaf * 0.12,
+        Math.sin(a) * reach,
+      ]);
       stemBetween(s, s.base, tip, 5 * shrink);
-      const dir = toward(a + between(s, -0.35, 0.35), s.plant.leaf.form === 'palmate' ? between(s, -0.1, 0.25) : between(s, -0.75, -0.25));
+      const dir = toward(
+        a + between(s, -0.35, 0.35),
+        s.plant.leaf.form === 'palmate' ? between(s, -0.1, 0.25) : between(s, -0.75, -0.25),
+      );
       leafAt(s, tip, dir, unit(add(UP, toward(a, 0), 0.9)), shrink);
     }
     return;
@@ -122,7 +149,12 @@ export function cane(s: Sprig): void {
       leafAt(s, mix(foot, tip, 0.06 + t * 0.82), dir, unit(add(UP, dir, -0.4)), shrink * (1 - 0.25 * t));
     }
     const heads = Math.round(7 * s.grown.bloom);
-    for (let k = 0; k < heads; k += 1) flowerAt(s, add(tip, [between(s, -22, 22), between(s, -45, 18), between(s, -22, 22)]), unit(add(toward(turn(s), 0.3), UP, 0.2)));
+    for (let k = 0; k < heads; k += 1)
+      flowerAt(
+        s,
+        add(tip, [between(s, -22, 22), between(s, -45, 18), between(s, -22, 22)]),
+        unit(add(toward(turn(s), 0.3), UP, 0.2)),
+      );
   }
 }
 
@@ -140,7 +172,8 @@ export function climber(s: Sprig): void {
   const skin = Math.PI * foot * h;
   const count = clamp(Math.round(skin / (leaf * leaf * 0.42)), 90, 420);
   const size = clamp(Math.sqrt(skin / (leaf * leaf * 0.42) / count), 1, 1.5);
-  const on = (t: number, a: number, out: number): Vec => add(s.base, [Math.cos(a) * (foot * (1 - t) + 14) * out, h * t, Math.sin(a) * (foot * (1 - t) + 14) * out]);
+  const on = (t: number, a: number, out: number): Vec =>
+    add(s.base, [Math.cos(a) * (foot * (1 - t) + 14) * out, h * t, Math.sin(a) * (foot * (1 - t) + 14) * out]);
   for (let i = 0; i < count; i += 1) {
     // More of it low, where the wigwam is wide.
     const t = 1 - Math.sqrt(1 - (i + 0.5) / count);

@@ -4,7 +4,8 @@ import type { Scheme, Seen } from './scheme';
 
 const isWhite = ({ colour }: Seen): boolean => family(colour) === 'white';
 /** 1 up to `inner` degrees of hue away, 0 from `outer`. */
-const near = (gap: number, inner: number, outer: number): number => Math.max(0, Math.min(1, (outer - gap) / (outer - inner)));
+const near = (gap: number, inner: number, outer: number): number =>
+  Math.max(0, Math.min(1, (outer - gap) / (outer - inner)));
 
 export const oneHueWhite: Scheme = {
   label: 'One colour and white',
@@ -32,7 +33,8 @@ export const opposites: Scheme = {
   accent: 0.15,
   about: 'One colour and the one across the wheel from it.',
   from: 'may',
-  belongs: (s, hue) => (isWhite(s) ? 0.3 : Math.max(near(hueGap(s.colour.h, hue), 30, 50), near(hueGap(s.colour.h, hue + 180), 38, 60))),
+  belongs: (s, hue) =>
+    isWhite(s) ? 0.3 : Math.max(near(hueGap(s.colour.h, hue), 30, 50), near(hueGap(s.colour.h, hue + 180), 38, 60)),
   poles: [
     { name: 'the first colour', least: 0.2, test: (s, hue) => !isWhite(s) && hueGap(s.colour.h, hue) < 45 },
     { name: 'its opposite', least: 0.12, test: (s, hue) => !isWhite(s) && hueGap(s.colour.h, hue + 180) < 55 },
@@ -45,5 +47,7 @@ export const fromColour: Scheme = {
   about: 'Starts from a colour you pick: a door, a pot, a leaf. Repeats it, with quiet company.',
   from: 'must',
   belongs: (s, hue) => (isWhite(s) || s.colour.c < 0.05 ? 0.8 : near(hueGap(s.colour.h, hue), 28, 60)),
-  poles: [{ name: 'the colour itself', least: 0.25, test: (s, hue) => s.colour.c >= 0.05 && hueGap(s.colour.h, hue) < 32 }],
+  poles: [
+    { name: 'the colour itself', least: 0.25, test: (s, hue) => s.colour.c >= 0.05 && hueGap(s.colour.h, hue) < 32 },
+  ],
 };

@@ -2,7 +2,10 @@ import type { Box } from '../schema';
 import { boxRing, clearOfBox, prismoidL, taper } from './outlines';
 import type { ShapeFunctions } from './shape';
 
-const at = (s: Box, below: number) => ({ wide: taper(s.lengthMm, s.baseLengthMm, below, s.depthMm), deep: taper(s.widthMm, s.baseWidthMm, below, s.depthMm) });
+const at = (s: Box, below: number) => ({
+  wide: taper(s.lengthMm, s.baseLengthMm, below, s.depthMm),
+  deep: taper(s.widthMm, s.baseWidthMm, below, s.depthMm),
+});
 
 /** A window box, rail box or trough: long, straight or tapered. Prismoid V = h/6·(A_top + 4A_mid + A_base). */
 export const box: ShapeFunctions<Box> = {

@@ -4,10 +4,12 @@ import type { Clear, PlanPoint } from './shape';
 const ROUND_POINTS = 72;
 
 /** Straight between rim and base at a share of the depth. */
-export const taper = (top: number, base: number, below: number, depth: number): number => top + (base - top) * Math.min(1, Math.max(0, below / depth));
+export const taper = (top: number, base: number, below: number, depth: number): number =>
+  top + (base - top) * Math.min(1, Math.max(0, below / depth));
 
 /** Half-axis of a half-ellipsoid at a depth, as a share of its half-axis at the rim: √(1 − z²/h²). */
-export const bulge = (below: number, depth: number): number => Math.sqrt(Math.max(0, 1 - (Math.min(depth, Math.max(0, below)) / depth) ** 2));
+export const bulge = (below: number, depth: number): number =>
+  Math.sqrt(Math.max(0, 1 - (Math.min(depth, Math.max(0, below)) / depth) ** 2));
 
 /** Volume of an elliptical half-ellipsoid between two depths, litres: πab(z − z³/3h²). */
 export const bulgeL = (a: number, b: number, depth: number, from: number, to: number): number => {
@@ -16,7 +18,8 @@ export const bulgeL = (a: number, b: number, depth: number, from: number, to: nu
 };
 
 /** Simpson’s rule (the prismoid rule): exact for walls that slope straight. Area in mm², depth in mm, litres out. */
-export const prismoidL = (area: (below: number) => number, from: number, to: number): number => (((to - from) / 6) * (area(from) + 4 * area((from + to) / 2) + area(to))) / 1e6;
+export const prismoidL = (area: (below: number) => number, from: number, to: number): number =>
+  (((to - from) / 6) * (area(from) + 4 * area((from + to) / 2) + area(to))) / 1e6;
 
 export function clearOfCircle(r: number, x: number, y: number): Clear {
   const d = Math.hypot(x, y);
@@ -64,13 +67,20 @@ export function clearOfPolygon(ring: readonly PlanPoint[], x: number, y: number)
     const t = long > 0 ? Math.min(1, Math.max(0, ((x - a.x) * ex + (y - a.y) * ey) / long)) : 0;
     const [dx, dy] = [a.x + ex * t - x, a.y + ey * t - y];
     const d = Math.hypot(dx, dy);
-    if (d < best.mm) best = d > 1e-6 ? { mm: d, nx: dx / d, ny: dy / d } : { mm: 0, nx: ey / Math.sqrt(long || 1), ny: -ex / Math.sqrt(long || 1) };
+    if (d < best.mm)
+      best =
+        d > 1e-6
+          ? { mm: d, nx: dx / d, ny: dy / d }
+          : { mm: 0, nx: ey / Math.sqrt(long || 1), ny: -ex / Math.sqrt(long || 1) };
   }
   return inside ? best : { mm: -best.mm, nx: -best.nx, ny: -best.ny };
 }
 
 export const ellipseRing = (a: number, b: number): PlanPoint[] =>
-  Array.from({ length: ROUND_POINTS }, (_, i) => ({ x: a * Math.cos((i / ROUND_POINTS) * 2 * Math.PI), y: b * Math.sin((i / ROUND_POINTS) * 2 * Math.PI) }));
+  Array.from({ length: ROUND_POINTS }, (_, i) => ({
+    x: a * Math.cos((i / ROUND_POINTS) * 2 * Math.PI),
+    y: b * Math.sin((i / ROUND_POINTS) * 2 * Math.PI),
+  }));
 
 export const boxRing = (halfWide: number, halfDeep: number): PlanPoint[] => [
   { x: halfWide, y: -halfDeep },
@@ -81,14 +91,19 @@ export const boxRing = (halfWide: number, halfDeep: number): PlanPoint[] => [
 
 /** A half disc, flat at the back, standing from −depth/2 to +depth/2. */
 export const halfRing = (a: number, deep: number): PlanPoint[] =>
-  Array.from({ length: ROUND_POINTS / 2 + 1 }, (_, i) => ({ x: a * Math.cos((i / (ROUND_POINTS / 2)) * Math.PI), y: -deep / 2 + deep * Math.sin((i / (ROUND_POINTS / 2)) * Math.PI) }));
+  Array.from({ length: ROUND_POINTS / 2 + 1 }, (_, i) => ({
+    x: a * Math.cos((i / (ROUND_POINTS / 2)) * Math.PI),
+    y: -deep / 2 + deep * Math.sin((i / (ROUND_POINTS / 2)) * Math.PI),
+  }));
 
 /** Area of a polygon, mm² (shoelace). */
 export const areaOf = (ring: readonly PlanPoint[]): number =>
-  Math.abs(ring.reduce((sum, a, i) => {
-    const b = ring[(i + 1) % ring.length] as PlanPoint;
-    return sum + a.x * b.y - b.x * a.y;
-  }, 0)) / 2;
+  Math.abs(
+    ring.reduce((sum, a, i) => {
+      const b = ring[(i + 1) % ring.length] as PlanPoint;
+      return sum + a.x * b.y - b.x * a.y;
+    }, 0),
+  ) / 2;
 
 export const perimeterOf = (ring: readonly PlanPoint[]): number =>
   ring.reduce((sum, a, i) => {

@@ -2,7 +2,10 @@ import type { Oval } from '../schema';
 import { clearOfEllipse, ellipseRing, prismoidL, taper } from './outlines';
 import type { ShapeFunctions } from './shape';
 
-const at = (s: Oval, below: number) => ({ wide: s.lengthMm * taper(1, s.baseShare, below, s.depthMm), deep: s.widthMm * taper(1, s.baseShare, below, s.depthMm) });
+const at = (s: Oval, below: number) => ({
+  wide: s.lengthMm * taper(1, s.baseShare, below, s.depthMm),
+  deep: s.widthMm * taper(1, s.baseShare, below, s.depthMm),
+});
 
 /** An oval tub, straight or tapered the same all round. */
 export const oval: ShapeFunctions<Oval> = {

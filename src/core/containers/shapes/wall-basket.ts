@@ -2,7 +2,10 @@ import type { WallBasket } from '../schema';
 import { bulge, bulgeL, clearOfPolygon, halfRing } from './outlines';
 import type { ShapeFunctions } from './shape';
 
-const at = (s: WallBasket, below: number) => ({ a: (s.widthMm / 2) * bulge(below, s.depthMm), deep: s.projectionMm * bulge(below, s.depthMm) });
+const at = (s: WallBasket, below: number) => ({
+  a: (s.widthMm / 2) * bulge(below, s.depthMm),
+  deep: s.projectionMm * bulge(below, s.depthMm),
+});
 
 /** A half-round wall basket or manger: half of a half-ellipsoid, flat against the wall. The flat stays where it is as it narrows. */
 export const wallBasket: ShapeFunctions<WallBasket> = {

@@ -5,7 +5,23 @@ import type { StartSize } from '../starts';
  * How a record is written down in these files. Everything is stated; nothing is defaulted, so a gap is a type error.
  * `bloom` is twelve figures 0–9, January first. `poison` is people, cats, dogs.
  */
-interface Written extends Pick<Plant, 'id' | 'common' | 'botanical' | 'variety' | 'group' | 'habit' | 'vigour' | 'water' | 'feed' | 'season' | 'deadhead' | 'pinch' | 'edible' | 'note'> {
+interface Written extends Pick<
+  Plant,
+  | 'id'
+  | 'common'
+  | 'botanical'
+  | 'variety'
+  | 'group'
+  | 'habit'
+  | 'vigour'
+  | 'water'
+  | 'feed'
+  | 'season'
+  | 'deadhead'
+  | 'pinch'
+  | 'edible'
+  | 'note'
+> {
   roles: Role[];
   height: [number, number];
   spread: [number, number];
@@ -62,4 +78,5 @@ function record(w: Written): Plant {
 }
 
 /** A plant and its varieties: what a variety does not say is as in the first. */
-export const kin = (base: Written, ...varieties: (Partial<Written> & Pick<Written, 'id' | 'variety'>)[]): Plant[] => [base, ...varieties.map((v) => ({ ...base, ...v }))].map(record);
+export const kin = (base: Written, ...varieties: (Partial<Written> & Pick<Written, 'id' | 'variety'>)[]): Plant[] =>
+  [base, ...varieties.map((v) => ({ ...base, ...v }))].map(record);
