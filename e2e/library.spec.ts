@@ -110,16 +110,14 @@ test('a plant of one’s own is added from its tag, composed with, corrected in 
   await expect(form.getByText(/is no length\. Write it as 30–60 cm/)).toBeVisible();
   await form.getByLabel('Grown height').fill('10-14 in');
   await form.getByLabel('Flower colour').fill('#f4b183');
-  await form
-    .getByLabel('Photograph')
-    .setInputFiles({
-      name: 'tag.png',
-      mimeType: 'image/png',
-      buffer: Buffer.from(
-        'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==',
-        'base64',
-      ),
-    });
+  await form.getByLabel('Photograph').setInputFiles({
+    name: 'tag.png',
+    mimeType: 'image/png',
+    buffer: Buffer.from(
+      'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==',
+      'base64',
+    ),
+  });
   await expect(form.getByRole('img', { name: 'Photograph' })).toBeVisible();
   await accessible(page);
   await form.getByRole('button', { name: 'Add to my plants' }).click();
@@ -276,15 +274,13 @@ test('stock is asked for and kept to; what is out gets a stand-in, on a phone at
   await panel.getByRole('button', { name: 'Ask the plant barrow' }).click();
   await expect(panel.getByText(/of them out/)).toBeVisible();
   await accessible(page);
-  await panel
-    .getByLabel('Stock list')
-    .setInputFiles({
-      name: 'corner.csv',
-      mimeType: 'text/csv',
-      buffer: Buffer.from(
-        'plant,start,price,available\n"Cordyline, wine red",1 L,7,0\ntriffid,9 cm,2,3\n"Dracaena, green spikes",1 L,6,2\n"Coleus, lime",9 cm,2.20,40\n',
-      ),
-    });
+  await panel.getByLabel('Stock list').setInputFiles({
+    name: 'corner.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from(
+      'plant,start,price,available\n"Cordyline, wine red",1 L,7,0\ntriffid,9 cm,2,3\n"Dracaena, green spikes",1 L,6,2\n"Coleus, lime",9 cm,2.20,40\n',
+    ),
+  });
   await expect(panel.getByText(/Row 3: “triffid” is no plant in the library/)).toBeVisible();
   await panel.getByRole('button', { name: 'Ask the plant barrow' }).click();
   await panel.getByRole('switch', { name: /only in this stock/ }).click();
@@ -311,13 +307,11 @@ test('stock is asked for and kept to; what is out gets a stand-in, on a phone at
 test('five thousand plants are scrolled and searched without more than a few shelves in the page', async ({ page }) => {
   await page.goto(`${EMPTY}/library`);
   const rows = Array.from({ length: 4600 }, (_, i) => `Petunia,number ${i},rose pink`);
-  await page
-    .getByLabel('File of plants')
-    .setInputFiles({
-      name: 'many.csv',
-      mimeType: 'text/csv',
-      buffer: Buffer.from(`name,variety,colour\n${rows.join('\n')}\n`),
-    });
+  await page.getByLabel('File of plants').setInputFiles({
+    name: 'many.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from(`name,variety,colour\n${rows.join('\n')}\n`),
+  });
   await page.getByRole('button', { name: 'Read 3 columns' }).click();
   await page.getByRole('button', { name: 'Add 4,600 plants' }).click();
   await expect(count(page)).toHaveText(/^5,0\d\d plants, 4,600 your own/);

@@ -98,13 +98,11 @@ test('a wall typed in by height and distance, another climate, and weather that 
   await expect(page.getByText('full sun')).toBeHidden();
   await page.getByLabel('Climate').selectOption({ label: 'Birch Lake, cold continental' });
   await expect(page.getByText(/Zone 4b; plants rated H7/)).toBeVisible();
-  await page
-    .getByLabel('Read daily weather')
-    .setInputFiles({
-      name: 'log.csv',
-      mimeType: 'text/csv',
-      buffer: Buffer.from('date,high_c,low_c,rain_mm\n2025-07-31,10,20,0'),
-    });
+  await page.getByLabel('Read daily weather').setInputFiles({
+    name: 'log.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from('date,high_c,low_c,rain_mm\n2025-07-31,10,20,0'),
+  });
   await expect(page.getByText('Row 2: the low, 20, is above the high, 10.')).toBeVisible();
   await expect(page.getByLabel('Climate')).toHaveValue('birch-lake');
 });

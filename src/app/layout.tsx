@@ -3,7 +3,7 @@ import './globals.css';
 import type { Metadata, Viewport } from 'next';
 import type { ReactNode } from 'react';
 import { Toaster } from 'sonner';
-import { KeepOpen } from '@/features/offline/KeepOpen';
+import { KeepOpen } from '@/features/shell/KeepOpen';
 
 export const metadata: Metadata = {
   title: { default: 'Rillbank', template: '%s · Rillbank' },

@@ -20,13 +20,13 @@ import {
 } from '@/storage/plantings';
 import { Button, buttonLook } from '@/ui/Button';
 import { useFilePick } from '@/ui/useFilePick';
-import { download } from '../workspace/download';
-import { Preferences } from '../workspace/Preferences';
-import { stationPath } from '../workspace/stations';
-import { tell } from '../workspace/tell';
-import { useUnits } from '../workspace/units';
+import { download } from '../shell/download';
+import { Preferences } from '../shell/Preferences';
+import { stationPath } from '../shell/stations';
+import { tell } from '../shell/tell';
+import { useUnits } from '../shell/units';
 import { Jobs } from './Jobs';
-import { pictureSize } from '../workspace/PotPicture';
+import { pictureSize } from '../pictures/PotPicture';
 import { PotOnShelf } from './PotOnShelf';
 
 const today = () => new Date().toISOString().slice(0, 10);

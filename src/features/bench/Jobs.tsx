@@ -3,7 +3,7 @@ import Link from 'next/link';
 import { type Job, type JobKind, jobsOf } from '@/core/growth/jobs';
 import type { Planting } from '@/core/plantings/schema';
 import { formatDay } from '@/core/units/date';
-import { stationPath } from '../workspace/stations';
+import { stationPath } from '../shell/stations';
 
 const SAYS: Record<JobKind, (job: Job) => string> = {
   compose: () => 'Compose',

@@ -9,9 +9,9 @@ import { formatDay } from '@/core/units/date';
 import { describe } from '@/core/containers/describe';
 import { Button } from '@/ui/Button';
 import { Mark } from '@/ui/Mark';
-import { PotPicture, pictureSize } from '../workspace/PotPicture';
-import { stationPath, type Station } from '../workspace/stations';
-import { useUnits } from '../workspace/units';
+import { PotPicture, pictureSize } from '../pictures/PotPicture';
+import { stationPath, type Station } from '../shell/stations';
+import { useUnits } from '../shell/units';
 
 /** What state a container is in, and what comes next for it. */
 function stateOf(planting: Planting): { severity: Severity; text: string; next: Station } {

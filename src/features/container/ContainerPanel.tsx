@@ -8,8 +8,8 @@ import type { Planting } from '@/core/plantings/schema';
 import { formatLength, type UnitSystem } from '@/core/units/length';
 import { ColourField, Choose, LengthField, NumberField, TextField } from '@/ui/Field';
 import { Toggle } from '@/ui/Toggle';
-import { useWorkspace } from '../workspace/store';
-import { useUnits } from '../workspace/units';
+import { useWorkspace } from '../shell/store';
+import { useUnits } from '../shell/units';
 import { Dimensions } from './Dimensions';
 import { OutlineEditor } from './OutlineEditor';
 

@@ -10,7 +10,7 @@ import { formatLength, type UnitSystem } from '@/core/units/length';
 import { formatMass, formatVolume } from '@/core/units/quantity';
 import { Mark } from '@/ui/Mark';
 import { Section } from '@/ui/Section';
-import { useWorkspace } from '../workspace/store';
+import { useWorkspace } from '../shell/store';
 
 /** One person lifts no more than this without help. Usual workplace guidance is 25 kg at best; heavier needs two or a trolley. */
 const LIFT_KG = 25;

@@ -4,7 +4,7 @@ import { lengthUnit, type UnitSystem } from '@/core/units/length';
 import { BloomStrip } from '@/ui/BloomStrip';
 import { Button } from '@/ui/Button';
 import { factsOf } from './facts';
-import { fitting, Specimen, specimenFrame, underMm } from '../workspace/Specimen';
+import { fitting, Specimen, specimenFrame, underMm } from '../pictures/Specimen';
 
 const TALL = 260;
 

@@ -12,9 +12,9 @@ import type { Opened } from '@/workers/plants';
 import { Button } from '@/ui/Button';
 import { PlantGlyph } from '@/ui/PlantGlyph';
 import { Segments } from '@/ui/Segments';
-import { download } from '../workspace/download';
-import { startReader } from '../workspace/helpers';
-import { tell } from '../workspace/tell';
+import { download } from '../shell/download';
+import { startReader } from '../shell/workers';
+import { tell } from '../shell/tell';
 
 type Reader = ReturnType<typeof startReader>;
 type Step =

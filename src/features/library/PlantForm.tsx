@@ -11,11 +11,11 @@ import { saveOwn } from '@/storage/plants';
 import { Button } from '@/ui/Button';
 import { TypedField } from '@/ui/Field';
 import { useFilePick } from '@/ui/useFilePick';
-import { tell } from '../workspace/tell';
+import { tell } from '../shell/tell';
 import { RestFields, TagFields } from './PlantFields';
 import { RangeField } from './RangeField';
 import { smallPhoto } from './photo';
-import { fitting, Specimen } from '../workspace/Specimen';
+import { fitting, Specimen } from '../pictures/Specimen';
 
 /** What the form is opened for: a new plant from its tag, another variety of one, or one to put right. */
 export type Task = { do: 'add' } | { do: 'vary'; plant: Plant } | { do: 'edit'; plant: Plant; photo: string | null };

@@ -12,9 +12,9 @@ import { formatMoney } from '@/core/units/quantity';
 import { BloomStrip } from '@/ui/BloomStrip';
 import { Button, buttonLook } from '@/ui/Button';
 import { Mark } from '@/ui/Mark';
-import { stationPath } from '../workspace/stations';
+import { stationPath } from '../shell/stations';
 import { factsOf } from './facts';
-import { fitting, Specimen } from '../workspace/Specimen';
+import { fitting, Specimen } from '../pictures/Specimen';
 
 interface Props {
   plant: Plant;

@@ -2,7 +2,7 @@
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { type KeyboardEvent, useEffect, useRef, useState } from 'react';
 import { plantName } from '@/core/plants/schema';
-import { fitting, Specimen, specimenFrame, underMm } from '../workspace/Specimen';
+import { fitting, Specimen, specimenFrame, underMm } from '../pictures/Specimen';
 import type { Shown } from './view';
 
 /** Least room for a plant on a shelf, and the room its picture may take, px. */

@@ -9,8 +9,8 @@ import { simulatedNursery } from '@/standins/nursery';
 import { Button } from '@/ui/Button';
 import { Toggle } from '@/ui/Toggle';
 import { useFilePick } from '@/ui/useFilePick';
-import { download } from '../workspace/download';
-import { tell } from '../workspace/tell';
+import { download } from '../shell/download';
+import { tell } from '../shell/tell';
 
 const today = () => new Date().toISOString().slice(0, 10);
 const MOST_BYTES = 5_000_000;

@@ -3,7 +3,7 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { finderOf } from '@/core/plants/search';
 import { readShelf } from '@/storage/plantings';
-import { useKnown } from '../workspace/mine';
+import { useKnown } from '../shell/known';
 import { ASK_NOTHING, standingFor, viewOf, type Asked } from './view';
 
 const MOST_COMPARED = 4;

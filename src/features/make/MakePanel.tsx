@@ -13,9 +13,9 @@ import { Button } from '@/ui/Button';
 import { Mark } from '@/ui/Mark';
 import { PlantGlyph } from '@/ui/PlantGlyph';
 import { Segments } from '@/ui/Segments';
-import { download, fileName } from '../workspace/download';
-import { weighWorker } from '../workspace/helpers';
-import type { Known } from '../workspace/mine';
+import { download, fileName } from '../shell/download';
+import { weighWorker } from '../shell/workers';
+import type { Known } from '../shell/known';
 import { StandIns } from './StandIns';
 
 /** The shopping list: plants in the sizes and packs sold, mix in whole bags, feed, and what it comes to. */

@@ -7,11 +7,11 @@ import { plantIdOf } from '@/core/plantings/resolve';
 import type { Planting } from '@/core/plantings/schema';
 import { stateOf } from '@/core/stock/shelf';
 import { Button } from '@/ui/Button';
-import { fitting, Specimen } from '../workspace/Specimen';
-import { CHECK_NAME } from '../workspace/figures';
-import { weighWorker } from '../workspace/helpers';
-import type { Known } from '../workspace/mine';
-import { useWorkspace } from '../workspace/store';
+import { fitting, Specimen } from '../pictures/Specimen';
+import { CHECK_NAME } from '../shell/figures';
+import { weighWorker } from '../shell/workers';
+import type { Known } from '../shell/known';
+import { useWorkspace } from '../shell/store';
 
 /** What could take the place of a plant that cannot be had, each tried in all its places and judged. */
 export function StandIns({

@@ -13,7 +13,7 @@ import { tenth } from '@/core/units/number';
 import { Button } from '@/ui/Button';
 import { PlantGlyph } from '@/ui/PlantGlyph';
 import { Segments } from '@/ui/Segments';
-import { useWorkspace } from '../workspace/store';
+import { useWorkspace } from '../shell/store';
 
 /** A place in the soil for one more: the emptiest direction, nudging nobody if it can; else the others give way. */
 function placeFor(planting: Planting, plant: Plant, role: Role): Placement[] | null {

@@ -11,9 +11,9 @@ import { Button } from '@/ui/Button';
 import { Choose, ColourField, Field, NumberField } from '@/ui/Field';
 import { Segments } from '@/ui/Segments';
 import { Toggle } from '@/ui/Toggle';
-import type { Known } from '../workspace/mine';
-import { tell } from '../workspace/tell';
-import { useWorkspace } from '../workspace/store';
+import type { Known } from '../shell/known';
+import { tell } from '../shell/tell';
+import { useWorkspace } from '../shell/store';
 import { SchemeSwatch } from './SchemeSwatch';
 import { WantedPlants } from './WantedPlants';
 

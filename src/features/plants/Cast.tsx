@@ -5,8 +5,8 @@ import { formatLength } from '@/core/units/length';
 import type { Placed } from '@/core/plantings/resolve';
 import { Button } from '@/ui/Button';
 import { PlantGlyph } from '@/ui/PlantGlyph';
-import { useWorkspace } from '../workspace/store';
-import { useUnits } from '../workspace/units';
+import { useWorkspace } from '../shell/store';
+import { useUnits } from '../shell/units';
 
 const HEAD: Record<Role, string> = { thriller: 'Thriller', filler: 'Fillers', spiller: 'Spillers' };
 

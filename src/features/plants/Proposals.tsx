@@ -8,8 +8,8 @@ import { formatMoney } from '@/core/units/quantity';
 import { Button } from '@/ui/Button';
 import { Level } from '@/ui/Level';
 import { Mark } from '@/ui/Mark';
-import { along, CHECK_NAME, figureOf } from '../workspace/figures';
-import { PotPicture, pictureSize } from '../workspace/PotPicture';
+import { along, CHECK_NAME, figureOf } from '../shell/figures';
+import { PotPicture, pictureSize } from '../pictures/PotPicture';
 
 interface Props {
   state: 'working' | 'done';

@@ -12,10 +12,10 @@ import { Button } from '@/ui/Button';
 import { Choose } from '@/ui/Field';
 import { PlantGlyph } from '@/ui/PlantGlyph';
 import { Toggle } from '@/ui/Toggle';
-import { CHECK_NAME } from '../workspace/figures';
-import { weighWorker } from '../workspace/helpers';
-import type { Known } from '../workspace/mine';
-import { useWorkspace } from '../workspace/store';
+import { CHECK_NAME } from '../shell/figures';
+import { weighWorker } from '../shell/workers';
+import type { Known } from '../shell/known';
+import { useWorkspace } from '../shell/store';
 
 /** One plant in hand: its start size, keep or take out, and what could stand in its place, judged. */
 export function SwapPanel({

@@ -4,8 +4,8 @@ import { useEffect, useRef, useState } from 'react';
 import type { Composed, Proposal } from '@/core/compose/compose';
 import type { Mine } from '@/core/stock/shelf';
 import type { Planting } from '@/core/plantings/schema';
-import { startComposer } from '../workspace/helpers';
-import { tell } from '../workspace/tell';
+import { startComposer } from '../shell/workers';
+import { tell } from '../shell/tell';
 
 interface Work {
   state: 'idle' | 'working' | 'done';

@@ -5,8 +5,8 @@ import { type Spot, spotName } from '@/core/spots/schema';
 import { readShelf, savePlanting } from '@/storage/plantings';
 import { Button } from '@/ui/Button';
 import { Choose } from '@/ui/Field';
-import { useWorkspace } from '../workspace/store';
-import { tell } from '../workspace/tell';
+import { useWorkspace } from '../shell/store';
+import { tell } from '../shell/tell';
 
 const same = (a: Spot, b: Spot): boolean => JSON.stringify(a) === JSON.stringify(b);
 

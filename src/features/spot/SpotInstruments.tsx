@@ -5,8 +5,8 @@ import type { Planting } from '@/core/plantings/schema';
 import type { Spot } from '@/core/spots/schema';
 import { SightSection } from '@/ui/SightSection';
 import { SunClock } from '@/ui/SunClock';
-import { useWorkspace } from '../workspace/store';
-import { useUnits } from '../workspace/units';
+import { useWorkspace } from '../shell/store';
+import { useUnits } from '../shell/units';
 
 /** Whether the spot has anything to show beside its fields. */
 export const hasInstruments = ({ light, seen, sight }: Spot): boolean =>

@@ -7,10 +7,10 @@ import type { Planting } from '@/core/plantings/schema';
 import { Button } from '@/ui/Button';
 import { Level } from '@/ui/Level';
 import { Mark } from '@/ui/Mark';
-import { along, bandOf, CHECK_NAME, ENDS, figureOf } from './figures';
-import { weighWorker } from './helpers';
-import { useWorkspace } from './store';
-import { useUnits } from './units';
+import { along, bandOf, CHECK_NAME, ENDS, figureOf } from '../shell/figures';
+import { weighWorker } from '../shell/workers';
+import { useWorkspace } from '../shell/store';
+import { useUnits } from '../shell/units';
 
 /** Remedies for what is not good, weighed in the background after each change. */
 function useRemedies(planting: Planting, report: Report, mine: Mine): Map<string, Remedy[]> {

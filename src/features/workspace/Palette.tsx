@@ -6,9 +6,9 @@ import { useEffect, useState } from 'react';
 import type { Season } from '@/core/growth/season';
 import { plantName } from '@/core/plants/schema';
 import type { Planting } from '@/core/plantings/schema';
-import { STATION_NAME, STATIONS, stationPath } from './stations';
-import { useWorkspace } from './store';
-import { useUnits } from './units';
+import { STATION_NAME, STATIONS, stationPath } from '../shell/stations';
+import { useWorkspace } from '../shell/store';
+import { useUnits } from '../shell/units';
 
 interface Act {
   text: string;

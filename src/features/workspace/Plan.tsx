@@ -12,8 +12,8 @@ import { STARTS } from '@/core/plants/starts';
 import type { Planting } from '@/core/plantings/schema';
 import { formatLength } from '@/core/units/length';
 import { offset } from '@/portrait/loft';
-import { useWorkspace } from './store';
-import { useUnits } from './units';
+import { useWorkspace } from '../shell/store';
+import { useUnits } from '../shell/units';
 
 interface Spot {
   xMm: number;

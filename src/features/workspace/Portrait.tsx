@@ -7,8 +7,8 @@ import type { Planting } from '@/core/plantings/schema';
 import { ABOVE, FRONT, type Frame, LEVEL, type View } from '@/portrait/stage';
 import { Button } from '@/ui/Button';
 import { Elevation } from './Elevation';
-import { sproutWorker } from './helpers';
-import { accountOf } from './account';
+import { sproutWorker } from '../shell/workers';
+import { accountOf } from '../pictures/account';
 import { Ruler } from './Ruler';
 import { useStage } from './useStage';
 

@@ -6,7 +6,7 @@ import { formatDay } from '@/core/units/date';
 import type { Season } from '@/core/growth/season';
 import { plantName } from '@/core/plants/schema';
 import type { Planting } from '@/core/plantings/schema';
-import { useWorkspace } from './store';
+import { useWorkspace } from '../shell/store';
 
 const H = 136;
 const MID = 66;

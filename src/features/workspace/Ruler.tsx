@@ -6,7 +6,7 @@ import { footMm } from '@/portrait/body';
 import type { Frame, Stage, View } from '@/portrait/stage';
 import { usefulFor } from '@/core/spots/sightline';
 import { lengthUnit } from '@/core/units/length';
-import { useUnits } from './units';
+import { useUnits } from '../shell/units';
 
 interface Props {
   stage: Stage;

@@ -5,9 +5,9 @@ import type { Planting } from '@/core/plantings/schema';
 import { spotName } from '@/core/spots/schema';
 import { Button, buttonLook } from '@/ui/Button';
 import { Stream } from '@/ui/Stream';
-import { Preferences } from './Preferences';
-import { STATION_NAME, STATIONS, stationPath, type Station } from './stations';
-import { useWorkspace } from './store';
+import { Preferences } from '../shell/Preferences';
+import { STATION_NAME, STATIONS, stationPath, type Station } from '../shell/stations';
+import { useWorkspace } from '../shell/store';
 
 /** At which station a check is put right. */
 const AT: Partial<Record<CheckId, Station>> = { drainage: 'container', nights: 'plants' };

@@ -23,16 +23,16 @@ import { SpotPanel } from '../spot/SpotPanel';
 import { SpotReading } from '../spot/SpotReading';
 import { useDerived } from './derived';
 import { Levels } from './Levels';
-import { useKnown } from './mine';
+import { useKnown } from '../shell/known';
 import { Palette } from './Palette';
 import { Plan } from './Plan';
 import { Portrait } from './Portrait';
 import { Rill } from './Rill';
-import { stationPath, type Station } from './stations';
-import { useWorkspace } from './store';
+import { stationPath, type Station } from '../shell/stations';
+import { useWorkspace } from '../shell/store';
 import { TopBar } from './TopBar';
-import { useShortcuts } from './useShortcuts';
-import { useUnits } from './units';
+import { useShortcuts } from '../shell/useShortcuts';
+import { useUnits } from '../shell/units';
 
 /** Opens a stored planting, and follows it when another tab changes it. */
 function useOpen(id: string): { planting: Planting | null; problem: string | null } {

@@ -4,12 +4,12 @@ import { LEVELS } from '@/core/balance/finding';
 import { grow } from '@/core/growth/season';
 import { pot, roundPot, warmPot } from '@/core/testing/pots';
 import { readOne } from '@/storage/plantings';
-import { accountOf } from './account';
-import { frameOf } from './derived';
-import { fileName } from './download';
-import { along, bandOf, CHECK_NAME, ENDS, figureOf } from './figures';
-import { isStation, stationPath } from './stations';
-import { useWorkspace } from './store';
+import { accountOf } from '../pictures/account';
+import { frameOf } from '../pictures/frame';
+import { fileName } from '../shell/download';
+import { along, bandOf, CHECK_NAME, ENDS, figureOf } from '../shell/figures';
+import { isStation, stationPath } from '../shell/stations';
+import { useWorkspace } from '../shell/store';
 
 jest.mock('sonner', () => ({ toast: Object.assign(jest.fn(), { error: jest.fn() }) }));
 

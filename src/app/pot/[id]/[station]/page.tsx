@@ -1,5 +1,5 @@
 import { notFound } from 'next/navigation';
-import { isStation } from '@/features/workspace/stations';
+import { isStation } from '@/features/shell/stations';
 import { Workspace } from '@/features/workspace/Workspace';
 
 export default async function Page({ params }: { params: Promise<{ id: string; station: string }> }) {

@@ -3,8 +3,8 @@ import { grow } from '@/core/growth/season';
 import type { Planting } from '@/core/plantings/schema';
 import { accountOf } from './account';
 import { sizeOf, useStill } from './darkroom';
-import { frameOf } from './derived';
-import { sproutWorker } from './helpers';
+import { frameOf } from './frame';
+import { sproutWorker } from '../shell/workers';
 
 interface Wanted {
   planting: Planting;

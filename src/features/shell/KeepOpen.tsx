@@ -1,7 +1,7 @@
 'use client';
 import { usePathname } from 'next/navigation';
 import { useEffect } from 'react';
-import { STATIONS, stationPath } from '../workspace/stations';
+import { STATIONS, stationPath } from './stations';
 
 /** The pages that belong to a path: all stations of the container one stands at, or the page itself. */
 function pagesOf(path: string): string[] {

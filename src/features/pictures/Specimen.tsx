@@ -5,9 +5,9 @@ import { formatLength, lengthNumber } from '@/core/units/length';
 import type { Frame } from '@/portrait/stage';
 import { PlantGlyph } from '@/ui/PlantGlyph';
 import { sizeOf, useStill } from './darkroom';
-import { frameOf } from './derived';
-import { sproutWorker } from './helpers';
-import { useUnits } from './units';
+import { frameOf } from './frame';
+import { sproutWorker } from '../shell/workers';
+import { useUnits } from '../shell/units';
 
 /** The room a plant by itself takes, mm from its rim, and how tall it stands. */
 export function specimenFrame(plant: Plant): Frame & { heightMm: number; hangs: boolean } {
