@@ -1,7 +1,10 @@
 // Keeps Rillbank open where there is no signal: pages as they were last seen, and everything they are built of.
 // What a gardener made is not here: it lives in the browser's own database and needs no network.
-const PAGES = 'rillbank-pages-1';
-const PARTS = 'rillbank-parts-1';
+const BUILD = new URL(self.location.href).searchParams.get('build') ?? '0';
+const PAGES = `rillbank-pages-${BUILD}`;
+const PARTS = `rillbank-parts-${BUILD}`;
+/** Builds whose pages are kept: this one, and the one before it for what was not opened since. */
+const KEPT_BUILDS = 2;
 
 self.addEventListener('install', (event) => {
   event.waitUntil(
@@ -11,7 +14,15 @@ self.addEventListener('install', (event) => {
       .then(() => self.skipWaiting()),
   );
 });
-self.addEventListener('activate', (event) => event.waitUntil(self.clients.claim()));
+self.addEventListener('activate', (event) => event.waitUntil(prune().then(() => self.clients.claim())));
+
+/** Forgets what older builds kept. Caches come in the order they were made. */
+async function prune() {
+  const ours = (await caches.keys()).filter((name) => name.startsWith('rillbank-'));
+  const builds = [...new Set(ours.map((name) => name.split('-').pop()))].filter((build) => build !== BUILD);
+  const old = new Set(builds.slice(0, Math.max(0, builds.length - (KEPT_BUILDS - 1))));
+  await Promise.all(ours.filter((name) => old.has(name.split('-').pop())).map((name) => caches.delete(name)));
+}
 
 // What was fetched before this worker was there is told by the page, and kept too.
 self.addEventListener('message', (event) => {
@@ -44,11 +55,11 @@ const bare = (url) => url.split('#')[0];
 async function part(request) {
   const cache = await caches.open(PARTS);
   const url = bare(request.url);
-  let answer = await cache.match(url);
+  let answer = (await cache.match(url)) ?? (await caches.match(url));
   if (!answer) {
     answer = await fetch(url);
     if (!answer.ok) return answer;
-    await cache.put(url, answer.clone());
+    await cache.put(url, answer.clone()).catch(() => undefined);
   }
   return new Response(answer.body, { status: answer.status, headers: answer.headers });
 }
@@ -59,10 +70,11 @@ async function page(request, url) {
   const key = request.mode === 'navigate' ? url.pathname : request;
   try {
     const answer = await fetch(request);
-    if (answer.ok) void cache.put(key, answer.clone());
+    // What could not be kept is no reason not to show it.
+    if (answer.ok) void cache.put(key, answer.clone()).catch(() => undefined);
     return answer;
   } catch (error) {
-    const kept = await cache.match(key);
+    const kept = (await cache.match(key)) ?? (await caches.match(key));
     if (kept) return kept;
     if (request.mode !== 'navigate') throw error;
     return new Response(

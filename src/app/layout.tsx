@@ -2,8 +2,8 @@ import '@fontsource-variable/bricolage-grotesque/standard.css';
 import './globals.css';
 import type { Metadata, Viewport } from 'next';
 import type { ReactNode } from 'react';
-import { Toaster } from 'sonner';
 import { KeepOpen } from '@/features/shell/KeepOpen';
+import { Toasts } from '@/features/shell/Toasts';
 
 export const metadata: Metadata = {
   title: { default: 'Rillbank', template: '%s · Rillbank' },
@@ -25,19 +25,7 @@ export default function RootLayout({ children }: { children: ReactNode }) {
       <body>
         {children}
         <KeepOpen />
-        <Toaster
-          position="bottom-center"
-          toastOptions={{
-            classNames: { description: 'text-ground!' },
-            style: {
-              fontFamily: 'inherit',
-              background: 'var(--ink)',
-              color: 'var(--ground)',
-              border: 'none',
-              borderRadius: 4,
-            },
-          }}
-        />
+        <Toasts />
       </body>
     </html>
   );

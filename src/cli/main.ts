@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { z } from 'zod';
 import { assess } from '../core/balance/assess';
 import { compose } from '../core/compose/compose';
-import { withRemedies } from '../core/compose/remedies';
+import { withRemedies } from '@/core/compose/changes/remedies';
 import { BackupSchema } from '../core/formats/backup';
 import { PlantsFileSchema } from '../core/formats/own-plants';
 import { BriefFileSchema, readBrief } from '../core/formats/brief';

@@ -1,7 +1,7 @@
 import { MATERIALS, type Material } from '@/core/containers/materials';
 import type { Container, Shape } from '@/core/containers/schema';
-import { freshPlanting } from '@/core/plantings/fresh';
-import { PLANTING_FORMAT, type Placement, type Planting } from '@/core/plantings/schema';
+import { freshPlanting, newPlacement } from '@/core/plantings/fresh';
+import { PLANTING_FORMAT, PLANTING_VERSION, type Planting } from '@/core/plantings/schema';
 import { PLACEMENTS } from './placements';
 import { arcade, boilerHouse, entrance, terrace, ticketWindow } from './spots';
 
@@ -34,21 +34,18 @@ const planting = (
   asked: Planting['brief'],
 ): Planting => ({
   format: PLANTING_FORMAT,
-  version: 1,
+  version: PLANTING_VERSION,
   id,
   name,
   spot,
   container: c,
   brief: asked,
   startDate,
-  placements: (PLACEMENTS[id] ?? []).map(([plant, role, start, xMm, yMm], i): Placement => ({
-    id: `p${i + 1}`,
-    plant,
-    role,
-    start,
-    xMm,
-    yMm,
-  })),
+  nextId: (PLACEMENTS[id] ?? []).length + 1,
+  placements: (PLACEMENTS[id] ?? []).map(([plant, role, start, xMm, yMm], i) =>
+    newPlacement(`p${i + 1}`, { plant, role, start, xMm, yMm }),
+  ),
+  deeds: [],
 });
 
 const box = (lengthMm: number): Shape => ({

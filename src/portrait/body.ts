@@ -13,7 +13,7 @@ import {
 import { headspaceMm } from '@/core/containers';
 import type { Material as PotMaterial } from '@/core/containers/materials';
 import { MATERIALS } from '@/core/containers/materials';
-import { feetMm } from '@/core/containers/outline';
+import { footMm } from '@/core/containers/outline';
 import type { Container } from '@/core/containers/schema';
 import { shapeOf } from '@/core/containers/shapes';
 import { fittingsOf } from './fittings';
@@ -119,7 +119,3 @@ export function createBody(c: Container): { group: Group; dispose: () => void } 
       }),
   };
 }
-
-/** How far what it stands on lies under the rim, mm: the base, and the feet under it. */
-export const footMm = (c: Container): number =>
-  shapeOf(c.shape).depthMm(c.shape) + MATERIALS[c.material].wallMm * 0.8 + feetMm(c);

@@ -10,15 +10,12 @@ import {
   TorusGeometry,
   Vector3,
 } from 'three';
-import { feetMm, rimOf, rimPoints } from '@/core/containers/outline';
+import { feetMm, hookMm, rimOf, rimPoints } from '@/core/containers/outline';
 import type { Container } from '@/core/containers/schema';
 import { shapeOf } from '@/core/containers/shapes';
 
 const IRON = '#3b4243';
 const STONE = '#b9b6aa';
-
-/** Hook above the rim of a hanging basket, mm: chains a little longer than half its width. */
-export const hookMm = (c: Container): number => (c.mount === 'hook' ? Math.max(300, rimOf(c.shape).wide * 1.15) : 0);
 
 /** A rod between two points. */
 function rod(from: Vector3, to: Vector3, thick: number, skin: MeshLambertMaterial): Mesh {

@@ -19,7 +19,8 @@ import {
 import type { Canopy } from '@/core/canopy/kinds';
 import type { Container } from '@/core/containers/schema';
 import { rimOf } from '@/core/containers/outline';
-import { createBody, footMm } from './body';
+import { createBody } from './body';
+import { footMm } from '@/core/containers/outline';
 import { createFoliage, type Foliage } from './foliage';
 
 /** What must be in the picture, mm from the rim: the tallest and widest the planting ever grows. */

@@ -1,6 +1,7 @@
 import Dexie, { type Table } from 'dexie';
+import { blobOf } from './blobs';
 
-/** One container as stored: the planting as JSON, checked each time it is read, and when it was last changed. */
+/** One container as stored: the planting as JSON, checked when it is read, and when it was last changed. */
 export interface StoredPlanting {
   id: string;
   place: string;
@@ -10,15 +11,22 @@ export interface StoredPlanting {
   planting: unknown;
 }
 
-/** One of somebody's own plants as stored, checked each time it is read. */
+/** One of somebody's own plants as stored, checked when it is read. Its photograph lies in a table of its own. */
 export interface StoredPlant {
   id: string;
   own: unknown;
 }
 
+/** A photograph, under the id of the plant it is of. */
+export interface StoredPhoto {
+  id: string;
+  blob: Blob;
+}
+
 class RillbankDb extends Dexie {
   plantings!: Table<StoredPlanting, string>;
   plants!: Table<StoredPlant, string>;
+  photos!: Table<StoredPhoto, string>;
   settings!: Table<{ key: string; value: unknown }, string>;
 
   constructor() {
@@ -26,6 +34,19 @@ class RillbankDb extends Dexie {
     // A later version is declared below these with its own .upgrade(), and never changes their lines.
     this.version(1).stores({ plantings: 'id, place, updatedAt', settings: 'key' });
     this.version(2).stores({ plants: 'id' });
+    // Photographs were data URLs inside the plants; they are Blobs beside them.
+    this.version(3)
+      .stores({ photos: 'id' })
+      .upgrade(async (tx) => {
+        const rows: StoredPlant[] = await tx.table('plants').toArray();
+        for (const row of rows) {
+          const own = row.own as { photo?: unknown } | null;
+          const blob = typeof own?.photo === 'string' ? blobOf(own.photo) : null;
+          if (!own || !blob) continue;
+          await tx.table('photos').put({ id: row.id, blob });
+          await tx.table('plants').put({ ...row, own: { ...own, photo: null } });
+        }
+      });
   }
 }
 

@@ -1,22 +1,17 @@
-import { z } from 'zod';
-import { StockSchema } from '@/core/stock/schema';
+import { KeptStockSchema, type KeptStock } from '@/core/stock/schema';
 import { db } from './db';
 
-const KEY = 'stock';
+export const STOCK_KEY = 'stock';
 
-/** The nursery's list as last told, and whether to compose from it alone. */
-const StoredStockSchema = z.object({ stock: StockSchema, keepTo: z.boolean() });
-export type StoredStock = z.infer<typeof StoredStockSchema>;
-
-/** The list, or null where there is none that can be read. */
-export async function readStock(): Promise<StoredStock | null> {
-  const row = await db.settings.get(KEY);
-  const r = StoredStockSchema.safeParse(row?.value);
+/** The nursery's list as last told, or null where there is none that can be read. */
+export async function readStock(): Promise<KeptStock | null> {
+  const row = await db.settings.get(STOCK_KEY);
+  const r = KeptStockSchema.safeParse(row?.value);
   return r.success ? r.data : null;
 }
 
-export async function saveStock(value: StoredStock): Promise<void> {
-  await db.settings.put({ key: KEY, value });
+export async function saveStock(value: KeptStock): Promise<void> {
+  await db.settings.put({ key: STOCK_KEY, value });
 }
 
-export const removeStock = (): Promise<void> => db.settings.delete(KEY);
+export const removeStock = (): Promise<void> => db.settings.delete(STOCK_KEY);

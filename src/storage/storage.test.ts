@@ -4,7 +4,19 @@ import { assess } from '../core/balance/assess';
 import { readPlanting } from '../core/formats/planting';
 import { pot, warmPot } from '../core/testing/pots';
 import { db } from './db';
-import { deletePlanting, importBench, loadOnce, readOne, readShelf, savePlanting } from './plantings';
+import type { Bench } from '../core/formats/backup';
+import { meet, readBench, takeIn } from './bench';
+import {
+  archivePlanting,
+  deletePlanting,
+  loadOnce,
+  readOne,
+  readShelf,
+  savePlanting,
+  savePlantings,
+} from './plantings';
+import { stamp } from './rows';
+import { saveStock } from './stock';
 
 let n = 0;
 const newId = () => `new-${(n += 1)}`;
@@ -21,20 +33,110 @@ test('what is kept is read back, with its stamp', async () => {
   expect(await readOne('test')).toBeUndefined();
 });
 
-test('importing over an id already there keeps both', async () => {
-  await savePlanting(warmPot());
-  expect(await importBench({ plantings: [warmPot(), pot({ id: 'b' })], plants: [] }, newId)).toEqual({
-    plantings: 2,
-    plants: 0,
+describe('opening a file on a bench that is not empty', () => {
+  const bench = (pots: Bench['pots'], more: Partial<Bench> = {}): Bench => ({
+    pots,
+    plants: [],
+    stock: null,
+    settings: {},
+    ...more,
   });
-  const ids = (await readShelf()).pots.map((p) => p.planting.id).sort();
-  expect(ids).toEqual(['b', 'new-1', 'test']);
+  const at = (ms: number) => new Date(ms).toISOString();
+  const open = async (b: Bench) => {
+    const merge = await meet(b, newId);
+    await takeIn(b, merge);
+    return merge.pots.map((p) => p.fate);
+  };
+  const here = async () => (await readShelf()).pots.map((p) => [p.planting.id, p.planting.name, p.archived]).sort();
+
+  test('a file of one planting that differs from the one here is set beside it', async () => {
+    await savePlanting(warmPot(), 5000);
+    expect(await open(bench([{ planting: { ...warmPot(), name: 'Other' }, changedAt: null, away: false }]))).toEqual([
+      'new',
+    ]);
+    expect((await here()).map(([, name]) => name).sort()).toEqual(['Other', 'Test pot']);
+  });
+  test('opened twice it doubles nothing', async () => {
+    const file = bench([
+      { planting: warmPot(), changedAt: at(5000), away: false },
+      { planting: pot({ id: 'b' }), changedAt: at(6000), away: true },
+    ]);
+    expect(await open(file)).toEqual(['new', 'new']);
+    const once = await here();
+    expect(await open(file)).toEqual(['same', 'same']);
+    expect(await here()).toEqual(once);
+    expect(once).toEqual([
+      ['b', 'Test pot', true],
+      ['test', 'Test pot', false],
+    ]);
+  });
+  test('of two the newer is kept, put away as it was, whichever way round', async () => {
+    const renamed = { ...warmPot(), name: 'Renamed' };
+    await savePlanting(warmPot(), 5000);
+    expect(await open(bench([{ planting: renamed, changedAt: at(4000), away: false }]))).toEqual(['older']);
+    expect(await here()).toEqual([['test', 'Test pot', false]]);
+    expect(await open(bench([{ planting: renamed, changedAt: at(6000), away: true }]))).toEqual(['newer']);
+    expect(await here()).toEqual([['test', 'Renamed', true]]);
+    expect((await readOne('test'))?.updatedAt).toBe(6000);
+  });
+  test('two containers of one id in one file are told apart', async () => {
+    const twins = [pot({ id: 'same' }), pot({ id: 'same', name: 'Twin' })];
+    expect(await open(bench(twins.map((planting) => ({ planting, changedAt: at(1), away: false }))))).toEqual([
+      'new',
+      'new',
+    ]);
+    expect(await here()).toHaveLength(2);
+  });
+  test('what fails half way keeps nothing', async () => {
+    const merge = await meet(bench([{ planting: warmPot(), changedAt: at(1), away: false }]), newId);
+    const broken = { ...merge, pots: [...merge.pots, { ...merge.pots[0], id: undefined } as never] };
+    await expect(takeIn(bench([]), broken)).rejects.toThrow();
+    expect(await here()).toEqual([]);
+  });
+  test('what goes out comes back: put away, stock and all', async () => {
+    await savePlanting(warmPot(), 5000);
+    await archivePlanting('test', true);
+    await saveStock({ keepTo: true, stock: { nursery: 'The plant barrow', askedAt: '2026-05-01', lines: [] } });
+    const out = await readBench({ units: 'imperial' });
+    await Promise.all([db.plantings.clear(), db.settings.clear()]);
+    await open(out);
+    expect(await readBench({ units: 'imperial' })).toEqual(out);
+    expect(out.pots[0]).toMatchObject({ away: true, changedAt: at(5000) });
+  });
 });
 
-test('an import that fails half way keeps nothing', async () => {
-  const twins = [pot({ id: 'same' }), pot({ id: 'same' })];
-  await expect(importBench({ plantings: twins, plants: [] }, newId)).rejects.toThrow();
-  expect((await readShelf()).pots).toEqual([]);
+test('a row is read once, and again when it has changed', async () => {
+  await savePlanting(warmPot(), 10);
+  const first = (await readOne('test'))?.planting;
+  expect((await readOne('test'))?.planting).toBe(first);
+  expect((await readShelf()).pots[0]?.planting).toBe(first);
+  await savePlanting({ ...warmPot(), name: 'Other' }, 11);
+  expect((await readOne('test'))?.planting.name).toBe('Other');
+});
+
+test('several are kept together or not at all, and one that was put away stays so', async () => {
+  await savePlanting(warmPot(), 10);
+  await archivePlanting('test', true);
+  await expect(
+    savePlantings([
+      { ...warmPot(), name: 'New' },
+      { ...pot(), id: undefined as never },
+    ]),
+  ).rejects.toThrow();
+  expect((await readShelf()).pots.map((p) => [p.planting.name, p.archived])).toEqual([['Test pot', true]]);
+  await savePlantings([{ ...warmPot(), name: 'New' }, pot({ id: 'b' })]);
+  expect((await readShelf()).pots.map((p) => [p.planting.name, p.archived]).sort()).toEqual([
+    ['New', true],
+    ['Test pot', false],
+  ]);
+});
+
+test('stamps only rise', () => {
+  const clock = jest.spyOn(Date, 'now').mockReturnValue(7);
+  const [a, b, c] = [stamp(), stamp(), stamp()];
+  clock.mockRestore();
+  expect(b).toBe(a + 1);
+  expect(c).toBe(b + 1);
 });
 
 test('a stored pot that cannot be read is kept and told, and the others are shown', async () => {

@@ -1,4 +1,4 @@
-import type { Severity } from '@/core/balance/finding';
+import type { Severity } from '@/core/balance/severity';
 
 interface Props {
   name: string;

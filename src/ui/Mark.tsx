@@ -1,4 +1,4 @@
-import type { Severity } from '@/core/balance/finding';
+import type { Severity } from '@/core/balance/severity';
 
 const WORD: Record<Severity, string> = { good: 'Good', watch: 'Watch', wrong: 'Wrong' };
 

@@ -1,9 +1,9 @@
 import { expose } from 'comlink';
 import { assess } from '@/core/balance/assess';
 import type { Report } from '@/core/balance/finding';
-import { withRemedies } from '@/core/compose/remedies';
-import { standIns, type StandIn } from '@/core/compose/stand-ins';
-import { rankSwaps, type Swap } from '@/core/compose/swaps';
+import { withRemedies } from '@/core/compose/changes/remedies';
+import { standIns, type StandIn } from '@/core/compose/changes/stand-ins';
+import { rankSwaps, type Swap } from '@/core/compose/changes/swaps';
 import type { Stock } from '@/core/stock/schema';
 import { inStock, NOTHING_OF_MINE, shelfOf, type Mine } from '@/core/stock/shelf';
 import type { Planting } from '@/core/plantings/schema';

@@ -1,7 +1,8 @@
 import type { Planting } from '../plantings/schema';
 import { placed, pot, roundPot, sun, warmPot } from '../testing/pots';
 import { assess } from './assess';
-import type { CheckId, Severity } from './finding';
+import type { CheckId } from '.';
+import type { Severity } from './severity';
 
 const withBrief = (p: Planting, change: Partial<Planting['brief']>): Planting => ({
   ...p,

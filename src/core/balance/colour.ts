@@ -3,82 +3,71 @@ import { judgeScheme } from '../colour/judge';
 import { lch } from '../colour/oklch';
 import { SCHEMES } from '../colour/schemes';
 import type { Scheme } from '../colour/schemes/scheme';
-import { plantName, type Part } from '../plants/schema';
-import type { Reading } from './finding';
-import type { Context } from './context';
+import { plantName } from '../plants/schema';
+import { check, percent } from './check';
+import { seenColours } from './seen-colours';
 
-export interface SeenColour {
-  id: string;
-  hex: string;
-  part: Part;
-  isFlower: boolean;
-  area: number;
-  belowShare: number;
-}
-
-/** Every colour that is seen, with its area: flower parts by how far the plant is in bloom, leaf parts for the rest. */
-export function seenColours({ placed, grown, seen }: Context): SeenColour[] {
-  return placed.flatMap((p, i) => {
-    const g = grown[i];
-    const s = seen[i];
-    if (!g?.alive || !s) return [];
-    const all = s.aboveMm2 + s.belowMm2;
-    const inFlower = p.plant.flower.show * g.bloom;
-    return p.plant.colours.map((c) => {
-      const isFlower = c.part === 'flower' || c.part === 'throat';
-      return {
-        id: p.id,
-        hex: c.hex,
-        part: c.part,
-        isFlower,
-        area: all * c.share * (isFlower ? inFlower : 1 - inFlower),
-        belowShare: all > 0 ? s.belowMm2 / all : 0,
-      };
-    });
-  });
-}
+/** Straying up to here costs nothing, and from there each hundredth this many. A missing pole costs up to half. Working figures. */
+const FREE = 0.06;
+const STRAY_COSTS = 2.4;
+const POLE_COSTS = 0.5;
+/** Hardly any colour at all is worth less. Working figures. */
+const COLOURLESS = 0.12;
+const COLOURLESS_LEAVES = 0.6;
+/** Named with the worst: whoever strays this much of what it does. */
+const ALSO = 0.4;
 
 /** How well what is seen keeps to the scheme. */
-export function colour(ctx: Context): Reading[] {
-  const { brief } = ctx.planting;
-  const scheme: Scheme = SCHEMES[brief.scheme];
-  const list = seenColours(ctx);
-  if (list.length === 0) return [];
-  const seen = list.map((c) => ({ ...c, colour: lch(c.hex) }));
-  const r = judgeScheme(scheme, seen, scheme.from === 'no' ? null : brief.from);
-  const strays = seen
-    .filter((c) => !['green', 'silver'].includes(family(c.colour)))
-    .map((c) => ({ id: c.id, off: c.area * (1 - scheme.belongs(c, r.hue)) }))
-    .sort((a, b) => b.off - a.off);
-  const worst = strays[0];
-  const tooMuch = r.stray > scheme.accent;
-  const pole = r.missing[0];
-  const name = ctx.placed.find((p) => p.id === worst?.id);
-  return [
-    {
-      check: 'colour',
-      severity: tooMuch || pole ? 'watch' : 'good',
-      measured: r.stray,
-      band: [0, scheme.accent],
-      unit: 'off the scheme',
-      scale: [0, 0.5],
-      culprits: tooMuch && worst ? [...new Set(strays.filter((s) => s.off > worst.off * 0.4).map((s) => s.id))] : [],
-      says: tooMuch ? 'colour.stray' : pole ? 'colour.pole' : 'colour.good',
-      facts: {
-        scheme: scheme.label,
-        share: r.stray,
-        plant: name ? plantName(name.plant) : '',
-        pole: pole?.name ?? '',
-        has: pole?.has ?? 0,
-        least: pole?.least ?? 0,
+export const colour = check({
+  name: 'Colour',
+  weight: 14,
+  at: 'plants',
+  ends: ['on the scheme', 'straying'],
+  of: (standing) => {
+    const { brief } = standing.planting;
+    const scheme: Scheme = SCHEMES[brief.scheme];
+    const seen = seenColours(standing).map((c) => ({ ...c, colour: lch(c.hex) }));
+    if (seen.length === 0) return [];
+    const r = judgeScheme(scheme, seen, scheme.from === 'no' ? null : brief.from);
+    const strays = seen
+      .filter((c) => !['green', 'silver'].includes(family(c.colour)))
+      .map((c) => ({ id: c.id, off: c.area * (1 - scheme.belongs(c, r.hue)) }))
+      .sort((a, b) => b.off - a.off);
+    const worst = strays[0];
+    const tooMuch = r.stray > scheme.accent;
+    const pole = r.missing[0];
+    const name = standing.plants.find((p) => p.id === worst?.id);
+    const missing = r.missing.reduce((s, m) => s + POLE_COSTS * (1 - m.has / m.least), 0);
+    return [
+      {
+        severity: tooMuch || pole ? 'watch' : 'good',
+        measured: r.stray,
+        band: [0, scheme.accent],
+        unit: 'off the scheme',
+        scale: [0, 0.5],
+        culprits: tooMuch && worst ? [...new Set(strays.filter((s) => s.off > worst.off * ALSO).map((s) => s.id))] : [],
+        says: tooMuch ? 'stray' : pole ? 'pole' : 'good',
+        facts: {
+          scheme: scheme.label,
+          share: r.stray,
+          plant: name ? plantName(name.plant) : '',
+          pole: pole?.name ?? '',
+          has: pole?.has ?? 0,
+          least: pole?.least ?? 0,
+        },
+        rule: `${scheme.label}: no more than ${Math.round(scheme.accent * 100)} % of the coloured area off the scheme`,
+        source: 'practice, accent share 5–15 %; OKLCH (Ottosson 2020)',
+        quality:
+          Math.max(0, 1 - Math.max(0, r.stray - FREE) * STRAY_COSTS - missing) *
+          (r.coloured < COLOURLESS ? COLOURLESS_LEAVES : 1),
       },
-      rule: `${scheme.label}: no more than ${Math.round(scheme.accent * 100)} % of the coloured area off the scheme`,
-      source: 'practice, accent share 5–15 %; OKLCH (Ottosson 2020)',
-      quality:
-        Math.max(
-          0,
-          1 - Math.max(0, r.stray - 0.06) * 2.4 - r.missing.reduce((s, m) => s + 0.5 * (1 - m.has / m.least), 0),
-        ) * (r.coloured < 0.12 ? 0.6 : 1),
-    },
-  ];
-}
+    ];
+  },
+  words: {
+    good: (f) => `Keeps to ${f.text('scheme').toLowerCase()}, ${f.pct('share')} accent.`,
+    stray: (f) => `${f.pct('share')} of the colour is off the scheme, most of it ${f.text('plant')}.`,
+    pole: (f) => `Wants more ${f.text('pole')}: ${f.pct('has')} of the colour, ${f.pct('least')} makes it tell.`,
+  },
+  figure: percent,
+  ideas: ['swap', 'take one of many out'],
+});

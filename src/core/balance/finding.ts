@@ -1,50 +1,13 @@
 import type { Command } from '../plantings/commands';
-import type { SayId, Facts } from './words';
+import type { UnitSystem } from '../units/length';
+import type { Measured } from './check';
+import { type CheckId, checkOf } from './index';
+import type { Severity } from './severity';
+import { type Facts, speak } from './speak';
 
-export type Severity = 'good' | 'watch' | 'wrong';
-
-export const LEVELS = ['height', 'texture', 'trail', 'colour', 'vigour'] as const;
-export type LevelId = (typeof LEVELS)[number];
-export type CheckId =
-  | LevelId
-  | 'steps'
-  | 'plainness'
-  | 'drop'
-  | 'sides'
-  | 'clear'
-  | 'cover'
-  | 'spread'
-  | 'fit'
-  | 'light'
-  | 'scorch'
-  | 'water'
-  | 'season'
-  | 'nights'
-  | 'safety'
-  | 'drainage'
-  | 'cost'
-  | 'winter'
-  | 'sightline'
-  | 'against'
-  | 'steady';
-
-/** A reading as a check gives it: data only. */
-export interface Reading {
+/** What one check found in one planting. */
+export interface Reading extends Measured {
   check: CheckId;
-  severity: Severity;
-  measured: number;
-  /** Where it should lie. */
-  band: [number, number];
-  unit: string;
-  /** The ends of the instrument. */
-  scale: [number, number];
-  culprits: string[];
-  says: SayId;
-  facts: Facts;
-  rule: string;
-  source: string;
-  /** 0 hopeless, 1 ideal; the score is made of these. */
-  quality: number;
 }
 
 /** What pressing a remedy does, and what it does to everything else. */
@@ -68,19 +31,21 @@ export interface Report {
   findings: Finding[];
 }
 
-/** Quality of a figure against a band: 1 in the middle, 0.8 at its edges, falling to 0 one band's width outside. */
-export function bandQuality(x: number, [low, high]: readonly [number, number]): number {
-  const half = Math.max((high - low) / 2, 1e-6);
-  const off = Math.abs(x - (low + high) / 2) / half;
-  return off <= 1 ? 1 - 0.2 * off * off : Math.max(0, 0.8 - 0.4 * (off - 1));
-}
+/** The sentence of a check's finding. */
+export const say = (id: CheckId, says: string, facts: Facts, units: UnitSystem = 'metric'): string =>
+  checkOf(id).words[says]?.(speak(facts, units)) ?? '';
 
-/** good inside the band, wrong beyond `outer`, watch between. */
-export function bySeverity(
-  x: number,
-  [low, high]: readonly [number, number],
-  outer: readonly [number, number],
-): Severity {
-  if (x >= low && x <= high) return 'good';
-  return x < outer[0] || x > outer[1] ? 'wrong' : 'watch';
+/** A finding's figure as it is read out. */
+export const figureOf = (
+  { check, measured, unit }: Pick<Reading, 'check' | 'measured' | 'unit'>,
+  units: UnitSystem = 'metric',
+): string => checkOf(check).figure({ measured, unit }, units);
+
+/** The band in the same words as the figure; empty where it says nothing that the figure does not. */
+export function bandOf(f: Reading, units: UnitSystem): string {
+  if (checkOf(f.check).bandless) return '';
+  const [low = '', high = ''] = f.band.map((measured) => figureOf({ ...f, measured }, units));
+  if (f.band[0] <= f.scale[0]) return `up to ${high}`;
+  if (f.band[1] >= f.scale[1]) return `at least ${low}`;
+  return `${low.replace(/ .*$/, '')}–${high}`;
 }

@@ -1,11 +1,12 @@
 import { placed, pot, roundPot, sun, warmPot } from '../testing/pots';
 import type { Planting } from '../plantings/schema';
 import { assess } from './assess';
-import { contextOf } from './context';
-import { bandQuality, bySeverity, type CheckId } from './finding';
+import { standingOf } from './standing';
+import { bandQuality, bySeverity } from './severity';
+import { type CheckId } from '.';
 import { seenArea, seenFrom } from './seen';
 import { grow } from '../growth/season';
-import { contrast } from './texture';
+import { contrast } from './leaf-contrast';
 import { LIBRARY } from '../plants';
 import type { Plant } from '../plants/schema';
 
@@ -211,11 +212,11 @@ describe('what a practitioner would say', () => {
 });
 
 describe('the height figure', () => {
-  test('is the tallest plant at the peak over the depth of the pot', () => {
+  test('is the tallest plant at the peak, above the rim, over the depth of the pot', () => {
     const p = warmPot();
     const s = grow(p);
     const tallest = Math.max(...(s.weeks[s.peak]?.plants ?? []).map((g) => g.heightMm));
-    expect(finding(p, 'height')?.measured).toBeCloseTo(tallest / 360, 6);
+    expect(finding(p, 'height')?.measured).toBeCloseTo((tallest - 25) / 360, 6);
   });
   test('uses the band of the container’s form', () => {
     const band = (c: Planting['container']) =>
@@ -263,9 +264,9 @@ describe('what is seen', () => {
     const p = pot({
       placements: [placed('a', 'petunia-white', 'filler', -100, 0), placed('b', 'petunia-white', 'filler', 100, 0)],
     });
-    const ctx = contextOf(p, grow(p));
-    expect(Math.abs(ctx.seen.reduce((s, x) => s + x.momentMm3, 0))).toBeLessThan(
-      1e-3 + 0.06 * 100 * ctx.seen.reduce((s, x) => s + seenArea(x), 0),
+    const { plants } = standingOf(p, grow(p));
+    expect(Math.abs(plants.reduce((s, x) => s + x.seen.momentMm3, 0))).toBeLessThan(
+      1e-3 + 0.06 * 100 * plants.reduce((s, x) => s + seenArea(x.seen), 0),
     );
   });
 });

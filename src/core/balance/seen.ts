@@ -1,6 +1,6 @@
 import { clearOf, halfLeastMm } from '../containers/outline';
-import type { Grown } from '../growth/season';
-import type { Habit } from '../plants/schema';
+import type { Grown } from '../growth/grown';
+import { HABITS } from '../plants/habits';
 import type { Placed } from '../plantings/resolve';
 import type { Planting } from '../plantings/schema';
 import { oneSided } from '../spots/light';
@@ -20,40 +20,6 @@ const CELL = 30;
 const COLS = 60;
 const ROWS = 80;
 const FLOOR = -800;
-
-/** How much of its outline a habit fills. Working figures: share of background hidden behind a plant held against the light. */
-const SOLID: Record<Habit, number> = {
-  fan: 0.5,
-  fountain: 0.55,
-  wand: 0.55,
-  cane: 0.55,
-  bush: 0.9,
-  mound: 0.92,
-  cloud: 0.5,
-  frond: 0.6,
-  rosette: 0.85,
-  cascade: 0.85,
-  trail: 0.8,
-  stalk: 0.4,
-  climber: 0.85,
-};
-
-/** Half-width of the outline at a height, as a share of half the spread. */
-function outline(habit: Habit, t: number): number {
-  switch (habit) {
-    case 'fan':
-    case 'fountain':
-    case 'frond':
-      return 0.25 + 0.75 * Math.sin(Math.min(1, t * 1.15) * 1.57) * (t > 0.85 ? ((1 - t) / 0.15) * 0.5 + 0.5 : 1);
-    case 'wand':
-    case 'cane':
-    case 'stalk':
-    case 'climber':
-      return 0.75 - 0.45 * t;
-    default:
-      return Math.sqrt(Math.max(0, 1 - t * t));
-  }
-}
 
 /** Views that count: the front alone against a wall, else four sides. */
 const anglesOf = (planting: Planting): number[] =>
@@ -81,29 +47,16 @@ export function seenFrom(planting: Planting, placed: readonly Placed[], grown: r
       const p = placed[i] as Placed;
       const g = grown[i] as Grown;
       if (!g.alive) continue;
+      const { solid, outline } = HABITS[p.plant.habit];
       const s = out[i] as Seen;
       const share = 1 / angles.length;
       const track = angle === 0 ? s : null;
       const exit = exits[i] as (typeof exits)[number];
       if (g.trailMm > 20 && (exit.nx * sin + exit.ny * cos > -0.35 || Math.abs(near) < 0.35 * inner)) {
         const lean = exit.x * cos - exit.y * sin;
-        s.belowMm2 +=
-          share * paint(clear, lean, g.spreadMm * 0.4, -g.trailMm, 0, SOLID[p.plant.habit], () => 1, s, share, track);
+        s.belowMm2 += share * paint(clear, lean, g.spreadMm * 0.4, -g.trailMm, 0, solid, () => 1, s, share, track);
       }
-      s.aboveMm2 +=
-        share *
-        paint(
-          clear,
-          u,
-          g.spreadMm / 2,
-          0,
-          g.heightMm,
-          SOLID[p.plant.habit],
-          (t) => outline(p.plant.habit, t),
-          s,
-          share,
-          track,
-        );
+      s.aboveMm2 += share * paint(clear, u, g.spreadMm / 2, 0, g.heightMm, solid, outline, s, share, track);
     }
   }
   return out;

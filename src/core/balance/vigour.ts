@@ -1,113 +1,67 @@
-import { rimOf } from '../containers/outline';
-import { groundOf } from '../layout/neighbours';
-import { leastLight, smothered, type Season } from '../growth/season';
+import type { Season } from '../growth/grown';
 import { strongestShader } from '../growth/light';
 import { SMOTHERED_BELOW } from '../growth/model';
+import { leastLight, smothered } from '../growth/smother';
 import { plantName } from '../plants/schema';
+import type { Band } from '../schools/school';
 import { maxBy } from '../units/number';
-import type { Context } from './context';
-import { bandQuality, bySeverity, type Reading } from './finding';
+import { check, percent } from './check';
 
-/** The weekly record of one plant's light: the week it first falls under a share. */
-function firstWeekUnder(season: Season, index: number, share: number): number {
-  return season.weeks.find((w) => (w.plants[index]?.light ?? 1) < share)?.week ?? season.peak;
-}
+/** Above the smothering line. Working figure. */
+const BAND: Band = [0.45, 1];
+/** Smothered and left with less than half of that line, it will not live. Working figure. */
+const HOPELESS = SMOTHERED_BELOW / 2;
 
-const BAND: [number, number] = [0.45, 1];
+/** The week one plant first falls under a share of its light. */
+const firstWeekUnder = (season: Season, index: number, share: number): number =>
+  season.weeks.find((w) => (w.plants[index]?.light ?? 1) < share)?.week ?? season.peak;
 
 /** The least light any plant is left by its neighbours, over the season. */
-export function vigour({ season, placed }: Context): Reading[] {
-  if (placed.length < 2) return [];
-  const worst = maxBy(
-    placed.map((p, i) => ({ p, i, least: leastLight(season, i) })),
-    (x) => -x.least,
-  );
-  if (!worst) return [];
-  const lost = smothered(season);
-  const week = lost.find((l) => l.index === worst.i)?.week ?? firstWeekUnder(season, worst.i, BAND[0]);
-  const at = season.weeks[Math.min(season.weeks.length - 1, Math.max(week, season.peak))];
-  const by = at ? strongestShader(season.placed, at.plants, worst.i) : -1;
-  const bully = placed[by];
-  const isLost = lost.some((l) => l.index === worst.i);
-  return [
-    {
-      check: 'vigour',
-      severity: worst.least >= BAND[0] ? 'good' : isLost && worst.least < SMOTHERED_BELOW / 2 ? 'wrong' : 'watch',
-      measured: worst.least,
-      band: BAND,
-      unit: 'of its light',
-      scale: [0, 1],
-      culprits: worst.least < BAND[0] ? [worst.p.id, ...(bully ? [bully.id] : [])] : [],
-      says: worst.least >= BAND[0] ? 'vigour.good' : isLost ? 'vigour.smothered' : 'vigour.low',
-      facts: {
-        plant: plantName(worst.p.plant),
-        bully: bully ? plantName(bully.plant) : 'its neighbours',
-        week,
-        share: worst.least,
+export const vigour = check({
+  name: 'Vigour',
+  weight: 11,
+  at: 'plants',
+  ends: ['smothered', 'room for all'],
+  of: ({ season, plants }) => {
+    if (plants.length < 2) return [];
+    const worst = maxBy(
+      plants.map((p, i) => ({ p, i, least: leastLight(season, i) })),
+      (x) => -x.least,
+    );
+    if (!worst) return [];
+    const lost = smothered(season).find((l) => l.index === worst.i);
+    const week = lost?.week ?? firstWeekUnder(season, worst.i, BAND[0]);
+    const at = season.weeks[Math.min(season.weeks.length - 1, Math.max(week, season.peak))];
+    const bully = plants[at ? strongestShader(season.placed, at.plants, worst.i) : -1];
+    const fine = worst.least >= BAND[0];
+    return [
+      {
+        severity: fine ? 'good' : lost && worst.least < HOPELESS ? 'wrong' : 'watch',
+        measured: worst.least,
+        band: BAND,
+        unit: 'of its light',
+        scale: [0, 1],
+        culprits: fine ? [] : [worst.p.id, ...(bully ? [bully.id] : [])],
+        says: fine ? 'good' : lost ? 'smothered' : 'low',
+        facts: {
+          plant: plantName(worst.p.plant),
+          bully: bully ? plantName(bully.plant) : 'its neighbours',
+          week,
+          share: worst.least,
+        },
+        rule: 'Every plant keeps 45 % of the light it needs; under 30 % for three weeks is smothered',
+        source: 'practice, crowded by week eight; Beer–Lambert shading',
+        quality: Math.min(1, 0.25 + worst.least * 0.85),
       },
-      rule: 'Every plant keeps 45 % of the light it needs; under 30 % for three weeks is smothered',
-      source: 'practice, crowded by week eight; Beer–Lambert shading',
-      quality: Math.min(1, 0.25 + worst.least * 0.85),
-    },
-  ];
-}
-
-/** Share of the soil that leaves cover in the judged week. */
-export function cover({ planting, placed, grown, week }: Context): Reading[] {
-  if (placed.length === 0) return [];
-  const { cells } = groundOf(planting.container);
-  const discs = placed.flatMap((p, i) =>
-    grown[i]?.alive ? [{ x: p.xMm, y: p.yMm, r2: ((grown[i]?.spreadMm ?? 0) / 2) ** 2 }] : [],
-  );
-  const covered = cells.filter((c) => discs.some((d) => (d.x - c.x) ** 2 + (d.y - c.y) ** 2 < d.r2)).length;
-  const share = covered / Math.max(1, cells.length);
-  const band: [number, number] = [0.8, 1];
-  return [
-    {
-      check: 'cover',
-      severity: bySeverity(share, band, [0.3, 2]),
-      measured: share,
-      band,
-      unit: 'of the soil',
-      scale: [0, 1],
-      culprits: [],
-      says: share < band[0] ? 'cover.low' : 'cover.good',
-      facts: { share, week },
-      rule: 'Leaves cover at least 80 % of the soil in the judged week',
-      source: 'working figure: bare soil reads as unfinished',
-      quality: Math.min(1, share / 0.9),
-    },
-  ];
-}
-
-const SPREAD: [number, number] = [1, 2];
-
-/** Width of the whole planting over the rim. */
-export function spread({ planting, placed, grown }: Context): Reading[] {
-  const rim = rimOf(planting.container.shape).wide;
-  const edges = placed.map((p, i) => ({
-    p,
-    left: p.xMm - (grown[i]?.spreadMm ?? 0) / 2,
-    right: p.xMm + (grown[i]?.spreadMm ?? 0) / 2,
-  }));
-  if (edges.length === 0) return [];
-  const width = Math.max(...edges.map((e) => e.right)) - Math.min(...edges.map((e) => e.left));
-  const ratio = width / rim;
-  const widest = maxBy(edges, (e) => Math.max(Math.abs(e.left), Math.abs(e.right)));
-  return [
-    {
-      check: 'spread',
-      severity: bySeverity(ratio, SPREAD, [0.4, 3]),
-      measured: ratio,
-      band: SPREAD,
-      unit: '× rim',
-      scale: [0, 3],
-      culprits: ratio > SPREAD[1] && widest ? [widest.p.id] : [],
-      says: ratio > SPREAD[1] ? 'spread.high' : ratio < SPREAD[0] ? 'spread.low' : 'spread.good',
-      facts: { widthMm: width, rimMm: rim, plant: widest ? plantName(widest.p.plant) : '' },
-      rule: 'Whole planting 1–2 × the rim’s width',
-      source: 'practice, spread against the rim',
-      quality: bandQuality(ratio, SPREAD),
-    },
-  ];
-}
+    ];
+  },
+  words: {
+    good: (f) => `Everyone keeps their light; ${f.text('plant')} has least, ${f.pct('share')}.`,
+    low: (f) =>
+      `${f.text('bully')} crowds ${f.text('plant')} from week ${f.num('week')}; it keeps ${f.pct('share')} of its light.`,
+    smothered: (f) =>
+      `${f.text('bully')} smothers ${f.text('plant')} from week ${f.num('week')}; it keeps ${f.pct('share')} of its light.`,
+  },
+  figure: percent,
+  ideas: ['nudge apart', 'swap', 'take one out'],
+});

@@ -1,38 +1,48 @@
 import { plantName } from '../plants/schema';
 import { maxBy } from '../units/number';
-import type { Context } from './context';
-import type { Reading } from './finding';
+import { check, temperature } from './check';
+import { POT_COLDER_C, winterSuits } from './suits';
 
-/** Roots in pots count two zones colder: 20 °F, 11 °C. Working figure, widely used. */
-export const POT_COLDER_C = 11;
+const SEVERITY = { lives: 'good', wrap: 'watch', dies: 'wrong' } as const;
+/** Working figures. */
+const QUALITY = { lives: 1, wrap: 0.65, dies: 0 } as const;
 
 /** Whether a year-round planting lives through the spot's coldest winter. Absent for one season's plantings. */
-export function winter({ planting, placed }: Context): Reading[] {
-  if (!planting.brief.lasting || placed.length === 0) return [];
-  const coldest = planting.spot.coldestWinterC;
-  const worst = maxBy(placed, (p) => p.plant.coldestWinterC);
-  if (!worst) return [];
-  const takes = worst.plant.coldestWinterC;
-  const severity = takes > coldest ? 'wrong' : takes > coldest - POT_COLDER_C ? 'watch' : 'good';
-  return [
-    {
-      check: 'winter',
-      severity,
-      measured: takes,
-      band: [-50, coldest - POT_COLDER_C],
-      unit: '°C in winter',
-      scale: [-45, 10],
-      culprits:
-        severity === 'good'
-          ? []
-          : placed
-              .filter((p) => p.plant.coldestWinterC > (severity === 'wrong' ? coldest : coldest - POT_COLDER_C))
-              .map((p) => p.id),
-      says: severity === 'wrong' ? 'winter.dies' : severity === 'watch' ? 'winter.wrap' : 'winter.good',
-      facts: { plant: plantName(worst.plant), takes, coldest },
-      rule: 'Year-round: takes the coldest winter here, and 11 °C more because roots in pots freeze through',
-      source: 'practice, roots in pots count two zones colder; working figure',
-      quality: severity === 'good' ? 1 : severity === 'watch' ? 0.65 : 0,
-    },
-  ];
-}
+export const winter = check({
+  name: 'Winter',
+  weight: 5,
+  at: 'plants',
+  of: ({ planting: { brief, spot }, plants }) => {
+    const worst = maxBy(plants, (p) => p.plant.coldestWinterC);
+    if (!brief.lasting || !worst) return [];
+    const takes = worst.plant.coldestWinterC;
+    const verdict = winterSuits(worst.plant, spot);
+    const suffer = plants.filter((p) => {
+      const own = winterSuits(p.plant, spot);
+      return own === 'dies' || (own === 'wrap' && verdict === 'wrap');
+    });
+    return [
+      {
+        severity: SEVERITY[verdict],
+        measured: takes,
+        band: [-50, spot.coldestWinterC - POT_COLDER_C],
+        unit: '°C in winter',
+        scale: [-45, 10],
+        culprits: suffer.map((p) => p.id),
+        says: verdict,
+        facts: { plant: plantName(worst.plant), takes, coldest: spot.coldestWinterC },
+        rule: 'Year-round: takes the coldest winter here, and 11 °C more because roots in pots freeze through',
+        source: 'practice, roots in pots count two zones colder; working figure',
+        quality: QUALITY[verdict],
+      },
+    ];
+  },
+  words: {
+    lives: (f) => `All of it takes a winter of ${f.temp('coldest')} in a pot.`,
+    wrap: (f) =>
+      `${f.text('plant')} takes ${f.temp('takes')} in the ground; in a pot wrap it or move it against the house when ${f.temp('coldest')} is forecast.`,
+    dies: (f) => `${f.text('plant')} dies below ${f.temp('takes')}; expect ${f.temp('coldest')} here.`,
+  },
+  figure: temperature,
+  ideas: ['swap', 'take one of many out'],
+});

@@ -1,7 +1,8 @@
-import { say, type SayId } from './words';
+import type { CheckId } from './index';
+import { say } from './finding';
 
 /** Each sentence with ordinary facts, as a gardener reads it. */
-test.each<[SayId, Record<string, string | number>, string]>([
+test.each<[string, Record<string, string | number>, string]>([
   [
     'height.good',
     { plant: 'Canna', tallMm: 612, potMm: 380, form: 'pot' },
@@ -29,8 +30,12 @@ test.each<[SayId, Record<string, string | number>, string]>([
     'Too alike: Petunia and Begonia stand side by side with much the same leaf.',
   ],
   ['texture.busy', {}, 'Too busy: neighbours differ in everything, so the eye has nowhere to rest.'],
-  ['plain.good', { share: 0.2 }, '20 % of what you see is plain green, middling leaf.'],
-  ['plain.high', { share: 0.8 }, 'Shapeless: 80 % of what you see is plain green, middling leaf, and flowers pass.'],
+  ['plainness.good', { share: 0.2 }, '20 % of what you see is plain green, middling leaf.'],
+  [
+    'plainness.high',
+    { share: 0.8 },
+    'Shapeless: 80 % of what you see is plain green, middling leaf, and flowers pass.',
+  ],
   ['trail.good', { share: 0.5, wall: 0 }, 'Something falls over 50 % of the rim.'],
   ['trail.good', { share: 0.5, wall: 1 }, 'Something falls over 50 % of the front rim.'],
   ['trail.low', { share: 0.1 }, 'Bare rim: only 10 % has something over it.'],
@@ -142,15 +147,18 @@ test.each<[SayId, Record<string, string | number>, string]>([
     { plant: 'Lantana', other: 'Rosemary' },
     'Lantana is poisonous and Rosemary is there to be eaten. Never in one pot.',
   ],
-  ['drain.good', {}, 'It drains. Lay mesh over the holes, no crocks.'],
-  ['drain.none', {}, 'No holes: roots will drown. Drill the base before you plant.'],
+  ['drainage.good', {}, 'It drains. Lay mesh over the holes, no crocks.'],
+  ['drainage.none', {}, 'No holes: roots will drown. Drill the base before you plant.'],
   ['cost.good', { each: 31.9, budget: 45 }, '£31.90 of £45.00.'],
   ['cost.high', { each: 50, over: 5 }, '£50.00: £5.00 over the budget.'],
-])('%s', (id, facts, sentence) => expect(say(id, facts)).toBe(sentence));
+])('%s', (id, facts, sentence) => {
+  const [check, says] = id.split('.') as [CheckId, string];
+  expect(say(check, says, facts)).toBe(sentence);
+});
 
 test('lengths and cold are said in the units asked for', () => {
-  expect(say('height.good', { plant: 'Canna', tallMm: 610, potMm: 381, form: 'pot' }, 'imperial')).toBe(
+  expect(say('height', 'good', { plant: 'Canna', tallMm: 610, potMm: 381, form: 'pot' }, 'imperial')).toBe(
     'Canna stands 24 in over a pot 15 in deep.',
   );
-  expect(say('nights.good', { night: -10 }, 'imperial')).toBe('Nights of 14 °F suit every plant when you set out.');
+  expect(say('nights', 'good', { night: -10 }, 'imperial')).toBe('Nights of 14 °F suit every plant when you set out.');
 });

@@ -1,6 +1,7 @@
 import { LIBRARY } from '../plants';
-import { HABIT_DEFAULTS } from '../plants/habit-defaults';
-import { FlowerFormSchema, HabitSchema, LeafFormSchema, PlantSchema, type Plant } from '../plants/schema';
+import { HABITS } from '../plants/habits';
+import { HabitSchema, PlantSchema, type Plant } from '../plants/schema';
+import { FlowerFormSchema, LeafFormSchema } from '../plants/traits';
 import { fromTag, relativesIn } from '../plants/tag';
 import { STARTS } from '../plants/starts';
 import { specimenOf } from './specimen';
@@ -72,7 +73,7 @@ describe('each habit, leaf and flower is drawn its own way', () => {
         {
           common: 'x',
           habit,
-          leaf: { ...HABIT_DEFAULTS[habit].leaf, form: leaf },
+          leaf: { ...HABITS[habit].typical.leaf, form: leaf },
           flower: { form: flower, sizeMm: 30, show: 0.4 },
         },
         kin,

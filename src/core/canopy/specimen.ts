@@ -1,9 +1,9 @@
 import type { Container } from '../containers/schema';
-import type { Season } from '../growth/season';
+import type { Season } from '../growth/grown';
 import { referTo } from '../plants';
 import type { Plant } from '../plants/schema';
 import { STARTS, type StartSize } from '../plants/starts';
-import { freshPlanting } from '../plantings/fresh';
+import { freshPlanting, newPlacement } from '../plantings/fresh';
 import type { Planting } from '../plantings/schema';
 import { lerp, maxBy } from '../units/number';
 
@@ -44,10 +44,17 @@ export function specimenOf(plant: Plant): Specimen {
   const start = shownIn(plant);
   const middle = ([a, b]: readonly [number, number]) => lerp(a, b, 0.6);
   const hangs = middle(plant.trailMm) > STARTS[start].ballDepthMm + CLEAR_MM;
+  const placement = newPlacement('p1', {
+    plant: referTo(plant),
+    start,
+    xMm: 0,
+    yMm: 0,
+    role: plant.roles[0] ?? 'filler',
+  });
   const planting: Planting = {
     ...fresh,
     container: { ...startPot(start, fresh.container), mount: hangs ? 'wall' : 'ground' },
-    placements: [{ id: 'p1', plant: referTo(plant), start, xMm: 0, yMm: 0, role: plant.roles[0] ?? 'filler' }],
+    placements: [placement],
   };
   const grown = {
     heightMm: middle(plant.heightMm),
@@ -56,9 +63,12 @@ export function specimenOf(plant: Plant): Specimen {
     bloom: Math.max(...plant.bloom),
     light: 1,
     alive: true,
+    gone: null,
+    goneWeeks: 0,
   };
   const season: Season = {
-    placed: [{ id: 'p1', plant, start, xMm: 0, yMm: 0, role: plant.roles[0] ?? 'filler', nx: 0, ny: 1 }],
+    placed: [{ ...placement, plant, nx: 0, ny: 1 }],
+    lives: [{ from: 0, until: null }],
     weeks: [{ week: 0, date: planting.startDate, meanC: 18, plants: [grown] }],
     peak: 0,
     frostWeek: null,

@@ -1,7 +1,7 @@
 import { linearRgb } from '../colour/oklch';
 import type { RimPoint } from '../containers/outline';
 import type { Clear } from '../containers/shapes/shape';
-import type { Grown } from '../growth/season';
+import type { Grown } from '../growth/grown';
 import type { Part, Plant } from '../plants/schema';
 import type { Builder, Rgb } from './builder';
 import type { Kind } from './kinds';

@@ -1,12 +1,13 @@
 import { headspaceMm } from '../containers';
 import { clearOf, depthOf, feetMm, halfLeastMm, rimPoints } from '../containers/outline';
-import type { Season } from '../growth/season';
+import type { Season } from '../growth/grown';
 import type { Planting } from '../plantings/schema';
 import { hashText, seeded } from '../units/number';
 import type { Clear } from '../containers/shapes/shape';
 import { createBuilder } from './builder';
 import type { Pot } from './sprig';
-import { HABITS } from './habits';
+import { HABITS } from '../plants/habits';
+import { DRAWINGS } from './drawings';
 import type { Canopy } from './kinds';
 
 /** Walls are about this thick where stems cross them, mm. */
@@ -39,7 +40,7 @@ export function sprout(planting: Planting, season: Season, week: number): Canopy
   season.placed.forEach((p, owner) => {
     const grown = sizes[owner];
     if (!grown?.alive) return;
-    HABITS[p.plant.habit]({
+    DRAWINGS[HABITS[p.plant.habit].drawing]({
       plant: p.plant,
       grown,
       owner,

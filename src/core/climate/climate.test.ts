@@ -91,7 +91,8 @@ test('in the south a planting of October grows into summer, and blooms in the mo
   const january = grown.weeks.find((w) => w.date.startsWith('2027-01-1'));
   expect(january?.plants[0]?.bloom).toBeGreaterThan(0.6);
   expect(
-    calendarOf({ summer: 'warm', firstFrost: '06-08', light: south }, '2026-10-20').weeks[12]?.highC,
+    calendarOf({ summer: 'warm', lastFrost: '08-20', firstFrost: '06-08', light: south }, '2026-10-20').weeks[12]
+      ?.highC,
   ).toBeGreaterThan(22);
 });
 

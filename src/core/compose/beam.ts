@@ -1,27 +1,18 @@
 import { lch } from '../colour/oklch';
 import { SCHEMES } from '../colour/schemes';
 import type { Scheme } from '../colour/schemes/scheme';
-import type { Plant, Role } from '../plants/schema';
+import type { Plant } from '../plants/schema';
+import type { Role } from '../plants/traits';
 import type { Planting } from '../plantings/schema';
 import { sum } from '../units/number';
-import { company, promise } from './casting';
+import { company } from './company';
+import { promise } from './promise';
+import { type Candidate, leadOf, type Ranked } from './candidate';
 import type { Pattern } from './patterns';
-import type { Cast } from './place';
 
 /** Kinds tried for a part, and casts kept between parts. Working figures: time against quality. */
 const TRIED = 12;
 const BEAM = 36;
-
-/** A pattern with kinds in its parts, not grown yet. */
-export interface Candidate {
-  /** Plants by role as they were ranked for the hue this was cast in. */
-  ranked: Ranked;
-  pattern: Pattern;
-  cast: Cast;
-  /** With the smallest starts; left out, small starts are tried only when the budget asks. */
-  small?: boolean;
-  guess: number;
-}
 
 /** Hues of flower colour to build on when a scheme wants one and the gardener named none: red, orange, yellow, blue, violet, pink. */
 const HUES = [25, 58, 98, 272, 305, 358] as const;
@@ -32,8 +23,6 @@ function huesToTry({ brief }: Planting): readonly (number | null)[] {
   if (scheme.from === 'no') return [null];
   return brief.from ? [lch(brief.from).h] : HUES;
 }
-
-type Ranked = Record<Role, { plant: Plant; value: number }[]>;
 
 /** Plants by role, most promising first. */
 function rankRoles(base: Planting, offered: readonly Plant[], noise: Map<string, number>, hue: number | null): Ranked {
@@ -90,9 +79,6 @@ function keepVaried(list: Candidate[]): Candidate[] {
   }
   return out;
 }
-
-/** The plant a cast is built round. */
-export const leadOf = (c: Candidate): string => (c.cast.T ?? c.cast.F0)?.id ?? '';
 
 /** Every pattern cast for every leading hue, most promising first. `noise` breaks ties by seed. */
 export const castsFor = (

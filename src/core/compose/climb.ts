@@ -1,8 +1,5 @@
-import type { Measure } from '../balance/assess';
-import type { Placement } from '../plantings/schema';
-import type { Candidate } from './beam';
+import type { Candidate, Cast, Judge, Judged } from './candidate';
 import type { Pattern } from './patterns';
-import type { Cast } from './place';
 
 /** Kinds tried for each part when swapping, and when climbing; rounds of climbing; patterns tried for the same kinds. Working figures: time against quality. */
 const SWAPS = 7;
@@ -11,16 +8,6 @@ const DIRECTIONS = 9;
 const ALL_OF = 16;
 const ROUNDS = 4;
 const RECASTS = 30;
-
-/** A candidate grown, placed and judged. */
-export interface Judged extends Candidate {
-  placements: Placement[];
-  measured: Measure;
-}
-
-export type Judge = ((c: Candidate) => Judged | null) & {
-  /** How many different plantings it has judged. */ tried: () => number;
-};
 
 /** Swaps one kind at a time while that helps; must-haves and the lead stay. */
 export function improve(from: Judged, judge: Judge, must: readonly string[]): Judged {

@@ -7,10 +7,10 @@ import type { Planting, SchemeId } from '../plantings/schema';
 import { placed, pot, roundPot, sun, warmPot } from '../testing/pots';
 import { compose } from './compose';
 import { whyNot } from './filter';
-import { usualCount } from './counts';
+import { usualCount } from '../containers/counts';
 import { patternsFor } from './patterns';
-import { withRemedies } from './remedies';
-import { rankSwaps } from './swaps';
+import { withRemedies } from './changes/remedies';
+import { rankSwaps } from './changes/swaps';
 
 const brief = (change: Partial<Planting['brief']>, more: Partial<Planting> = {}): Planting => {
   const p = pot(more);

@@ -2,10 +2,13 @@ import { LIBRARY } from '../plants';
 import type { Plant } from '../plants/schema';
 import type { Planting } from '../plantings/schema';
 import { pot, roundPot, sun } from '../testing/pots';
-import { company, promise, signature } from './casting';
+import { company } from './company';
+import { promise } from './promise';
+import { signature } from '../plants/signature';
 import { whyNot } from './filter';
-import { usualCount } from './counts';
-import { patternsFor, startFor } from './patterns';
+import { usualCount } from '../containers/counts';
+import { patternsFor } from './patterns';
+import { startFor } from '../layout/start-for';
 import { place } from './place';
 
 const plant = (id: string): Plant => {
@@ -113,10 +116,10 @@ describe('start sizes', () => {
     ['filler', 'petunia-white', 400, true, 'pack6'],
     ['spiller', 'lobelia-blue', 400, true, 'pack6'],
   ])('a %s of %s in %p mm, cheap %p: %s', (role, id, top, cheap, start) =>
-    expect(startFor(role, sold(id), pot({ container: roundPot(top, top * 0.75, top * 0.9) }), cheap)).toBe(start),
+    expect(startFor(role, sold(id), roundPot(top, top * 0.75, top * 0.9), cheap)).toBe(start),
   );
   test('what goes in nowhere is not chosen', () =>
-    expect(startFor('thriller', ['l3'], pot({ container: roundPot(150, 110, 140) }), false)).toBeNull());
+    expect(startFor('thriller', ['l3'], roundPot(150, 110, 140), false)).toBeNull());
 });
 
 describe('counts and patterns', () => {

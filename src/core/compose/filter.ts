@@ -1,14 +1,10 @@
-import { heightBand } from '../balance/bands';
-import { harm, scorchLimitH } from '../balance/place';
-import { nightC } from '../climate';
-import { depthOf } from '../containers/outline';
-import { lightFit } from '../growth/model';
+import { tallestMm } from '../balance/height-band';
+import { firstNights, harm, scorchLimitH, sunFit, winterSuits } from '../balance/suits';
 import { goesIn } from '../layout/packing';
-import type { Plant } from '../plants/schema';
 import { SHOWY } from '../plants/scheme-fit';
+import type { Plant } from '../plants/schema';
 import type { Planting } from '../plantings/schema';
 import { sunReading } from '../spots/light';
-import { addDays, monthPosition } from '../units/date';
 
 /** Why a plant is left out: the rule, and the numbers it failed by. */
 export interface Refusal {
@@ -18,52 +14,87 @@ export interface Refusal {
 
 /** A plant this much over its afternoon limit is not offered; less is offered and watched. Hours, working figure. */
 const SCORCH_MARGIN_H = 1;
+/** So much colder than it takes is not offered; less is watched. °C, working figure. */
+const NIGHT_MARGIN_C = 1.5;
+
+const cm = (mm: number): number => Math.round(mm / 10);
+
+type Rule = (plant: Plant, planting: Planting) => string | null;
+
+/** Each rule, in the order it is told: why not, or null. */
+const RULES: Record<Refusal['rule'], Rule> = {
+  never: (p, { brief }) => (brief.never.includes(p.id) ? 'You said never.' : null),
+  scheme: (p, { brief }) =>
+    brief.scheme === 'all-leaf' && p.flower.show > SHOWY
+      ? 'It is grown for its flowers, and you asked for all leaf.'
+      : null,
+  light: (p, planting) => {
+    if (sunFit(p, planting) > 0) return null;
+    const [least, , , most] = p.sunHours;
+    const { hours } = sunReading(planting.spot, planting.startDate);
+    return `It lives with ${least} to ${most} hours of sun; this spot has ${hours}.`;
+  },
+  scorch: (p, { spot, startDate }) => {
+    const limit = scorchLimitH(p, spot);
+    const { afternoon } = sunReading(spot, startDate);
+    return limit !== null && afternoon > limit + SCORCH_MARGIN_H
+      ? `Its leaves take ${limit} hours of sun after 13:00 here; this spot has ${afternoon}.`
+      : null;
+  },
+  safety: (p, { spot }) => {
+    const { level, who } = harm(p, spot);
+    if (level === 0) return null;
+    return `${level === 2 ? 'Poisonous to' : 'Not known to be safe for'} ${who.join(' and ')}, who are about.`;
+  },
+  height: (p, planting) => {
+    const [, most] = tallestMm(planting);
+    return p.heightMm[0] > most
+      ? `At least ${cm(p.heightMm[0])} cm tall; the most for this pot is ${cm(most)} cm.`
+      : null;
+  },
+  nights: (p, planting) => {
+    const { nightC } = firstNights(planting);
+    return nightC < p.coldestNightC - NIGHT_MARGIN_C
+      ? `It wants nights over ${p.coldestNightC} °C; expect ${Math.round(nightC)} °C when you plant.`
+      : null;
+  },
+  winter: (p, { brief, spot }) =>
+    brief.lasting && winterSuits(p, spot) === 'dies'
+      ? `It dies below ${p.coldestWinterC} °C; expect ${spot.coldestWinterC} °C here, and you asked for year-round.`
+      : null,
+  fit: (p, { container }) =>
+    p.starts.every((s) => !goesIn(container, s.size)) ? 'No start it is sold in goes into this pot.' : null,
+};
+
+const ORDER = Object.entries(RULES) as [Refusal['rule'], Rule][];
 
 /** Why not this plant, here? Empty when it may be offered. The same questions as the checks ask, of one plant alone. */
-export function whyNot(plant: Plant, planting: Planting): Refusal[] {
-  const { spot, container, brief, startDate } = planting;
-  const out: Refusal[] = [];
-  if (brief.never.includes(plant.id)) out.push({ rule: 'never', why: 'You said never.' });
-  if (brief.scheme === 'all-leaf' && plant.flower.show > SHOWY)
-    out.push({ rule: 'scheme', why: 'It is grown for its flowers, and you asked for all leaf.' });
-  const sun = sunReading(spot, startDate);
-  const [least, , , most] = plant.sunHours;
-  if (lightFit(plant.sunHours, sun.hours) <= 0)
-    out.push({ rule: 'light', why: `It lives with ${least} to ${most} hours of sun; this spot has ${sun.hours}.` });
-  const limit = scorchLimitH(plant, spot);
-  if (limit !== null && sun.afternoon > limit + SCORCH_MARGIN_H)
-    out.push({
-      rule: 'scorch',
-      why: `Its leaves take ${limit} hours of sun after 13:00 here; this spot has ${sun.afternoon}.`,
-    });
-  const risk = harm(plant, spot);
-  if (risk.level > 0)
-    out.push({
-      rule: 'safety',
-      why:
-        risk.level === 2
-          ? `Poisonous to ${risk.who.join(' and ')}, who are about.`
-          : `Not known to be safe for ${risk.who.join(' and ')}, who are about.`,
-    });
-  const pot = depthOf(container.shape);
-  const tallest = heightBand(planting)[1] * pot;
-  if (plant.heightMm[0] > tallest)
-    out.push({
-      rule: 'height',
-      why: `At least ${Math.round(plant.heightMm[0] / 10)} cm tall; the most for this pot is ${Math.round(tallest / 10)} cm.`,
-    });
-  const night = nightC(spot, monthPosition(addDays(startDate, 7)));
-  if (night < plant.coldestNightC - 1.5)
-    out.push({
-      rule: 'nights',
-      why: `It wants nights over ${plant.coldestNightC} °C; expect ${Math.round(night)} °C when you plant.`,
-    });
-  if (brief.lasting && plant.coldestWinterC > spot.coldestWinterC)
-    out.push({
-      rule: 'winter',
-      why: `It dies below ${plant.coldestWinterC} °C; expect ${spot.coldestWinterC} °C here, and you asked for year-round.`,
-    });
-  if (plant.starts.every((s) => !goesIn(container, s.size)))
-    out.push({ rule: 'fit', why: 'No start it is sold in goes into this pot.' });
-  return out;
+export const whyNot = (plant: Plant, planting: Planting): Refusal[] =>
+  ORDER.flatMap(([rule, of]) => {
+    const why = of(plant, planting);
+    return why === null ? [] : [{ rule, why }];
+  });
+
+/** The first of them, or null: all that is asked of a whole library. */
+export function refusal(plant: Plant, planting: Planting): Refusal | null {
+  for (const [rule, of] of ORDER) {
+    const why = of(plant, planting);
+    if (why !== null) return { rule, why };
+  }
+  return null;
+}
+
+/** The library less what is refused, with must-haves kept whatever they score; and how many each rule left out. */
+export function offer(
+  base: Planting,
+  library: readonly Plant[],
+): { offered: Plant[]; refused: Record<string, number> } {
+  const refused: Record<string, number> = {};
+  const offered = library.filter((p) => {
+    if (base.brief.must.includes(p.id)) return true;
+    const first = refusal(p, base);
+    if (first) refused[first.rule] = (refused[first.rule] ?? 0) + 1;
+    return !first;
+  });
+  return { offered, refused };
 }

@@ -1,14 +1,14 @@
 import { assess } from '../balance/assess';
 import { readPlanting } from '../formats/planting';
-import { shoppingList } from '../materials/list';
+import { linesOf, shoppingList } from '../materials/list';
 import { LIBRARY, libraryWith } from '../plants';
 import type { Plant } from '../plants/schema';
 import { apply } from '../plantings/commands';
 import { plantIdOf, resolve } from '../plantings/resolve';
 import { placed, pot, warmPot } from '../testing/pots';
 import { compose } from './compose';
-import { withRemedies } from './remedies';
-import { rankSwaps } from './swaps';
+import { withRemedies } from './changes/remedies';
+import { rankSwaps } from './changes/swaps';
 
 const by = (id: string) => LIBRARY.find((p) => p.id === id) as Plant;
 const mine: Plant = {
@@ -35,7 +35,7 @@ describe('a plant of one’s own', () => {
   });
   test('is bought at its own price', () => {
     const first = proposals[0]?.planting ?? pot();
-    const line = shoppingList(first, 1).plants.find((l) => l.plant.id === mine.id);
+    const line = linesOf(shoppingList(first, 1), 'plant').find((l) => l.plant.id === mine.id);
     expect(line?.price).toBeCloseTo(1.5 * (line?.count ?? 0), 6);
   });
   test('the shipped plants beside it stay ids', () => {

@@ -2,11 +2,11 @@ import { misfits } from '../layout/packing';
 import { LIBRARY } from '../plants';
 import type { Plant } from '../plants/schema';
 import type { Planting } from '../plantings/schema';
-import { pot, roundPot } from '../testing/pots';
-import { isLong, kindsFor, rowsIn, usualCount, usualStarts } from './counts';
+import { placed, pot, roundPot } from '../testing/pots';
+import { isLong, kindsFor, rowsIn, usualCount, usualStarts } from '../containers/counts';
 import { patternsFor, type Pattern } from './patterns';
 import { place } from './place';
-import { rowsOf } from './rows';
+import { SCHOOLS, type SchoolId } from '../schools';
 
 const box = (lengthMm: number, widthMm: number): Planting['container'] => ({
   ...pot().container,
@@ -96,9 +96,10 @@ describe('patterns of each school', () => {
 });
 
 describe('rows for a long box', () => {
-  const lay = { n: 11, spillers: 4, kinds: { filler: 2, spiller: 2 }, opposite: true, deep: false };
+  const lay = { n: 11, spillers: 4, kinds: { filler: 2, spiller: 2 }, opposite: true };
+  const rowsOf = (school: SchoolId) => SCHOOLS[school].lays(box(900, 200).shape, lay);
   test('tall ones behind, trailers along the front edge', () => {
-    for (const slots of rowsOf('tall-centre', lay)) {
+    for (const slots of rowsOf('tall-centre')) {
       expect(slots).toHaveLength(11);
       for (const s of slots) {
         if (s.role === 'thriller') expect(s.row?.across).toBeLessThan(-0.8);
@@ -107,7 +108,7 @@ describe('rows for a long box', () => {
     }
   });
   test('mirrored ends match in kind', () => {
-    const [mirrored] = rowsOf('tall-centre', lay);
+    const [mirrored] = rowsOf('tall-centre');
     for (const s of mirrored ?? []) {
       const twin = (mirrored ?? []).find(
         (o) =>
@@ -120,12 +121,12 @@ describe('rows for a long box', () => {
     }
   });
   test('off-centre, the peak stands a third along', () => {
-    const [slots] = rowsOf('off-centre', lay);
+    const [slots] = rowsOf('off-centre');
     const t = (slots ?? []).filter((s) => s.role === 'thriller').map((s) => s.row?.along ?? 0);
     expect(Math.min(...t.map((x) => Math.abs(x + 0.33)))).toBeLessThan(0.2);
   });
   test('tall only: a zigzag row with nothing in front and nothing hanging', () => {
-    for (const slots of rowsOf('tall-only', lay)) {
+    for (const slots of rowsOf('tall-only')) {
       expect(slots.every((s) => s.role !== 'spiller')).toBe(true);
       expect(new Set(slots.map((s) => s.row?.across)).size).toBe(2);
     }
@@ -147,7 +148,7 @@ describe('placing a cast', () => {
   });
   test('keeps what is locked where it is and gives it no second place', () => {
     const p = pot({
-      placements: [{ id: 'kept', plant: 'petunia-white', start: 'p9', xMm: 90, yMm: 60, role: 'filler', locked: true }],
+      placements: [{ ...placed('kept', 'petunia-white', 'filler', 90, 60), locked: true }],
     });
     const pattern = patternsFor(p).find((x) => x.slots.length >= 6) as Pattern;
     const placements = place(pattern, CAST, p, false);

@@ -5,13 +5,14 @@ import type { Plant } from '../plants/schema';
 import { SOIL_BUFFER_MM } from '../containers';
 import type { Container } from '../containers/schema';
 import { STARTS, type StartSize } from '../plants/starts';
-import { freeId } from '../plantings/commands';
+import { newPlacement } from '../plantings/fresh';
+import { freeId } from '../plantings/ids';
 import type { Placement, Planting } from '../plantings/schema';
 import { tenth } from '../units/number';
-import { startFor, type Pattern } from './patterns';
-import type { Slot } from './slots';
-
-export type Cast = Record<string, Plant>;
+import type { Cast } from './candidate';
+import type { Pattern } from './patterns';
+import { startOf } from '../layout/start-for';
+import type { Slot } from '../schools/lays/slot';
 
 /**
  * Puts a cast into a pattern's slots as placements that fit, or null when they cannot all stand. Locked placements of
@@ -31,21 +32,18 @@ export function place(pattern: Pattern, cast: Cast, planting: Planting, cheap: b
     fixed?: boolean;
     role: Placement['role'];
     plant: Plant | null;
+    part: string | null;
   }[] = locked.map((p) => ({ ...p, fixed: true, plant: null }));
   for (const s of free) {
     const plant = cast[s.part];
     if (!plant) return null;
-    const start = startFor(
-      s.role,
-      plant.starts.map((x) => x.size),
-      planting,
-      cheap,
-    );
+    const start = startOf(plant, s.role, planting.container, cheap);
     if (!start) return null;
     slots.push({
       start,
       ...pointOf(s, start, planting.container),
       role: s.role,
+      part: s.part,
       plant,
       fixed: s.out === 0 && locked.length === 0,
     });
@@ -57,19 +55,13 @@ export function place(pattern: Pattern, cast: Cast, planting: Planting, cheap: b
       slots.map((s) => ({ ...s, fixed: s.plant === null })),
     );
   if (!settled) return null;
-  const out: Placement[] = [...locked];
-  settled.forEach((s) => {
-    if (s.plant)
-      out.push({
-        id: freeId(out),
-        plant: referTo(s.plant),
-        start: s.start,
-        xMm: tenth(s.xMm),
-        yMm: tenth(s.yMm),
-        role: s.role,
-      });
-  });
-  return out;
+  const fresh = settled.flatMap((s) => (s.plant ? [{ ...s, plant: referTo(s.plant) }] : []));
+  return [
+    ...locked,
+    ...fresh.map(({ plant, start, role, part, xMm, yMm }, i) =>
+      newPlacement(freeId(planting, i), { plant, start, role, part, xMm: tenth(xMm), yMm: tenth(yMm) }),
+    ),
+  ];
 }
 
 /** Turns are shared out by the length of the rim, so that a ring in a long tub or a barrow is as even as in a round pot. */

@@ -3,16 +3,9 @@ import { family } from '../colour/family';
 import { lch } from '../colour/oklch';
 import { plantName } from '../plants/schema';
 import { resolve } from '../plantings/resolve';
+import { schoolOf } from '../schools';
 import type { Planting } from '../plantings/schema';
-import { signature } from './casting';
-
-const LED: Record<Planting['brief']['school'], string> = {
-  'tall-centre': 'in the middle',
-  'tall-back': 'at the back',
-  'off-centre': 'a third along',
-  'level-dome': 'in a level dome',
-  'tall-only': 'in a tall row',
-};
+import { signature } from '../plants/signature';
 
 /** Why this one, in one or two sentences, from what was measured. */
 export function reasonOf(planting: Planting, report: Report): string {
@@ -31,7 +24,7 @@ export function reasonOf(planting: Planting, report: Report): string {
     .filter((f) => f.severity === 'good' && (f.check === 'season' || f.check === 'texture' || f.check === 'vigour'))
     .sort((a, b) => b.quality - a.quality);
   const price = watch.length === 0 ? 'Nothing to watch.' : `To watch: ${watch[0]?.message ?? ''}`;
-  return `${plantName(lead.plant)} ${LED[planting.brief.school]}, with ${told} round it. ${strengths[0]?.message ?? ''} ${price}`.replaceAll(
+  return `${plantName(lead.plant)} ${schoolOf(planting.brief).leads}, with ${told} round it. ${strengths[0]?.message ?? ''} ${price}`.replaceAll(
     '  ',
     ' ',
   );

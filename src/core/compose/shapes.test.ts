@@ -5,7 +5,7 @@ import { freshPlanting } from '../plantings/fresh';
 import type { Planting } from '../plantings/schema';
 import { PLAIN_WINDOW } from '../spots/sightline';
 import { compose } from './compose';
-import { isLong, usualStarts } from './counts';
+import { isLong, usualStarts } from '../containers/counts';
 import { patternsFor } from './patterns';
 
 const fresh = freshPlanting('x', 'X', '2026-03-01');

@@ -1,3 +1,4 @@
+import { MATERIALS } from './materials';
 import type { Container, Shape } from './schema';
 import { shapeOf } from './shapes';
 import type { Clear, PlanPoint } from './shapes/shape';
@@ -83,3 +84,18 @@ const FOOT_MM = 32;
 
 /** How far feet lift the base off the ground, mm. */
 export const feetMm = (c: Pick<Container, 'feet' | 'mount'>): number => (c.feet && c.mount === 'ground' ? FOOT_MM : 0);
+
+/** Of the wall's thickness, what lies under the mix as the base. Working figure. */
+const BASE_SHARE = 0.8;
+
+/** How far what it stands on lies under the rim, mm: the base, and the feet under it. */
+export const footMm = (c: Container): number =>
+  depthOf(c.shape) + MATERIALS[c.material].wallMm * BASE_SHARE + feetMm(c);
+
+/** Chains a little longer than half a basket's width, and no shorter than the second, mm. Working figures. */
+const CHAINS = 1.15;
+const SHORTEST_CHAINS_MM = 300;
+
+/** Hook above the rim of a hanging basket, mm; 0 for what is kept up otherwise. */
+export const hookMm = (c: Container): number =>
+  c.mount === 'hook' ? Math.max(SHORTEST_CHAINS_MM, rimOf(c.shape).wide * CHAINS) : 0;

@@ -1,26 +1,51 @@
 import { z } from 'zod';
 import { OwnPlantSchema, type OwnPlant } from '../plants/own';
 import { PlantingSchema, type Planting } from '../plantings/schema';
+import { KeptStockSchema, type KeptStock } from '../stock/schema';
 import { BadInputError, parseJson, parseWith } from './parse';
-import { checkVersion, readPlanting } from './planting';
+import { readPlanting } from './planting';
+import { BACKUP_LADDER, climbed, newestOf } from './versions';
 
-const BACKUP_FORMAT = 'rillbank.backup';
+const BACKUP_VERSION = newestOf(BACKUP_LADDER);
 
-/** A whole bench in one file: its containers, and the plants somebody added or corrected. */
+const moment = z.string().refine((t) => !Number.isNaN(Date.parse(t)), 'must be a moment, as 2026-05-16T10:00:00Z');
+
+/** A container as it stands in a backup: when it was last changed, and whether it was put away. */
+const PotSchema = z.object({ planting: PlantingSchema, changedAt: moment, away: z.boolean() }).strict();
+
+/** What somebody set on a device. */
+const SettingsSchema = z
+  .object({ units: z.enum(['metric', 'imperial']).optional(), theme: z.enum(['light', 'dark']).optional() })
+  .strict();
+export type Settings = z.infer<typeof SettingsSchema>;
+
+/** A whole bench in one file. */
 export const BackupSchema = z
   .object({
-    format: z.literal(BACKUP_FORMAT),
-    version: z.literal(2),
-    savedAt: z.string(),
-    plantings: z.array(PlantingSchema),
+    format: z.literal(BACKUP_LADDER.format),
+    version: z.literal(BACKUP_VERSION),
+    savedAt: moment,
+    pots: z.array(PotSchema),
     plants: z.array(OwnPlantSchema),
+    stock: KeptStockSchema.nullable(),
+    settings: SettingsSchema,
   })
   .strict();
 
+/** A container on a bench. */
+export interface Pot {
+  planting: Planting;
+  /** When it was last changed, ISO; null where nobody knows, as in a file of one planting. */
+  changedAt: string | null;
+  away: boolean;
+}
+
 /** What a file may bring to the bench. */
 export interface Bench {
-  plantings: readonly Planting[];
+  pots: readonly Pot[];
   plants: readonly OwnPlant[];
+  stock: KeptStock | null;
+  settings: Settings;
 }
 
 /** Larger files are refused before they are read: a bench of a thousand pots and a hundred photographs is under 40 MB. */
@@ -32,29 +57,45 @@ export const tooLarge = (bytes: number): BadInputError =>
   );
 
 /** The text of a backup. */
-export const writeBackup = ({ plantings, plants }: Bench, savedAt: string): string =>
-  JSON.stringify({ format: BACKUP_FORMAT, version: 2, savedAt, plantings, plants }, null, 2);
+export const writeBackup = (bench: Bench, savedAt: string): string =>
+  JSON.stringify(
+    {
+      format: BACKUP_LADDER.format,
+      version: BACKUP_VERSION,
+      savedAt,
+      pots: bench.pots.map((p) => ({ ...p, changedAt: p.changedAt ?? savedAt })),
+      plants: bench.plants,
+      stock: bench.stock,
+      settings: bench.settings,
+    },
+    null,
+    2,
+  );
 
-/** Version 1 had no plants of one's own. */
-const upgraded = (data: object): unknown =>
-  (data as { version?: unknown }).version === 1 ? { ...data, version: 2, plants: [] } : data;
+/** A planting as it stands in a backup, of any version; its place in the file is said when it cannot be read. */
+function plantingAt(pot: unknown, i: number): unknown {
+  if (typeof pot !== 'object' || pot === null || !('planting' in pot)) return pot;
+  try {
+    return { ...pot, planting: readPlanting(pot.planting) };
+  } catch (e) {
+    throw e instanceof BadInputError ? new BadInputError(`pots.${i}.planting.${e.message}`) : e;
+  }
+}
 
 /** Reads a backup of any version or a single planting, as text. Throws BadInputError; returns all or nothing. */
 export function readBench(text: string): Bench {
   if (text.length > MOST_BYTES) throw tooLarge(text.length);
   const data = parseJson(text);
-  if (typeof data === 'object' && data !== null && (data as { format?: unknown }).format !== BACKUP_FORMAT)
-    return { plantings: [readPlanting(data)], plants: [] };
-  checkVersion(data, BACKUP_FORMAT, 2);
-  const { plantings, plants } = parseWith(BackupSchema, upgraded(data as object));
-  return {
-    plants,
-    plantings: plantings.map((p, i) => {
-      try {
-        return readPlanting(p);
-      } catch (e) {
-        throw e instanceof BadInputError ? new BadInputError(`plantings.${i}.${e.message}`) : e;
-      }
-    }),
-  };
+  const format = typeof data === 'object' && data !== null ? (data as { format?: unknown }).format : undefined;
+  if (format !== BACKUP_LADDER.format)
+    return {
+      pots: [{ planting: readPlanting(data), changedAt: null, away: false }],
+      plants: [],
+      stock: null,
+      settings: {},
+    };
+  const raw = climbed(BACKUP_LADDER, data);
+  const pots = Array.isArray(raw.pots) ? raw.pots.map(plantingAt) : raw.pots;
+  const { pots: read, plants, stock, settings } = parseWith(BackupSchema, { ...raw, pots });
+  return { pots: read, plants, stock, settings };
 }

@@ -3,8 +3,9 @@ import { ContainerSchema } from '../containers/schema';
 import { freshPlanting } from '../plantings/fresh';
 import { BriefSchema, type Planting } from '../plantings/schema';
 import { SpotSchema } from '../spots/schema';
+import { IsoDateSchema } from '../units/date';
 import { parseWith } from './parse';
-import { checkVersion } from './planting';
+import { versionOf } from './versions';
 
 const BRIEF_FORMAT = 'rillbank.brief';
 
@@ -14,10 +15,7 @@ export const BriefFileSchema = z
     format: z.literal(BRIEF_FORMAT),
     version: z.literal(1),
     name: z.string().min(1).max(80).optional(),
-    startDate: z
-      .string()
-      .regex(/^\d{4}-\d{2}-\d{2}$/, 'must be a date as YYYY-MM-DD')
-      .optional(),
+    startDate: IsoDateSchema.optional(),
     seed: z.number().int().min(0).optional(),
     spot: SpotSchema.partial().optional(),
     container: ContainerSchema.partial().optional(),
@@ -27,7 +25,7 @@ export const BriefFileSchema = z
 
 /** Reads a brief file as an unplanted planting and a seed. `today` fills in a start date. Throws BadInputError. */
 export function readBrief(data: unknown, today: string): { planting: Planting; seed: number } {
-  checkVersion(data, BRIEF_FORMAT, 1);
+  versionOf(data, BRIEF_FORMAT, 1);
   const f = parseWith(BriefFileSchema, data);
   const base = freshPlanting('composed', f.name ?? 'Composed', today);
   return {

@@ -23,7 +23,12 @@ const why = (f: () => unknown): string => {
 
 describe('a bench out and in', () => {
   const bench = {
-    plantings: [warmPot(), pot({ id: 'other', name: 'Empty pot' })],
+    pots: [
+      { planting: warmPot(), changedAt: '2026-05-20T10:00:00Z', away: false },
+      { planting: pot({ id: 'other', name: 'Empty pot' }), changedAt: '2026-05-21T10:00:00Z', away: true },
+    ],
+    stock: null,
+    settings: { units: 'imperial' as const },
     plants: [
       {
         plant: { ...(LIBRARY[0] as Plant), id: 'own-one', note: 'By the gate.' },
@@ -34,23 +39,15 @@ describe('a bench out and in', () => {
   };
   test('is the same bench', () => expect(readBench(writeBackup(bench, '2026-11-23T10:00:00Z'))).toEqual(bench));
   test('a single planting is read too', () =>
-    expect(readBench(JSON.stringify(warmPot()))).toEqual({ plantings: [warmPot()], plants: [] }));
-  test('version 1, which had no plants of one’s own, is read', () =>
-    expect(
-      readBench(
-        JSON.stringify({
-          format: 'rillbank.backup',
-          version: 1,
-          savedAt: '2026-11-01T10:00:00Z',
-          plantings: [warmPot()],
-        }),
-      ),
-    ).toEqual({ plantings: [warmPot()], plants: [] }));
+    expect(readBench(JSON.stringify(warmPot())).pots).toEqual([{ planting: warmPot(), changedAt: null, away: false }]));
 });
 
 describe('bad files say what, where and what to do', () => {
   const good = warmPot();
-  const text = writeBackup({ plantings: [good], plants: [] }, '2026-11-23T10:00:00Z');
+  const text = writeBackup(
+    { pots: [{ planting: good, changedAt: null, away: false }], plants: [], stock: null, settings: {} },
+    '2026-11-23T10:00:00Z',
+  );
   test.each<[string, () => unknown, RegExp]>([
     ['truncated', () => readBench(text.slice(0, text.length / 2)), /file: It breaks off|file: It is not JSON/],
     ['not JSON', () => readBench('hello'), /not JSON/],
@@ -63,7 +60,7 @@ describe('bad files say what, where and what to do', () => {
     [
       'later version',
       () => readBench(JSON.stringify({ format: 'rillbank.backup', version: 9, plantings: [] })),
-      /version 9; this Rillbank reads up to 2/,
+      /version 9; this Rillbank reads up to 3/,
     ],
     [
       'unknown plant',
@@ -71,10 +68,16 @@ describe('bad files say what, where and what to do', () => {
         readBench(
           JSON.stringify({
             ...JSON.parse(text),
-            plantings: [{ ...good, placements: [placed('a', 'triffid', 'filler', 0, 0)] }],
+            pots: [
+              {
+                planting: { ...good, placements: [placed('a', 'triffid', 'filler', 0, 0)] },
+                changedAt: '2026-05-20',
+                away: false,
+              },
+            ],
           }),
         ),
-      /plantings\.0\.placements\.0\.plant: there is no plant "triffid"/,
+      /pots\.0\.planting\.placements\.0\.plant: there is no plant "triffid"/,
     ],
     [
       'negative size',
@@ -138,7 +141,7 @@ test('the shopping list as CSV reads back row by row', () => {
     skipEmptyLines: true,
   });
   expect(errors).toEqual([]);
-  expect(data).toHaveLength(list.plants.length + list.bags.length + 1);
+  expect(data).toHaveLength(list.lines.length);
   expect(data.reduce((s, r) => s + Number(r.price), 0)).toBeCloseTo(list.total, 1);
   expect(data[0]).toMatchObject({ kind: 'thriller', item: 'Canna, dwarf, scarlet', count: '2' });
 });

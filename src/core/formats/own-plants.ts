@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { OwnPlantSchema, type OwnPlant } from '../plants/own';
 import { parseJson, parseWith } from './parse';
-import { checkVersion } from './planting';
+import { versionOf } from './versions';
 
 const PLANTS_FORMAT = 'rillbank.plants';
 
@@ -21,6 +21,6 @@ export const writePlants = (plants: readonly OwnPlant[], savedAt: string): strin
 /** Reads a file of own plants, all or none. Throws BadInputError. */
 export function readPlants(text: string): OwnPlant[] {
   const data = parseJson(text);
-  checkVersion(data, PLANTS_FORMAT, 1);
+  versionOf(data, PLANTS_FORMAT, 1);
   return parseWith(PlantsFileSchema, data).plants;
 }

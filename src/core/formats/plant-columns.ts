@@ -1,4 +1,5 @@
-import { HabitSchema, PlantSchema, RoleSchema, type Plant } from '../plants/schema';
+import { HabitSchema, PlantSchema, type Plant } from '../plants/schema';
+import { RoleSchema } from '../plants/traits';
 import type { Tag } from '../plants/tag';
 import type { UnitSystem } from '../units/length';
 import {

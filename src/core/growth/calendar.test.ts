@@ -21,7 +21,7 @@ describe('the three summers', () => {
 });
 
 describe('the weeks of a season', () => {
-  const spot = { summer: 'warm' as const, firstFrost: '10-20' };
+  const spot = { summer: 'warm' as const, lastFrost: '05-04', firstFrost: '10-20' };
   test('run from planting to just past the first frost, seven days apart', () => {
     const c = calendarOf(spot, '2026-05-16');
     // 157 days from 16 May to 20 October: 22 whole weeks, and two more to see what frost does.
@@ -39,6 +39,6 @@ describe('the weeks of a season', () => {
     expect(calendarOf({ ...spot, summer: 'hot' }, '2026-05-16').weeks[8]?.meanC).toBeGreaterThan(
       (calendarOf(spot, '2026-05-16').weeks[8]?.meanC ?? 0) + 4,
     );
-    expect(calendarOf({ ...spot, firstFrost: '09-10' }, '2026-05-16').frostWeek).toBe(16);
+    expect(calendarOf({ ...spot, lastFrost: '05-04', firstFrost: '09-10' }, '2026-05-16').frostWeek).toBe(16);
   });
 });

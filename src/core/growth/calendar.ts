@@ -13,6 +13,8 @@ export interface CalendarWeek {
   meanC: number;
   highC: number;
   nightC: number;
+  /** After an autumn frost and before the last one of the spring that follows. */
+  frosty: boolean;
 }
 
 export interface Calendar {
@@ -21,22 +23,39 @@ export interface Calendar {
   frostWeek: number;
 }
 
+type Place = Pick<Spot, 'summer' | 'firstFrost' | 'lastFrost'> & Partial<Pick<Spot, 'climate' | 'light'>>;
+
 const kept = new Map<string, Calendar>();
 const KEPT_MOST = 64;
 
-/** The weeks from planting to just past the first frost (at least 14, at most 30) with their ordinary weather. */
-export function calendarOf(
-  spot: Pick<Spot, 'summer' | 'firstFrost'> & Partial<Pick<Spot, 'climate' | 'light'>>,
-  startDate: string,
-): Calendar {
-  const key = `${isSouthern(spot)}|${startDate}|${spot.summer}|${spot.climate ? JSON.stringify(spot.climate) : ''}|${spot.firstFrost}`;
+/** Weeks of every cold spell from the autumn frosts to the springs that follow, as pairs of first week after and last date. */
+function coldSpells(spot: Place, startDate: string, weeks: number): { after: number; until: string }[] {
+  const spells = [];
+  const end = addDays(startDate, weeks * 7);
+  for (let frost = nextMonthDay(startDate, spot.firstFrost); frost <= end;) {
+    spells.push({ after: Math.floor(daysBetween(startDate, frost) / 7), until: nextMonthDay(frost, spot.lastFrost) });
+    frost = nextMonthDay(addDays(frost, 1), spot.firstFrost);
+  }
+  return spells;
+}
+
+/**
+ * The weeks from planting with their ordinary weather: to just past the first frost (at least 14, at most 30), or as
+ * many as are asked for.
+ */
+export function calendarOf(spot: Place, startDate: string, span?: number): Calendar {
+  const climate = spot.climate ? JSON.stringify(spot.climate) : '';
+  const key = [isSouthern(spot), startDate, spot.summer, climate, spot.firstFrost, spot.lastFrost, span].join('|');
   const known = kept.get(key);
   if (known) return known;
   const frostWeek = Math.floor(daysBetween(startDate, nextMonthDay(startDate, spot.firstFrost)) / 7);
-  const weeks = Array.from({ length: clamp(frostWeek + 2, LEAST_WEEKS, MOST_WEEKS) }, (_, week) => {
+  const length = span ?? clamp(frostWeek + 2, LEAST_WEEKS, MOST_WEEKS);
+  const spells = coldSpells(spot, startDate, length);
+  const weeks = Array.from({ length }, (_, week) => {
     const date = addDays(startDate, week * 7);
     const at = monthPosition(date);
-    return { week, date, at, meanC: meanC(spot, at), highC: dayHighC(spot, at), nightC: nightC(spot, at) };
+    const frosty = spells.some((s) => week > s.after && date < s.until);
+    return { week, date, at, meanC: meanC(spot, at), highC: dayHighC(spot, at), nightC: nightC(spot, at), frosty };
   });
   if (kept.size >= KEPT_MOST) kept.clear();
   const calendar = { weeks, frostWeek };

@@ -1,7 +1,7 @@
-import type { Habit } from '../plants/schema';
+import { type Habit, HABITS } from '../plants/habits';
 import type { Placed } from '../plantings/resolve';
 import { clamp01 } from '../units/number';
-import { EXTINCTION, LEAF_AREA_INDEX, SKY_HOURS } from './model';
+import { EXTINCTION, SKY_HOURS } from './model';
 
 interface Canopy {
   xMm: number;
@@ -51,7 +51,7 @@ const above = (over: Canopy, under: Canopy): number =>
 const taken = (share: number, over: Canopy, under: Canopy, habit: Habit): number =>
   OVERHEAD *
   (share / (Math.PI * under.radiusMm * under.radiusMm)) *
-  (1 - Math.exp(-EXTINCTION * 1.6 * LEAF_AREA_INDEX[habit] * above(over, under)));
+  (1 - Math.exp(-EXTINCTION * 1.6 * HABITS[habit].leafAreaIndex * above(over, under)));
 
 /** Calls `each` with every ordered pair of which the first takes light from the second. */
 function forShading(
@@ -64,6 +64,8 @@ function forShading(
     const a = canopies[i] as Canopy;
     for (let j = i + 1; j < canopies.length; j += 1) {
       const b = canopies[j] as Canopy;
+      // What is not planted yet, or lifted, neither gives nor takes.
+      if (a.radiusMm <= 0 || b.radiusMm <= 0) continue;
       const d = Math.sqrt((a.xMm - b.xMm) ** 2 + (a.yMm - b.yMm) ** 2);
       if (d >= a.radiusMm + b.radiusMm) continue;
       const common = lensArea(a.radiusMm, b.radiusMm, d);

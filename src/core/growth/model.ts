@@ -1,4 +1,4 @@
-import type { Habit, Plant } from '../plants/schema';
+import type { Plant } from '../plants/schema';
 
 /** Thermal time counts above this mean temperature: cool-season 5 °C, warm-season 10 °C; lasting plants between. */
 export const BASE_C: Record<Plant['season'], number> = { cool: 5, warm: 10, 'year-round': 7 };
@@ -8,23 +8,6 @@ export const BASE_C: Record<Plant['season'], number> = { cool: 5, warm: 10, 'yea
  * tenths to nine tenths of its size in about six weeks (380 degree-days), as bench plants do.
  */
 export const RATE_PER_DD = [0, 0.0048, 0.0064, 0.008, 0.0098, 0.0118] as const;
-
-/** Leaf area over ground area of a full canopy. Working figures by how open each habit is. */
-export const LEAF_AREA_INDEX: Record<Habit, number> = {
-  fan: 0.5,
-  fountain: 0.9,
-  wand: 1,
-  cane: 1.1,
-  bush: 2.8,
-  mound: 3,
-  cloud: 0.7,
-  frond: 1.6,
-  rosette: 2,
-  cascade: 2.6,
-  trail: 2.4,
-  stalk: 0.8,
-  climber: 2,
-};
 
 /** Beer–Lambert extinction of leaf canopies; usual range 0.5–0.7. */
 export const EXTINCTION = 0.6;

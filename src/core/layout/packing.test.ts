@@ -114,3 +114,17 @@ describe('shared edges', () => {
 
   test('one plant has no border', () => expect(sharedEdges([{ xMm: 0, yMm: 0 }], disc)).toEqual([]));
 });
+
+test('root balls share soil only where one is lifted before the other comes', () => {
+  const c = roundPot(400, 290, 360);
+  const here = { start: 'p9' as const, xMm: 0, yMm: 0 };
+  const both = (until: string | null, from: string | null) =>
+    misfits(c, [
+      { id: 'a', ...here, until },
+      { id: 'b', ...here, from },
+    ]).length;
+  expect(both(null, null)).toBe(1);
+  expect(both('2026-09-01', '2026-09-01')).toBe(0);
+  expect(both('2026-09-02', '2026-09-01')).toBe(1);
+  expect(both(null, '2026-09-01')).toBe(1);
+});

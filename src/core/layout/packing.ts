@@ -17,7 +17,14 @@ interface BallAt {
   start: StartSize;
   xMm: number;
   yMm: number;
+  /** First day, and the day it is lifted; null or left out for always. */
+  from?: string | null;
+  until?: string | null;
 }
+
+/** Whether two are ever in the soil on the same day. */
+const meet = (a: BallAt, b: BallAt): boolean =>
+  (!a.until || !b.from || b.from < a.until) && (!b.until || !a.from || a.from < b.until);
 
 export interface Misfit {
   kind: 'outside' | 'overlap' | 'too deep';
@@ -83,6 +90,7 @@ export function misfits(c: Container, balls: readonly BallAt[]): Misfit[] {
     const over = -roomAt(c, a.start, a.xMm, a.yMm).mm;
     if (over > 0.5) out.push({ kind: 'outside', ids: [a.id], byMm: over, teased: over <= ball.ballMm * TEASE });
     for (const b of balls.slice(i + 1)) {
+      if (!meet(a, b)) continue;
       const lack = apartMm(a.start, b.start) - Math.hypot(a.xMm - b.xMm, a.yMm - b.yMm);
       if (lack > 0.5) {
         const give = ((ball.ballMm + STARTS[b.start].ballMm) / 2) * TEASE;

@@ -1,109 +1,150 @@
 import { mixToBuyL } from '../containers';
-import { plantName, type Plant, type Role } from '../plants/schema';
+import { plantName, type Plant } from '../plants/schema';
 import { STARTS, type StartSize } from '../plants/starts';
-import type { Stock } from '../stock/schema';
-import { stateOf } from '../stock/shelf';
+import type { Role } from '../plants/traits';
 import { ballsL, resolve } from '../plantings/resolve';
 import type { Planting } from '../plantings/schema';
+import type { Stock } from '../stock/schema';
+import { stateOf } from '../stock/shelf';
 import { sum } from '../units/number';
-import { bagsFor, type BagCount } from './bags';
+import { bagsFor } from './bags';
 import { FEED_G_PER_L, FEED_PRICE_PER_G } from './prices';
 
-export interface PlantLine {
+/** One thing to buy, whatever it is. */
+interface Line {
+  item: string;
+  botanical: string;
+  /** The size it is sold in, as it is labelled. */
+  size: string;
+  /** What is wanted: plants, bags or grams. */
+  count: number;
+  /** What is taken to the till: pots or packs, bags, grams. */
+  buy: number;
+  /** Pounds for all of them. */
+  price: number;
+}
+
+export interface PlantLine extends Line {
+  kind: 'plant';
   plant: Plant;
-  name: string;
   role: Role;
   start: StartSize;
-  /** Plants wanted, and how they are bought. */
-  count: number;
-  packs: number;
+  /** Plants in the packs bought that are not wanted. */
   spare: number;
-  price: number;
   /** False when this size is not one the plant is ordinarily sold in: the price is then a guess from the nearest. */
   soldSo: boolean;
 }
 
+export interface MixLine extends Line {
+  kind: 'mix';
+  /** Litres in one bag. */
+  bagL: number;
+}
+
+export interface FeedLine extends Line {
+  kind: 'feed';
+}
+
+export type ShoppingLine = PlantLine | MixLine | FeedLine;
+
 export interface ShoppingList {
   sets: number;
-  plants: PlantLine[];
-  plantsPrice: number;
+  lines: ShoppingLine[];
+  /** Mix wanted, litres, with settling and less the root balls. */
   mixL: number;
-  bags: BagCount[];
-  bagsPrice: number;
-  feedG: number;
-  feedPrice: number;
+  /** Pounds, for all sets and for each. */
   total: number;
   each: number;
 }
 
+/** The lines of one kind. */
+export const linesOf = <K extends ShoppingLine['kind']>(
+  list: ShoppingList,
+  kind: K,
+): Extract<ShoppingLine, { kind: K }>[] =>
+  list.lines.filter((l): l is Extract<ShoppingLine, { kind: K }> => l.kind === kind);
+
+interface Price {
+  /** Pounds for one, or for one pack. */
+  pack: number;
+  soldSo: boolean;
+}
+
 /** What one start or pack costs at a nursery that has it listed, pounds; else what is ordinary. */
-function priceOf(plant: Plant, start: StartSize, stock: Stock | null): { pack: number; soldSo: boolean } {
+function priceOf(plant: Plant, start: StartSize, stock: Stock | null): Price {
   const listed = stock ? stateOf(stock, plant.id, start, 1).line : null;
   return listed ? { pack: listed.price, soldSo: true } : startPrice(plant, start);
 }
 
 /** What one start costs, pounds, and whether it is ordinarily sold in that size. Otherwise scaled from the nearest by the cube root of volume. */
-export function startPrice(plant: Plant, start: StartSize): { pack: number; soldSo: boolean } {
+export function startPrice(plant: Plant, start: StartSize): Price {
   const exact = plant.starts.find((s) => s.size === start);
   if (exact) return { pack: exact.price, soldSo: true };
-  const near = [...plant.starts].sort(
-    (a, b) =>
-      Math.abs(Math.log(STARTS[a.size].litres / STARTS[start].litres)) -
-      Math.abs(Math.log(STARTS[b.size].litres / STARTS[start].litres)),
-  )[0];
+  const { litres, perPack } = STARTS[start];
+  const off = (s: StartSize) => Math.abs(Math.log(STARTS[s].litres / litres));
+  const near = [...plant.starts].sort((a, b) => off(a.size) - off(b.size))[0];
   if (!near) return { pack: 0, soldSo: false };
   const single = near.price / STARTS[near.size].perPack;
-  return {
-    pack: single * Math.cbrt(STARTS[start].litres / STARTS[near.size].litres) * STARTS[start].perPack,
-    soldSo: false,
-  };
+  return { pack: single * Math.cbrt(litres / STARTS[near.size].litres) * perPack, soldSo: false };
 }
 
-/** Everything to buy for a planting: plants by start size, mix in whole bags, feed. `sets` defaults to the container's count; plants at a nursery's prices when its stock is given. */
+function plantLines(planting: Planting, sets: number, stock: Stock | null): PlantLine[] {
+  const kinds = new Map<string, { plant: Plant; role: Role; start: StartSize; count: number }>();
+  for (const { plant, role, start } of resolve(planting)) {
+    const key = `${plant.id}|${start}`;
+    const known = kinds.get(key);
+    kinds.set(key, { plant, role, start, ...known, count: (known?.count ?? 0) + sets });
+  }
+  return [...kinds.values()].map(({ plant, role, start, count }): PlantLine => {
+    const { perPack, label } = STARTS[start];
+    const buy = Math.ceil(count / perPack);
+    const { pack, soldSo } = priceOf(plant, start, stock);
+    return {
+      kind: 'plant',
+      item: plantName(plant),
+      botanical: plant.botanical,
+      size: label,
+      count,
+      buy,
+      price: buy * pack,
+      plant,
+      role,
+      start,
+      spare: buy * perPack - count,
+      soldSo,
+    };
+  });
+}
+
+const mixLines = (mixL: number): MixLine[] =>
+  bagsFor(mixL).map(({ litres, count, price }) => ({
+    kind: 'mix',
+    item: 'Peat-free potting mix',
+    botanical: '',
+    size: `${litres} L bag`,
+    count,
+    buy: count,
+    price: price * count,
+    bagL: litres,
+  }));
+
+function feedLine(mixL: number): FeedLine {
+  const grams = Math.round(mixL * FEED_G_PER_L);
+  const price = grams * FEED_PRICE_PER_G;
+  return { kind: 'feed', item: 'Slow-release feed', botanical: '', size: 'g', count: grams, buy: grams, price };
+}
+
+/**
+ * Everything to buy for a planting: plants by start size, mix in whole bags, feed. `sets` defaults to the container's
+ * count; plants at a nursery's prices when its stock is given.
+ */
 export function shoppingList(
   planting: Planting,
   sets = planting.container.count,
   stock: Stock | null = null,
 ): ShoppingList {
-  const lines = new Map<string, PlantLine>();
-  for (const p of resolve(planting)) {
-    const key = `${p.plant.id}|${p.start}`;
-    const line = lines.get(key) ?? {
-      plant: p.plant,
-      name: plantName(p.plant),
-      role: p.role,
-      start: p.start,
-      count: 0,
-      packs: 0,
-      spare: 0,
-      price: 0,
-      soldSo: true,
-    };
-    lines.set(key, { ...line, count: line.count + sets });
-  }
-  const plants = [...lines.values()].map((l) => {
-    const { perPack } = STARTS[l.start];
-    const packs = Math.ceil(l.count / perPack);
-    const { pack, soldSo } = priceOf(l.plant, l.start, stock);
-    return { ...l, packs, spare: packs * perPack - l.count, price: packs * pack, soldSo };
-  });
-  const eachMixL = mixToBuyL(planting.container, ballsL(planting.placements));
-  const bags = bagsFor(eachMixL * sets);
-  const feedG = Math.round(eachMixL * sets * FEED_G_PER_L);
-  const plantsPrice = sum(plants.map((p) => p.price));
-  const bagsPrice = sum(bags.map((b) => b.price * b.count));
-  const feedPrice = feedG * FEED_PRICE_PER_G;
-  const total = plantsPrice + bagsPrice + feedPrice;
-  return {
-    sets,
-    plants,
-    plantsPrice,
-    mixL: eachMixL * sets,
-    bags,
-    bagsPrice,
-    feedG,
-    feedPrice,
-    total,
-    each: total / sets,
-  };
+  const mixL = mixToBuyL(planting.container, ballsL(planting.placements)) * sets;
+  const lines = [...plantLines(planting, sets, stock), ...mixLines(mixL), feedLine(mixL)];
+  const total = sum(lines.map((l) => l.price));
+  return { sets, lines, mixL, total, each: total / sets };
 }

@@ -3,7 +3,7 @@ import { placed, pot, roundPot, warmPot } from '../testing/pots';
 import { LIBRARY } from '../plants';
 import type { Plant } from '../plants/schema';
 import { bagsFor } from './bags';
-import { shoppingList, startPrice } from './list';
+import { linesOf, shoppingList, type ShoppingLine, startPrice } from './list';
 import { BAGS, FEED_G_PER_L } from './prices';
 
 const litres = (need: number) => bagsFor(need).reduce((s, b) => s + b.litres * b.count, 0);
@@ -40,29 +40,31 @@ describe('the shopping list', () => {
       ],
     });
     const list = shoppingList(p, 3);
-    expect(list.plants.map((l) => [l.start, l.count, l.price])).toEqual([
+    expect(linesOf(list, 'plant').map((l) => [l.start, l.count, l.price])).toEqual([
       ['p9', 6, 12],
       ['p10', 3, expect.closeTo(8.4, 6)],
     ]);
   });
 
   test('six-packs are bought whole, and what is spare is told', () => {
-    const line = shoppingList(
+    const list = shoppingList(
       pot({
         placements: Array.from({ length: 4 }, (_, i) =>
           placed(`p${i}`, 'lobelia-blue', 'spiller', i * 60 - 90, 100, 'pack6'),
         ),
       }),
       2,
-    ).plants[0];
-    expect(line).toMatchObject({ count: 8, packs: 2, spare: 4, price: 6.8 });
+    );
+    expect(list.lines[0]).toMatchObject({ kind: 'plant', count: 8, buy: 2, spare: 4, price: 6.8 });
   });
 
   test('total is plants, bags and feed; each is total over the set', () => {
     const list = shoppingList({ ...warmPot(), container: roundPot(400, 290, 360, { count: 2 }) });
-    expect(list.total).toBeCloseTo(list.plantsPrice + list.bagsPrice + list.feedPrice, 9);
+    const spent = (kind: ShoppingLine['kind']) => linesOf(list, kind).reduce((s, l) => s + l.price, 0);
+    expect(list.total).toBeCloseTo(spent('plant') + spent('mix') + spent('feed'), 9);
+    expect(spent('mix')).toBeGreaterThan(0);
     expect(list.each * 2).toBeCloseTo(list.total, 9);
-    expect(list.feedG).toBe(Math.round(list.mixL * FEED_G_PER_L));
+    expect(linesOf(list, 'feed')[0]?.buy).toBe(Math.round(list.mixL * FEED_G_PER_L));
   });
 
   test('a size it is not sold in is priced from the nearest, and said to be a guess', () => {

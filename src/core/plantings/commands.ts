@@ -1,3 +1,5 @@
+import type { Deed } from './deeds';
+import { counted } from './ids';
 import type { Placement, Planting } from './schema';
 
 /** Every edit of a planting: a small named thing that makes a new planting. Undo, remedies and tests all use these. */
@@ -8,8 +10,13 @@ export type Command =
   | { do: 'remove'; id: string }
   | { do: 'add'; placement: Placement }
   | { do: 'lock'; id: string; locked: boolean }
-  | { do: 'turn'; degrees: number }
   | { do: 'plant'; placements: Placement[] }
+  /** Taken out of the soil on a day: it keeps its past. */
+  | { do: 'lift'; id: string; on: string | null }
+  /** Something is to be done, or was. */
+  | { do: 'plan'; deed: Deed }
+  | { do: 'done'; id: string; on: string | null }
+  | { do: 'unplan'; id: string }
   | { do: 'set'; change: Partial<Pick<Planting, 'name' | 'spot' | 'container' | 'brief' | 'startDate'>> };
 
 const edit = (p: Planting, id: string, change: Partial<Placement>): Planting => ({
@@ -17,8 +24,14 @@ const edit = (p: Planting, id: string, change: Partial<Placement>): Planting => 
   placements: p.placements.map((pl) => (pl.id === id ? { ...pl, ...change } : pl)),
 });
 
-/** The planting after a command. Never changes its input; a placement id that is not there changes nothing. */
-export function apply(p: Planting, c: Command): Planting {
+/** The planting without deeds to placements that it no longer has. */
+function withoutOrphans(p: Planting): Planting {
+  const here = new Set(p.placements.map((pl) => pl.id));
+  const deeds = p.deeds.filter((d) => d.to === null || here.has(d.to));
+  return deeds.length === p.deeds.length ? p : { ...p, deeds };
+}
+
+function changed(p: Planting, c: Command): Planting {
   switch (c.do) {
     case 'move':
       return edit(p, c.id, { xMm: c.xMm, yMm: c.yMm });
@@ -27,34 +40,28 @@ export function apply(p: Planting, c: Command): Planting {
     case 'start':
       return edit(p, c.id, { start: c.start });
     case 'remove':
-      return { ...p, placements: p.placements.filter((pl) => pl.id !== c.id) };
+      return withoutOrphans({ ...p, placements: p.placements.filter((pl) => pl.id !== c.id) });
     case 'add':
       return { ...p, placements: [...p.placements, c.placement] };
     case 'lock':
       return edit(p, c.id, { locked: c.locked });
-    case 'turn': {
-      const a = (c.degrees * Math.PI) / 180;
-      const [cos, sin] = [Math.cos(a), Math.sin(a)];
-      return {
-        ...p,
-        placements: p.placements.map((pl) => ({
-          ...pl,
-          xMm: pl.xMm * cos - pl.yMm * sin,
-          yMm: pl.xMm * sin + pl.yMm * cos,
-        })),
-      };
-    }
     case 'plant':
-      return { ...p, placements: c.placements };
+      return withoutOrphans({ ...p, placements: c.placements });
+    case 'lift':
+      return edit(p, c.id, { until: c.on });
+    case 'plan':
+      return { ...p, deeds: [...p.deeds, c.deed] };
+    case 'done':
+      return { ...p, deeds: p.deeds.map((d) => (d.id === c.id ? { ...d, done: c.on } : d)) };
+    case 'unplan':
+      return { ...p, deeds: p.deeds.filter((d) => d.id !== c.id) };
     case 'set':
       return { ...p, ...c.change };
   }
 }
 
-/** The first of `p1`, `p2` … that no placement uses. */
-export function freeId(placements: readonly Placement[]): string {
-  const used = new Set(placements.map((p) => p.id));
-  let n = 1;
-  while (used.has(`p${n}`)) n += 1;
-  return `p${n}`;
-}
+/**
+ * The planting after a command. Never changes its input; an id that is not there changes nothing; the number the next
+ * id gets never falls.
+ */
+export const apply = (p: Planting, c: Command): Planting => counted(changed(p, c), p.nextId);

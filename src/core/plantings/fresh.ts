@@ -1,6 +1,6 @@
 import { MATERIALS } from '../containers/materials';
 import { addDays, nextMonthDay } from '../units/date';
-import { PLANTING_FORMAT, type Planting } from './schema';
+import { PLANTING_FORMAT, PLANTING_VERSION, type Placement, type Planting } from './schema';
 
 /** Tender plants go out this long after the last frost date, for nights to warm. Practice: one to two weeks. */
 const AFTER_LAST_FROST_DAYS = 12;
@@ -10,7 +10,7 @@ export function freshPlanting(id: string, name: string, today: string): Planting
   const lastFrost = '05-04';
   return {
     format: PLANTING_FORMAT,
-    version: 1,
+    version: PLANTING_VERSION,
     id,
     name,
     spot: {
@@ -60,6 +60,19 @@ export function freshPlanting(id: string, name: string, today: string): Planting
       lasting: false,
     },
     startDate: addDays(nextMonthDay(today, lastFrost), AFTER_LAST_FROST_DAYS),
+    nextId: 1,
     placements: [],
+    deeds: [],
   };
 }
+
+type Said = Pick<Placement, 'plant' | 'start' | 'role' | 'xMm' | 'yMm'> & Partial<Placement>;
+
+/** A placement that stands from the first day on, put in by hand unless a part is said. */
+export const newPlacement = (id: string, said: Said): Placement => ({
+  part: null,
+  from: null,
+  until: null,
+  ...said,
+  id,
+});

@@ -2,10 +2,14 @@ import { z } from 'zod';
 import { ContainerSchema } from '../containers/schema';
 import { HexSchema, PlantSchema } from '../plants/schema';
 import { StartSizeSchema } from '../plants/starts';
+import { RoleSchema } from '../plants/traits';
+import { SCHOOL_IDS } from '../schools';
 import { SpotSchema } from '../spots/schema';
+import { IsoDateSchema } from '../units/date';
+import { DeedSchema } from './deeds';
+import { nextAfter } from './ids';
 
-export const SchoolSchema = z.enum(['tall-centre', 'tall-back', 'off-centre', 'level-dome', 'tall-only']);
-export type School = z.infer<typeof SchoolSchema>;
+export const SchoolSchema = z.enum(SCHOOL_IDS);
 
 export const SchemeIdSchema = z.enum([
   'warm',
@@ -38,11 +42,6 @@ export const BriefSchema = z
   })
   .strict();
 
-const isoDate = z
-  .string()
-  .regex(/^\d{4}-\d{2}-\d{2}$/, 'must be a date as YYYY-MM-DD')
-  .refine((d) => !Number.isNaN(Date.parse(d)), 'is no date in the calendar');
-
 /** One plant in its place. x is to the right and y toward the viewer, from the middle of the soil, mm. */
 export const PlacementSchema = z
   .object({
@@ -51,34 +50,66 @@ export const PlacementSchema = z
     start: StartSizeSchema,
     xMm: z.number().min(-2000).max(2000),
     yMm: z.number().min(-2000).max(2000),
-    role: z.enum(['thriller', 'filler', 'spiller']),
+    role: RoleSchema,
     locked: z.boolean().optional(),
+    /** The part of the pattern it fills (`T`, `F0`, `S1` …); null where it was put in by hand. */
+    part: z.string().min(1).max(8).nullable().default(null),
+    /** First day it stands there; null for the planting's own first day. */
+    from: IsoDateSchema.nullable().default(null),
+    /** The day it is lifted; null while it stays. */
+    until: IsoDateSchema.nullable().default(null),
   })
   .strict();
 export type Placement = z.infer<typeof PlacementSchema>;
 
 export const PLANTING_FORMAT = 'rillbank.planting';
+export const PLANTING_VERSION = 2;
 
 /** A container in its spot with what stands in it. Complete in itself: a file of one can be judged on its own. */
 export const PlantingSchema = z
   .object({
     format: z.literal(PLANTING_FORMAT),
-    version: z.literal(1),
+    version: z.literal(PLANTING_VERSION),
     id: z.string().min(1).max(60),
     name: z.string().min(1, 'needs a name').max(80),
     spot: SpotSchema,
     container: ContainerSchema,
     brief: BriefSchema,
-    startDate: isoDate,
+    startDate: IsoDateSchema,
+    /** The number the next id gets: no id is given out twice. */
+    nextId: z.number().int().min(1),
     placements: z.array(PlacementSchema).max(120),
+    /** What was done to it, or is planned. */
+    deeds: z.array(DeedSchema).max(2000),
   })
   .strict()
   .superRefine((p, ctx) => {
     const seen = new Set<string>();
-    p.placements.forEach((pl, i) => {
-      if (seen.has(pl.id))
-        ctx.addIssue({ code: 'custom', path: ['placements', i, 'id'], message: `"${pl.id}" is used twice` });
-      seen.add(pl.id);
+    const once = (list: 'placements' | 'deeds') =>
+      p[list].forEach(({ id }, i) => {
+        if (seen.has(id)) ctx.addIssue({ code: 'custom', path: [list, i, 'id'], message: `"${id}" is used twice` });
+        seen.add(id);
+      });
+    once('placements');
+    once('deeds');
+    if (p.nextId < nextAfter(seen)) {
+      ctx.addIssue({
+        code: 'custom',
+        path: ['nextId'],
+        message: `must be over every id in use: ${nextAfter(seen)} or more`,
+      });
+    }
+    p.placements.forEach(({ from, until }, i) => {
+      if (until !== null && until <= (from ?? p.startDate))
+        ctx.addIssue({
+          code: 'custom',
+          path: ['placements', i, 'until'],
+          message: 'must be after the day it was planted',
+        });
+    });
+    p.deeds.forEach(({ to }, i) => {
+      if (to !== null && !p.placements.some((pl) => pl.id === to))
+        ctx.addIssue({ code: 'custom', path: ['deeds', i, 'to'], message: `there is no placement "${to}"` });
     });
   });
 export type Planting = z.infer<typeof PlantingSchema>;

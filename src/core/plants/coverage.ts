@@ -1,7 +1,8 @@
 import { SCHEMES } from '../colour/schemes';
 import { takes, type LightClass } from './facets';
 import { schemeFit, SHOWY } from './scheme-fit';
-import { ROLES, type Plant, type Role } from './schema';
+import { type Plant } from './schema';
+import { ROLES, type Role } from './traits';
 
 /** The light classes counted: part sun lies between the first two and is seldom what is missing. */
 const LIGHTS = ['full sun', 'part shade', 'shade'] as const satisfies readonly LightClass[];

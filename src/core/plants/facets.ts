@@ -1,6 +1,8 @@
 import { family, type Family } from '../colour/family';
 import { lch } from '../colour/oklch';
-import type { Habit, Plant, Role } from './schema';
+import type { Plant } from './schema';
+import type { Habit } from './habits';
+import type { Role } from './traits';
 
 /** What a plant is sorted out by. An empty list, or null, asks for nothing. */
 export interface Facets {

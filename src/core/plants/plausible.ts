@@ -1,23 +1,7 @@
 import { type Family, family } from '../colour/family';
 import { lch } from '../colour/oklch';
-import type { Habit, Plant } from './schema';
-
-/** Greatest and least height over spread that each habit grows to. Working figures: what plants so described look like. */
-const SHAPE: Record<Habit, readonly [number, number]> = {
-  fan: [0.6, 5],
-  fountain: [0.4, 3],
-  wand: [0.9, 4],
-  cane: [0.8, 4],
-  bush: [0.6, 4.2],
-  mound: [0.35, 1.8],
-  cloud: [0.5, 3],
-  frond: [0.5, 2],
-  rosette: [0.25, 2.6],
-  cascade: [0.15, 1.1],
-  trail: [0.1, 0.8],
-  stalk: [0.6, 6],
-  climber: [1.2, 6],
-};
+import type { Plant } from './schema';
+import { HABITS } from './habits';
 
 /** A warm-season plant that lives through more cold than this and is not a perennial that dies down has been misread. °C, working figure. */
 const TENDER_GROUPS = new Set<Plant['group']>(['warm bedding', 'tropical']);
@@ -48,7 +32,7 @@ export function implausible(p: Plant): string[] {
   const share = (parts: string[]) => p.colours.filter((c) => parts.includes(c.part)).reduce((s, c) => s + c.share, 0);
   const flowers = p.flower.form !== 'none';
   const ratio = p.heightMm[1] / Math.max(1, p.spreadMm[1]);
-  const [lowest, highest] = SHAPE[p.habit];
+  const [lowest, highest] = HABITS[p.habit].ratio;
   if (!near(share(['leaf', 'edge', 'vein', 'stem']))) out.push('leaf colours do not add to 1');
   if (flowers && !near(share(['flower', 'throat']))) out.push('flower colours do not add to 1');
   if (!flowers && (p.flower.show > 0 || p.bloom.some((b) => b > 0) || share(['flower', 'throat']) > 0))

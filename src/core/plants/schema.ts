@@ -1,44 +1,10 @@
 import { z } from 'zod';
+import { HABIT_NAMES } from './habits';
 import { StartSizeSchema } from './starts';
+import { FlowerFormSchema, LeafSchema, RoleSchema } from './traits';
 
-export const RoleSchema = z.enum(['thriller', 'filler', 'spiller']);
-export type Role = z.infer<typeof RoleSchema>;
-export const ROLES = RoleSchema.options;
-
-/** How a plant holds itself; the canopy is grown from this. */
-export const HabitSchema = z.enum([
-  'fan',
-  'fountain',
-  'wand',
-  'cane',
-  'bush',
-  'mound',
-  'cloud',
-  'frond',
-  'rosette',
-  'cascade',
-  'trail',
-  'stalk',
-  'climber',
-]);
-export type Habit = z.infer<typeof HabitSchema>;
-
-export const LeafSizeSchema = z.enum(['fine', 'medium', 'bold']);
-export const LeafFormSchema = z.enum([
-  'strap',
-  'grass',
-  'needle',
-  'feather',
-  'ovate',
-  'heart',
-  'lobed',
-  'round',
-  'rosette',
-  'palmate',
-]);
-export type LeafForm = z.infer<typeof LeafFormSchema>;
-export const LeafSurfaceSchema = z.enum(['matte', 'glossy', 'felted', 'waxy']);
-export const FlowerFormSchema = z.enum(['spike', 'trumpet', 'round', 'daisy', 'ball', 'airy', 'bell', 'plume', 'none']);
+/** How a plant holds itself; growth, sight and the canopy read it. */
+export const HabitSchema = z.enum(HABIT_NAMES);
 
 const WaterSchema = z.enum(['dry', 'moderate', 'thirsty']);
 
@@ -101,12 +67,7 @@ export const PlantSchema = z
     season: PlantSeasonSchema,
     /** Share of full flower in each month, January first. */
     bloom: z.array(z.number().min(0).max(1)).length(12),
-    leaf: z.object({
-      size: LeafSizeSchema,
-      lengthMm: z.number().min(1).max(1200),
-      form: LeafFormSchema,
-      surface: LeafSurfaceSchema,
-    }),
+    leaf: LeafSchema,
     flower: z.object({
       form: FlowerFormSchema,
       sizeMm: z.number().min(0).max(300),

@@ -1,5 +1,6 @@
-import { HABIT_DEFAULTS } from './habit-defaults';
-import type { Habit, Plant, Poison, Role } from './schema';
+import type { Plant, Poison } from './schema';
+import { type Habit, HABITS } from './habits';
+import type { Role } from './traits';
 
 /** What a nursery's tag says, or a row of a spreadsheet: any of a record, and the plain words a tag uses. */
 export interface Tag extends Partial<Omit<Plant, 'id'>> {
@@ -64,7 +65,7 @@ function closest(list: readonly Plant[], common: string, habit: Habit | undefine
 /** A record of which nothing is known but a habit. */
 function plainOf(habit: Habit): Omit<Plant, 'id' | 'common' | 'botanical' | 'variety' | 'note'> {
   return {
-    ...HABIT_DEFAULTS[habit],
+    ...HABITS[habit].typical,
     group: 'warm bedding',
     habit,
     vigour: 3,
@@ -105,7 +106,7 @@ function recoloured(colours: Plant['colours'], part: 'leaf' | 'flower', hex: str
 
 /** Roles a plant of a size and habit may take, where the tag names none. */
 function rolesFor(habit: Habit, heightMm: Plant['heightMm'], trailMm: Plant['trailMm']): Role[] {
-  const usual = HABIT_DEFAULTS[habit].roles;
+  const usual = HABITS[habit].typical.roles;
   const fits = usual.filter((r) => (r === 'thriller' ? heightMm[1] >= 300 : r === 'spiller' ? trailMm[1] >= 80 : true));
   return fits.length > 0 ? fits : ['filler'];
 }
@@ -133,7 +134,7 @@ export function fromTag({ flowerHex, leafHex, ...tag }: Tag, relatives: Relative
   const base = closest(same, tag.common, tag.habit) ?? closest(kin, tag.common, tag.habit);
   const habit = tag.habit ?? base?.habit ?? 'mound';
   const typical = plainOf(habit);
-  const start = base && base.habit === habit ? base : base ? { ...base, ...HABIT_DEFAULTS[habit] } : typical;
+  const start = base && base.habit === habit ? base : base ? { ...base, ...HABITS[habit].typical } : typical;
   const poison = !base
     ? typical.poison
     : same.length > 0

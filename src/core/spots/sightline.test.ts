@@ -1,5 +1,5 @@
 import { assess } from '../balance/assess';
-import { heightBand } from '../balance/bands';
+import { heightBand } from '../balance/height-band';
 import { placed, pot } from '../testing/pots';
 import { leastUsefulMm, PLAIN_WINDOW, usefulFor, worstPlaced } from './sightline';
 import type { Sight } from './schema';
@@ -95,7 +95,7 @@ test('another window, another box: each plant is measured where it stands, for t
 test('the band for height is raised to what shows, and is plain when nobody looks from inside', () => {
   const low = { ...sight, sillMm: 1100, soilMm: 700 };
   const need = Math.max(...usefulFor(low).map((u) => u.leastMm));
-  expect(heightBand({ ...box, spot: { ...box.spot, sight: low } })[0]).toBeCloseTo((need * 1.25) / 200, 6);
+  expect(heightBand({ ...box, spot: { ...box.spot, sight: low } })[0]).toBeCloseTo((need * 1.25 - 25) / 200, 6);
   expect(heightBand({ ...box, spot: { ...box.spot, seen: 'wall' } })).toEqual([1.25, 2.5]);
   expect(usefulFor(PLAIN_WINDOW).every((u) => u.leastMm > 0)).toBe(true);
 });

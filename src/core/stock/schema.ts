@@ -21,6 +21,10 @@ export const StockSchema = z
   .strict();
 export type Stock = z.infer<typeof StockSchema>;
 
+/** The list as last told, and whether to compose from it alone. */
+export const KeptStockSchema = z.object({ stock: StockSchema, keepTo: z.boolean() }).strict();
+export type KeptStock = z.infer<typeof KeptStockSchema>;
+
 /** A nursery that can be asked what it has. The shipped one is simulated; a real feed takes this place. */
 export interface Nursery {
   name: string;

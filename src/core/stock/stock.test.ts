@@ -1,7 +1,7 @@
 import { compose } from '../compose/compose';
 import { BadInputError } from '../formats/parse';
 import { readStockCsv, stockCsv } from '../formats/stock-csv';
-import { shoppingList } from '../materials/list';
+import { linesOf, shoppingList } from '../materials/list';
 import { LIBRARY } from '../plants';
 import { plantIdOf, resolve } from '../plantings/resolve';
 import { warmPot } from '../testing/pots';
@@ -45,9 +45,9 @@ test('in stock, too few, out, and not listed are told apart, with other sizes th
 test('the shopping list uses the nursery’s prices where it has them', () => {
   const usual = shoppingList(warmPot(), 1);
   const at = shoppingList(warmPot(), 1, stock([line('canna-dwarf-red', 'l1', 1, 99)]));
-  expect(at.plants.find((p) => p.plant.id === 'canna-dwarf-red')?.price).toBe(99);
-  expect(at.plants.find((p) => p.plant.id === 'lantana-sunset')?.price).toBe(
-    usual.plants.find((p) => p.plant.id === 'lantana-sunset')?.price,
+  expect(linesOf(at, 'plant').find((p) => p.plant.id === 'canna-dwarf-red')?.price).toBe(99);
+  expect(linesOf(at, 'plant').find((p) => p.plant.id === 'lantana-sunset')?.price).toBe(
+    linesOf(usual, 'plant').find((p) => p.plant.id === 'lantana-sunset')?.price,
   );
 });
 

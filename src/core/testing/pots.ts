@@ -1,4 +1,4 @@
-import { freshPlanting } from '../plantings/fresh';
+import { freshPlanting, newPlacement } from '../plantings/fresh';
 import type { Placement, Planting } from '../plantings/schema';
 
 /** Plantings for tests: an ordinary 40 cm pot in seven hours of sun, changed as the test needs. */
@@ -14,7 +14,7 @@ export const placed = (
   xMm: number,
   yMm: number,
   start: Placement['start'] = 'p9',
-): Placement => ({ id, plant, role, start, xMm, yMm });
+): Placement => newPlacement(id, { plant, role, start, xMm, yMm });
 
 export const roundPot = (
   topMm: number,

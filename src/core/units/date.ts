@@ -1,3 +1,5 @@
+import { z } from 'zod';
+
 /** Calendar days as ISO text (`2026-05-16`), reckoned in UTC so that no clock change moves a date. */
 const DAY_MS = 86_400_000;
 
@@ -6,6 +8,31 @@ const toIso = (ms: number): string => new Date(ms).toISOString().slice(0, 10);
 
 export const addDays = (iso: string, days: number): string => toIso(toMs(iso) + days * DAY_MS);
 export const daysBetween = (from: string, to: string): number => Math.round((toMs(to) - toMs(from)) / DAY_MS);
+
+/** Dates outside these years are slips of the pen. */
+const FIRST_YEAR = 2000;
+const LAST_YEAR = 2100;
+
+/** Whether a text is a day that exists, in a year that makes sense. */
+export function isDay(iso: string): boolean {
+  if (!/^\d{4}-\d{2}-\d{2}$/.test(iso)) return false;
+  const year = Number(iso.slice(0, 4));
+  const ms = toMs(iso);
+  return year >= FIRST_YEAR && year <= LAST_YEAR && !Number.isNaN(ms) && toIso(ms) === iso;
+}
+
+/** A day as it stands in files and forms. */
+export const IsoDateSchema = z
+  .string()
+  .regex(/^\d{4}-\d{2}-\d{2}$/, 'must be a date as YYYY-MM-DD')
+  .refine(isDay, `is no day in the calendar between ${FIRST_YEAR} and ${LAST_YEAR}`);
+
+/**
+ * The day it is where somebody stands: in the machine's own time zone, or in one that is named (`Europe/London`).
+ * Evening west of Greenwich is still today.
+ */
+export const today = (now: Date = new Date(), zone?: string): string =>
+  new Intl.DateTimeFormat('en-CA', { year: 'numeric', month: '2-digit', day: '2-digit', timeZone: zone }).format(now);
 
 /** Month of a date as 0–11. */
 const monthOf = (iso: string): number => Number(iso.slice(5, 7)) - 1;

@@ -1,25 +1,15 @@
 'use client';
 import Link from 'next/link';
-import { type Job, type JobKind, jobsOf } from '@/core/growth/jobs';
+import { jobsOf } from '@/core/jobs';
 import type { Planting } from '@/core/plantings/schema';
-import { formatDay } from '@/core/units/date';
 import { stationPath } from '../shell/stations';
-
-const SAYS: Record<JobKind, (job: Job) => string> = {
-  compose: () => 'Compose',
-  plant: (j) => `Plant on ${formatDay(j.due)}`,
-  pinch: (j) => `${j.text.charAt(0).toUpperCase()}${j.text.slice(1)}, ${formatDay(j.due)}`,
-  rescue: (j) => `${j.text}, about ${formatDay(j.due)}: cut back its neighbour`,
-  frost: (j) => `First frost about ${formatDay(j.due)}: bring in or fleece what is tender`,
-  over: () => 'Season over: clear and replant',
-};
 
 /** What the bench asks for in the next two weeks; containers that ask the same share a line. */
 export function Jobs({ plantings, today }: { plantings: readonly Planting[]; today: string }) {
   const lines = new Map<string, { due: string; pots: Planting[] }>();
   for (const p of plantings)
     for (const job of jobsOf(p, today)) {
-      const text = SAYS[job.kind](job);
+      const text = job.says;
       const line = lines.get(text) ?? { due: job.due, pots: [] };
       line.pots.push(p);
       lines.set(text, line);

@@ -2,33 +2,15 @@
 import { DropdownMenu } from 'radix-ui';
 import Link from 'next/link';
 import { useState } from 'react';
-import { assess } from '@/core/balance/assess';
-import type { Severity } from '@/core/balance/finding';
+import { stateOf } from '@/core/jobs/state';
 import type { Planting } from '@/core/plantings/schema';
-import { formatDay } from '@/core/units/date';
+import { today } from '@/core/units/date';
 import { describe } from '@/core/containers/describe';
 import { Button } from '@/ui/Button';
 import { Mark } from '@/ui/Mark';
 import { PotPicture, pictureSize } from '../pictures/PotPicture';
-import { stationPath, type Station } from '../shell/stations';
+import { stationPath } from '../shell/stations';
 import { useUnits } from '../shell/units';
-
-/** What state a container is in, and what comes next for it. */
-function stateOf(planting: Planting): { severity: Severity; text: string; next: Station } {
-  if (planting.placements.length === 0)
-    return { severity: 'watch', text: 'Not planted yet: compose it next.', next: 'plants' };
-  const { findings } = assess(planting);
-  const wrong = findings.filter((f) => f.severity === 'wrong');
-  const watch = findings.filter((f) => f.severity === 'watch');
-  if (wrong[0]) return { severity: 'wrong', text: wrong[0].message, next: 'plants' };
-  const day = formatDay(planting.startDate);
-  const when = planting.startDate > new Date().toISOString().slice(0, 10) ? `Plant on ${day}.` : `Planted ${day}.`;
-  return {
-    severity: watch.length > 0 ? 'watch' : 'good',
-    text: `${when} ${watch.length === 0 ? 'Nothing to watch.' : `${watch.length} to watch.`}`,
-    next: 'plants',
-  };
-}
 
 interface Props {
   planting: Planting;
@@ -42,7 +24,7 @@ interface Props {
 export function PotOnShelf({ planting, scale, onCopy, onDelete, onArchive, onRename }: Props) {
   const units = useUnits((u) => u.units);
   const [naming, setNaming] = useState(false);
-  const state = stateOf(planting);
+  const state = stateOf(planting, today(), units);
   const { w } = pictureSize(planting, scale);
   const acts = [
     { text: 'Rename', act: () => setNaming(true) },
@@ -52,7 +34,7 @@ export function PotOnShelf({ planting, scale, onCopy, onDelete, onArchive, onRen
   ];
   return (
     <li className="flex flex-col" style={{ width: Math.max(w + 20, 196) }}>
-      <Link href={stationPath(planting.id, state.next)} className="group flex flex-1 flex-col">
+      <Link href={stationPath(planting.id, 'plants')} className="group flex flex-1 flex-col">
         <span className="flex flex-1 items-end justify-center border-b-[3px] border-ink">
           {/* The picture's own ground lies a little above its foot: the pot stands on the shelf. */}
           <PotPicture

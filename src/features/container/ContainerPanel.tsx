@@ -1,10 +1,12 @@
 'use client';
 import { MATERIALS, MaterialSchema, type Material } from '@/core/containers/materials';
 import { rimOf } from '@/core/containers/outline';
-import type { Container, Mount, Shape } from '@/core/containers/schema';
-import { SHAPE_LABELS, shapeOf } from '@/core/containers/shapes';
+import type { Container, Shape } from '@/core/containers/schema';
+import { MOUNT_LABEL, mountsFor } from '@/core/containers/mounts';
+import { SHAPE_LABELS } from '@/core/containers/shapes';
 import { FREE_NAMES, SOLD, takeShape } from '@/core/containers/sold';
 import type { Planting } from '@/core/plantings/schema';
+import { same } from '@/core/units/same';
 import { formatLength, type UnitSystem } from '@/core/units/length';
 import { ColourField, Choose, LengthField, NumberField, TextField } from '@/ui/Field';
 import { Toggle } from '@/ui/Toggle';
@@ -13,27 +15,11 @@ import { useUnits } from '../shell/units';
 import { Dimensions } from './Dimensions';
 import { OutlineEditor } from './OutlineEditor';
 
-const MOUNTS: Record<Mount, string> = {
-  ground: 'on the ground',
-  sill: 'on a sill',
-  rail: 'on a rail',
-  hook: 'from a hook',
-  wall: 'on a wall',
-};
-/** Where each family of shapes may be kept up. */
-const MAY: Record<'pot' | 'box' | 'bowl' | 'basket', readonly Mount[]> = {
-  pot: ['ground', 'wall'],
-  box: ['sill', 'rail', 'wall', 'ground'],
-  bowl: ['ground'],
-  basket: ['hook', 'wall'],
-};
 const REFILLS: { value: Container['refill']; text: string }[] = [
   { value: 'all', text: 'all new mix' },
   { value: 'top third', text: 'used: renew the top third' },
   { value: 'top up', text: 'filled last autumn: top up' },
 ];
-
-const same = (a: Shape, b: Shape): boolean => JSON.stringify(a) === JSON.stringify(b);
 
 function soldName(shape: Shape, i: number, units: UnitSystem): string {
   if (shape.kind === 'free') return FREE_NAMES[i] ?? 'outline';
@@ -52,7 +38,7 @@ export function ContainerPanel({ planting }: { planting: Planting }) {
   const set = (name: string, change: Partial<Container>) => put(name, { ...container, ...change });
   const list = SOLD[shape.kind];
   const sold = list.findIndex((s) => same(s, shape));
-  const mounts = shapeOf(shape).backless ? (['wall'] as const) : MAY[shapeOf(shape).family];
+  const mounts = mountsFor(shape);
   return (
     <div className="flex flex-col gap-3">
       <TextField
@@ -111,7 +97,7 @@ export function ContainerPanel({ planting }: { planting: Planting }) {
         <Choose
           label="Kept"
           value={container.mount}
-          options={[...new Set([container.mount, ...mounts])].map((value) => ({ value, text: MOUNTS[value] }))}
+          options={[...new Set([container.mount, ...mounts])].map((value) => ({ value, text: MOUNT_LABEL[value] }))}
           onChange={(mount) => set('Change how it is kept', { mount })}
         />
       )}

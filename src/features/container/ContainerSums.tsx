@@ -1,8 +1,8 @@
 'use client';
-import { heightBand } from '@/core/balance/bands';
-import { usualStarts } from '@/core/compose/counts';
+import { heightBand } from '@/core/balance/height-band';
+import { usualStarts } from '@/core/containers/counts';
+import { cautionsFor } from '@/core/containers/cautions';
 import { containerSums, loadOf, mixToBuyL, plantedMass } from '@/core/containers';
-import { MATERIALS } from '@/core/containers/materials';
 import { bagsFor } from '@/core/materials/bags';
 import { ballsL } from '@/core/plantings/resolve';
 import type { Planting } from '@/core/plantings/schema';
@@ -11,9 +11,6 @@ import { formatMass, formatVolume } from '@/core/units/quantity';
 import { Mark } from '@/ui/Mark';
 import { Section } from '@/ui/Section';
 import { useWorkspace } from '../shell/store';
-
-/** One person lifts no more than this without help. Usual workplace guidance is 25 kg at best; heavier needs two or a trolley. */
-const LIFT_KG = 25;
 
 /** What the measures come to. */
 export function ContainerSums({ planting, units }: { planting: Planting; units: UnitSystem }) {
@@ -73,45 +70,14 @@ export function ContainerSums({ planting, units }: { planting: Planting; units: 
         />
       </dl>
       <ul className="flex flex-col gap-1.5 text-[0.88rem]">
-        {!container.drains && (
-          <Note severity="wrong">
-            No holes: roots will drown. Drill the base before you plant, with eye protection.
-          </Note>
-        )}
-        {load && (
-          <Note severity="watch">
-            {formatMass(load.kg, units)} on {load.on === 'hook' ? 'the hook' : `each ${load.on.replace('each ', '')}`}{' '}
-            when soaked, before wind. Whether it holds is for the maker’s rating, a structural professional and local
-            rules; the app cannot say it is safe.
-            {planting.spot.walkway ? ' People pass under it: keep heads clear and nothing loose.' : ''}
-          </Note>
-        )}
-        {container.base === 'crocks' && (
-          <Note severity="watch">Crocks raise the wet zone and take root room. Mesh alone keeps the mix in.</Note>
-        )}
-        {container.material === 'timber' && !container.liner && (
-          <Note severity="watch">Bare timber rots from inside. Line it with film, holes over the holes.</Note>
-        )}
-        {container.reservoirL > 0 && container.drains && (
-          <Note severity="good">Holes belong above the reservoir, as an overflow.</Note>
-        )}
-        {!load && soaked.totalKg > LIFT_KG && (
-          <Note severity="watch">
-            {formatMass(soaked.totalKg, units)} soaked is no lift for one. Fill it where it will stand. On a balcony or
-            roof ask a structural professional; the app cannot say it is safe.
-          </Note>
-        )}
-        {MATERIALS[container.material].frostProof === 'if fired for frost' && planting.spot.coldestWinterC < -3 && (
-          <Note severity="watch">
-            {MATERIALS[container.material].label} cracks in frost unless sold as frost-proof. Stand it on feet, or bring
-            it in.
-          </Note>
-        )}
-        {container.base === 'mesh' && (
-          <Note severity="good">
-            Mesh over the holes and no crocks: a coarse layer raises the wet zone and takes root room.
-          </Note>
-        )}
+        {cautionsFor(container, balls, planting.spot, units).map((c) => (
+          <li key={c.id} className="flex gap-2">
+            <span className="pt-0.5">
+              <Mark severity={c.severity} />
+            </span>
+            <span>{c.text}</span>
+          </li>
+        ))}
       </ul>
     </div>
   );
@@ -124,16 +90,5 @@ function Row({ term, value, note }: { term: string; value: string; note?: string
       <dd className="text-right font-semibold">{value}</dd>
       {note && <dd className="col-span-2 text-[0.82rem] text-quiet">{note}</dd>}
     </div>
-  );
-}
-
-function Note({ severity, children }: { severity: 'good' | 'watch' | 'wrong'; children: React.ReactNode }) {
-  return (
-    <li className="flex gap-2">
-      <span className="pt-0.5">
-        <Mark severity={severity} />
-      </span>
-      <span>{children}</span>
-    </li>
   );
 }

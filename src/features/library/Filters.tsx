@@ -1,7 +1,7 @@
 'use client';
 import type { Family } from '@/core/colour/family';
 import { LIGHT_CLASSES, type Facets } from '@/core/plants/facets';
-import { ROLES } from '@/core/plants/schema';
+import { ROLES } from '@/core/plants/traits';
 import type { Planting } from '@/core/plantings/schema';
 import { parseLength, lengthNumber, lengthUnit, type UnitSystem } from '@/core/units/length';
 import { Button } from '@/ui/Button';

@@ -4,10 +4,9 @@ import { Dialog } from 'radix-ui';
 import { useEffect, useRef, useState } from 'react';
 import { PLANT_COLUMNS } from '@/core/formats/plant-columns';
 import { sourceOf, type Mapping, type ReadPlants } from '@/core/formats/plants-csv';
-import type { OwnPlant } from '@/core/plants/own';
 import { plantName, type Plant } from '@/core/plants/schema';
 import type { UnitSystem } from '@/core/units/length';
-import { saveOwn } from '@/storage/plants';
+import { type Own, saveOwn } from '@/storage/plants';
 import type { Opened } from '@/workers/plants';
 import { Button } from '@/ui/Button';
 import { PlantGlyph } from '@/ui/PlantGlyph';
@@ -36,7 +35,7 @@ export function ImportPlants({
   onClose,
 }: {
   file: File;
-  own: readonly OwnPlant[];
+  own: readonly Own[];
   units: UnitSystem;
   onClose: () => void;
 }) {
@@ -49,13 +48,13 @@ export function ImportPlants({
     reader.current = r;
     file
       .text()
-      .then((text): Promise<Opened> => r.api.open(text))
+      .then((text) => r.ask<Opened>((api) => api.open(text)))
       .then((opened) => {
         if (!opened.ok) return setStep({ at: 'refused', why: opened.why });
         setMapping(opened.mapping);
         setStep({ at: 'match', opened });
       })
-      .catch((e: unknown) => setStep({ at: 'refused', why: String(e) }));
+      .catch((e: unknown) => setStep({ at: 'refused', why: e instanceof Error ? e.message : String(e) }));
     return r.stop;
   }, [file]);
 
@@ -65,15 +64,11 @@ export function ImportPlants({
     setStep({ at: 'reading', done: 0 });
     const plants: Plant[] = own.map((o) => o.plant);
     try {
-      const out = await r.api.read(
-        mapping,
-        units,
-        plants,
-        proxy((done: number) => setStep((s) => (s.at === 'reading' ? { at: 'reading', done } : s))),
-      );
+      const told = proxy((done: number) => setStep((s) => (s.at === 'reading' ? { at: 'reading', done } : s)));
+      const out = await r.ask((api) => api.read(mapping, units, plants, told));
       setStep({ at: 'preview', read: out });
     } catch (e) {
-      setStep({ at: 'refused', why: String(e) });
+      setStep({ at: 'refused', why: e instanceof Error ? e.message : String(e) });
     }
   };
   const keep = async (read: ReadPlants) => {
@@ -81,13 +76,7 @@ export function ImportPlants({
     setStep({ at: 'keeping' });
     const updatedAt = new Date().toISOString();
     try {
-      await saveOwn(
-        plants.map((p) => ({
-          plant: p.plant,
-          updatedAt,
-          photo: own.find((o) => o.plant.id === p.plant.id)?.photo ?? null,
-        })),
-      );
+      await saveOwn(plants.map((p) => ({ plant: p.plant, updatedAt })));
       tell.said(`${plants.length.toLocaleString('en-GB')} plants added`);
       onClose();
     } catch (e) {
@@ -141,9 +130,12 @@ export function ImportPlants({
               read={step.read}
               onKeep={() => void keep(step.read)}
               onErrors={() =>
-                void reader.current?.api
-                  .leftOut(step.read.errors)
-                  .then((csv) => download('rows-left-out.csv', csv, 'text/csv'))
+                void reader.current
+                  ?.ask((api) => api.leftOut(step.read.errors))
+                  .then(
+                    (csv) => download('rows-left-out.csv', csv, 'text/csv'),
+                    (e: unknown) => tell.problem('The rows were not saved', String(e)),
+                  )
               }
             />
           )}

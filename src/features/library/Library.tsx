@@ -6,7 +6,7 @@ import { readPlants, writePlants } from '@/core/formats/own-plants';
 import { BadInputError } from '@/core/formats/parse';
 import { plantsCsv } from '@/core/formats/plants-csv';
 import type { Plant } from '@/core/plants/schema';
-import { removeOwn, saveOwn } from '@/storage/plants';
+import { readOwnWhole, readPhoto, removeOwn, saveOwn } from '@/storage/plants';
 import { Button } from '@/ui/Button';
 import { download } from '../shell/download';
 import { Preferences } from '../shell/Preferences';
@@ -55,13 +55,16 @@ export function Library() {
   const remove = async (plant: Plant) => {
     const entry = known.own.find((o) => o.plant.id === plant.id);
     if (!entry) return;
+    const photo = await readPhoto(plant.id);
     await removeOwn(plant.id);
     tell.done(
       plant.id.startsWith('own-') ? `${plant.common} is out of your library` : `The shipped ${plant.common} is back`,
-      () => void saveOwn([entry]),
+      () => void saveOwn([{ ...entry, photo }]).catch((e: unknown) => tell.notKept(e)),
     );
     if (plant.id.startsWith('own-')) lib.choose(null);
   };
+  const saveJson = async () =>
+    download('my-plants.json', writePlants(await readOwnWhole(), new Date().toISOString()), 'application/json');
   const open = async (f: File) => {
     if (!/\.json$/i.test(f.name)) return setSheet(f);
     try {
@@ -124,9 +127,7 @@ export function Library() {
                 'text/csv',
               )
             }
-            onJson={() =>
-              download('my-plants.json', writePlants(known.own, new Date().toISOString()), 'application/json')
-            }
+            onJson={() => void saveJson()}
           />
           <Button onClick={() => setStocking(true)}>
             <span className="sm:hidden">Stock</span>
@@ -210,7 +211,7 @@ export function Library() {
               full={lib.full}
               onCompare={() => lib.toggleCompared(chosen.id)}
               onVary={() => setTask({ do: 'vary', plant: chosen })}
-              onEdit={() => setTask({ do: 'edit', plant: chosen, photo: own?.photo ?? null })}
+              onEdit={() => setTask({ do: 'edit', plant: chosen })}
               onRemove={() => void remove(chosen)}
               onClose={() => lib.choose(null)}
             />

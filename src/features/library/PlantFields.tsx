@@ -1,15 +1,7 @@
 'use client';
-import { HABIT_LABEL } from '@/core/plants/habit-defaults';
-import {
-  FlowerFormSchema,
-  HabitSchema,
-  LeafFormSchema,
-  LeafSizeSchema,
-  LeafSurfaceSchema,
-  PlantSchema,
-  ROLES,
-  type Plant,
-} from '@/core/plants/schema';
+import { HABIT_NAMES, HABITS } from '@/core/plants/habits';
+import { PlantSchema, type Plant } from '@/core/plants/schema';
+import { FlowerFormSchema, LeafFormSchema, LeafSizeSchema, LeafSurfaceSchema, ROLES } from '@/core/plants/traits';
 import { STARTS, StartSizeSchema } from '@/core/plants/starts';
 import type { Tag } from '@/core/plants/tag';
 import type { UnitSystem } from '@/core/units/length';
@@ -47,7 +39,7 @@ export function TagFields({ plant, set, ranges }: Props & { ranges: React.ReactN
       <Choose
         label="Habit"
         value={plant.habit}
-        options={HabitSchema.options.map((value) => ({ value, text: HABIT_LABEL[value] }))}
+        options={HABIT_NAMES.map((value) => ({ value, text: HABITS[value].label }))}
         onChange={(habit) => set({ habit })}
       />
       {ranges}

@@ -2,23 +2,23 @@
 import { Dialog } from 'radix-ui';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { ownId } from '@/core/formats/plants-csv';
-import type { OwnPlant } from '@/core/plants/own';
 import { implausible } from '@/core/plants/plausible';
 import { PlantSchema, plantName, type Plant } from '@/core/plants/schema';
 import { fromTag, relativesIn, type FromTag, type Tag } from '@/core/plants/tag';
 import type { UnitSystem } from '@/core/units/length';
-import { saveOwn } from '@/storage/plants';
+import { type OwnToKeep, readPhoto, saveOwn } from '@/storage/plants';
 import { Button } from '@/ui/Button';
 import { TypedField } from '@/ui/Field';
 import { useFilePick } from '@/ui/useFilePick';
 import { tell } from '../shell/tell';
+import { useAsk } from '../shell/useAsk';
 import { RestFields, TagFields } from './PlantFields';
 import { RangeField } from './RangeField';
 import { smallPhoto } from './photo';
 import { fitting, Specimen } from '../pictures/Specimen';
 
 /** What the form is opened for: a new plant from its tag, another variety of one, or one to put right. */
-export type Task = { do: 'add' } | { do: 'vary'; plant: Plant } | { do: 'edit'; plant: Plant; photo: string | null };
+export type Task = { do: 'add' } | { do: 'vary'; plant: Plant } | { do: 'edit'; plant: Plant };
 
 const TITLE: Record<Task['do'], string> = {
   add: 'Add a plant from its tag',
@@ -57,7 +57,9 @@ export function PlantForm({
   onClose: (saved: string | null) => void;
 }) {
   const [tag, setTag] = useState<Tag>(() => firstTag(task));
-  const [photo, setPhoto] = useState<string | null>(task.do === 'edit' ? task.photo : null);
+  /** Undefined while the one that is kept is left as it is. */
+  const [photo, setPhoto] = useState<string | null | undefined>(task.do === 'edit' ? undefined : null);
+  const kept = useAsk(task.do === 'edit' ? () => readPhoto(task.plant.id) : null, [task]);
   const [tried, setTried] = useState(false);
   const relatives = useMemo(() => relativesIn(library), [library]);
   const taken = useMemo(() => new Set(library.map((p) => p.id)), [library]);
@@ -74,7 +76,7 @@ export function PlantForm({
   const keep = async () => {
     setTried(true);
     if (!checked.success || unnamed) return;
-    const entry: OwnPlant = { plant: checked.data, updatedAt: new Date().toISOString(), photo };
+    const entry: OwnToKeep = { plant: checked.data, updatedAt: new Date().toISOString(), photo };
     try {
       const followed = await saveOwn([entry]);
       tell.said(
@@ -181,7 +183,7 @@ export function PlantForm({
                 hint="where it came from, how it did"
                 onChange={(note) => set({ note })}
               />
-              <Photo photo={photo} onChange={setPhoto} />
+              <Photo photo={photo === undefined ? kept.value : photo} onChange={setPhoto} />
               <details className="text-[0.93rem]">
                 <summary className="cursor-pointer text-quiet">
                   Everything else: roles, leaf and flower, hardiness, poison

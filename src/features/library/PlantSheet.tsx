@@ -1,7 +1,7 @@
 'use client';
 import Link from 'next/link';
 import { whyNot } from '@/core/compose/filter';
-import type { OwnPlant } from '@/core/plants/own';
+import { type Own, readPhoto } from '@/storage/plants';
 import { plantName, type Plant } from '@/core/plants/schema';
 import type { Planting } from '@/core/plantings/schema';
 import { STARTS } from '@/core/plants/starts';
@@ -13,13 +13,14 @@ import { BloomStrip } from '@/ui/BloomStrip';
 import { Button, buttonLook } from '@/ui/Button';
 import { Mark } from '@/ui/Mark';
 import { stationPath } from '../shell/stations';
+import { useAsk } from '../shell/useAsk';
 import { factsOf } from './facts';
 import { fitting, Specimen } from '../pictures/Specimen';
 
 interface Props {
   plant: Plant;
   /** Its entry among one's own, when it has one. */
-  own: OwnPlant | null;
+  own: Own | null;
   pot: Planting | null;
   lines: readonly StockLine[] | null;
   units: UnitSystem;
@@ -47,6 +48,7 @@ export function PlantSheet({
   onRemove,
   onClose,
 }: Props) {
+  const photo = useAsk(own && (() => readPhoto(own.plant.id)), [own]);
   return (
     <article className="flex flex-col gap-2.5" aria-label={plantName(plant)}>
       <header className="flex items-start justify-between gap-2">
@@ -60,10 +62,10 @@ export function PlantSheet({
       </header>
       <div className="flex items-end justify-center gap-4 pt-3">
         <Specimen plant={plant} scale={fitting([plant], 190, 200)} />
-        {own?.photo && (
+        {photo.value && (
           // eslint-disable-next-line @next/next/no-img-element -- the gardener's own photograph, kept in the browser
           <img
-            src={own.photo}
+            src={photo.value}
             alt={`Your photograph of ${plantName(plant)}`}
             className="max-h-36 max-w-28 rounded-[3px] object-cover"
           />

@@ -4,7 +4,8 @@ import { useState } from 'react';
 import { BadInputError } from '@/core/formats/parse';
 import { readStockCsv, stockCsv } from '@/core/formats/stock-csv';
 import type { Plant } from '@/core/plants/schema';
-import { removeStock, saveStock, type StoredStock } from '@/storage/stock';
+import type { KeptStock } from '@/core/stock/schema';
+import { removeStock, saveStock } from '@/storage/stock';
 import { simulatedNursery } from '@/standins/nursery';
 import { Button } from '@/ui/Button';
 import { Toggle } from '@/ui/Toggle';
@@ -21,12 +22,12 @@ export function StockPanel({
   all,
   onClose,
 }: {
-  stock: StoredStock | null;
+  stock: KeptStock | null;
   all: readonly Plant[];
   onClose: () => void;
 }) {
   const [errors, setErrors] = useState<{ row: number; message: string }[]>([]);
-  const keep = (value: StoredStock) => saveStock(value).catch((e: unknown) => tell.notKept(e));
+  const keep = (value: KeptStock) => saveStock(value).catch((e: unknown) => tell.notKept(e));
   const ask = async () => {
     setErrors([]);
     await keep({ stock: await simulatedNursery.ask(all, today()), keepTo: stock?.keepTo ?? false });

@@ -1,5 +1,5 @@
 import { LIGHT_CLASSES, takes } from '@/core/plants/facets';
-import { HABIT_LABEL } from '@/core/plants/habit-defaults';
+import { HABITS } from '@/core/plants/habits';
 import type { Plant, Poison } from '@/core/plants/schema';
 import { STARTS } from '@/core/plants/starts';
 import { lengthNumber, lengthUnit, type UnitSystem } from '@/core/units/length';
@@ -31,7 +31,7 @@ export function factsOf(p: Plant, units: UnitSystem): { name: string; text: stri
     { name: 'Grown height', text: between(p.heightMm, units) },
     { name: 'Spread', text: between(p.spreadMm, units) },
     ...(p.trailMm[1] > 0 ? [{ name: 'Hangs', text: between(p.trailMm, units) }] : []),
-    { name: 'Habit', text: HABIT_LABEL[p.habit].toLowerCase() },
+    { name: 'Habit', text: HABITS[p.habit].label.toLowerCase() },
     { name: 'Sun', text: `${lightOf(p)}; best with ${low}–${high} h a day` },
     {
       name: 'Afternoon sun',

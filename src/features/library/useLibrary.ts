@@ -1,5 +1,5 @@
 'use client';
-import { useLiveQuery } from 'dexie-react-hooks';
+import { useStored } from '@/storage/useStored';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { finderOf } from '@/core/plants/search';
 import { readShelf } from '@/storage/plantings';
@@ -11,7 +11,7 @@ const MOST_COMPARED = 4;
 /** All that the library shows: what is asked, the plants that answer, one in hand, a few compared. */
 export function useLibrary(potId: string | null) {
   const known = useKnown();
-  const shelf = useLiveQuery(() => readShelf().catch(() => null));
+  const shelf = useStored(() => readShelf().catch(() => null));
   const pots = useMemo(() => (shelf?.pots ?? []).filter((p) => !p.archived).map((p) => p.planting), [shelf]);
   const pot = pots.find((p) => p.id === potId) ?? null;
   const [asked, setAsked] = useState<Asked>(ASK_NOTHING);

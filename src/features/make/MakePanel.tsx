@@ -1,20 +1,22 @@
 'use client';
 import { useEffect, useState } from 'react';
 import { shoppingCsv } from '@/core/formats/shopping-csv';
-import { shoppingList, type PlantLine } from '@/core/materials/list';
-import { ROLES, type Plant } from '@/core/plants/schema';
+import { linesOf, type PlantLine, shoppingList } from '@/core/materials/list';
+import { type Plant } from '@/core/plants/schema';
+import { ROLES } from '@/core/plants/traits';
 import { STARTS } from '@/core/plants/starts';
 import type { Stock } from '@/core/stock/schema';
 import { stateOf } from '@/core/stock/shelf';
 import type { Planting } from '@/core/plantings/schema';
 import type { UnitSystem } from '@/core/units/length';
+import { sum } from '@/core/units/number';
 import { formatMoney, formatVolume } from '@/core/units/quantity';
 import { Button } from '@/ui/Button';
 import { Mark } from '@/ui/Mark';
 import { PlantGlyph } from '@/ui/PlantGlyph';
 import { Segments } from '@/ui/Segments';
 import { download, fileName } from '../shell/download';
-import { weighWorker } from '../shell/workers';
+import { readyToWeigh } from '../shell/workers';
 import type { Known } from '../shell/known';
 import { StandIns } from './StandIns';
 
@@ -23,7 +25,7 @@ export function MakePanel({ planting, units, known }: { planting: Planting; unit
   const [missing, setMissing] = useState<Plant | null>(null);
   const stock = known.stock?.stock ?? null;
   // Ready before it is asked, so that a stand-in is found at the nursery without a signal.
-  useEffect(() => void weighWorker(known.mine), [known.mine]);
+  useEffect(() => readyToWeigh(known.mine), [known.mine]);
   const [whole, setWhole] = useState(planting.container.count > 1);
   const sets = whole ? planting.container.count : 1;
   const list = shoppingList(planting, sets, stock);
@@ -76,7 +78,7 @@ export function MakePanel({ planting, units, known }: { planting: Planting; unit
           </tr>
         </thead>
         <tbody>
-          {ROLES.flatMap((r) => list.plants.filter((l) => l.role === r)).map((l) => (
+          {ROLES.flatMap((r) => linesOf(list, 'plant').filter((l) => l.role === r)).map((l) => (
             <PlantRow
               key={l.plant.id + l.start + l.role}
               line={l}
@@ -87,15 +89,20 @@ export function MakePanel({ planting, units, known }: { planting: Planting; unit
           <Line
             what="Potting mix, peat-free"
             note={`${formatVolume(list.mixL, units)} with settling, less the root balls`}
-            how={list.bags.map((b) => `${b.count} × ${b.litres} L`).join(' + ')}
-            price={list.bagsPrice}
+            how={linesOf(list, 'mix')
+              .map((b) => `${b.buy} × ${b.bagL} L`)
+              .join(' + ')}
+            price={sum(linesOf(list, 'mix').map((l) => l.price))}
           />
-          <Line
-            what="Slow-release feed"
-            note="5 to 6 months; the label rules. Wear gloves."
-            how={`${list.feedG} g`}
-            price={list.feedPrice}
-          />
+          {linesOf(list, 'feed').map((l) => (
+            <Line
+              key={l.item}
+              what={l.item}
+              note="5 to 6 months; the label rules. Wear gloves."
+              how={`${l.buy} g`}
+              price={l.price}
+            />
+          ))}
         </tbody>
         <tfoot>
           <tr className="[&>*]:pt-2">
@@ -139,13 +146,13 @@ function PlantRow({ line: l, stock, onMissing }: { line: PlantLine; stock: Stock
             <PlantGlyph plant={l.plant} size={28} />
           </span>
           <span>
-            <span className="block font-semibold leading-tight">{l.name}</span>
+            <span className="block font-semibold leading-tight">{l.item}</span>
             <span className="flex flex-wrap items-baseline gap-x-3 text-[0.83rem] leading-tight text-quiet">
               <span className="italic">{l.plant.botanical}</span>
               <Button
                 kind="bare"
                 className="min-h-6! px-0! text-[0.83rem]! print:hidden"
-                aria-label={`Find a stand-in for ${l.name}`}
+                aria-label={`Find a stand-in for ${l.item}`}
                 onClick={onMissing}
               >
                 Find a stand-in
@@ -161,7 +168,7 @@ function PlantRow({ line: l, stock, onMissing }: { line: PlantLine; stock: Stock
       </td>
       <td className="text-right">{l.count}</td>
       <td className="text-right">
-        {l.packs} {pack ? (l.packs === 1 ? 'pack' : 'packs') : ''}
+        {l.buy} {pack ? (l.buy === 1 ? 'pack' : 'packs') : ''}
         {l.spare > 0 && <span className="block text-[0.82rem] text-quiet">{l.spare} spare</span>}
       </td>
       <td className="text-right">{formatMoney(l.price)}</td>
@@ -171,7 +178,7 @@ function PlantRow({ line: l, stock, onMissing }: { line: PlantLine; stock: Stock
 
 /** What the nursery has of it. */
 function Standing({ line: l, stock }: { line: PlantLine; stock: Stock }) {
-  const { state, line, others } = stateOf(stock, l.plant.id, l.start, l.packs);
+  const { state, line, others } = stateOf(stock, l.plant.id, l.start, l.buy);
   const good = state === 'in stock';
   const instead = !good && others[0] ? `; has ${others.map((o) => STARTS[o.start].label).join(', ')}` : '';
   return (

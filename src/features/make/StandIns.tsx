@@ -1,15 +1,16 @@
 'use client';
 import { Dialog } from 'radix-ui';
-import { useEffect, useState } from 'react';
-import type { StandIn } from '@/core/compose/stand-ins';
+import type { StandIn } from '@/core/compose/changes/stand-ins';
 import { plantName, type Plant } from '@/core/plants/schema';
 import { plantIdOf } from '@/core/plantings/resolve';
 import type { Planting } from '@/core/plantings/schema';
 import { stateOf } from '@/core/stock/shelf';
 import { Button } from '@/ui/Button';
 import { fitting, Specimen } from '../pictures/Specimen';
-import { CHECK_NAME } from '../shell/figures';
-import { weighWorker } from '../shell/workers';
+import { checkOf } from '@/core/balance';
+import { Failed } from '../shell/Failed';
+import { useAsk } from '../shell/useAsk';
+import { weigh } from '../shell/workers';
 import type { Known } from '../shell/known';
 import { useWorkspace } from '../shell/store';
 
@@ -27,17 +28,12 @@ export function StandIns({
 }) {
   const run = useWorkspace((s) => s.run);
   const stock = known.stock?.stock ?? null;
-  const [found, setFound] = useState<StandIn[] | null>(null);
   const count = planting.placements.filter((p) => plantIdOf(p) === plant.id).length;
-  useEffect(() => {
-    let stale = false;
-    void weighWorker(known.mine)
-      .standIns(planting, plant.id, stock)
-      .then((s) => !stale && setFound(s));
-    return () => {
-      stale = true;
-    };
-  }, [planting, plant.id, known.mine, stock]);
+  const asked = useAsk<StandIn[]>(
+    () => weigh(known.mine, (api) => api.standIns(planting, plant.id, stock)),
+    [planting, plant.id, known.mine, stock],
+  );
+  const found = asked.value;
   const scale = fitting([plant, ...(found ?? []).map((s) => s.plant)], 82, 116);
   return (
     <Dialog.Root open onOpenChange={(o) => !o && onClose()}>
@@ -61,14 +57,17 @@ export function StandIns({
               <Specimen plant={plant} scale={scale} />
               <figcaption className="sr-only">{plantName(plant)}, which cannot be had</figcaption>
             </figure>
-            <div className="min-w-0" aria-busy={found === null}>
+            <div className="min-w-0" aria-busy={asked.busy}>
               <p className="pb-1 text-[0.9rem] text-quiet" role="status">
                 {found === null
-                  ? 'Trying what there is …'
+                  ? asked.busy
+                    ? 'Trying what there is …'
+                    : ''
                   : found.length === 0
                     ? 'Nothing there can take its place here. Leave it out, or loosen the spot or the brief.'
                     : `${found.length} come nearest${stock ? `, all in stock at ${stock.nursery}` : ''}; drawn at one scale.`}
               </p>
+              {asked.error && <Failed what="Stand-ins could not be tried." error={asked.error} again={asked.again} />}
               <ul aria-label="Stand-ins">
                 {(found ?? []).map((s) => (
                   <li
@@ -85,7 +84,7 @@ export function StandIns({
                         {s.moves.length > 0
                           ? s.moves
                               .slice(0, 3)
-                              .map((m) => `${CHECK_NAME[m.check]} ${m.from} to ${m.to}`)
+                              .map((m) => `${checkOf(m.check).name} ${m.from} to ${m.to}`)
                               .join(', ')
                           : 'all levels stay as they are'}
                       </span>

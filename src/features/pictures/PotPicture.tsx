@@ -4,7 +4,7 @@ import type { Planting } from '@/core/plantings/schema';
 import { accountOf } from './account';
 import { sizeOf, useStill } from './darkroom';
 import { frameOf } from './frame';
-import { sproutWorker } from '../shell/workers';
+import { sprouting } from '../shell/workers';
 
 interface Wanted {
   planting: Planting;
@@ -37,7 +37,7 @@ export function PotPicture({
   const src = useStill(keyOf({ planting, week, scale }), w, h, async () => ({
     container: planting.container,
     frame: frameOf(planting, season),
-    canopy: await sproutWorker().sprout(planting, week),
+    canopy: await sprouting.ask((api) => api.sprout(planting, week)),
   }));
   return src ? (
     // eslint-disable-next-line @next/next/no-img-element -- drawn here, not fetched

@@ -6,7 +6,7 @@ import type { Frame } from '@/portrait/stage';
 import { PlantGlyph } from '@/ui/PlantGlyph';
 import { sizeOf, useStill } from './darkroom';
 import { frameOf } from './frame';
-import { sproutWorker } from '../shell/workers';
+import { sprouting } from '../shell/workers';
 import { useUnits } from '../shell/units';
 
 /** The room a plant by itself takes, mm from its rim, and how tall it stands. */
@@ -49,7 +49,7 @@ export function Specimen({ plant, scale, measured = true }: { plant: Plant; scal
   const src = useStill(keyOf(plant, scale), w, h, async () => ({
     container: specimenOf(plant).planting.container,
     frame,
-    canopy: await sproutWorker().specimen(plant),
+    canopy: await sprouting.ask((api) => api.specimen(plant)),
   }));
   const rim = h / 2 + ((frame.top - frame.bottom) / 2) * scale;
   const top = rim - frame.heightMm * scale;

@@ -1,5 +1,5 @@
 import { plantName } from '@/core/plants/schema';
-import type { Season } from '@/core/growth/season';
+import type { Season } from '@/core/growth/grown';
 import type { Planting } from '@/core/plantings/schema';
 import { formatLength } from '@/core/units/length';
 import { describe } from '@/core/containers/describe';

@@ -2,7 +2,7 @@
 import { useEffect, useState } from 'react';
 import type { Canopy } from '@/core/canopy/kinds';
 import type { Container } from '@/core/containers/schema';
-import { createStage, FRONT, type Frame, type Stage } from '@/portrait/stage';
+import type { Frame, Stage, View } from '@/portrait/stage';
 
 /** What a still is taken of. */
 export interface Shot {
@@ -14,32 +14,48 @@ export interface Shot {
 /** Pictures kept: a bench, and some screens of the library. */
 const KEPT = 400;
 
-let shared: { stage: Stage; canvas: HTMLCanvasElement } | null | 'none' = null;
+interface Room {
+  stage: Stage;
+  canvas: HTMLCanvasElement;
+  front: View;
+}
+
 const pictures = new Map<string, string>();
 let queue: Promise<unknown> = Promise.resolve();
 
-function room(): { stage: Stage; canvas: HTMLCanvasElement } | null {
-  if (shared === null) {
-    const canvas = document.createElement('canvas');
-    try {
-      shared = { canvas, stage: createStage(canvas, { shadows: false }) };
-    } catch {
-      shared = 'none';
-    }
+/** The room is furnished when the first picture is wanted: what draws is the heaviest part of the application. */
+let furnished: Promise<Room | null> | null = null;
+
+async function furnish(): Promise<Room | null> {
+  const { createStage, FRONT } = await import('@/portrait/stage');
+  const canvas = document.createElement('canvas');
+  try {
+    return { canvas, stage: createStage(canvas, { shadows: false }), front: FRONT };
+  } catch {
+    // No WebGL here.
+    return null;
   }
-  return shared === 'none' ? null : shared;
 }
 
-function take(shot: Shot, w: number, h: number): string | null {
-  const made = room();
-  if (!made) return null;
-  made.stage.setContainer(shot.container);
-  made.stage.setCanopy(shot.canopy);
-  made.stage.setFrame(shot.frame);
-  made.stage.setView(FRONT);
-  made.stage.setSize(w, h, 2);
-  made.stage.draw();
-  return made.canvas.toDataURL('image/png');
+async function room(): Promise<Room | null> {
+  furnished ??= furnish();
+  try {
+    return await furnished;
+  } catch (e) {
+    // It did not load: the next picture tries again.
+    furnished = null;
+    throw e;
+  }
+}
+
+function take({ stage, canvas, front }: Room, shot: Shot, w: number, h: number): string {
+  stage.setContainer(shot.container);
+  stage.setCanopy(shot.canopy);
+  stage.setFrame(shot.frame);
+  stage.setView(front);
+  stage.setSize(w, h, 2);
+  stage.draw();
+  return canvas.toDataURL('image/png');
 }
 
 function keep(key: string, url: string): void {
@@ -63,9 +79,9 @@ export function useStill(key: string, w: number, h: number, shoot: () => Promise
     queue = queue
       .then(async () => {
         if (gone || pictures.has(key)) return;
-        const shot = await shoot();
+        const [made, shot] = await Promise.all([room(), shoot()]);
         await new Promise(requestAnimationFrame);
-        const url = gone ? null : take(shot, w, h);
+        const url = gone || !made ? null : take(made, shot, w, h);
         if (url) keep(key, url);
       })
       .catch((e: unknown) => console.warn('No picture:', e))

@@ -1,8 +1,7 @@
 import { depthOf, rimOf } from '@/core/containers/outline';
-import type { Season } from '@/core/growth/season';
+import type { Season } from '@/core/growth/grown';
 import type { Planting } from '@/core/plantings/schema';
-import { footMm } from '@/portrait/body';
-import { hookMm } from '@/portrait/fittings';
+import { footMm, hookMm } from '@/core/containers/outline';
 import type { Frame } from '@/portrait/stage';
 
 /** The most room the planting takes in any week, so that the picture does not jump as the season runs. */

@@ -2,58 +2,15 @@
 import { Dialog } from 'radix-ui';
 import { useMemo, useState } from 'react';
 import { whyNot } from '@/core/compose/filter';
-import { startFor } from '@/core/compose/patterns';
-import { misfits, reachMm, settle } from '@/core/layout/packing';
-import { referTo } from '@/core/plants';
+import { roomFor } from '@/core/layout/room-for';
 import { finderOf } from '@/core/plants/search';
-import { plantName, ROLES, type Plant, type Role } from '@/core/plants/schema';
-import { freeId } from '@/core/plantings/commands';
-import type { Placement, Planting } from '@/core/plantings/schema';
-import { tenth } from '@/core/units/number';
+import { plantName, type Plant } from '@/core/plants/schema';
+import { ROLES, type Role } from '@/core/plants/traits';
+import type { Planting } from '@/core/plantings/schema';
 import { Button } from '@/ui/Button';
 import { PlantGlyph } from '@/ui/PlantGlyph';
 import { Segments } from '@/ui/Segments';
 import { useWorkspace } from '../shell/store';
-
-/** A place in the soil for one more: the emptiest direction, nudging nobody if it can; else the others give way. */
-function placeFor(planting: Planting, plant: Plant, role: Role): Placement[] | null {
-  const start =
-    startFor(
-      role,
-      plant.starts.map((s) => s.size),
-      planting,
-      false,
-    ) ?? plant.starts[0]?.size;
-  if (!start) return null;
-  const out = role === 'spiller' ? 1 : 0.65;
-  const id = freeId(planting.placements);
-  const tries = [
-    ...Array.from({ length: 24 }, (_, i) => (i / 24) * Math.PI * 2).map((a): Placement => {
-      const reach = Math.max(0, reachMm(planting.container, start, a)) * out;
-      return {
-        id,
-        plant: referTo(plant),
-        start,
-        role,
-        xMm: Math.round(Math.cos(a) * reach),
-        yMm: Math.round(Math.sin(a) * reach),
-      };
-    }),
-    { id, plant: referTo(plant), start, role, xMm: 0, yMm: 0 },
-  ];
-  const free = tries.find((t) =>
-    misfits(planting.container, [...planting.placements, t]).every((m) => !m.ids.includes(id)),
-  );
-  if (free) return [...planting.placements, free];
-  for (const t of tries) {
-    const all = settle(
-      planting.container,
-      [...planting.placements, t].map((p) => ({ ...p, fixed: p.locked ?? false })),
-    );
-    if (all) return all.map(({ fixed: _fixed, ...p }) => ({ ...p, xMm: tenth(p.xMm), yMm: tenth(p.yMm) }));
-  }
-  return null;
-}
 
 /** Plants listed at once. */
 const SHOWN = 80;
@@ -85,7 +42,7 @@ export function AddPlant({
       .sort((a, b) => Number(Boolean(a.why)) - Number(Boolean(b.why)));
   }, [open, wanted, find, text, role, planting]);
   const add = (p: Plant) => {
-    const placements = placeFor(planting, p, role);
+    const placements = roomFor(planting, p, role);
     if (!placements)
       return setFull(
         `${plantName(p)} does not fit: every root ball already touches its neighbours. Take one out, or choose a smaller start.`,

@@ -3,9 +3,10 @@ import Link from 'next/link';
 import { useMemo } from 'react';
 import { SCHEMES } from '@/core/colour/schemes';
 import type { Scheme } from '@/core/colour/schemes/scheme';
-import { whyNot } from '@/core/compose/filter';
-import { usualStarts } from '@/core/compose/counts';
+import { refusal } from '@/core/compose/filter';
+import { usualStarts } from '@/core/containers/counts';
 import { SchemeIdSchema, type Planting, type SchemeId } from '@/core/plantings/schema';
+import { SCHOOL_IDS, SCHOOLS } from '@/core/schools';
 import { saveStock } from '@/storage/stock';
 import { Button } from '@/ui/Button';
 import { Choose, ColourField, Field, NumberField } from '@/ui/Field';
@@ -17,13 +18,7 @@ import { useWorkspace } from '../shell/store';
 import { SchemeSwatch } from './SchemeSwatch';
 import { WantedPlants } from './WantedPlants';
 
-const SCHOOLS = [
-  { value: 'tall-centre', text: 'Tall centre' },
-  { value: 'tall-back', text: 'Tall back' },
-  { value: 'off-centre', text: 'Off-centre third' },
-  { value: 'level-dome', text: 'Level dome' },
-  { value: 'tall-only', text: 'Tall only' },
-] as const;
+const ARRANGEMENTS = SCHOOL_IDS.map((value) => ({ value, text: SCHOOLS[value].label }));
 
 /** What the gardener asks for; Compose answers it. */
 export function Brief({
@@ -43,7 +38,7 @@ export function Brief({
     run('Change the brief', { do: 'set', change: { brief: { ...brief, ...change } } });
   const scheme: Scheme = SCHEMES[brief.scheme];
   const fits = useMemo(
-    () => known.library.filter((p) => whyNot(p, planting).length === 0).length,
+    () => known.library.filter((p) => refusal(p, planting) === null).length,
     [known.library, planting],
   );
   const [few, many] = usualStarts(planting.container);
@@ -104,7 +99,7 @@ export function Brief({
           )}
         </div>
       )}
-      <Choose label="Arrangement" value={brief.school} options={[...SCHOOLS]} onChange={(school) => set({ school })} />
+      <Choose label="Arrangement" value={brief.school} options={ARRANGEMENTS} onChange={(school) => set({ school })} />
       <Segments
         label={`Day one (${few} to ${many} starts is usual here)`}
         value={brief.density}

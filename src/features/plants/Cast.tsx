@@ -1,11 +1,11 @@
 'use client';
-import { ROLES, type Role } from '@/core/plants/schema';
-import type { Season } from '@/core/growth/season';
+import { ROLES, type Role } from '@/core/plants/traits';
+import type { Season } from '@/core/growth/grown';
 import { formatLength } from '@/core/units/length';
 import type { Placed } from '@/core/plantings/resolve';
 import { Button } from '@/ui/Button';
 import { PlantGlyph } from '@/ui/PlantGlyph';
-import { useWorkspace } from '../shell/store';
+import { point, usePointing } from '../shell/pointing';
 import { useUnits } from '../shell/units';
 
 const HEAD: Record<Role, string> = { thriller: 'Thriller', filler: 'Fillers', spiller: 'Spillers' };
@@ -29,7 +29,8 @@ export function Cast({
   onCompose: () => void;
   onAdd: () => void;
 }) {
-  const { show, lit, chosen } = useWorkspace();
+  const lit = usePointing((p) => p.lit);
+  const chosen = usePointing((p) => p.chosen);
   const units = useUnits((u) => u.units);
   const sizes = season.weeks[week]?.plants ?? [];
   const entries = new Map<string, Entry>();
@@ -65,11 +66,11 @@ export function Cast({
                       type="button"
                       className={`grid w-full grid-cols-[34px_1fr_auto] items-center gap-x-2 py-1 text-left ${on ? 'bg-stream' : 'hover:bg-stream/60'}`}
                       aria-pressed={e.ids.includes(chosen ?? '')}
-                      onClick={() => show({ chosen: e.ids[(e.ids.indexOf(chosen ?? '') + 1) % e.ids.length] ?? null })}
-                      onPointerEnter={() => show({ lit: e.ids })}
-                      onPointerLeave={() => show({ lit: null })}
-                      onFocus={() => show({ lit: e.ids })}
-                      onBlur={() => show({ lit: null })}
+                      onClick={() => point({ chosen: e.ids[(e.ids.indexOf(chosen ?? '') + 1) % e.ids.length] ?? null })}
+                      onPointerEnter={() => point({ lit: e.ids })}
+                      onPointerLeave={() => point({ lit: null })}
+                      onFocus={() => point({ lit: e.ids })}
+                      onBlur={() => point({ lit: null })}
                     >
                       <PlantGlyph plant={plant} />
                       <span className="min-w-0">

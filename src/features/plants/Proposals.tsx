@@ -1,6 +1,6 @@
 'use client';
 import type { Composed, Proposal } from '@/core/compose/compose';
-import { LEVELS } from '@/core/balance/finding';
+import { checkOf, isLevel } from '@/core/balance';
 import { shoppingList } from '@/core/materials/list';
 import { plantName } from '@/core/plants/schema';
 import { resolve } from '@/core/plantings/resolve';
@@ -8,13 +8,14 @@ import { formatMoney } from '@/core/units/quantity';
 import { Button } from '@/ui/Button';
 import { Level } from '@/ui/Level';
 import { Mark } from '@/ui/Mark';
-import { along, CHECK_NAME, figureOf } from '../shell/figures';
+import { along } from '@/ui/along';
+import { figureOf } from '@/core/balance/finding';
 import { PotPicture, pictureSize } from '../pictures/PotPicture';
 
 interface Props {
   state: 'working' | 'done';
   done: number;
-  sofar: Proposal[];
+  sofar: readonly Proposal[];
   composed: Composed | null;
   onTake: (p: Proposal) => void;
   onStop: () => void;
@@ -72,13 +73,13 @@ export function Proposals({ state, done, sofar, composed, onTake, onStop, onClos
             <Kinds proposal={p} />
             <ul className="flex flex-col gap-1">
               {p.report.findings
-                .filter((f) => (LEVELS as readonly string[]).includes(f.check))
+                .filter((f) => isLevel(f.check))
                 .map((f) => (
                   <li key={f.check} className="grid grid-cols-[3.6rem_1fr] items-center gap-2 text-[0.8rem] text-quiet">
-                    {CHECK_NAME[f.check]}
+                    {checkOf(f.check).name}
                     <Level
                       small
-                      name={CHECK_NAME[f.check]}
+                      name={checkOf(f.check).name}
                       severity={f.severity}
                       at={along(f.measured, f.scale)}
                       band={[along(f.band[0], f.scale), along(f.band[1], f.scale)]}

@@ -1,8 +1,9 @@
 'use client';
-import { useEffect, useMemo, useState } from 'react';
-import type { Swap } from '@/core/compose/swaps';
+import { useMemo, useState } from 'react';
+import type { Swap } from '@/core/compose/changes/swaps';
 import { whyNot } from '@/core/compose/filter';
-import type { Report, Severity } from '@/core/balance/finding';
+import type { Report } from '@/core/balance/finding';
+import type { Severity } from '@/core/balance/severity';
 import { referTo } from '@/core/plants';
 import { plantName, type Plant } from '@/core/plants/schema';
 import { STARTS } from '@/core/plants/starts';
@@ -12,8 +13,11 @@ import { Button } from '@/ui/Button';
 import { Choose } from '@/ui/Field';
 import { PlantGlyph } from '@/ui/PlantGlyph';
 import { Toggle } from '@/ui/Toggle';
-import { CHECK_NAME } from '../shell/figures';
-import { weighWorker } from '../shell/workers';
+import { checkOf } from '@/core/balance';
+import { Failed } from '../shell/Failed';
+import { point } from '../shell/pointing';
+import { useAsk } from '../shell/useAsk';
+import { weigh } from '../shell/workers';
 import type { Known } from '../shell/known';
 import { useWorkspace } from '../shell/store';
 
@@ -30,21 +34,12 @@ export function SwapPanel({
   known: Known;
 }) {
   const { mine, library } = known;
-  const { run, show } = useWorkspace();
-  const [asked, setAsked] = useState<{ planting: Planting; id: string; swaps: Swap[] } | null>(null);
+  const run = useWorkspace((s) => s.run);
   const [all, setAll] = useState(true);
   const { plant } = placed;
   const same = planting.placements.filter((p) => plantIdOf(p) === plant.id);
-  useEffect(() => {
-    let stale = false;
-    void weighWorker(mine)
-      .swaps(planting, placed.id)
-      .then((swaps) => !stale && setAsked({ planting, id: placed.id, swaps }));
-    return () => {
-      stale = true;
-    };
-  }, [planting, placed.id, mine]);
-  const swaps = asked && asked.planting === planting && asked.id === placed.id ? asked.swaps : null;
+  const asked = useAsk<Swap[]>(() => weigh(mine, (api) => api.swaps(planting, placed.id)), [planting, placed.id, mine]);
+  const swaps = asked.value;
   const targets = all && same.length > 1 ? same.map((p) => p.id) : [placed.id];
   return (
     <div className="flex flex-col gap-2">
@@ -56,7 +51,7 @@ export function SwapPanel({
             <p className="text-[0.84rem] italic text-quiet">{plant.botanical}</p>
           </div>
         </div>
-        <Button kind="bare" onClick={() => show({ chosen: null, lit: null })}>
+        <Button kind="bare" onClick={() => point({ chosen: null, lit: null })}>
           Levels
         </Button>
       </header>
@@ -87,7 +82,7 @@ export function SwapPanel({
       <Button
         onClick={() => {
           run(`Take out ${plantName(plant)}`, { do: 'remove', id: placed.id });
-          show({ chosen: null });
+          point({ chosen: null });
         }}
       >
         Take it out
@@ -95,8 +90,11 @@ export function SwapPanel({
       <section>
         <header className="hair flex items-baseline justify-between pb-1 pt-1">
           <h3 className="text-[0.93rem]">In its place</h3>
-          <span className="text-[0.84rem] text-quiet">{swaps ? `${swaps.length} fit, best first` : 'weighing …'}</span>
+          <span className="text-[0.84rem] text-quiet">
+            {swaps ? `${swaps.length} fit, best first` : asked.busy ? 'weighing …' : ''}
+          </span>
         </header>
+        {asked.error && <Failed what="Swaps could not be weighed." error={asked.error} again={asked.again} />}
         {same.length > 1 && <Toggle label={`Swap all ${same.length} of them`} on={all} onChange={setAll} />}
         <ul aria-label="Plants that could stand in its place">
           {(swaps ?? []).slice(0, 12).map((s) => {
@@ -145,7 +143,7 @@ function changesOf(now: Report, then: Report): string {
   const moved = then.findings.flatMap((f) => {
     const was = now.findings.find((g) => g.check === f.check);
     return was && was.severity !== f.severity
-      ? [`${CHECK_NAME[f.check]} ${WORD[was.severity]} to ${WORD[f.severity]}`]
+      ? [`${checkOf(f.check).name} ${WORD[was.severity]} to ${WORD[f.severity]}`]
       : [];
   });
   return moved.length > 0 ? moved.slice(0, 3).join(', ') : 'all levels stay as they are';

@@ -1,12 +1,12 @@
 'use client';
 import { usePathname } from 'next/navigation';
 import { useEffect } from 'react';
-import { STATIONS, stationPath } from './stations';
+import { STATION_IDS, stationPath } from './stations';
 
 /** The pages that belong to a path: all stations of the container one stands at, or the page itself. */
 function pagesOf(path: string): string[] {
   const pot = /^\/pot\/([^/]+)\//.exec(path)?.[1];
-  return pot ? STATIONS.map((s) => stationPath(pot, s)) : [path];
+  return pot ? STATION_IDS.map((s) => stationPath(pot, s)) : [path];
 }
 
 /** What this page was built of so far. */
@@ -24,7 +24,7 @@ export function KeepOpen() {
     // After the page has settled: what it loads first is what it needs first.
     const wait = setTimeout(() => {
       void navigator.serviceWorker
-        .register('/sw.js')
+        .register(`/sw.js?build=${process.env.NEXT_PUBLIC_BUILD ?? '0'}`)
         .then(() => navigator.serviceWorker.ready)
         .then((ready) => !gone && ready.active?.postMessage({ pages: pagesOf(path), parts: parts() }))
         .catch((e: unknown) => console.warn('Not kept for use without a network:', e));

@@ -3,15 +3,11 @@ import { Popover } from 'radix-ui';
 import { useState } from 'react';
 import { Button } from '@/ui/Button';
 import { Segments } from '@/ui/Segments';
+import { keepTheme, keptSettings } from './settings';
 import { useUnits } from './units';
 
 type Theme = 'system' | 'light' | 'dark';
-const KEY = 'rillbank.theme';
-
-const storedTheme = (): Theme => {
-  const t = typeof window === 'undefined' ? null : localStorage.getItem(KEY);
-  return t === 'light' || t === 'dark' ? t : 'system';
-};
+const storedTheme = (): Theme => (typeof window === 'undefined' ? 'system' : (keptSettings().theme ?? 'system'));
 
 /** Units and light or dark, kept on this device. */
 export function Preferences() {
@@ -19,13 +15,7 @@ export function Preferences() {
   const [theme, setTheme] = useState<Theme>(storedTheme);
   const choose = (t: Theme) => {
     setTheme(t);
-    if (t === 'system') {
-      localStorage.removeItem(KEY);
-      delete document.documentElement.dataset.theme;
-    } else {
-      localStorage.setItem(KEY, t);
-      document.documentElement.dataset.theme = t;
-    }
+    keepTheme(t === 'system' ? undefined : t);
   };
   return (
     <Popover.Root>

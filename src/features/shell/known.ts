@@ -1,11 +1,11 @@
 'use client';
-import { useLiveQuery } from 'dexie-react-hooks';
+import { useStored } from '@/storage/useStored';
 import { useMemo } from 'react';
-import type { OwnPlant } from '@/core/plants/own';
 import type { Plant } from '@/core/plants/schema';
 import { NOTHING_OF_MINE, shelfOf, type Mine } from '@/core/stock/shelf';
-import { readOwn } from '@/storage/plants';
-import { readStock, type StoredStock } from '@/storage/stock';
+import { type Own, readOwn } from '@/storage/plants';
+import { readStock } from '@/storage/stock';
+import type { KeptStock } from '@/core/stock/schema';
 
 export interface Known {
   /** What workers are told. */
@@ -14,18 +14,18 @@ export interface Known {
   library: readonly Plant[];
   /** Every plant that is known, stocked or not. */
   all: readonly Plant[];
-  own: readonly OwnPlant[];
+  own: readonly Own[];
   unreadable: readonly string[];
-  stock: StoredStock | null;
+  stock: KeptStock | null;
   ready: boolean;
 }
 
-const NO_OWN: readonly OwnPlant[] = [];
+const NO_OWN: readonly Own[] = [];
 
 /** The library as this browser has it: shipped, own, corrected, and what a nursery has of it. Follows other tabs. */
 export function useKnown(): Known {
-  const shelf = useLiveQuery(() => readOwn().catch(() => null));
-  const stock = useLiveQuery(() => readStock().catch(() => null));
+  const shelf = useStored(() => readOwn().catch(() => null));
+  const stock = useStored(() => readStock().catch(() => null));
   return useMemo(() => {
     const own = shelf?.own ?? NO_OWN;
     const mine: Mine = { own: own.map((o) => o.plant), stock: stock?.keepTo ? stock.stock : null };

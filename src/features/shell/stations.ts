@@ -1,13 +1,17 @@
-export const STATIONS = ['spot', 'container', 'plants', 'make'] as const;
-export type Station = (typeof STATIONS)[number];
+/** The stations of a container, in the order of the job, each with what leads on to the next. */
+export const STATIONS = {
+  spot: { name: 'Spot', onward: 'Next: the container' },
+  container: { name: 'Container', onward: 'Next: the plants' },
+  plants: { name: 'Plants', onward: 'Next: the shopping list' },
+  make: { name: 'Make', onward: null },
+} as const satisfies Record<string, { name: string; onward: string | null }>;
 
-export const STATION_NAME: Record<Station, string> = {
-  spot: 'Spot',
-  container: 'Container',
-  plants: 'Plants',
-  make: 'Make',
-};
+export type Station = keyof typeof STATIONS;
+export const STATION_IDS = Object.keys(STATIONS) as Station[];
 
-export const isStation = (text: string): text is Station => (STATIONS as readonly string[]).includes(text);
+export const isStation = (text: string): text is Station => Object.hasOwn(STATIONS, text);
 
 export const stationPath = (id: string, station: Station): string => `/pot/${id}/${station}`;
+
+/** The station after one, or null for the last. */
+export const stationAfter = (station: Station): Station | null => STATION_IDS[STATION_IDS.indexOf(station) + 1] ?? null;

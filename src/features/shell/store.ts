@@ -1,84 +1,62 @@
 import { create } from 'zustand';
 import { apply, type Command } from '@/core/plantings/commands';
 import type { Planting } from '@/core/plantings/schema';
-import type { Remedy } from '@/core/balance/finding';
 import { savePlanting } from '@/storage/plantings';
+import { begun, done, type History, nameOfLast, redone, undone } from './history';
+import { usePointing } from './pointing';
 import { tell } from './tell';
 
-interface Step {
-  name: string;
-  planting: Planting;
-}
-
-/** The container on the bench, what is being looked at, and the way back. */
+/** The container on the bench, the week looked at, and the way back. */
 interface Workspace {
-  planting: Planting | null;
+  history: History | null;
   stamp: number;
-  past: Step[];
-  future: Step[];
   /** Week shown; null follows the peak. */
   week: number | null;
-  /** The placement in hand. */
-  chosen: string | null;
-  /** Placements pointed at. */
-  lit: readonly string[] | null;
-  /** A remedy being weighed. */
-  weighed: Remedy | null;
   open: (planting: Planting, stamp: number) => void;
   /** Another tab changed it. */
   follow: (planting: Planting, stamp: number) => void;
-  run: (name: string, ...commands: Command[]) => void;
+  run: (name: string, ...commands: readonly Command[]) => void;
   undo: () => void;
   redo: () => void;
-  show: (change: Partial<Pick<Workspace, 'week' | 'chosen' | 'lit' | 'weighed'>>) => void;
+  show: (week: number | null) => void;
 }
 
-const MOST_STEPS = 200;
-const clean = { week: null, chosen: null, lit: null, weighed: null };
-
 export const useWorkspace = create<Workspace>((set, get) => {
-  const keep = (planting: Planting) => {
-    const stamp = Date.now();
-    set({ stamp });
-    savePlanting(planting, stamp).catch((e: unknown) => tell.notKept(e));
+  const keep = (history: History) => {
+    // Later than what was kept last, so that this tab's own writes are never taken for another's.
+    const stamp = Math.max(Date.now(), get().stamp + 1);
+    set({ history, stamp });
+    usePointing.getState().letGo();
+    savePlanting(history.now, stamp).catch((e: unknown) => tell.notKept(e));
   };
-  const step = (from: 'past' | 'future', to: 'past' | 'future') => {
-    const { planting, [from]: stack, [to]: other } = get();
-    const last = stack[stack.length - 1];
-    if (!planting || !last) return;
-    set({
-      planting: last.planting,
-      [from]: stack.slice(0, -1),
-      [to]: [...other, { name: last.name, planting }],
-      lit: null,
-      weighed: null,
-    });
-    keep(last.planting);
-    tell.said(`${from === 'past' ? 'Undone' : 'Redone'}: ${last.name}`);
+  const walk = (step: typeof undone, said: string, name: (h: History) => string | null) => {
+    const { history } = get();
+    const next = history && step(history);
+    if (!history || !next) return;
+    keep(next);
+    tell.said(`${said}: ${name(history) ?? ''}`);
   };
   return {
-    planting: null,
+    history: null,
     stamp: 0,
-    past: [],
-    future: [],
-    ...clean,
-    open: (planting, stamp) => set({ planting, stamp, past: [], future: [], ...clean }),
-    follow: (planting, stamp) => set({ planting, stamp, past: [], future: [], lit: null, weighed: null }),
-    run: (name, ...commands) => {
-      const { planting, past } = get();
-      if (!planting) return;
-      const next = commands.reduce(apply, planting);
-      set({
-        planting: next,
-        past: [...past, { name, planting }].slice(-MOST_STEPS),
-        future: [],
-        lit: null,
-        weighed: null,
-      });
-      keep(next);
+    week: null,
+    open: (planting, stamp) => {
+      usePointing.getState().point({ chosen: null, lit: null, weighed: null });
+      set({ history: begun(planting), stamp, week: null });
     },
-    undo: () => step('past', 'future'),
-    redo: () => step('future', 'past'),
-    show: (change) => set(change),
+    follow: (planting, stamp) => {
+      usePointing.getState().letGo();
+      set({ history: begun(planting), stamp });
+    },
+    run: (name, ...commands) => {
+      const { history } = get();
+      if (history && commands.length > 0) keep(done(history, name, commands.reduce(apply, history.now)));
+    },
+    undo: () => walk(undone, 'Undone', (h) => nameOfLast(h.past)),
+    redo: () => walk(redone, 'Redone', (h) => nameOfLast(h.future)),
+    show: (week) => set({ week }),
   };
 });
+
+/** The container on the bench, or null before one is opened. */
+export const usePlanting = (): Planting | null => useWorkspace((s) => s.history?.now ?? null);

@@ -1,7 +1,6 @@
 import { create } from 'zustand';
 import type { UnitSystem } from '@/core/units/length';
-
-const KEY = 'rillbank.units';
+import { keepUnits, keptSettings } from './settings';
 
 interface Units {
   units: UnitSystem;
@@ -14,7 +13,7 @@ export const useUnits = create<Units>((set) => ({
   units: 'metric',
   set: (units) => {
     set({ units });
-    localStorage.setItem(KEY, units);
+    keepUnits(units);
   },
-  load: () => set({ units: localStorage.getItem(KEY) === 'imperial' ? 'imperial' : 'metric' }),
+  load: () => set({ units: keptSettings().units ?? 'metric' }),
 }));

@@ -1,5 +1,6 @@
 'use client';
 import { useEffect } from 'react';
+import { point } from './pointing';
 import { useWorkspace } from './store';
 
 /** Undo and redo from anywhere but a text field, where the browser's own belong. Escape lets go of the plant in hand. */
@@ -8,7 +9,7 @@ export function useShortcuts(): void {
     const onKey = (e: KeyboardEvent) => {
       const el = e.target as HTMLElement | null;
       if (el?.closest('input:not([type=range]):not([type=radio]), textarea, select')) return;
-      const { undo, redo, show } = useWorkspace.getState();
+      const { undo, redo } = useWorkspace.getState();
       const mod = e.ctrlKey || e.metaKey;
       const key = e.key.toLowerCase();
       if (mod && key === 'z') {
@@ -18,7 +19,7 @@ export function useShortcuts(): void {
       } else if (mod && key === 'y') {
         e.preventDefault();
         redo();
-      } else if (e.key === 'Escape') show({ chosen: null, lit: null });
+      } else if (e.key === 'Escape') point({ chosen: null, lit: null });
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);

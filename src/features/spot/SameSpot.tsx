@@ -1,19 +1,18 @@
 'use client';
-import { useLiveQuery } from 'dexie-react-hooks';
+import { useStored } from '@/storage/useStored';
 import type { Planting } from '@/core/plantings/schema';
-import { type Spot, spotName } from '@/core/spots/schema';
-import { readShelf, savePlanting } from '@/storage/plantings';
+import { spotName } from '@/core/spots/schema';
+import { same } from '@/core/units/same';
+import { readShelf, savePlantings } from '@/storage/plantings';
 import { Button } from '@/ui/Button';
 import { Choose } from '@/ui/Field';
 import { useWorkspace } from '../shell/store';
 import { tell } from '../shell/tell';
 
-const same = (a: Spot, b: Spot): boolean => JSON.stringify(a) === JSON.stringify(b);
-
 /** One spot read once: take the reading of another container's spot, or give this one to all that stand in it. */
 export function SameSpot({ planting }: { planting: Planting }) {
   const run = useWorkspace((s) => s.run);
-  const shelf = useLiveQuery(readShelf);
+  const shelf = useStored(readShelf);
   const others = (shelf?.pots ?? []).map((p) => p.planting).filter((p) => p.id !== planting.id);
   const name = spotName(planting.spot);
   const here = others.filter((p) => spotName(p.spot) === name && !same(p.spot, planting.spot));
@@ -21,10 +20,10 @@ export function SameSpot({ planting }: { planting: Planting }) {
   const give = async () => {
     const before = here;
     try {
-      for (const p of before) await savePlanting({ ...p, spot: planting.spot });
+      await savePlantings(before.map((p) => ({ ...p, spot: planting.spot })));
       tell.done(
         `${before.map((p) => p.name).join(', ')}: spot as read here`,
-        () => void Promise.all(before.map((p) => savePlanting(p))),
+        () => void savePlantings(before).catch((e: unknown) => tell.notKept(e)),
       );
     } catch (e) {
       tell.notKept(e);

@@ -1,6 +1,6 @@
 'use client';
-import { signature } from '@/core/compose/casting';
-import type { Season } from '@/core/growth/season';
+import { signature } from '@/core/plants/signature';
+import type { Season } from '@/core/growth/grown';
 import type { Planting } from '@/core/plantings/schema';
 import type { Spot } from '@/core/spots/schema';
 import { SightSection } from '@/ui/SightSection';

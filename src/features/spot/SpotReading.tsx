@@ -1,8 +1,7 @@
-import { harm, scorchLimitH } from '@/core/balance/place';
 import { SUMMERS } from '@/core/climate/summers';
-import { whyNot } from '@/core/compose/filter';
-import { lightFit } from '@/core/growth/model';
-import { ROLES, type Plant } from '@/core/plants/schema';
+import { choiceAt } from '@/core/compose/choice';
+import type { Plant } from '@/core/plants/schema';
+import { ROLES } from '@/core/plants/traits';
 import type { Planting } from '@/core/plantings/schema';
 import { sunReading } from '@/core/spots/light';
 
@@ -10,13 +9,7 @@ import { sunReading } from '@/core/spots/light';
 export function SpotReading({ planting, library }: { planting: Planting; library: readonly Plant[] }) {
   const { spot } = planting;
   const sun = sunReading(spot, planting.startDate);
-  const dark = library.filter((p) => lightFit(p.sunHours, sun.hours) <= 0).length;
-  const scorched = library.filter((p) => {
-    const limit = scorchLimitH(p, spot);
-    return limit !== null && sun.afternoon > limit;
-  }).length;
-  const unsafe = library.filter((p) => harm(p, spot).level > 0).length;
-  const fits = library.filter((p) => whyNot(p, planting).length === 0);
+  const { fits, dark, scorched, unsafe } = choiceAt(planting, library);
   return (
     <div className="flex flex-col gap-3">
       <header className="hair pb-1.5">

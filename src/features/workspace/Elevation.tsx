@@ -2,7 +2,7 @@ import { depthOf } from '@/core/containers/outline';
 import { shapeOf } from '@/core/containers/shapes';
 import type { Canopy } from '@/core/canopy/kinds';
 import type { Planting } from '@/core/plantings/schema';
-import { footMm } from '@/portrait/body';
+import { footMm } from '@/core/containers/outline';
 import type { Frame } from '@/portrait/stage';
 
 const toHex = (v: number): string =>

@@ -3,10 +3,15 @@ import { Command } from 'cmdk';
 import { Dialog } from 'radix-ui';
 import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
-import type { Season } from '@/core/growth/season';
+import type { Season } from '@/core/growth/grown';
+import { pressTurn, turned } from '@/core/layout/turn';
 import { plantName } from '@/core/plants/schema';
 import type { Planting } from '@/core/plantings/schema';
-import { STATION_NAME, STATIONS, stationPath } from '../shell/stations';
+import { useComposing, useDesk } from '../plants/composing';
+import { nameOfLast } from '../shell/history';
+import type { Known } from '../shell/known';
+import { point } from '../shell/pointing';
+import { STATION_IDS, stationPath, STATIONS } from '../shell/stations';
 import { useWorkspace } from '../shell/store';
 import { useUnits } from '../shell/units';
 
@@ -17,20 +22,18 @@ interface Act {
 }
 
 /** Everything that can be done here, by name. Ctrl K. */
-export function Palette({
-  planting,
-  season,
-  onCompose,
-  onAdd,
-}: {
-  planting: Planting;
-  season: Season;
-  onCompose: () => void;
-  onAdd: () => void;
-}) {
+export function Palette({ planting, season, known }: { planting: Planting; season: Season; known: Known }) {
   const [open, setOpen] = useState(false);
   const router = useRouter();
-  const { run, undo, redo, show, past, future } = useWorkspace();
+  const { run, undo, redo, show } = useWorkspace.getState();
+  const back = useWorkspace((s) => nameOfLast(s.history?.past ?? []));
+  const forward = useWorkspace((s) => nameOfLast(s.history?.future ?? []));
+  const by = season.placed.length > 0 ? pressTurn(planting.container.shape) : null;
+  const turn = (degrees: number) => run('Turn the planting', ...(turned(planting, degrees) ?? []));
+  const atPlants = (what: () => void) => () => {
+    router.push(stationPath(planting.id, 'plants'));
+    what();
+  };
   const { units, set } = useUnits();
   useEffect(() => {
     const onKey = (e: KeyboardEvent) => {
@@ -43,33 +46,28 @@ export function Palette({
     return () => window.removeEventListener('keydown', onKey);
   }, []);
   const acts: Act[] = [
-    { text: 'Compose', run: onCompose },
-    { text: 'Add a plant', run: onAdd },
-    ...STATIONS.map((s) => ({ text: `Go to ${STATION_NAME[s]}`, run: () => router.push(stationPath(planting.id, s)) })),
+    { text: 'Compose', run: atPlants(() => useComposing.getState().start(planting, known.mine)) },
+    { text: 'Add a plant', run: () => useDesk.getState().set({ adding: true }) },
+    ...STATION_IDS.map((s) => ({
+      text: `Go to ${STATIONS[s].name}`,
+      run: () => router.push(stationPath(planting.id, s)),
+    })),
     { text: 'Go to the library', run: () => router.push(`/library?for=${planting.id}`) },
     { text: 'Go to the bench', run: () => router.push('/') },
     ...season.placed.map((p) => ({
       text: `Choose ${plantName(p.plant)}, ${p.role} ${p.id}`,
-      run: () => show({ chosen: p.id, lit: [p.id] }),
+      run: () => point({ chosen: p.id, lit: [p.id] }),
     })),
-    ...(past.length > 0 ? [{ text: `Undo ${past[past.length - 1]?.name ?? ''}`, key: 'Ctrl Z', run: undo }] : []),
-    ...(future.length > 0
-      ? [{ text: `Redo ${future[future.length - 1]?.name ?? ''}`, key: 'Ctrl Shift Z', run: redo }]
-      : []),
-    ...(season.placed.length > 0
-      ? [
-          {
-            text: 'Turn the planting left',
-            run: () => run('Turn the planting', { do: 'turn' as const, degrees: -15 }),
-          },
-          {
-            text: 'Turn the planting right',
-            run: () => run('Turn the planting', { do: 'turn' as const, degrees: 15 }),
-          },
-        ]
-      : []),
-    { text: 'Show planting day', run: () => show({ week: 0 }) },
-    { text: 'Show the peak', run: () => show({ week: null }) },
+    ...(back ? [{ text: `Undo ${back}`, key: 'Ctrl Z', run: undo }] : []),
+    ...(forward ? [{ text: `Redo ${forward}`, key: 'Ctrl Shift Z', run: redo }] : []),
+    ...(by === null
+      ? []
+      : [
+          { text: 'Turn the planting left', run: () => turn(-by) },
+          { text: 'Turn the planting right', run: () => turn(by) },
+        ]),
+    { text: 'Show planting day', run: () => show(0) },
+    { text: 'Show the peak', run: () => show(null) },
     {
       text: units === 'metric' ? 'Measure in inches and quarts' : 'Measure in centimetres and litres',
       run: () => set(units === 'metric' ? 'imperial' : 'metric'),

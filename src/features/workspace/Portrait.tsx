@@ -2,12 +2,15 @@
 import { type KeyboardEvent, type PointerEvent, useEffect, useMemo, useRef, useState } from 'react';
 import { headspaceMm } from '@/core/containers';
 import type { Canopy } from '@/core/canopy/kinds';
-import type { Season } from '@/core/growth/season';
+import type { Season } from '@/core/growth/grown';
 import type { Planting } from '@/core/plantings/schema';
 import { ABOVE, FRONT, type Frame, LEVEL, type View } from '@/portrait/stage';
 import { Button } from '@/ui/Button';
 import { Elevation } from './Elevation';
-import { sproutWorker } from '../shell/workers';
+import { Failed } from '../shell/Failed';
+import { usePointing } from '../shell/pointing';
+import { useAsk } from '../shell/useAsk';
+import { sprouting } from '../shell/workers';
 import { accountOf } from '../pictures/account';
 import { Ruler } from './Ruler';
 import { useStage } from './useStage';
@@ -17,7 +20,6 @@ interface Props {
   season: Season;
   frame: Frame;
   week: number;
-  lit: readonly string[] | null;
 }
 
 const SIGHTS: { name: string; key: string; view: View }[] = [
@@ -59,12 +61,22 @@ const turned = (v: View, azimuth: number, elevation: number): View => ({
   zoom: v.zoom,
 });
 
+/** The last value there was, while there is none. */
+function useLast<T>(value: T | null): T | null {
+  const [last, setLast] = useState(value);
+  if (value !== null && value !== last) setLast(value);
+  return value ?? last;
+}
+
 /** The container, alive and true to scale: turn it by drag or arrow keys. */
-export function Portrait({ planting, season, frame, week, lit }: Props) {
+export function Portrait({ planting, season, frame, week }: Props) {
   const { stage: staged, attach, size, drawn, draw, rough } = useStage();
   const turning = useRef<{ x: number; y: number; view: View } | null>(null);
   const [view, setView] = useState<View>(FRONT);
-  const [canopy, setCanopy] = useState<Canopy | null>(null);
+  const lit = usePointing((p) => p.lit);
+  const asked = useAsk<Canopy>(() => sprouting.ask((api) => api.sprout(planting, week)), [planting, week]);
+  // The last canopy stays until there is another: a week's growth is not worth a blink.
+  const canopy = useLast(asked.value);
   const sights = useMemo(() => sightsOf(planting), [planting]);
   const noGl = staged === 'none';
   const stage = staged === 'none' ? null : staged;
@@ -79,16 +91,6 @@ export function Portrait({ planting, season, frame, week, lit }: Props) {
     stage?.setFrame(frame);
     draw();
   }, [stage, frame, draw]);
-
-  useEffect(() => {
-    let stale = false;
-    void sproutWorker()
-      .sprout(planting, week)
-      .then((c) => !stale && setCanopy(c));
-    return () => {
-      stale = true;
-    };
-  }, [planting, week]);
 
   useEffect(() => {
     stage?.setCanopy(canopy);
@@ -171,6 +173,11 @@ export function Portrait({ planting, season, frame, week, lit }: Props) {
             />
           )}
         </div>
+        {asked.error && (
+          <div className="absolute inset-x-4 top-10 bg-ground">
+            <Failed what="The plants could not be drawn." error={asked.error} again={asked.again} />
+          </div>
+        )}
         {stage && (
           <Ruler
             stage={stage}

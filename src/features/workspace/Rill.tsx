@@ -1,11 +1,11 @@
 'use client';
 import { useMemo, useRef, useState, useEffect } from 'react';
-import { signature } from '@/core/compose/casting';
-import { seasonEvents } from '@/core/growth/events';
+import { bloomBands } from '@/core/growth/stream';
+import { stonesOf } from '@/core/jobs';
 import { formatDay } from '@/core/units/date';
-import type { Season } from '@/core/growth/season';
-import { plantName } from '@/core/plants/schema';
+import type { Season } from '@/core/growth/grown';
 import type { Planting } from '@/core/plantings/schema';
+import { point } from '../shell/pointing';
 import { useWorkspace } from '../shell/store';
 
 const H = 136;
@@ -28,39 +28,6 @@ function smooth(points: readonly (readonly [number, number])[]): string {
     .join(' ');
 }
 
-interface Band {
-  name: string;
-  hex: string;
-  ids: string[];
-  width: number[];
-}
-
-/** Bloom of each kind by week as a width, and the green that carries it. */
-function bandsOf(season: Season): { bands: Band[]; banks: number[] } {
-  const kinds = new Map<string, Band>();
-  const banks = season.weeks.map(() => 0);
-  season.placed.forEach((p, i) => {
-    const key = p.plant.id;
-    const flowers = p.plant.flower.show > 0.1;
-    const band = kinds.get(key) ?? {
-      name: plantName(p.plant),
-      hex: signature(p.plant),
-      ids: [],
-      width: season.weeks.map(() => 0),
-    };
-    band.ids.push(p.id);
-    season.weeks.forEach((w, k) => {
-      const g = w.plants[i];
-      if (!g?.alive) return;
-      const area = (g.spreadMm * (g.heightMm + g.trailMm * 0.7)) / 1e4;
-      banks[k] = (banks[k] ?? 0) + area;
-      if (flowers) band.width[k] = (band.width[k] ?? 0) + area * p.plant.flower.show * g.bloom * 2;
-    });
-    if (flowers) kinds.set(key, band);
-  });
-  return { bands: [...kinds.values()], banks };
-}
-
 const acrossAt = (week: number, last: number, width: number): number => 10 + (week / last) * (width - 20);
 /** The stream wanders a little, as water does. */
 const course = (week: number): number => MID + 5 * Math.sin(week / 3.1 + 0.6) + 2.5 * Math.sin(week / 1.3);
@@ -70,7 +37,7 @@ const GREEN = 0.1;
 
 /** The bands and banks as paths, for a width in pixels. */
 function streamOf(season: Season, width: number) {
-  const { bands, banks } = bandsOf(season);
+  const { bands, leaf: banks } = bloomBands(season);
   const last = season.weeks.length - 1;
   const weeks = season.weeks.map((_, k) => k);
   const total = weeks.map((k) => bands.reduce((s, b) => s + (b.width[k] ?? 0), 0));
@@ -116,7 +83,7 @@ export function Rill({ planting, season, week }: { planting: Planting; season: S
   const last = season.weeks.length - 1;
   const x = (w: number) => acrossAt(w, last, W);
   const { paths, banks, surface } = useMemo(() => streamOf(season, W), [season, W]);
-  const events = useMemo(() => seasonEvents(planting, season), [planting, season]);
+  const events = useMemo(() => stonesOf(planting, season), [planting, season]);
   const months = monthTicks(season);
   const at = season.weeks[week];
   const float = { x: x(week), y: course(week) };
@@ -135,8 +102,8 @@ export function Rill({ planting, season, week }: { planting: Planting; season: S
               fill={p.hex}
               stroke="color-mix(in oklab, var(--ink) 18%, transparent)"
               strokeWidth="0.5"
-              onPointerEnter={() => show({ lit: p.ids })}
-              onPointerLeave={() => show({ lit: null })}
+              onPointerEnter={() => point({ lit: p.ids })}
+              onPointerLeave={() => point({ lit: null })}
             >
               <title>{p.name}</title>
             </path>
@@ -210,7 +177,7 @@ export function Rill({ planting, season, week }: { planting: Planting; season: S
           max={last}
           step={1}
           value={week}
-          onChange={(e) => show({ week: Number(e.target.value) })}
+          onChange={(e) => show(Number(e.target.value))}
           aria-label="Week shown"
           aria-valuetext={`${title}, ${date}`}
           className="absolute inset-x-0 top-4 h-[92px] w-full cursor-ew-resize opacity-0"

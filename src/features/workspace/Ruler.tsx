@@ -1,8 +1,8 @@
 'use client';
 import { headspaceMm } from '@/core/containers';
-import type { Season } from '@/core/growth/season';
+import type { Season } from '@/core/growth/grown';
 import type { Planting } from '@/core/plantings/schema';
-import { footMm } from '@/portrait/body';
+import { footMm } from '@/core/containers/outline';
 import type { Frame, Stage, View } from '@/portrait/stage';
 import { usefulFor } from '@/core/spots/sightline';
 import { lengthUnit } from '@/core/units/length';

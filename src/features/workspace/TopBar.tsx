@@ -1,16 +1,15 @@
 'use client';
 import Link from 'next/link';
-import type { CheckId, Report } from '@/core/balance/finding';
+import { checkOf } from '@/core/balance';
+import type { Report } from '@/core/balance/finding';
 import type { Planting } from '@/core/plantings/schema';
 import { spotName } from '@/core/spots/schema';
 import { Button, buttonLook } from '@/ui/Button';
 import { Stream } from '@/ui/Stream';
 import { Preferences } from '../shell/Preferences';
-import { STATION_NAME, STATIONS, stationPath, type Station } from '../shell/stations';
+import { STATION_IDS, stationPath, STATIONS, type Station } from '../shell/stations';
+import { nameOfLast } from '../shell/history';
 import { useWorkspace } from '../shell/store';
-
-/** At which station a check is put right. */
-const AT: Partial<Record<CheckId, Station>> = { drainage: 'container', nights: 'plants' };
 
 /** Where you are, the stations, and the way back. */
 export function TopBar({
@@ -24,11 +23,14 @@ export function TopBar({
   report: Report;
   subtitle: string;
 }) {
-  const { past, future, undo, redo } = useWorkspace();
+  const back = useWorkspace((s) => nameOfLast(s.history?.past ?? []));
+  const forward = useWorkspace((s) => nameOfLast(s.history?.future ?? []));
+  const undo = useWorkspace((s) => s.undo);
+  const redo = useWorkspace((s) => s.redo);
   const planted = planting.placements.length > 0;
-  const wrongAt = new Set(report.findings.filter((f) => f.severity === 'wrong').map((f) => AT[f.check] ?? 'plants'));
-  const lastStep = past[past.length - 1];
-  const nextStep = future[future.length - 1];
+  const wrongAt = new Set<Station>(
+    report.findings.filter((f) => f.severity === 'wrong').map((f) => checkOf(f.check).at),
+  );
   return (
     <header className="flex flex-wrap items-center gap-x-5 gap-y-1 px-4 pb-1.5 pt-2.5 work:flex-nowrap work:px-5">
       <Link
@@ -42,19 +44,14 @@ export function TopBar({
         {spotName(planting.spot)} / <span className="font-semibold text-ink">{planting.name}</span>, {subtitle}
       </p>
       <div className="ml-auto flex items-center gap-1 work:ml-0 print:hidden">
-        <Button
-          kind="bare"
-          disabled={!lastStep}
-          onClick={undo}
-          title={lastStep ? `Undo ${lastStep.name} (Ctrl Z)` : 'Nothing to undo'}
-        >
+        <Button kind="bare" disabled={!back} onClick={undo} title={back ? `Undo ${back} (Ctrl Z)` : 'Nothing to undo'}>
           Undo
         </Button>
         <Button
           kind="bare"
-          disabled={!nextStep}
+          disabled={!forward}
           onClick={redo}
-          title={nextStep ? `Redo ${nextStep.name} (Ctrl Shift Z)` : 'Nothing to redo'}
+          title={forward ? `Redo ${forward} (Ctrl Shift Z)` : 'Nothing to redo'}
         >
           Redo
         </Button>
@@ -66,9 +63,9 @@ export function TopBar({
       <div className="order-4 w-full work:order-none work:w-[27rem]">
         <Stream
           current={station}
-          stops={STATIONS.map((s) => ({
+          stops={STATION_IDS.map((s) => ({
             key: s,
-            text: STATION_NAME[s],
+            text: STATIONS[s].name,
             href: stationPath(planting.id, s),
             state: wrongAt.has(s) ? 'wrong' : s === 'spot' || s === 'container' || planted ? 'done' : 'todo',
           }))}

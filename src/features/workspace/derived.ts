@@ -2,7 +2,8 @@
 import { useMemo } from 'react';
 import { assess } from '@/core/balance/assess';
 import type { Report } from '@/core/balance/finding';
-import { grow, type Season } from '@/core/growth/season';
+import { grow } from '@/core/growth/season';
+import { type Season } from '@/core/growth/grown';
 import type { Planting } from '@/core/plantings/schema';
 import type { Frame } from '@/portrait/stage';
 import { frameOf } from '../pictures/frame';

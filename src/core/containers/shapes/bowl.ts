@@ -8,6 +8,7 @@ const radiusAt = (s: Bowl, below: number): number => (s.topMm / 2) * bulge(below
 const halfEllipsoid = (label: string, family: 'bowl' | 'basket'): ShapeFunctions<Bowl> => ({
   label,
   family,
+  turnsBy: 5,
   depthMm: (s) => s.depthMm,
   extentsMm: (s, below) => ({ wide: 2 * radiusAt(s, below), deep: 2 * radiusAt(s, below) }),
   volumeL: (s, from, to) => bulgeL(s.topMm / 2, s.topMm / 2, s.depthMm, from, to),

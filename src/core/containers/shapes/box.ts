@@ -11,6 +11,7 @@ const at = (s: Box, below: number) => ({
 export const box: ShapeFunctions<Box> = {
   label: 'Box or trough',
   family: 'box',
+  turnsBy: 180,
   depthMm: (s) => s.depthMm,
   extentsMm: at,
   volumeL: (s, from, to) => prismoidL((z) => at(s, z).wide * at(s, z).deep, from, to),

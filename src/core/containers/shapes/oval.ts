@@ -11,6 +11,7 @@ const at = (s: Oval, below: number) => ({
 export const oval: ShapeFunctions<Oval> = {
   label: 'Oval tub',
   family: 'pot',
+  turnsBy: 180,
   depthMm: (s) => s.depthMm,
   extentsMm: at,
   volumeL: (s, from, to) => prismoidL((z) => (Math.PI / 4) * at(s, z).wide * at(s, z).deep, from, to),

@@ -8,6 +8,7 @@ const diameterAt = (s: Round, below: number): number => taper(s.topMm, s.baseMm,
 export const round: ShapeFunctions<Round> = {
   label: 'Round pot',
   family: 'pot',
+  turnsBy: 5,
   depthMm: (s) => s.depthMm,
   extentsMm: (s, below) => ({ wide: diameterAt(s, below), deep: diameterAt(s, below) }),
   /** Frustum V = πh/12·(D² + Dd + d²). */

@@ -16,6 +16,8 @@ export interface ShapeFunctions<S> {
   label: string;
   /** What it is when set beside a rule: round pots and rows of boxes are laid out and judged differently. */
   family: 'pot' | 'box' | 'bowl' | 'basket';
+  /** Turned by this many degrees, or by any multiple, it looks the same. Left out where no turn is like it. */
+  turnsBy?: number;
   /** Open at the back: made to hang on a wall. */
   backless?: boolean;
   depthMm: (s: S) => number;

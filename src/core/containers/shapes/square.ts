@@ -8,6 +8,7 @@ const sideAt = (s: Square, below: number): number => taper(s.topMm, s.baseMm, be
 export const square: ShapeFunctions<Square> = {
   label: 'Square pot',
   family: 'pot',
+  turnsBy: 90,
   depthMm: (s) => s.depthMm,
   extentsMm: (s, below) => ({ wide: sideAt(s, below), deep: sideAt(s, below) }),
   volumeL: (s, from, to) => prismoidL((z) => sideAt(s, z) ** 2, from, to),

@@ -1,4 +1,5 @@
-import type { Part, Plant, Poison, Role } from '../schema';
+import type { Part, Plant, Poison } from '../schema';
+import type { Role } from '../traits';
 import type { StartSize } from '../starts';
 
 /**

@@ -1,0 +1,25 @@
+'use client';
+import Link from 'next/link';
+import { useEffect } from 'react';
+import { Button, buttonLook } from '@/ui/Button';
+
+/** A page that broke: what was made is in the database, and there is a way on. */
+export default function Broken({ error, reset }: { error: Error & { digest?: string }; reset: () => void }) {
+  useEffect(() => console.error(error), [error]);
+  return (
+    <main className="mx-auto flex max-w-prose flex-col items-start gap-4 p-8">
+      <h1 className="text-2xl">This page broke</h1>
+      <p>What you made is kept in this browser. Try the page again; if a new release came out meanwhile, reload it.</p>
+      <p className="text-[0.88rem] text-quiet">{error.message}</p>
+      <div className="flex flex-wrap gap-2">
+        <Button kind="deep" onClick={reset}>
+          Try again
+        </Button>
+        <Button onClick={() => window.location.reload()}>Reload</Button>
+        <Link href="/" className={buttonLook('plain')}>
+          Back to the bench
+        </Link>
+      </div>
+    </main>
+  );
+}

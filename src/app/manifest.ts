@@ -1,0 +1,16 @@
+import type { MetadataRoute } from 'next';
+
+/** Lets Rillbank be put on a phone's first screen. */
+export default function manifest(): MetadataRoute.Manifest {
+  return {
+    name: 'Rillbank',
+    short_name: 'Rillbank',
+    description: 'A potting bench in the browser.',
+    lang: 'en-GB',
+    start_url: '/',
+    display: 'standalone',
+    background_color: '#e9eeea',
+    theme_color: '#e9eeea',
+    icons: [{ src: '/icon.svg', sizes: 'any', type: 'image/svg+xml' }],
+  };
+}

@@ -1,0 +1,23 @@
+import type { Metadata } from 'next';
+import Link from 'next/link';
+import { buttonLook } from '@/ui/Button';
+
+export const metadata: Metadata = { title: 'Nothing here' };
+
+/** An address that leads nowhere. */
+export default function NotFound() {
+  return (
+    <main className="mx-auto flex max-w-prose flex-col items-start gap-4 p-8">
+      <h1 className="text-2xl">Nothing here</h1>
+      <p>No page has this address. Your containers are on the bench, and every plant is in the library.</p>
+      <div className="flex gap-2">
+        <Link href="/" className={buttonLook('deep')}>
+          To the bench
+        </Link>
+        <Link href="/library" className={buttonLook('plain')}>
+          To the library
+        </Link>
+      </div>
+    </main>
+  );
+}

@@ -1,0 +1,36 @@
+import { addDays } from '../units/date';
+import { check, percent } from './check';
+import { seenColours } from './seen-colours';
+import { FLOWER_TELLS, standsClear } from './stands-clear';
+
+/**
+ * What stands above the rim against a wall, or against what blossoms behind it in the judged week. Absent where it is
+ * not seen before one backdrop.
+ */
+export const against = check({
+  name: 'Against the wall',
+  weight: 3,
+  at: 'plants',
+  of: (standing) => {
+    const { spot, startDate } = standing.planting;
+    if (spot.seen !== 'wall' && spot.seen !== 'row') return [];
+    const month = Number(addDays(startDate, standing.week * 7).slice(5, 7));
+    const blossom = spot.backdropBloom?.months.includes(month) ? spot.backdropBloom.colour : null;
+    return standsClear(standing, {
+      behind: blossom ?? spot.backdrop,
+      least: 0.6,
+      list: seenColours(standing).filter((c) => c.part !== 'throat'),
+      weight: (c) => c.area * (1 - c.belowShare) * (c.isFlower ? FLOWER_TELLS : 1),
+      rule: 'Colours that stand before the backdrop differ from it by ΔE_OK 0.13 or more',
+      source: 'colour separation in OKLab (Ottosson 2020); threshold is a working figure',
+      facts: { bloom: blossom ? 1 : 0 },
+    });
+  },
+  words: {
+    good: () => 'What stands up shows against what is behind it.',
+    low: (f) =>
+      `${f.text('plant')} is lost against ${f.num('bloom') ? 'the blossom' : 'the wall'} behind: too close in colour.`,
+  },
+  figure: percent,
+  ideas: ['swap', 'take one of many out'],
+});

@@ -1,0 +1,42 @@
+import { shoppingList } from '../materials/list';
+import { check, money } from './check';
+
+/** So far over the budget it is another budget. Working figure. */
+const FAR_OVER = 1.15;
+/** What a penny over leaves of the quality, and what each share more costs. Working figures. */
+const JUST_OVER = 0.7;
+const SHARE_COSTS = 2;
+
+/** Cost of one container against the budget. Absent without one. */
+export const cost = check({
+  name: 'Cost',
+  weight: 3,
+  at: 'plants',
+  of: ({ planting, plants }) => {
+    const { budget } = planting.brief;
+    if (budget === null || plants.length === 0) return [];
+    const { each } = shoppingList(planting, 1);
+    const over = each / budget;
+    return [
+      {
+        severity: over <= 1 ? 'good' : over <= FAR_OVER ? 'watch' : 'wrong',
+        measured: each,
+        band: [0, budget],
+        unit: '£',
+        scale: [0, budget * 1.5],
+        culprits: [],
+        says: over <= 1 ? 'good' : 'high',
+        facts: { each, budget, over: each - budget },
+        rule: 'Plants, mix and feed within the budget',
+        source: 'prices in each plant’s record',
+        quality: over <= 1 ? 1 : Math.max(0, JUST_OVER - (over - 1) * SHARE_COSTS),
+      },
+    ];
+  },
+  words: {
+    good: (f) => `${f.money('each')} of ${f.money('budget')}.`,
+    high: (f) => `${f.money('each')}: ${f.money('over')} over the budget.`,
+  },
+  figure: money,
+  ideas: ['smaller starts', 'take any but the lead out'],
+});

@@ -1,0 +1,43 @@
+import { misfits } from '../layout/packing';
+import { plantName } from '../plants/schema';
+import { check, lengthOver } from './check';
+
+const SAYS = { overlap: 'overlap', outside: 'outside', 'too deep': 'deep' } as const;
+
+/** Do all root balls stand in the soil without sharing a place? */
+export const fit = check({
+  name: 'Fit',
+  weight: 6,
+  at: 'plants',
+  of: ({ planting, plants }) => {
+    if (plants.length === 0) return [];
+    const found = misfits(planting.container, plants);
+    const worst = found[0];
+    const names = (worst?.ids ?? []).map((id) => plants.find((p) => p.id === id)).map((p) => p && plantName(p.plant));
+    return [
+      {
+        severity: !worst ? 'good' : worst.teased ? 'watch' : 'wrong',
+        measured: worst?.byMm ?? 0,
+        band: [0, 0],
+        unit: 'mm over',
+        scale: [0, 60],
+        culprits: [...new Set(found.flatMap((f) => f.ids))],
+        says: !worst ? 'good' : worst.teased ? 'tease' : SAYS[worst.kind],
+        facts: { count: plants.length, plant: names[0] ?? '', other: names[1] ?? '', byMm: worst?.byMm ?? 0 },
+        rule: 'Root balls lie inside the soil at their depth, 5 mm apart, 30 mm off the base',
+        source: 'practice, root-ball fit',
+        quality: !worst ? 1 : worst.teased ? 0.8 : 0,
+      },
+    ];
+  },
+  words: {
+    good: (f) => `All ${f.num('count')} root balls fit.`,
+    tease: (f) => `Tight by ${f.len('byMm')}: tease the root ball of ${f.text('plant')} narrower to get it in.`,
+    overlap: (f) => `${f.text('plant')} and ${f.text('other')} want the same soil: ${f.len('byMm')} too close.`,
+    outside: (f) => `${f.text('plant')} does not fit inside the pot there, by ${f.len('byMm')}.`,
+    deep: (f) => `The root ball of ${f.text('plant')} is ${f.len('byMm')} too deep for this pot.`,
+  },
+  figure: lengthOver,
+  bandless: true,
+  ideas: ['rearrange', 'smaller starts', 'take one out'],
+});

@@ -1,0 +1,65 @@
+import { against } from './against';
+import type { Check } from './check';
+import { clear } from './clear';
+import { colour } from './colour';
+import { cost } from './cost';
+import { cover } from './cover';
+import { drainage } from './drainage';
+import { drop } from './drop';
+import { fit } from './fit';
+import { height } from './height';
+import { light } from './light';
+import { nights } from './nights';
+import { plainness } from './plainness';
+import { safety } from './safety';
+import { scorch } from './scorch';
+import { season } from './season';
+import { sides } from './sides';
+import { sightline } from './sightline';
+import { spread } from './spread';
+import { steady } from './steady';
+import { steps } from './steps';
+import { texture } from './texture';
+import { trail } from './trail';
+import { vigour } from './vigour';
+import { water } from './water';
+import { winter } from './winter';
+
+/** The checks, in the order they are shown. A new one is a file and a line here. */
+export const CHECKS = {
+  height,
+  texture,
+  trail,
+  colour,
+  vigour,
+  steps,
+  plainness,
+  drop,
+  sides,
+  clear,
+  cover,
+  spread,
+  fit,
+  light,
+  scorch,
+  water,
+  season,
+  nights,
+  safety,
+  drainage,
+  cost,
+  winter,
+  sightline,
+  against,
+  steady,
+} satisfies Record<string, Check>;
+
+export type CheckId = keyof typeof CHECKS;
+export const CHECK_IDS = Object.keys(CHECKS) as CheckId[];
+
+/** A check by its id. */
+export const checkOf = (id: CheckId): Check => CHECKS[id];
+
+/** Checks with ends are the levels: drawn as instruments. */
+export const isLevel = (id: CheckId): boolean => checkOf(id).ends !== undefined;
+export const LEVELS = CHECK_IDS.filter(isLevel);

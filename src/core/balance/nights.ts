@@ -1,0 +1,48 @@
+import { plantName } from '../plants/schema';
+import { maxBy } from '../units/number';
+import { check, temperature } from './check';
+import { firstNights, nightsSuit } from './suits';
+
+const SEVERITY = { good: 'good', cold: 'watch', frost: 'wrong' } as const;
+/** Working figures. */
+const QUALITY = { good: 1, cold: 0.6, frost: 0 } as const;
+/** Where frost can come, a night is at least this cold. */
+const FROST_C = -1;
+
+/** Tender plants set out before nights are warm enough for them. */
+export const nights = check({
+  name: 'Cold nights',
+  weight: 3,
+  at: 'plants',
+  of: ({ planting, plants }) => {
+    const worst = maxBy(plants, (p) => p.plant.coldestNightC);
+    if (!worst) return [];
+    const met = firstNights(planting);
+    const need = worst.plant.coldestNightC;
+    const verdict = nightsSuit(worst.plant, met);
+    return [
+      {
+        severity: SEVERITY[verdict],
+        measured: met.frosty ? Math.min(met.nightC, FROST_C) : met.nightC,
+        band: [need, 40],
+        unit: '°C at night',
+        scale: [-10, 20],
+        culprits: verdict === 'good' ? [] : plants.filter((p) => nightsSuit(p.plant, met) !== 'good').map((p) => p.id),
+        says: verdict,
+        facts: { plant: plantName(worst.plant), need, night: met.nightC, lastFrost: met.lastFrost },
+        rule: 'Planted out when ordinary nights are above the coldest night each plant takes, and after the last frost',
+        source: 'each plant’s record; spot’s frost dates',
+        quality: QUALITY[verdict],
+      },
+    ];
+  },
+  words: {
+    good: (f) => `Nights of ${f.temp('night')} suit every plant when you set out.`,
+    cold: (f) =>
+      `${f.text('plant')} wants nights over ${f.temp('need')}; expect ${f.temp('night')}. Plant later, or fleece it.`,
+    frost: (f) =>
+      `Frost can still come on this date, and it kills ${f.text('plant')}. Plant out after ${f.day('lastFrost')}.`,
+  },
+  figure: temperature,
+  ideas: ['plant later'],
+});

@@ -1,0 +1,50 @@
+import { deltaE, lch } from '../colour/oklch';
+import { plantName } from '../plants/schema';
+import { sum } from '../units/number';
+import type { Measured } from './check';
+import type { SeenColour } from './seen-colours';
+import type { Standing } from './standing';
+
+/** ΔE_OK under which a colour is lost against what it is seen before. Working figure: white on cream is 0.05, pink on white 0.17. */
+const LOST = 0.13;
+/** Flower tells twice as much as leaf before a pot or a wall. Working figure. */
+export const FLOWER_TELLS = 2;
+
+interface Asked {
+  list: readonly SeenColour[];
+  weight: (c: SeenColour) => number;
+  behind: string;
+  least: number;
+  rule: string;
+  source: string;
+  facts?: Record<string, number>;
+}
+
+/** Share, by weight, of the colours that differ enough from what is behind them. */
+export function standsClear(
+  { plants }: Standing,
+  { list, weight, behind, least, rule, source, facts = {} }: Asked,
+): Measured<'good' | 'low'>[] {
+  const all = sum(list.map(weight));
+  if (all <= 0) return [];
+  const back = lch(behind);
+  const lost = list.filter((c) => deltaE(lch(c.hex), back) < LOST);
+  const share = 1 - sum(lost.map(weight)) / all;
+  const worst = plants.find((p) => p.id === lost[0]?.id);
+  const low = share < least;
+  return [
+    {
+      severity: low ? 'watch' : 'good',
+      measured: share,
+      band: [least, 1],
+      unit: 'stands clear',
+      scale: [0, 1],
+      culprits: low ? [...new Set(lost.map((c) => c.id))] : [],
+      says: low ? 'low' : 'good',
+      facts: { share, plant: worst ? plantName(worst.plant) : '', ...facts },
+      rule,
+      source,
+      quality: Math.min(1, 0.3 + share * 0.8),
+    },
+  ];
+}

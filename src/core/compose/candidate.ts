@@ -1,0 +1,38 @@
+import type { Measure } from '../balance/assess';
+import type { Plant } from '../plants/schema';
+import type { Role } from '../plants/traits';
+import type { Placement } from '../plantings/schema';
+import type { Pattern } from './patterns';
+
+/** A kind for each part of a pattern. */
+export type Cast = Record<string, Plant>;
+
+/** Plants by role, most promising first. */
+export type Ranked = Record<Role, { plant: Plant; value: number }[]>;
+
+/** A pattern with kinds in its parts, not grown yet. */
+export interface Candidate {
+  /** Plants by role as they were ranked for the hue this was cast in. */
+  ranked: Ranked;
+  pattern: Pattern;
+  cast: Cast;
+  /** With the smallest starts; left out, small starts are tried only when the budget asks. */
+  small?: boolean;
+  guess: number;
+}
+
+/** The plant a cast is built round. */
+export const leadOf = (c: Candidate): string => (c.cast.T ?? c.cast.F0)?.id ?? '';
+
+/** A candidate grown, placed and judged. */
+export interface Judged extends Candidate {
+  placements: Placement[];
+  measured: Measure;
+}
+
+/** Grows and judges candidates, and keeps what it has judged. */
+export interface Judge {
+  (c: Candidate): Judged | null;
+  /** How many different plantings it has judged. */
+  tried: () => number;
+}

@@ -1,0 +1,48 @@
+import { contrast } from '../balance/leaf-contrast';
+import { deltaE, hueGap, lch } from '../colour/oklch';
+import { signature } from '../plants/signature';
+import type { Plant } from '../plants/schema';
+import { keptBy } from '../units/keep';
+import { clamp01 } from '../units/number';
+
+/** What each thing that can be said of two neighbours is worth. Working figures: they guide the search, never the verdict. */
+const WORTH = {
+  contrast: 0.6,
+  apart: 0.25,
+  clash: -0.12,
+  same: -1,
+  twin: -0.5,
+  water: -0.6,
+  season: -0.4,
+  bully: -0.3,
+};
+/** Colours this far apart, ΔE_OK, are as different as need be. */
+const APART = 0.25;
+/** Strong colours this far round the wheel neither agree nor contrast. */
+const STRONG = 0.08;
+const CLASH: readonly [number, number] = [70, 130];
+/** Steps of vigour at which the stronger covers the weaker. */
+const BULLY = 3;
+
+function sideBySide(a: Plant, b: Plant): number {
+  if (a.id === b.id) return WORTH.same;
+  const opposed = (x: string, y: string, one: string, other: string) =>
+    (x === one && y === other) || (x === other && y === one);
+  const [ca, cb] = [lch(signature(a)), lch(signature(b))];
+  const gap = hueGap(ca.h, cb.h);
+  const clash = ca.c > STRONG && cb.c > STRONG && gap > CLASH[0] && gap < CLASH[1];
+  return (
+    contrast(a, b) * WORTH.contrast +
+    clamp01(deltaE(ca, cb) / APART) * WORTH.apart +
+    (clash ? WORTH.clash : 0) +
+    (a.botanical === b.botanical ? WORTH.twin : 0) +
+    (opposed(a.water, b.water, 'dry', 'thirsty') ? WORTH.water : 0) +
+    (opposed(a.season, b.season, 'cool', 'warm') ? WORTH.season : 0) +
+    (Math.abs(a.vigour - b.vigour) >= BULLY ? WORTH.bully : 0)
+  );
+}
+
+const besideEach = keptBy((a: Plant) => keptBy((b: Plant) => sideBySide(a, b)));
+
+/** What can be said of two kinds side by side: −1…1. Asked over and over by the search, so it is kept by the two records. */
+export const company = (a: Plant, b: Plant): number => besideEach(a)(b);

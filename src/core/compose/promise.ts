@@ -1,0 +1,45 @@
+import { tallestMm } from '../balance/height-band';
+import { scorchLimitH, sunFit } from '../balance/suits';
+import { SCHEMES } from '../colour/schemes';
+import { depthOf } from '../containers/outline';
+import type { Plant } from '../plants/schema';
+import { schemeFit } from '../plants/scheme-fit';
+import type { Role } from '../plants/traits';
+import type { Planting } from '../plantings/schema';
+import { schoolOf } from '../schools';
+import { sunReading } from '../spots/light';
+
+/** Working figures: they guide the search, never the verdict. */
+const SCORCHED = 0.3;
+const SPILLER_SHARE = 0.22;
+/** How fast a height is worth less away from its goal, in natural logs; a trail away from its own, in pot depths squared. */
+const HEIGHT_WIDTH = 0.7;
+const TRAIL_GOAL = 0.6;
+const TRAIL_WIDTH = 0.15;
+const LEAST_MM = 30;
+
+const middle = ([a, b]: readonly [number, number]): number => (a + b) / 2;
+
+/** What each thing is worth at its worst: light, size, hang, scheme. */
+const AT_WORST = { light: 0.4, size: 0.35, hang: 0.4, scheme: 0.25 } as const;
+const worth = (fit: number, worst: number): number => worst + (1 - worst) * fit;
+
+/** Height that a plant of a role aims at here, over the soil, mm. */
+function goalMm(role: Role, planting: Planting): number {
+  const top = middle(tallestMm(planting));
+  if (role === 'thriller') return top;
+  return top * (role === 'filler' ? schoolOf(planting.brief).fillerShare : SPILLER_SHARE);
+}
+
+/** What can be said of one plant in one role before anything is grown: 0–1. Guides the search, never the verdict. */
+export function promise(plant: Plant, role: Role, planting: Planting, hue: number | null): number {
+  const { spot, container, brief } = planting;
+  const limit = scorchLimitH(plant, spot);
+  const scorch = limit === null || sunReading(spot, planting.startDate).afternoon <= limit ? 1 : SCORCHED;
+  const light = worth(sunFit(plant, planting), AT_WORST.light);
+  const off = Math.log(Math.max(LEAST_MM, middle(plant.heightMm)) / goalMm(role, planting)) / HEIGHT_WIDTH;
+  const size = worth(Math.exp(-(off ** 2)), AT_WORST.size);
+  const trail = middle(plant.trailMm) / depthOf(container.shape) - TRAIL_GOAL;
+  const hang = role === 'spiller' ? worth(Math.exp(-(trail ** 2) / TRAIL_WIDTH), AT_WORST.hang) : 1;
+  return light * scorch * size * hang * worth(schemeFit(plant, SCHEMES[brief.scheme], hue), AT_WORST.scheme);
+}

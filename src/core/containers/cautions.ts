@@ -1,0 +1,70 @@
+import { formatTemperature, formatMass } from '../units/quantity';
+import type { UnitSystem } from '../units/length';
+import { loadOf, plantedMass } from './index';
+import { MATERIALS } from './materials';
+import type { Container } from './schema';
+
+/** What is said beside a container, and how grave it is. */
+export interface Caution {
+  id: 'holes' | 'load' | 'lift' | 'frost' | 'timber' | 'crocks' | 'overflow' | 'mesh';
+  severity: 'good' | 'watch' | 'wrong';
+  text: string;
+}
+
+/** One person lifts no more than this without help. Usual workplace guidance is 25 kg at best; heavier needs two or a trolley. */
+const LIFT_KG = 25;
+/** Winters milder than this seldom crack a pot, °C. Working figure: a night or two of light frost. */
+const CRACKS_UNDER_C = -3;
+
+/** Who and what a container stands among. */
+interface Around {
+  coldestWinterC: number;
+  walkway: boolean;
+}
+
+/** What hangs or stands up, and whose word it is whether that holds. */
+function loadCaution(c: Container, ballsL: number, { walkway }: Around, units: UnitSystem): Caution[] {
+  const load = loadOf(c, ballsL);
+  if (!load) return [];
+  const on = load.on === 'hook' ? 'the hook' : `each ${load.on.replace('each ', '')}`;
+  const holds =
+    'Whether it holds is for the maker’s rating, a structural professional and local rules; the app cannot say it is safe.';
+  const under = walkway ? ' People pass under it: keep heads clear and nothing loose.' : '';
+  const text = `${formatMass(load.kg, units)} on ${on} when soaked, before wind. ${holds}${under}`;
+  return [{ id: 'load', severity: 'watch', text }];
+}
+
+function liftCaution(c: Container, ballsL: number, units: UnitSystem): Caution[] {
+  const { totalKg } = plantedMass(c, ballsL, 'soaked');
+  if (c.mount !== 'ground' || totalKg <= LIFT_KG) return [];
+  const roof = 'On a balcony or roof ask a structural professional; the app cannot say it is safe.';
+  const text = `${formatMass(totalKg, units)} soaked is no lift for one. Fill it where it will stand. ${roof}`;
+  return [{ id: 'lift', severity: 'watch', text }];
+}
+
+function frostCaution(c: Container, { coldestWinterC }: Around, units: UnitSystem): Caution[] {
+  const { label, frostProof } = MATERIALS[c.material];
+  if (frostProof === 'yes' || coldestWinterC >= CRACKS_UNDER_C) return [];
+  const unless = frostProof === 'no' ? '' : ' unless sold as frost-proof';
+  const cold = formatTemperature(coldestWinterC, units);
+  const text = `${label} cracks in frost${unless}; expect ${cold} here. Stand it on feet, or bring it in.`;
+  return [{ id: 'frost', severity: 'watch', text }];
+}
+
+/** What a gardener is told beside a container: drainage, load, lifting, frost, timber and what lies over the holes. */
+export function cautionsFor(c: Container, ballsL: number, around: Around, units: UnitSystem = 'metric'): Caution[] {
+  const out: Caution[] = [];
+  const say = (id: Caution['id'], severity: Caution['severity'], text: string) => out.push({ id, severity, text });
+  if (!c.drains)
+    say('holes', 'wrong', 'No holes: roots will drown. Drill the base before you plant, with eye protection.');
+  out.push(...loadCaution(c, ballsL, around, units));
+  if (c.base === 'crocks')
+    say('crocks', 'watch', 'Crocks raise the wet zone and take root room. Mesh alone keeps the mix in.');
+  if (c.material === 'timber' && !c.liner)
+    say('timber', 'watch', 'Bare timber rots from inside. Line it with film, holes over the holes.');
+  if (c.reservoirL > 0 && c.drains) say('overflow', 'good', 'Holes belong above the reservoir, as an overflow.');
+  out.push(...liftCaution(c, ballsL, units), ...frostCaution(c, around, units));
+  if (c.base === 'mesh')
+    say('mesh', 'good', 'Mesh over the holes and no crocks: a coarse layer raises the wet zone and takes root room.');
+  return out;
+}

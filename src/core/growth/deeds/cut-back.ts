@@ -1,0 +1,15 @@
+import type { Effect } from './effect';
+
+/** What is left where nobody says: half. Practice. */
+const HALF = 0.5;
+
+/** Height, spread and trail to a share of what they were; it grows again, and flowers late. */
+export const cutBack: Effect = ({ grown, tended }, { leave = HALF }) => ({
+  grown: {
+    ...grown,
+    heightMm: grown.heightMm * leave,
+    spreadMm: grown.spreadMm * leave,
+    trailMm: grown.trailMm * leave,
+  },
+  tended: { ...tended, sincePinch: 0 },
+});

@@ -1,0 +1,58 @@
+import type { Leaning } from './light';
+
+/** Why a plant is not there: not planted yet, killed by frost, or lifted. */
+export type Gone = 'to come' | 'frost' | 'lifted';
+
+/** A plant in one week. Lengths in mm; height is above the soil, trail below the rim. */
+export interface Grown {
+  heightMm: number;
+  spreadMm: number;
+  trailMm: number;
+  /** Share of full flower, 0–1. */
+  bloom: number;
+  /** Share of the light it needs that its neighbours leave it, 0–1. */
+  light: number;
+  alive: boolean;
+  /** Null while it lives. */
+  gone: Gone | null;
+  /** Weeks since it died or was lifted; 0 while it lives. */
+  goneWeeks: number;
+}
+
+/** What is kept of a plant from week to week beside its size. */
+export interface Tended {
+  shelter: 'fleece' | 'indoors' | null;
+  /** Weeks since its tips were last taken off; null when they never were. */
+  sincePinch: number | null;
+  /** How much broader it is heading for than it would have been: side shoots. */
+  bushier: number;
+}
+
+export interface PlantState {
+  grown: Grown;
+  tended: Tended;
+}
+
+export interface Week {
+  week: number;
+  date: string;
+  meanC: number;
+  plants: Grown[];
+}
+
+/** The weeks in which a placement stands there: from one, up to but not including another. */
+export interface Life {
+  from: number;
+  until: number | null;
+}
+
+export interface Season {
+  placed: Leaning[];
+  /** In the order of `placed`. */
+  lives: Life[];
+  weeks: Week[];
+  /** The judged week: when bloom and canopy are near their most. */
+  peak: number;
+  /** Week number of the first frost in the season reckoned, or null. */
+  frostWeek: number | null;
+}

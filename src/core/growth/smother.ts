@@ -1,0 +1,20 @@
+import type { Season } from './grown';
+import { SMOTHERED_BELOW, SMOTHERED_WEEKS } from './model';
+
+/** Placements that are smothered at some time, with the first week of it and the least light they had. */
+export function smothered(season: Season): { index: number; week: number; least: number }[] {
+  return season.placed.flatMap((_, index) => {
+    let run = 0;
+    for (const w of season.weeks) {
+      const g = w.plants[index];
+      run = g && g.alive && g.light < SMOTHERED_BELOW ? run + 1 : 0;
+      if (run >= SMOTHERED_WEEKS)
+        return [{ index, week: w.week - SMOTHERED_WEEKS + 1, least: leastLight(season, index) }];
+    }
+    return [];
+  });
+}
+
+/** Least share of its light a placement has while it lives. */
+export const leastLight = (season: Season, index: number): number =>
+  season.weeks.reduce((least, w) => (w.plants[index]?.alive ? Math.min(least, w.plants[index].light) : least), 1);

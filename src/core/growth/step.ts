@@ -1,0 +1,139 @@
+import { dayOf, type Deed } from '../plantings/deeds';
+import type { Placed } from '../plantings/resolve';
+import type { Spot } from '../spots/schema';
+import { sunInMonth } from '../spots/light';
+import { addDays, monthly } from '../units/date';
+import { clamp } from '../units/number';
+import type { CalendarWeek } from './calendar';
+import { EFFECTS } from './deeds';
+import { type Goal, newlyPlanted } from './goal';
+import type { Gone, Grown, Life, PlantState, Tended } from './grown';
+import { type Leaning, lightLeft } from './light';
+import { BASE_C, HEAT_STALL_C, RATE_PER_DD } from './model';
+
+/** What does not change from week to week: who stands there, where each is heading, when each comes and goes. */
+export interface Bed {
+  spot: Spot;
+  placed: readonly Leaning[];
+  goals: readonly Goal[];
+  lives: readonly Life[];
+  /** Months of bloom are written for the north; half a year on they hold for the south. */
+  turnedMonths: 0 | 6;
+}
+
+/** A bed at the end of a week. */
+export interface State {
+  plants: readonly PlantState[];
+  /** Light left to each by its neighbours; canopies close slowly, so it is reckoned every other week. */
+  left: readonly number[];
+}
+
+/** Tender below this: the first frost kills it. °C, working figure. */
+const TENDER_OVER_C = -2;
+/** A double fleece keeps off this much frost. °C, working figure from what fleece is sold to do. */
+const FLEECE_TO_C = -4;
+/** Frost-free indoors is about this warm. °C, working figure. */
+const INDOORS_C = 12;
+/** What of its flower a plant carries in the week it is planted, and how much more each week as it settles. Working figures. */
+const SETTLED_AT_FIRST = 0.4;
+const SETTLING = 0.15;
+/** What heat and cold nights leave of the flower. Working figures. */
+const IN_HEAT = 0.4;
+const IN_CHILL = 0.5;
+/** Each tenth of light that is missing costs this many tenths of the flower. Working figure. */
+const SHADE_COSTS = 1.2;
+/** What of the flower is there in the weeks after pinching: back in two to three. Practice. */
+const AFTER_PINCH = [0.1, 0.35, 0.7] as const;
+
+const UNTENDED: Tended = { shelter: null, sincePinch: null, bushier: 1 };
+
+const absent = (gone: Gone): Grown => ({
+  heightMm: 0,
+  spreadMm: 0,
+  trailMm: 0,
+  bloom: 0,
+  light: 1,
+  alive: false,
+  gone,
+  goneWeeks: 0,
+});
+
+/** A bed before its first week. */
+export const bare = (bed: Bed): State => ({
+  plants: bed.placed.map(() => ({ grown: absent('to come'), tended: UNTENDED })),
+  left: [],
+});
+
+/** One week further: who comes and goes, what is done, and how all grow. Changes nothing it is given. */
+export function step(bed: Bed, was: State, week: CalendarWeek, deeds: readonly Deed[]): State {
+  const planted = was.plants.map((p, i) => comesOrGoes(bed, p, i, week));
+  const left =
+    week.week % 2 === 0
+      ? lightLeft(
+          bed.placed,
+          planted.map((p) => p.grown),
+          sunInMonth(bed.spot, Math.round(week.at)).hours,
+        )
+      : was.left;
+  const next = addDays(week.date, 7);
+  const now = deeds.filter((d) => dayOf(d) >= week.date && dayOf(d) < next);
+  const plants = planted.map((p, i) => {
+    const placed = bed.placed[i] as Placed;
+    const mine = now.filter((d) => d.to === null || d.to === placed.id);
+    const done = p.grown.alive ? mine.reduce((s, d) => EFFECTS[d.what](s, d), p) : p;
+    return grownOn(bed, done, i, week, left[i] ?? 1);
+  });
+  return { plants, left };
+}
+
+function comesOrGoes(bed: Bed, p: PlantState, i: number, week: CalendarWeek): PlantState {
+  const life = bed.lives[i] as Life;
+  if (week.week === life.from) {
+    const grown = newlyPlanted(bed.placed[i] as Placed, bed.goals[i] as Goal, week.at + bed.turnedMonths);
+    return { grown, tended: UNTENDED };
+  }
+  if (life.until !== null && week.week >= life.until && p.grown.gone !== 'lifted')
+    return { ...p, grown: absent('lifted') };
+  return p;
+}
+
+function grownOn(bed: Bed, { grown: was, tended }: PlantState, i: number, f: CalendarWeek, light: number): PlantState {
+  const { plant } = bed.placed[i] as Placed;
+  const goal = bed.goals[i] as Goal;
+  if (!was.alive) return { grown: { ...was, bloom: 0, goneWeeks: was.goneWeeks + 1 }, tended };
+  if (f.frosty && plant.coldestNightC > TENDER_OVER_C && !safe(tended.shelter, f.nightC))
+    return { grown: { ...was, bloom: 0, alive: false, gone: 'frost', goneWeeks: 0 }, tended };
+  const age = f.week - (bed.lives[i] as Life).from;
+  const indoors = tended.shelter === 'indoors';
+  const meanC = indoors ? Math.max(INDOORS_C, f.meanC) : f.meanC;
+  const degreeDays = age === 0 ? 0 : Math.max(0, meanC - BASE_C[plant.season]) * 7;
+  const decay = Math.exp(-RATE_PER_DD[plant.vigour as 1] * degreeDays * Math.sqrt(light));
+  const settled = clamp(SETTLED_AT_FIRST + age * SETTLING, 0, 1);
+  const heat = plant.season === 'cool' && f.highC > HEAT_STALL_C ? IN_HEAT : 1;
+  const chill = f.nightC < plant.coldestNightC && !indoors ? IN_CHILL : 1;
+  const pinched = tended.sincePinch === null ? 1 : (AFTER_PINCH[tended.sincePinch] ?? 1);
+  const shade = Math.max(0, 1 - SHADE_COSTS * (1 - light));
+  return {
+    grown: {
+      heightMm: logistic(was.heightMm, goal.heightMm, decay),
+      spreadMm: logistic(was.spreadMm, goal.spreadMm * tended.bushier, decay),
+      trailMm: logistic(was.trailMm, goal.trailMm, decay),
+      bloom: monthly(plant.bloom, f.at + bed.turnedMonths) * settled * heat * chill * pinched * shade,
+      light,
+      alive: true,
+      gone: null,
+      goneWeeks: 0,
+    },
+    tended: { ...tended, sincePinch: tended.sincePinch === null ? null : tended.sincePinch + 1 },
+  };
+}
+
+const safe = (shelter: Tended['shelter'], nightC: number): boolean =>
+  shelter === 'indoors' || (shelter === 'fleece' && nightC > FLEECE_TO_C);
+
+/** However small it is, a plant grows as one of this share of its goal would. Working figure. */
+const SPARK = 0.02;
+
+/** One step of a logistic toward `end`; `decay` is e^(−rate). Never past the end, nor down from over it. */
+const logistic = (now: number, end: number, decay: number): number =>
+  end <= 0 ? 0 : end / (1 + (end / Math.max(now, end * SPARK) - 1) * decay);

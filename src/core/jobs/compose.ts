@@ -1,0 +1,7 @@
+import type { JobKind } from './job';
+
+/** An empty container asks for plants. */
+export const compose: JobKind = {
+  of: ({ planting, today }) => (planting.placements.length === 0 ? [{ on: today, text: 'compose it' }] : []),
+  says: () => 'Compose',
+};

@@ -1,0 +1,86 @@
+import { grow } from '../growth/season';
+import { placed, pot, warmPot } from '../testing/pots';
+import { addDays } from '../units/date';
+import { JOBS, jobsOf, stonesOf } from './index';
+import type { JobKind } from './job';
+import { stateOf } from './state';
+
+const start = warmPot().startDate;
+const kinds = (today: string, p = warmPot()) => jobsOf(p, today).map((j) => j.kind);
+
+test('an empty container asks to be composed, on any day', () =>
+  expect(kinds('2026-01-03', pot())).toEqual(['compose']));
+test('a plan for later asks for nothing yet', () => expect(kinds(addDays(start, -30))).toEqual([]));
+test('in the fortnight before it asks to be planted, on its day', () =>
+  expect(jobsOf(warmPot(), addDays(start, -9))).toMatchObject([{ kind: 'plant', due: start }]));
+test('three weeks in it asks for a pinch', () =>
+  expect(jobsOf(warmPot(), addDays(start, 19))).toMatchObject([{ kind: 'pinch', due: addDays(start, 21) }]));
+test('in midsummer there is no pinch left to do', () => expect(kinds(addDays(start, 60))).not.toContain('pinch'));
+test('before the first frost it is told, and long after the season is over', () => {
+  const frost =
+    Array.from({ length: 26 }, (_, w) => addDays(start, w * 7)).find((d) => kinds(d).includes('frost')) ?? '';
+  expect(frost > '2026-09-25' && frost <= '2026-10-24').toBe(true);
+  expect(kinds('2026-12-20')).toEqual(['over']);
+});
+test('what lasts the year is never over', () =>
+  expect(kinds('2027-02-20', { ...warmPot(), brief: { ...warmPot().brief, lasting: true } })).toEqual([]));
+
+describe('the stones in the rill', () => {
+  test('are pinching and the first frost of a good pot, by week, neither of them bad', () => {
+    const p = warmPot();
+    expect(stonesOf(p, grow(p))).toEqual([
+      { kind: 'pinch', week: 3, text: 'pinch pelargonium', bad: false },
+      { kind: 'frost', week: 22, text: 'first frost', bad: false },
+    ]);
+  });
+  test('tell of a plant that is smothered, as something to act on', () => {
+    const p = pot({
+      placements: [
+        placed('v', 'sweet-potato-vine-lime', 'spiller', -85, 95),
+        placed('l', 'lobelia-blue', 'spiller', 0, 130),
+        placed('w', 'sweet-potato-vine-lime', 'spiller', 85, 95),
+      ],
+    });
+    const rescue = stonesOf(p, grow(p)).find((e) => e.kind === 'rescue');
+    expect(rescue).toMatchObject({ bad: true, text: expect.stringMatching(/lobelia.* smothered/i) });
+  });
+  test('an empty pot has none', () => expect(stonesOf(pot(), grow(pot()))).toEqual([]));
+});
+
+test('what each job says on the bench names its day', () => {
+  const says = (today: string) => jobsOf(warmPot(), today).map((j) => j.says);
+  expect(says(addDays(start, -9))).toEqual(['Plant on 16 May']);
+  expect(says(addDays(start, 19))).toEqual(['Pinch pelargonium, 6 June']);
+  expect(says('2026-10-18')).toEqual(['First frost about 17 October: bring in or fleece what is tender']);
+  expect(says('2026-12-20')).toEqual(['Season over: clear and replant']);
+});
+
+test('a job that is missed is told for ten days', () => {
+  expect(kinds(addDays(start, 21 + 10))).toContain('pinch');
+  expect(kinds(addDays(start, 21 + 11))).not.toContain('pinch');
+});
+
+test('a new kind of job is one object', () => {
+  const fleece: JobKind = {
+    of: ({ planting }) => [{ on: addDays(planting.startDate, 1), text: 'fleece it' }],
+    says: ({ text }) => `Tonight: ${text}`,
+  };
+  const more = [...Object.entries(JOBS), ['fleece', fleece] as const];
+  expect(jobsOf(warmPot(), start, 14, more)).toContainEqual({
+    kind: 'fleece',
+    planting: 'test',
+    due: addDays(start, 1),
+    text: 'fleece it',
+    says: 'Tonight: fleece it',
+  });
+});
+
+describe('the state of a pot', () => {
+  test('says first what is wrong, then when it is planted and how much there is to watch', () => {
+    expect(stateOf(pot(), start)).toEqual({ severity: 'watch', text: 'Not planted yet: compose it next.' });
+    const dry = { ...warmPot(), container: { ...warmPot().container, drains: false } };
+    expect(stateOf(dry, start)).toMatchObject({ severity: 'wrong', text: expect.stringMatching(/^No holes/) });
+    expect(stateOf(warmPot(), addDays(start, -1)).text).toMatch(/^Plant on 16 May\. (Nothing|\d+) to watch\.$/);
+    expect(stateOf(warmPot(), start).text).toMatch(/^Planted 16 May\. (Nothing|\d+) to watch\.$/);
+  });
+});

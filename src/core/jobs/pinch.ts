@@ -1,0 +1,21 @@
+import { STARTS } from '../plants/starts';
+import { addDays, formatDay } from '../units/date';
+import type { JobKind } from './job';
+
+/** Trailers and bushy plants set out small are pinched once they have settled. Practice: two to three weeks in. */
+const WEEK = 3;
+/** A season that peaks sooner leaves no time for it, weeks. Working figure. */
+const BEFORE_PEAK = 2;
+/** A start of this much or more was pinched at the nursery, litres. Working figure. */
+const GROWN_ON_L = 0.9;
+
+/** Tips off, so that it bushes. */
+export const pinch: JobKind = {
+  stone: 'plain',
+  of: ({ planting, season }) => {
+    const young = season.placed.find((p) => p.plant.pinch === 'helps' && STARTS[p.start].litres < GROWN_ON_L);
+    if (!young || season.peak <= WEEK + BEFORE_PEAK) return [];
+    return [{ on: addDays(planting.startDate, WEEK * 7), text: `pinch ${young.plant.common.toLowerCase()}` }];
+  },
+  says: ({ on, text }) => `${text.charAt(0).toUpperCase()}${text.slice(1)}, ${formatDay(on)}`,
+};

@@ -1,0 +1,9 @@
+import { formatDay } from '../units/date';
+import type { JobKind } from './job';
+
+/** The day it is planted. */
+export const plant: JobKind = {
+  of: ({ planting, today }) =>
+    planting.placements.length > 0 && planting.startDate >= today ? [{ on: planting.startDate, text: 'plant it' }] : [],
+  says: ({ on }) => `Plant on ${formatDay(on)}`,
+};

@@ -1,0 +1,25 @@
+import { assess } from '../balance/assess';
+import type { Severity } from '../balance/severity';
+import type { Planting } from '../plantings/schema';
+import { formatDay } from '../units/date';
+import type { UnitSystem } from '../units/length';
+
+/** What state a container is in, in one sentence. */
+export interface PotState {
+  severity: Severity;
+  text: string;
+}
+
+/** The worst of it first: nothing planted, what is wrong, then when it is planted and how much there is to watch. */
+export function stateOf(planting: Planting, today: string, units: UnitSystem = 'metric'): PotState {
+  if (planting.placements.length === 0) return { severity: 'watch', text: 'Not planted yet: compose it next.' };
+  const { findings } = assess(planting, units);
+  const wrong = findings.find((f) => f.severity === 'wrong');
+  if (wrong) return { severity: 'wrong', text: wrong.message };
+  const watch = findings.filter((f) => f.severity === 'watch').length;
+  const day = formatDay(planting.startDate);
+  const when = planting.startDate > today ? `Plant on ${day}.` : `Planted ${day}.`;
+  return watch === 0
+    ? { severity: 'good', text: `${when} Nothing to watch.` }
+    : { severity: 'watch', text: `${when} ${watch} to watch.` };
+}

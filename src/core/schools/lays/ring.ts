@@ -1,0 +1,58 @@
+import type { Role } from '../../plants/traits';
+import { type BareSlot, type Lay, type Slot, withKinds } from './slot';
+
+const TURN = 2 * Math.PI;
+/** A ring begins in front of the viewer. */
+const FRONT = Math.PI / 2;
+
+/** How far out the fillers of a ring stand, 0 middle to 1 rim. Working figures: between the middle and the edge plants. */
+const FILLERS_OUT = 0.72;
+const DOME_OUT = 0.7;
+const TALL_OUT = 0.75;
+
+/** Fillers and spillers by turns, so that spillers stand evenly. */
+function alternating(fillers: number, spillers: number): Role[] {
+  const n = fillers + spillers;
+  const out: Role[] = [];
+  let given = 0;
+  for (let i = 0; i < n; i += 1) {
+    const due = Math.floor(((i + 1) * spillers) / n + 1e-9);
+    out.push(due > given ? 'spiller' : 'filler');
+    if (due > given) given += 1;
+  }
+  return out;
+}
+
+/** Places at equal turns round the middle, the first in front of the viewer. */
+const around = (roles: readonly Role[], turn: number, fillersOut: number): BareSlot[] =>
+  roles.map((role, i) => ({
+    role,
+    angle: FRONT + turn + (i / roles.length) * TURN,
+    out: role === 'spiller' ? 1 : fillersOut,
+  }));
+
+/** One plant in the middle, fillers round it, spillers at the rim between. */
+function ring({ n, spillers, kinds, opposite }: Lay, turn: number, middle: Role, fillersOut: number): Slot[] {
+  const rest = around(alternating(n - 1 - spillers, spillers), turn, fillersOut);
+  return withKinds([{ role: middle, angle: 0, out: 0 }, ...rest], kinds, opposite);
+}
+
+/** A thriller in the middle of a ring. */
+export const centredRing = (lay: Lay, turn: number): Slot[] => ring(lay, turn, 'thriller', FILLERS_OUT);
+
+/** A filler in the middle of a ring: nobody stands over the rest. */
+export const domeRing = (lay: Lay, turn: number): Slot[] => ring(lay, turn, 'filler', DOME_OUT);
+
+/** All tall: fillers of about one height round a thriller, nothing hanging. */
+export function tallRing({ n, kinds, opposite }: Lay): Slot[] {
+  const rest = around(
+    Array.from({ length: n - 1 }, (): Role => 'filler'),
+    0,
+    TALL_OUT,
+  );
+  return withKinds([{ role: 'thriller', angle: 0, out: 0 }, ...rest], { filler: kinds.filler, spiller: 1 }, opposite);
+}
+
+/** The centrepiece a third along and a little back; the rest close round. */
+export const thirdRing = (lay: Lay, turn: number): Slot[] =>
+  centredRing(lay, turn).map((s) => (s.role === 'thriller' ? { ...s, angle: Math.PI * 1.12, out: 0.45 } : s));

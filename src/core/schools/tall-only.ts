@@ -1,0 +1,17 @@
+import { tallRing } from './lays/ring';
+import { tallRows } from './lays/rows';
+import { laysBy, type School } from './school';
+
+/** All tall and nothing hanging: for a box looked out at from inside. Heights are working figures. */
+export const tallOnly: School = {
+  label: 'Tall only',
+  about: 'All tall, nothing hanging: for a box seen from inside.',
+  leads: 'in a tall row',
+  height: { pot: [1, 2], 'low bowl': [1.5, 2.5], urn: [1, 2.5], 'window box': [1.25, 2.5], basket: [0.75, 1.5] },
+  steps: null,
+  star: true,
+  hangs: false,
+  balanced: true,
+  fillerShare: 1,
+  lays: laysBy({ rows: tallRows, ring: tallRing, turns: false }),
+};

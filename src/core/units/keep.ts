@@ -1,0 +1,14 @@
+/**
+ * A function that remembers what it worked out for each object, as long as that object is about. For sums of things
+ * that are never changed in place.
+ */
+export function keptBy<K extends object, V>(work: (key: K) => V): (key: K) => V {
+  const kept = new WeakMap<K, { value: V }>();
+  return (key) => {
+    const known = kept.get(key);
+    if (known) return known.value;
+    const value = work(key);
+    kept.set(key, { value });
+    return value;
+  };
+}

@@ -1,0 +1,121 @@
+'use client';
+import type { Planting } from '@/core/plantings/schema';
+import { today } from '@/core/units/date';
+import { archivePlanting, deletePlanting, savePlanting, type Shelf } from '@/storage/plantings';
+import { Button } from '@/ui/Button';
+import { pictureSize } from '../pictures/PotPicture';
+import { Boundary } from '../shell/Boundary';
+import { newId } from '../shell/ids';
+import { tell } from '../shell/tell';
+import { Jobs } from './Jobs';
+import { PotOnShelf } from './PotOnShelf';
+import { RoomForOne } from './RoomForOne';
+import { SCALE } from './scale';
+
+/** How tall a container's picture is, mm; nothing for one that cannot be grown, which is told in its own place. */
+function heightOf(planting: Planting): number {
+  try {
+    return pictureSize(planting, 1).h;
+  } catch {
+    return 0;
+  }
+}
+
+/** So many containers stand one place to a shelf. */
+const FEW = 3;
+
+/** Every container as its own portrait at true relative size, by place. */
+export function Shelves({ shelf, onStart }: { shelf: Shelf; onStart: (like?: Planting) => void }) {
+  const standing = shelf.pots.filter((p) => !p.archived);
+  const away = shelf.pots.filter((p) => p.archived);
+  // A full bench is looked at from a step further back, places side by side.
+  const crowded = standing.length > FEW;
+  const scale = crowded ? SCALE * 0.6 : SCALE;
+  const tallest = new Map<string, number>();
+  for (const { planting } of standing)
+    tallest.set(planting.spot.name, Math.max(tallest.get(planting.spot.name) ?? 0, heightOf(planting)));
+  // Tall places first: those beside each other are then about as tall, and little of the screen is empty.
+  const places = [...tallest].sort((a, b) => b[1] - a[1]).map(([name]) => name);
+  const copy = async (p: Planting) => {
+    await savePlanting({ ...p, id: newId(), name: `${p.name}, copy`.slice(0, 80) });
+  };
+  /** Whatever is asked of storage is waited for, and told when it fails. */
+  const told = (work: Promise<unknown>) => void work.catch((e: unknown) => tell.notKept(e));
+  const remove = async (p: Planting) => {
+    await deletePlanting(p.id);
+    tell.done(`${p.name} deleted`, () => told(savePlanting(p)));
+  };
+  const archive = async (p: Planting) => {
+    await archivePlanting(p.id, true);
+    tell.done(`${p.name} put away`, () => told(archivePlanting(p.id, false)));
+  };
+  return (
+    <>
+      <Jobs plantings={standing.map((p) => p.planting)} today={today()} />
+      <div className={crowded ? 'flex flex-wrap items-stretch gap-x-7' : ''}>
+        {places.map((place) => (
+          <section key={place} className={`pt-6 ${crowded ? 'flex flex-1 flex-col' : ''}`}>
+            <div className="flex items-baseline gap-3 whitespace-nowrap">
+              <h2 className="text-[1rem] text-quiet">{place}</h2>
+              {crowded && (
+                <Button
+                  kind="bare"
+                  className="min-h-7! text-[0.86rem]!"
+                  aria-label={`Start another container at ${place}`}
+                  onClick={() => onStart(standing.find((p) => p.planting.spot.name === place)?.planting)}
+                >
+                  Start another
+                </Button>
+              )}
+            </div>
+            <ul className={`flex items-stretch gap-y-6 ${crowded ? 'flex-1 max-sm:flex-wrap' : 'flex-wrap'}`}>
+              {standing
+                .filter((p) => p.planting.spot.name === place)
+                .map(({ planting }) => (
+                  <Boundary key={planting.id} small what={planting.name} resetOn={planting}>
+                    <PotOnShelf
+                      planting={planting}
+                      scale={scale}
+                      onCopy={() => told(copy(planting))}
+                      onDelete={() => told(remove(planting))}
+                      onArchive={() => told(archive(planting))}
+                      onRename={(name) => told(savePlanting({ ...planting, name }))}
+                    />
+                  </Boundary>
+                ))}
+              {crowded ? (
+                <li className="flex-1" aria-hidden />
+              ) : (
+                <RoomForOne
+                  place={place}
+                  onStart={() => onStart(standing.find((p) => p.planting.spot.name === place)?.planting)}
+                />
+              )}
+            </ul>
+          </section>
+        ))}
+      </div>
+      {away.length > 0 && (
+        <details className="pt-6">
+          <summary className="cursor-pointer text-quiet">{away.length} put away</summary>
+          <ul className="max-w-md">
+            {away.map(({ planting }) => (
+              <li key={planting.id} className="hair flex items-center justify-between gap-3">
+                <span>
+                  {planting.name} <span className="text-quiet">{planting.spot.name}</span>
+                </span>
+                <Button
+                  kind="bare"
+                  onClick={() => told(archivePlanting(planting.id, false))}
+                  aria-label={`Put ${planting.name} back on the bench`}
+                >
+                  Put back
+                </Button>
+              </li>
+            ))}
+          </ul>
+        </details>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,33 @@
+'use client';
+import { useStored } from '@/storage/useStored';
+import { useEffect, useState } from 'react';
+import type { Planting } from '@/core/plantings/schema';
+import { lido } from '@/demo/lido';
+import { loadOnce, readShelf } from '@/storage/plantings';
+import { tell } from '../shell/tell';
+import { useUnits } from '../shell/units';
+import { EmptyBench } from './EmptyBench';
+import { Shelves } from './Shelves';
+import { Unreadable } from './Unreadable';
+import { Waiting } from './Waiting';
+
+/** All that stands on the bench; the demonstration is set out first where it is asked for. */
+export function Shelving({ demo, onStart }: { demo: boolean; onStart: (like?: Planting) => void }) {
+  const shelf = useStored(readShelf);
+  const [ready, setReady] = useState(!demo);
+  const load = useUnits((u) => u.load);
+  useEffect(load, [load]);
+  useEffect(() => {
+    if (demo)
+      void loadOnce('demo', lido)
+        .catch((e: unknown) => tell.notKept(e))
+        .finally(() => setReady(true));
+  }, [demo]);
+  if (!shelf || !ready) return <Waiting />;
+  return (
+    <>
+      {shelf.unreadable.length > 0 && <Unreadable list={shelf.unreadable} />}
+      {shelf.pots.length === 0 ? <EmptyBench onStart={() => onStart()} /> : <Shelves shelf={shelf} onStart={onStart} />}
+    </>
+  );
+}

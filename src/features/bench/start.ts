@@ -1,0 +1,14 @@
+import { freshPlanting } from '@/core/plantings/fresh';
+import type { Planting } from '@/core/plantings/schema';
+import { today } from '@/core/units/date';
+import { savePlanting } from '@/storage/plantings';
+import { newId } from '../shell/ids';
+import { stationPath } from '../shell/stations';
+
+/** Keeps a new container, in the same spot as another when one is given; the path to its first station. */
+export async function startContainer(like?: Planting): Promise<string> {
+  const fresh = freshPlanting(newId(), 'New pot', today());
+  const p = like ? { ...fresh, spot: like.spot } : fresh;
+  await savePlanting(p);
+  return stationPath(p.id, like ? 'container' : 'spot');
+}

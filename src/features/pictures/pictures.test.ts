@@ -1,0 +1,29 @@
+import { grow } from '@/core/growth/season';
+import { pot, roundPot, warmPot } from '@/core/testing/pots';
+import { accountOf } from './account';
+import { frameOf } from './frame';
+
+describe('the portrait in words', () => {
+  const p = warmPot();
+  const s = grow(p);
+  test('says the pot, each plant, where it stands, how tall and what it does', () => {
+    const text = accountOf(p, s, s.peak);
+    expect(text).toContain('40 cm pot of glazed stoneware, 36 cm deep');
+    expect(text).toMatch(/Canna, dwarf, scarlet in the middle, \d+ cm tall/);
+    expect(text).toMatch(/Calibrachoa, lemon front left, .*hanging \d+ cm, in flower/);
+  });
+  test('says what frost has killed, and that an empty pot is empty', () => {
+    expect(accountOf(p, s, s.weeks.length - 1)).toContain('dead from frost');
+    expect(accountOf(pot(), grow(pot()), 0)).toContain('not planted yet');
+  });
+});
+
+test('the frame holds the tallest and widest of any week, and leaves room over an empty pot', () => {
+  const p = warmPot();
+  const s = grow(p);
+  const f = frameOf(p, s);
+  for (const w of s.weeks) for (const g of w.plants) expect(f.top).toBeGreaterThanOrEqual(g.alive ? g.heightMm : 0);
+  expect(f.reach).toBeGreaterThan(200);
+  const empty = pot({ container: roundPot(300, 215, 280) });
+  expect(frameOf(empty, grow(empty)).top).toBe(420);
+});

@@ -1,0 +1,58 @@
+'use client';
+import Link from 'next/link';
+import { Component, type ReactNode } from 'react';
+import { Button, buttonLook } from '@/ui/Button';
+
+interface Props {
+  /** What stands inside, as the middle of a sentence: “the Spot station”. */
+  what: string;
+  /** When this changes it is tried again. */
+  resetOn: unknown;
+  children: ReactNode;
+  /** Small, in the place of one pot among others. */
+  small?: boolean;
+}
+
+interface State {
+  error: Error | null;
+  of: unknown;
+}
+
+/** What breaks inside stays inside: it is said, what was made is kept, and the rest goes on. */
+export class Boundary extends Component<Props, State> {
+  override state: State = { error: null, of: this.props.resetOn };
+
+  static getDerivedStateFromError(error: unknown): Partial<State> {
+    return { error: error instanceof Error ? error : new Error(String(error)) };
+  }
+
+  static getDerivedStateFromProps({ resetOn }: Props, { of }: State): Partial<State> | null {
+    return resetOn === of ? null : { error: null, of: resetOn };
+  }
+
+  override render(): ReactNode {
+    const { error } = this.state;
+    const { what, small, children } = this.props;
+    if (!error) return children;
+    return (
+      <div
+        role="alert"
+        className={`flex flex-col items-start gap-2 border-l-4 border-wrong ${small ? 'm-2 pl-2' : 'm-6 pl-4'}`}
+      >
+        <p>
+          {what[0]?.toUpperCase()}
+          {what.slice(1)} cannot be shown. What you made is kept.
+        </p>
+        <p className="text-[0.88rem] text-quiet">{error.message}</p>
+        <div className="flex gap-2">
+          <Button onClick={() => this.setState({ error: null })}>Try again</Button>
+          {!small && (
+            <Link href="/" className={buttonLook('plain')}>
+              Back to the bench
+            </Link>
+          )}
+        </div>
+      </div>
+    );
+  }
+}

@@ -1,0 +1,26 @@
+import { create } from 'zustand';
+import type { Remedy } from '@/core/balance/finding';
+
+/** What a hand points at. A store of its own: pointing must not draw the page again. */
+interface Pointing {
+  /** The placement in hand. */
+  chosen: string | null;
+  /** Placements pointed at. */
+  lit: readonly string[] | null;
+  /** A remedy being weighed. */
+  weighed: Remedy | null;
+  point: (change: Partial<Pick<Pointing, 'chosen' | 'lit' | 'weighed'>>) => void;
+  /** Nothing is lit or weighed any more. */
+  letGo: () => void;
+}
+
+export const usePointing = create<Pointing>((set) => ({
+  chosen: null,
+  lit: null,
+  weighed: null,
+  point: (change) => set(change),
+  letGo: () => set({ lit: null, weighed: null }),
+}));
+
+/** Changes what is pointed at, from anywhere. */
+export const point: Pointing['point'] = (change) => usePointing.getState().point(change);

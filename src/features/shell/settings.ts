@@ -1,0 +1,34 @@
+import type { Settings } from '@/core/formats/backup';
+
+const UNITS = 'rillbank.units';
+const THEME = 'rillbank.theme';
+
+/** What somebody set on this device: nothing where they left it as it was. */
+export function keptSettings(): Settings {
+  const units = localStorage.getItem(UNITS);
+  const theme = localStorage.getItem(THEME);
+  return {
+    ...(units === 'imperial' || units === 'metric' ? { units } : {}),
+    ...(theme === 'light' || theme === 'dark' ? { theme } : {}),
+  };
+}
+
+const put = (key: string, value: string | undefined): void =>
+  value === undefined ? localStorage.removeItem(key) : localStorage.setItem(key, value);
+
+/** Sets units on this device. */
+export const keepUnits = (units: Settings['units']): void => put(UNITS, units);
+
+/** Sets light or dark on this device, and shows it; undefined follows the system. */
+export function keepTheme(theme: Settings['theme']): void {
+  put(THEME, theme);
+  if (theme) document.documentElement.dataset.theme = theme;
+  else delete document.documentElement.dataset.theme;
+}
+
+/** Settings from a backup, where this device has none of its own. */
+export function keepSettings(brought: Settings): void {
+  const here = keptSettings();
+  if (!here.units && brought.units) keepUnits(brought.units);
+  if (!here.theme && brought.theme) keepTheme(brought.theme);
+}

@@ -1,0 +1,175 @@
+import 'fake-indexeddb/auto';
+import fc from 'fast-check';
+import { apply, type Command } from '@/core/plantings/commands';
+import { freeId } from '@/core/plantings/ids';
+import type { Planting } from '@/core/plantings/schema';
+import { placed, pot, warmPot } from '@/core/testing/pots';
+import { readOne } from '@/storage/plantings';
+import { fileName } from './download';
+import { begun, done, type History, MOST_STEPS, nameOfLast, redone, undone } from './history';
+import { usePointing } from './pointing';
+import { isStation, stationAfter, stationPath } from './stations';
+import { useWorkspace } from './store';
+import { helper, HelperError } from './workers';
+
+jest.mock('sonner', () => ({ toast: Object.assign(jest.fn(), { error: jest.fn() }) }));
+
+test('file names are plain', () => {
+  expect(fileName('Left-hand pot, 2', 'shopping.csv')).toBe('left-hand-pot-2-shopping.csv');
+  expect(fileName('¿?', 'a.json')).toBe('pot-a.json');
+});
+
+test('stations are those there are', () => {
+  expect(isStation('plants')).toBe(true);
+  expect(isStation('season-of-mists')).toBe(false);
+  expect(isStation('toString')).toBe(false);
+  expect([stationAfter('spot'), stationAfter('plants'), stationAfter('make')]).toEqual(['container', 'make', null]);
+  expect(stationPath('x', 'make')).toBe('/pot/x/make');
+});
+
+describe('the way back', () => {
+  const base = warmPot();
+  const add = (p: Planting): Command => ({
+    do: 'add',
+    placement: placed(freeId(p), 'petunia-white', 'filler', 10, 10),
+  });
+
+  test('undone and redone is where it was, in any run of edits', () => {
+    type Deed = 'add' | 'remove' | 'undo' | 'redo';
+    fc.assert(
+      fc.property(fc.array(fc.constantFrom<Deed>('add', 'remove', 'undo', 'redo'), { maxLength: 60 }), (deeds) => {
+        let h: History = begun(base);
+        // The model: every state there was, and where one stands among them.
+        let states: Planting['placements'][] = [base.placements];
+        let at = 0;
+        const given = new Set(base.placements.map((p) => p.id));
+        for (const deed of deeds) {
+          if (deed === 'add' || deed === 'remove') {
+            const last = h.now.placements.at(-1)?.id ?? 'none';
+            const command = deed === 'add' ? add(h.now) : ({ do: 'remove', id: last } as const);
+            if (command.do === 'add') {
+              // No id is given out twice, whatever was taken back meanwhile.
+              expect(given.has(command.placement.id)).toBe(false);
+              given.add(command.placement.id);
+            }
+            h = done(h, deed, apply(h.now, command));
+            states = [...states.slice(0, at + 1), h.now.placements];
+            at += 1;
+          } else {
+            const next = deed === 'undo' ? undone(h) : redone(h);
+            const to = at + (deed === 'undo' ? -1 : 1);
+            expect(next === null).toBe(to < 0 || to >= states.length);
+            if (next) [h, at] = [next, to];
+          }
+          expect(h.now.placements).toEqual(states[at]);
+          expect([h.past.length, h.future.length]).toEqual([at, states.length - 1 - at]);
+        }
+      }),
+    );
+  });
+
+  test('says what would be taken back, and forgets what lies further back than it keeps', () => {
+    expect(nameOfLast([])).toBeNull();
+    let h = begun(base);
+    for (let i = 0; i < MOST_STEPS + 5; i += 1) h = done(h, `step ${i}`, { ...base, name: `Pot ${i}` });
+    expect(h.past).toHaveLength(MOST_STEPS);
+    expect(nameOfLast(h.past)).toBe(`step ${MOST_STEPS + 4}`);
+  });
+});
+
+describe('the container on the bench', () => {
+  const state = () => useWorkspace.getState();
+  const now = () => state().history?.now;
+  beforeEach(() => state().open(warmPot(), 1));
+
+  test('an edit is named, kept at once, undone and redone', async () => {
+    state().run('Take out one', { do: 'remove', id: 'a' });
+    expect(now()?.placements).toHaveLength(4);
+    expect(state().history?.past.map((s) => s.name)).toEqual(['Take out one']);
+    const kept = async () => (await readOne('test'))?.planting.placements.length;
+    for (let i = 0; i < 50 && (await kept()) !== 4; i += 1) await new Promise((r) => setTimeout(r, 10));
+    expect(await kept()).toBe(4);
+    state().undo();
+    expect(now()).toEqual(warmPot());
+    expect(state().history?.future.map((s) => s.name)).toEqual(['Take out one']);
+    state().redo();
+    expect(now()?.placements).toHaveLength(4);
+  });
+
+  test('several commands are one step, a new edit ends the way forward, and no command is no step', () => {
+    state().run('Two at once', { do: 'remove', id: 'a' }, { do: 'remove', id: 'b' });
+    expect(state().history?.past).toHaveLength(1);
+    state().undo();
+    state().run('Nothing');
+    expect(state().history?.future).toHaveLength(1);
+    state().run('Another', { do: 'remove', id: 'c' });
+    expect(state().history?.future).toEqual([]);
+  });
+
+  test('every write of this tab is later than the one before, whatever the clock says', () => {
+    const clock = jest.spyOn(Date, 'now').mockReturnValue(50);
+    state().open(warmPot(), 1000);
+    state().run('One', { do: 'remove', id: 'a' });
+    expect(state().stamp).toBe(1001);
+    clock.mockRestore();
+  });
+
+  test('undo with nothing behind it changes nothing', () => {
+    state().undo();
+    expect(now()).toEqual(warmPot());
+  });
+
+  test('following another tab replaces the planting, forgets the way back and keeps what is in hand', () => {
+    usePointing.getState().point({ chosen: 'b', lit: ['b'] });
+    state().follow(pot({ id: 'test' }), 99);
+    expect(state()).toMatchObject({ stamp: 99, history: { past: [], future: [] } });
+    expect(now()?.placements).toEqual([]);
+    expect(usePointing.getState()).toMatchObject({ chosen: 'b', lit: null });
+  });
+});
+
+describe('a helper', () => {
+  /** A worker that does as it is told by the test: only its events and its end matter here. */
+  class Stub extends EventTarget {
+    static made: Stub[] = [];
+    ended = false;
+    onmessage = null;
+    constructor() {
+      super();
+      Stub.made.push(this);
+    }
+    postMessage(): void {}
+    terminate(): void {
+      this.ended = true;
+    }
+  }
+  const start = () => new Stub() as unknown as Worker;
+  beforeEach(() => void (Stub.made = []));
+  const never = () => new Promise<string>(() => undefined);
+
+  test('answers, and is one worker for many questions', async () => {
+    const h = helper(start);
+    expect(await h.ask(async () => 'one')).toBe('one');
+    expect(await h.ask(async () => 'two')).toBe('two');
+    expect(Stub.made).toHaveLength(1);
+  });
+  test('that breaks is heard, ended, and started anew when it is asked again', async () => {
+    const h = helper(start);
+    const asked = h.ask(never);
+    Stub.made[0]?.dispatchEvent(new Event('error'));
+    await expect(asked).rejects.toThrow(HelperError);
+    expect(Stub.made[0]?.ended).toBe(true);
+    expect(await h.ask(async () => 'again')).toBe('again');
+    expect(Stub.made).toHaveLength(2);
+  });
+  test('that never answers is stopped after a while, and says so', async () => {
+    const h = helper(start, 20);
+    await expect(h.ask(never)).rejects.toThrow(/too long/);
+    expect(Stub.made[0]?.ended).toBe(true);
+  });
+  test('hands on what went wrong inside it', async () => {
+    const h = helper(start);
+    await expect(h.ask(async () => Promise.reject(new Error('no such plant')))).rejects.toThrow('no such plant');
+    expect(Stub.made[0]?.ended).toBe(false);
+  });
+});

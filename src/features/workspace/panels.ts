@@ -1,0 +1,9 @@
+import { container } from '../container/station';
+import { make } from '../make/station';
+import { plants } from '../plants/station';
+import type { Panels } from '../shell/panels';
+import type { Station } from '../shell/stations';
+import { spot } from '../spot/station';
+
+/** What each station puts round the portrait. */
+export const PANELS: Record<Station, Panels> = { spot, container, plants, make };

@@ -1,0 +1,53 @@
+import type { Bench, Pot, Settings } from '@/core/formats/backup';
+import { type Here, type Merge, mergeOf } from '@/core/formats/merge';
+import { db } from './db';
+import { putOwn, readOwnWhole } from './plants';
+import { readShelf, rowOf } from './plantings';
+import { forget, stamp } from './rows';
+import { readStock, STOCK_KEY } from './stock';
+
+/** All that this browser keeps, as a backup holds it. */
+export async function readBench(settings: Settings): Promise<Bench> {
+  const [{ pots }, plants, stock] = await Promise.all([readShelf(), readOwnWhole(), readStock()]);
+  return {
+    pots: pots.map((p): Pot => ({
+      planting: p.planting,
+      changedAt: new Date(p.updatedAt).toISOString(),
+      away: p.archived,
+    })),
+    plants,
+    stock,
+    settings,
+  };
+}
+
+async function readHere(): Promise<Here> {
+  const [{ pots }, plants, stock] = await Promise.all([readShelf(), readOwnWhole(), readStock()]);
+  return {
+    pots: new Map(pots.map((p) => [p.planting.id, { ...p, away: p.archived }])),
+    plants: new Map(plants.map((o) => [o.plant.id, o])),
+    hasStock: stock !== null,
+  };
+}
+
+/** What opening a file would do: to be told before it is done. */
+export const meet = async (bench: Bench, newId: () => string): Promise<Merge> =>
+  mergeOf(bench, await readHere(), newId);
+
+const taken = ({ fate }: { fate: string }): boolean => fate === 'new' || fate === 'newer';
+
+/** Does what a merge says: all of it or, if any fails, none. What is newer here stays. */
+export async function takeIn(bench: Bench, { pots, plants, stock }: Merge, now = stamp()): Promise<void> {
+  const fresh = pots.filter(taken);
+  await db.transaction('rw', db.plantings, db.plants, db.photos, db.settings, async () => {
+    await putOwn(plants.filter(taken).map((p) => p.own));
+    await db.plantings.bulkPut(
+      fresh.map(({ pot, id }) => {
+        const stamp = pot.changedAt === null ? now : Date.parse(pot.changedAt);
+        return rowOf({ ...pot.planting, id }, stamp, pot.away);
+      }),
+    );
+    if (stock && bench.stock) await db.settings.put({ key: STOCK_KEY, value: bench.stock });
+  });
+  forget(fresh.map((p) => p.id));
+}
