@@ -1,44 +1,13 @@
 // Time of one picture of the portrait at rest and while it is turned, as JSON lines. Part of `npm run bench`; needs a build.
-import { spawn } from 'node:child_process';
-import { existsSync } from 'node:fs';
-import { chromium } from '@playwright/test';
-import { chromiumPath, ensureChromium, run } from './setup.mjs';
+import { visit } from './visit.mjs';
 
-ensureChromium();
-if (!existsSync('.next/BUILD_ID') && run('npm', ['run', 'build', '--silent']) !== 0) process.exit(1);
-const port = 4104;
-const server = spawn('npx', ['next', 'start', '-p', String(port)], {
-  env: { ...process.env, RILLBANK_DEMO: '1' },
-  stdio: 'ignore',
-  detached: true,
-});
-const browser = await chromium.launch({
-  executablePath: chromiumPath,
-  args: [
-    '--no-sandbox',
-    '--disable-gpu',
-    '--disable-quic',
-    '--no-first-run',
-    '--disable-background-networking',
-    '--enable-unsafe-swiftshader',
-  ],
-});
 const median = (list) => [...list].sort((a, b) => a - b)[Math.floor(list.length / 2)];
-try {
-  for (
-    let i = 0;
-    i < 60 &&
-    !(await fetch(`http://localhost:${port}`).then(
-      (r) => r.ok,
-      () => false,
-    ));
-    i += 1
-  )
-    await new Promise((r) => setTimeout(r, 500));
+
+await visit(async ({ browser, base }) => {
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
-  await page.goto(`http://localhost:${port}/`);
+  await page.goto(base);
   await page.getByRole('heading', { name: 'Entrance steps' }).waitFor();
-  await page.goto(`http://localhost:${port}/pot/lido-entrance-left/plants`);
+  await page.goto(`${base}/pot/lido-entrance-left/plants`);
   await page.locator('[data-state=grown]').waitFor();
   const portrait = page.getByRole('img', { name: /^Portrait in week/ });
   await portrait.focus();
@@ -72,7 +41,4 @@ try {
       turningMs: Math.round(median(turning)),
     }),
   );
-} finally {
-  await browser.close();
-  process.kill(-server.pid);
-}
+});

@@ -1,157 +1,124 @@
 // Remakes docs/screenshots/ from the demo data: builds, serves, drives the real interface. `npm run screenshots`
-import { spawn } from 'node:child_process';
 import { mkdirSync } from 'node:fs';
-import { chromium } from '@playwright/test';
-import { chromiumPath, ensureChromium, ensurePackages, run } from './setup.mjs';
+import { ensurePackages } from './setup.mjs';
+import { visit } from './visit.mjs';
 
 ensurePackages();
-ensureChromium();
-if (!process.argv.includes('--built') && run('npm', ['run', 'build', '--silent']) !== 0) process.exit(1);
-
-const port = 4103;
-const base = `http://localhost:${port}`;
 const out = 'docs/screenshots';
 mkdirSync(out, { recursive: true });
-const server = spawn('npx', ['next', 'start', '-p', String(port)], {
-  env: { ...process.env, RILLBANK_DEMO: '1' },
-  stdio: 'ignore',
-  detached: true,
-});
-const browser = await chromium.launch({
-  executablePath: chromiumPath,
-  args: [
-    '--no-sandbox',
-    '--disable-gpu',
-    '--disable-quic',
-    '--no-first-run',
-    '--disable-background-networking',
-    '--disable-component-update',
-    '--disable-sync',
-    '--enable-unsafe-swiftshader',
-  ],
-});
 
-/** A page of its own on a fresh profile with the demo set out. */
-async function visit({ width = 1280, height = 800, dark = false } = {}) {
-  const context = await browser.newContext({
-    viewport: { width, height },
-    locale: 'en-GB',
-    colorScheme: dark ? 'dark' : 'light',
-  });
-  const page = await context.newPage();
-  await page.goto(base);
-  await page.getByRole('heading', { name: 'Entrance steps' }).waitFor();
-  await page
-    .getByRole('img', { name: /^Portrait in week/ })
-    .first()
-    .waitFor();
-  return page;
-}
+await visit(
+  async ({ browser, base }) => {
+    /** A page of its own on a fresh profile with the demo set out. */
+    async function fresh({ width = 1280, height = 800, dark = false } = {}) {
+      const context = await browser.newContext({
+        viewport: { width, height },
+        locale: 'en-GB',
+        colorScheme: dark ? 'dark' : 'light',
+      });
+      const page = await context.newPage();
+      await page.goto(base);
+      await page.getByRole('heading', { name: 'Entrance steps' }).waitFor();
+      await page
+        .getByRole('img', { name: /^Portrait in week/ })
+        .first()
+        .waitFor();
+      return page;
+    }
 
-async function open(page, station, id = 'lido-entrance-left') {
-  await page.goto(`${base}/pot/${id}/${station}`);
-  // Spot shows the sun clock in place of the portrait where there is one.
-  await page.locator('[data-state=grown], figure svg').first().waitFor();
-  // The bubbles and the picture settle.
-  await page.waitForTimeout(1500);
-}
-const keep = (page, name) => page.screenshot({ path: `${out}/${name}.png` });
+    async function open(page, station, id = 'lido-entrance-left') {
+      await page.goto(`${base}/pot/${id}/${station}`);
+      // Spot shows the sun clock in place of the portrait where there is one.
+      await page.locator('[data-state=grown], figure svg').first().waitFor();
+      // The bubbles and the picture settle.
+      await page.waitForTimeout(1500);
+    }
+    const keep = (page, name) => page.screenshot({ path: `${out}/${name}.png` });
 
-try {
-  for (let i = 0; ; i += 1) {
-    const up = await fetch(base).then(
-      (r) => r.ok,
-      () => false,
-    );
-    if (up) break;
-    if (i > 60) throw new Error('The server did not start.');
-    await new Promise((r) => setTimeout(r, 500));
-  }
-  const page = await visit();
-  while ((await page.getByRole('img', { name: /is being drawn/ }).count()) > 0) await page.waitForTimeout(200);
-  await keep(page, 'bench');
-  for (const [name, station, id] of [
-    ['spot', 'spot', 'lido-terrace-tub'],
-    ['sightline', 'spot', 'lido-ticket-box'],
-    ['window-box', 'plants', 'lido-ticket-box'],
-    ['basket', 'plants', 'lido-arcade-baskets'],
-    ['barrow', 'container', 'lido-terrace-barrow'],
-    ['container', 'container'],
-    ['make', 'make'],
-    ['workspace', 'plants'],
-  ]) {
-    await open(page, station, id);
-    await keep(page, name);
-  }
-  const remedy = page
-    .getByRole('listitem')
-    .filter({ has: page.getByRole('meter', { name: 'Vigour' }) })
-    .getByRole('button')
-    .first();
-  await remedy.waitFor();
-  await keep(page, 'workspace');
-  await remedy.focus();
-  await page.waitForTimeout(600);
-  await keep(page, 'remedy');
-  await page.getByRole('button', { name: 'Compose again' }).click();
-  await page.getByRole('button', { name: 'Compose', exact: true }).click();
-  await page.getByText(/ways to plant it/).waitFor();
-  const proposals = page.getByRole('img', { name: /^Portrait in week/ });
-  const wanted = await page.getByRole('button', { name: /^Take number/ }).count();
-  while ((await proposals.count()) < wanted) await page.waitForTimeout(200);
-  await keep(page, 'proposals');
-  await page.goto(`${base}/library?for=lido-entrance-left`);
-  const drawn = async () => {
+    const page = await fresh();
     while ((await page.getByRole('img', { name: /is being drawn/ }).count()) > 0) await page.waitForTimeout(200);
-  };
-  const find = async (text) => {
-    await page.getByLabel('Search plants').fill(text);
+    await keep(page, 'bench');
+    for (const [name, station, id] of [
+      ['spot', 'spot', 'lido-terrace-tub'],
+      ['sightline', 'spot', 'lido-ticket-box'],
+      ['window-box', 'plants', 'lido-ticket-box'],
+      ['basket', 'plants', 'lido-arcade-baskets'],
+      ['barrow', 'container', 'lido-terrace-barrow'],
+      ['container', 'container'],
+      ['make', 'make'],
+      ['workspace', 'plants'],
+    ]) {
+      await open(page, station, id);
+      await keep(page, name);
+    }
+    const remedy = page
+      .getByRole('listitem')
+      .filter({ has: page.getByRole('meter', { name: 'Vigour' }) })
+      .getByRole('button')
+      .first();
+    await remedy.waitFor();
+    await keep(page, 'workspace');
+    await remedy.focus();
     await page.waitForTimeout(600);
-    await page.getByRole('list', { name: 'Plants' }).getByRole('button').first().click();
-    await page.waitForTimeout(200);
+    await keep(page, 'remedy');
+    await page.getByRole('button', { name: 'Compose again' }).click();
+    await page.getByRole('button', { name: 'Compose', exact: true }).click();
+    await page.getByText(/ways to plant it/).waitFor();
+    const proposals = page.getByRole('img', { name: /^Portrait in week/ });
+    const wanted = await page.getByRole('button', { name: /^Take number/ }).count();
+    while ((await proposals.count()) < wanted) await page.waitForTimeout(200);
+    await keep(page, 'proposals');
+    await page.goto(`${base}/library?for=lido-entrance-left`);
+    const drawn = async () => {
+      while ((await page.getByRole('img', { name: /is being drawn/ }).count()) > 0) await page.waitForTimeout(200);
+    };
+    const find = async (text) => {
+      await page.getByLabel('Search plants').fill(text);
+      await page.waitForTimeout(600);
+      await page.getByRole('list', { name: 'Plants' }).getByRole('button').first().click();
+      await page.waitForTimeout(200);
+      await drawn();
+    };
+    await find('petunia');
+    await page.getByLabel('Search plants').fill('');
+    await page.waitForTimeout(600);
     await drawn();
-  };
-  await find('petunia');
-  await page.getByLabel('Search plants').fill('');
-  await page.waitForTimeout(600);
-  await drawn();
-  await keep(page, 'library');
-  for (const text of ['cordyline', 'coleus lime', 'trailing petunia violet', 'heuchera caramel']) {
-    await find(text);
-    await page.getByRole('button', { name: 'Compare', exact: true }).click();
-  }
-  await page.getByRole('button', { name: 'Compare 4' }).click();
-  await page.waitForTimeout(300);
-  await drawn();
-  await keep(page, 'compare');
-  await page.getByRole('button', { name: 'Add a plant' }).click();
-  await page.getByLabel('Common name').fill('Petunia');
-  await page.getByLabel('Variety').fill('double apricot');
-  await page.getByLabel('Flower colour').fill('#f4b183');
-  await page.waitForTimeout(600);
-  await drawn();
-  await keep(page, 'own-plant');
-  await page.keyboard.press('Escape');
-  await page.getByRole('button', { name: 'Nursery stock' }).click();
-  await page.getByRole('button', { name: 'Ask the plant barrow' }).click();
-  await page.getByText(/of them out/).waitFor();
-  await open(page, 'make');
-  await page.getByRole('button', { name: 'Find a stand-in for Petunia, magenta' }).click();
-  await page.getByText('come nearest').waitFor();
-  await page.waitForTimeout(300);
-  await drawn();
-  await keep(page, 'stand-ins');
-  await page.context().close();
+    await keep(page, 'library');
+    for (const text of ['cordyline', 'coleus lime', 'trailing petunia violet', 'heuchera caramel']) {
+      await find(text);
+      await page.getByRole('button', { name: 'Compare', exact: true }).click();
+    }
+    await page.getByRole('button', { name: 'Compare 4' }).click();
+    await page.waitForTimeout(300);
+    await drawn();
+    await keep(page, 'compare');
+    await page.getByRole('button', { name: 'Add a plant' }).click();
+    await page.getByLabel('Common name').fill('Petunia');
+    await page.getByLabel('Variety').fill('double apricot');
+    await page.getByLabel('Flower colour').fill('#f4b183');
+    await page.waitForTimeout(600);
+    await drawn();
+    await keep(page, 'own-plant');
+    await page.keyboard.press('Escape');
+    await page.getByRole('button', { name: 'Nursery stock' }).click();
+    await page.getByRole('button', { name: 'Ask the plant barrow' }).click();
+    await page.getByText(/of them out/).waitFor();
+    await open(page, 'make');
+    await page.getByRole('button', { name: 'Find a stand-in for Petunia, magenta' }).click();
+    await page.getByText('come nearest').waitFor();
+    await page.waitForTimeout(300);
+    await drawn();
+    await keep(page, 'stand-ins');
+    await page.context().close();
 
-  const night = await visit({ dark: true });
-  await open(night, 'plants');
-  await keep(night, 'workspace-dark');
-  await night.context().close();
+    const night = await fresh({ dark: true });
+    await open(night, 'plants');
+    await keep(night, 'workspace-dark');
+    await night.context().close();
 
-  const phone = await visit({ width: 390, height: 844 });
-  await open(phone, 'plants');
-  await keep(phone, 'workspace-phone');
-} finally {
-  await browser.close();
-  process.kill(-server.pid);
-}
+    const phone = await fresh({ width: 390, height: 844 });
+    await open(phone, 'plants');
+    await keep(phone, 'workspace-phone');
+  },
+  { port: 4103, build: !process.argv.includes('--built') },
+);

@@ -1,11 +1,11 @@
 import {
   BoxGeometry,
   CircleGeometry,
-  Color,
   DirectionalLight,
   Group,
   HemisphereLight,
   Mesh,
+  MeshBasicMaterial,
   MeshLambertMaterial,
   PCFShadowMap,
   PerspectiveCamera,
@@ -69,8 +69,10 @@ export interface Stage {
 
 const FOV = 17;
 const MARGIN = 1.06;
-/** A wall stands this far behind the container, mm. */
+/** A wall stands this far behind the container, mm; it is shown so far over and beside the planting, and no further, so that a ruler stands clear of it. */
 const WALL_GAP = 70;
+const WALL_OVER = 50;
+const WALL_BESIDE = 30;
 
 /** A round, soft shade where the pot meets the ground. */
 function contactShade(): Mesh<PlaneGeometry, ShaderMaterial> {
@@ -87,18 +89,9 @@ function contactShade(): Mesh<PlaneGeometry, ShaderMaterial> {
   return mesh;
 }
 
-/** A wall behind, fading out toward its edges so that it has no frame. */
-function wallBehind(): Mesh<PlaneGeometry, ShaderMaterial> {
-  const m = new ShaderMaterial({
-    transparent: true,
-    depthWrite: false,
-    uniforms: { tone: { value: new Color('#ffffff') } },
-    vertexShader:
-      'varying vec2 p; void main(){ p = uv; gl_Position = projectionMatrix * modelViewMatrix * vec4(position, 1.0); }',
-    fragmentShader:
-      'uniform vec3 tone; varying vec2 p; void main(){ float a = smoothstep(0.0, 0.22, p.x) * smoothstep(1.0, 0.78, p.x) * smoothstep(1.0, 0.7, p.y); gl_FragColor = vec4(tone, a); \n#include <colorspace_fragment>\n }',
-  });
-  return new Mesh(new PlaneGeometry(1, 1), m);
+/** A wall behind: a plain panel with clean edges, in its own colour whatever the light. */
+function wallBehind(): Mesh<PlaneGeometry, MeshBasicMaterial> {
+  return new Mesh(new PlaneGeometry(1, 1), new MeshBasicMaterial({ depthWrite: false }));
 }
 
 /** The sill of a window and the wall under it, as the eye looks over them. */
@@ -192,8 +185,8 @@ export function createStage(canvas: HTMLCanvasElement, { shadows = true, antiali
     ground.position.y = -foot - 1;
     contact.position.set(0, -foot + 0.5, 0);
     contact.scale.set(rim * 3.1, deep * 3.1, 1);
-    wall.position.set(0, -low + 1300, -(deep + WALL_GAP));
-    wall.scale.set(half * 5.2, 2600, 1);
+    wall.position.set(0, (frame.top + WALL_OVER - low) / 2, -(deep + WALL_GAP));
+    wall.scale.set(2 * (half + WALL_BESIDE), tall + WALL_OVER, 1);
   };
 
   /** What was taken off is thrown away after the next picture: its successor then finds the compiled shaders still there. */
@@ -232,8 +225,7 @@ export function createStage(canvas: HTMLCanvasElement, { shadows = true, antiali
     },
     setBackdrop: (hex) => {
       wall.visible = hex !== null;
-      const tone = wall.material.uniforms.tone;
-      if (hex && tone) (tone.value as Color).set(hex);
+      if (hex) wall.material.color.set(hex);
     },
     setSill: (hex) => void sill.material.color.set(hex),
     setFrame: (f) => {

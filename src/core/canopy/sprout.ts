@@ -8,6 +8,7 @@ import { createBuilder } from './builder';
 import type { Pot } from './sprig';
 import { HABITS } from '../plants/habits';
 import { DRAWINGS } from './drawings';
+import { drawnAs } from './frosted';
 import type { Canopy } from './kinds';
 
 /** Walls are about this thick where stems cross them, mm. */
@@ -38,11 +39,12 @@ export function sprout(planting: Planting, season: Season, week: number): Canopy
   };
   const sizes = season.weeks[Math.max(0, Math.min(week, season.weeks.length - 1))]?.plants ?? [];
   season.placed.forEach((p, owner) => {
-    const grown = sizes[owner];
-    if (!grown?.alive) return;
+    const size = sizes[owner];
+    const drawn = size && drawnAs(p.plant, size);
+    if (!drawn) return;
     DRAWINGS[HABITS[p.plant.habit].drawing]({
-      plant: p.plant,
-      grown,
+      plant: drawn.plant,
+      grown: drawn.grown,
       owner,
       builder,
       random: seeded(hashText(`${p.plant.id}/${p.id}`)),

@@ -1,4 +1,5 @@
 import { plantName } from '@/core/plants/schema';
+import { fateOf } from '@/core/growth/fate';
 import type { Season } from '@/core/growth/grown';
 import type { Planting } from '@/core/plantings/schema';
 import { formatLength } from '@/core/units/length';
@@ -17,7 +18,8 @@ export function accountOf(planting: Planting, season: Season, week: number): str
       : `${y > 40 ? 'front' : y < -40 ? 'back' : ''}${x > 40 ? ' right' : x < -40 ? ' left' : ''}`.trim();
   const parts = season.placed.map((p, i) => {
     const g = sizes[i];
-    if (!g?.alive) return `${plantName(p.plant)}, dead from frost`;
+    const fate = g && fateOf(g);
+    if (!g || fate) return `${plantName(p.plant)}, ${fate ?? 'not there'}`;
     return `${plantName(p.plant)} ${where(p.xMm, p.yMm)}, ${formatLength(g.heightMm)} tall${g.trailMm > 40 ? `, hanging ${formatLength(g.trailMm)}` : ''}${g.bloom > 0.25 && p.plant.flower.show > 0.1 ? ', in flower' : ''}`;
   });
   return `Portrait in week ${week}: ${pot}. ${parts.join('; ')}. Turn with the arrow keys; 1 front, 2 eye height, 3 above.`;

@@ -13,7 +13,7 @@ describe('the portrait in words', () => {
     expect(text).toMatch(/Calibrachoa, lemon front left, .*hanging \d+ cm, in flower/);
   });
   test('says what frost has killed, and that an empty pot is empty', () => {
-    expect(accountOf(p, s, s.weeks.length - 1)).toContain('dead from frost');
+    expect(accountOf(p, s, s.weeks.length - 1)).toContain('died of frost');
     expect(accountOf(pot(), grow(pot()), 0)).toContain('not planted yet');
   });
 });

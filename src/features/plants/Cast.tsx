@@ -1,5 +1,6 @@
 'use client';
 import { ROLES, type Role } from '@/core/plants/traits';
+import { fateOf } from '@/core/growth/fate';
 import type { Season } from '@/core/growth/grown';
 import { formatLength } from '@/core/units/length';
 import type { Placed } from '@/core/plantings/resolve';
@@ -15,6 +16,8 @@ interface Entry {
   ids: string[];
   heightMm: number;
   trailMm: number;
+  /** What became of all of them, or null while any lives. */
+  fate: string | null;
 }
 
 /** The cast by role: each kind once, with how many, and its size in the judged week. */
@@ -36,10 +39,14 @@ export function Cast({
   const entries = new Map<string, Entry>();
   season.placed.forEach((placed, i) => {
     const key = `${placed.role}|${placed.plant.id}|${placed.start}`;
-    const e = entries.get(key) ?? { placed, ids: [], heightMm: 0, trailMm: 0 };
+    const g = sizes[i];
+    const e = entries.get(key) ?? { placed, ids: [], heightMm: 0, trailMm: 0, fate: g ? fateOf(g) : null };
     e.ids.push(placed.id);
-    e.heightMm = Math.max(e.heightMm, sizes[i]?.heightMm ?? 0);
-    e.trailMm = Math.max(e.trailMm, sizes[i]?.trailMm ?? 0);
+    if (g?.alive) {
+      e.heightMm = Math.max(e.heightMm, g.heightMm);
+      e.trailMm = Math.max(e.trailMm, g.trailMm);
+      e.fate = null;
+    }
     entries.set(key, e);
   });
   const list = [...entries.values()];
@@ -83,7 +90,7 @@ export function Cast({
                         </span>
                       </span>
                       <span className="text-right text-[0.86rem] leading-tight">
-                        {formatLength(e.heightMm, units)}
+                        {e.fate ? <span className="text-quiet">{e.fate}</span> : formatLength(e.heightMm, units)}
                         {e.trailMm > 40 && (
                           <span className="block text-quiet">hangs {formatLength(e.trailMm, units)}</span>
                         )}

@@ -191,9 +191,7 @@ export function Portrait({ planting, season, frame, week }: Props) {
           />
         )}
       </div>
-      <div
-        className={`absolute right-1 top-0 flex items-start print:hidden work:left-2 work:right-auto ${sights.length > SIGHTS.length ? 'work:top-0' : 'work:bottom-2 work:top-auto work:flex-col'}`}
-      >
+      <div className="absolute right-1 top-0 flex items-start print:hidden">
         {!noGl &&
           sights.map((s) => (
             <Button

@@ -8,6 +8,11 @@ import { usefulFor } from '@/core/spots/sightline';
 import { lengthUnit } from '@/core/units/length';
 import { useUnits } from '../shell/units';
 
+/** Half a figure's height, px: nearer to the edge it is cut off. */
+const LETTER = 9;
+/** Letters stand clear of whatever lies behind them. */
+const HALO = { stroke: 'var(--ground)', strokeWidth: 3, paintOrder: 'stroke' } as const;
+
 interface Props {
   stage: Stage;
   /** Changes when the picture does. */
@@ -48,16 +53,7 @@ export function Ruler({ stage, frame, planting, season, week, view, size }: Prop
     return (
       <g key={text}>
         <line x1={x} x2={right - 44} y1={p.y} y2={p.y} stroke="var(--quiet)" strokeDasharray="1 4" />
-        <text
-          x={right}
-          y={p.y - 5}
-          textAnchor="end"
-          fontSize="12"
-          fill="var(--quiet)"
-          stroke="var(--ground)"
-          strokeWidth="3"
-          paintOrder="stroke"
-        >
+        <text x={right} y={p.y - 5} textAnchor="end" fontSize="12" fill="var(--quiet)" {...HALO}>
           {text}
         </text>
       </g>
@@ -72,21 +68,23 @@ export function Ruler({ stage, frame, planting, season, week, view, size }: Prop
         usefulFor(planting.spot.sight).map(
           (u) => u.leastMm > 20 && line(u.leastMm - head, `${u.name} sees from here up`),
         )}
-      <line x1={x} x2={x} y1={base.y} y2={top.y} stroke="var(--ink)" strokeWidth="1.2" />
+      <line x1={x} x2={x} y1={base.y} y2={Math.max(0, top.y)} stroke="var(--ink)" strokeWidth="1.2" />
       {marks.map((m) => {
         const y = at(left, m * step - foot).y;
         const half = at(left, (m + 0.5) * step - foot).y;
+        // What would stand half off the picture is left out.
+        if (y < LETTER) return null;
         return (
           <g key={m}>
             <line x1={x - 8} x2={x} y1={y} y2={y} stroke="var(--ink)" strokeWidth="1.2" />
-            {m < marks.length - 1 && <line x1={x - 4} x2={x} y1={half} y2={half} stroke="var(--ink)" />}
-            <text x={x - 12} y={y + 4} textAnchor="end" fontSize="12" fill="var(--quiet)">
+            {m < marks.length - 1 && half > 0 && <line x1={x - 4} x2={x} y1={half} y2={half} stroke="var(--ink)" />}
+            <text x={x - 12} y={y + 4} textAnchor="end" fontSize="12" fill="var(--quiet)" {...HALO}>
               {(m * perMark * step) / big}
             </text>
           </g>
         );
       })}
-      <text x={x - 12} y={base.y + 18} textAnchor="end" fontSize="12" fill="var(--quiet)">
+      <text x={x - 12} y={base.y + 18} textAnchor="end" fontSize="12" fill="var(--quiet)" {...HALO}>
         {lengthUnit(units)}
       </text>
     </svg>
