@@ -2,7 +2,8 @@ import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { LIBRARY } from '../core/plants';
-import { placed, pot, warmPot } from '../core/testing/pots';
+import type { Container } from '../core/containers/schema';
+import { placed, pot, roundPot, warmPot } from '../core/testing/pots';
 import { main } from './main';
 
 const dir = mkdtempSync(join(tmpdir(), 'rillbank-cli-'));
@@ -78,7 +79,37 @@ test('check tells each finding with its band, culprits and remedies', async () =
       'severity',
       'unit',
     ]);
+  expect(findings.length).toBeGreaterThan(5);
   expect(findings.find((f) => f.check === 'cost')).toMatchObject({ severity: expect.not.stringMatching('good') });
+});
+
+test('check prints the cautions of lifting, hooks, rails and frost', async () => {
+  const cautions = async (container: Container) => {
+    const path = file('cautions.json', { ...warmPot(), container, spot: { ...warmPot().spot, coldestWinterC: -9 } });
+    const { out, err } = await run('check', path);
+    expect(err).toBe('');
+    return (JSON.parse(out) as { cautions: { id: string; text: string }[] }).cautions;
+  };
+  const basket: Container = {
+    ...roundPot(400, 290, 360),
+    shape: { kind: 'basket', topMm: 350, depthMm: 190 },
+    material: 'coir',
+    mount: 'hook',
+  };
+  const rail: Container = {
+    ...roundPot(400, 290, 360),
+    shape: { kind: 'box', lengthMm: 800, widthMm: 200, baseLengthMm: 780, baseWidthMm: 180, depthMm: 200 },
+    material: 'metal',
+    mount: 'rail',
+  };
+  expect(await cautions(basket)).toContainEqual(
+    expect.objectContaining({ id: 'load', text: expect.stringMatching(/kg on the hook when soaked/) }),
+  );
+  expect(await cautions(rail)).toContainEqual(
+    expect.objectContaining({ id: 'load', text: expect.stringMatching(/kg on each metre of rail/) }),
+  );
+  const tub = await cautions(roundPot(600, 450, 500, { material: 'terracotta' }));
+  expect(tub.map((c) => c.id)).toEqual(expect.arrayContaining(['lift', 'frost']));
 });
 
 test('grow gives the size of each plant in a week', async () => {

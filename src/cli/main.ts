@@ -2,7 +2,8 @@ import { readFileSync } from 'node:fs';
 import { z } from 'zod';
 import { assess } from '../core/balance/assess';
 import { compose } from '../core/compose/compose';
-import { withRemedies } from '@/core/compose/changes/remedies';
+import { withRemedies } from '../core/compose/changes/remedies';
+import { cautionsFor } from '../core/containers/cautions';
 import { BackupSchema } from '../core/formats/backup';
 import { PlantsFileSchema } from '../core/formats/own-plants';
 import { BriefFileSchema, readBrief } from '../core/formats/brief';
@@ -12,6 +13,7 @@ import { grow } from '../core/growth/season';
 import { LIBRARY } from '../core/plants';
 import { coverageTable } from '../core/plants/coverage';
 import { PlantSchema, plantName } from '../core/plants/schema';
+import { ballsL } from '../core/plantings/resolve';
 import { PlantingSchema } from '../core/plantings/schema';
 
 const USAGE = `rillbank: the potting bench from a terminal. JSON in, JSON out.
@@ -21,7 +23,7 @@ const USAGE = `rillbank: the potting bench from a terminal. JSON in, JSON out.
   rillbank schema planting|brief|plant|plants|backup
                                           the JSON Schema of a file
   rillbank compose BRIEF.json             plantings that fit a brief, best first
-  rillbank check PLANTING.json            what is good, to watch and wrong
+  rillbank check PLANTING.json            what is good, to watch and wrong, and what to take care of
   rillbank grow PLANTING.json [--week N]  the size of each plant, at the peak or in week N
 
 Exit 0, or 2 with a message that names the field and why.`;
@@ -67,6 +69,7 @@ const COMMANDS: Record<string, (args: string[]) => unknown> = {
         culprits,
         remedies,
       })),
+      cautions: cautionsFor(planting.container, ballsL(planting.placements), planting.spot),
     };
   },
   grow: ([file, ...rest]) => {

@@ -83,7 +83,21 @@ test('every plant in the library grows something to see, under nine thousand pie
   }
 });
 
-test('a plant killed by frost is gone from the picture', () => {
+describe('a plant killed by frost', () => {
   const p = pot({ placements: [placed('a', 'coleus-lime', 'filler', 0, 0)] });
-  expect(canopyOf(p, 23).canopy.batches).toEqual([]);
+  const season = grow(p, 40);
+  const died = season.weeks.findIndex((w) => w.plants[0]?.gone === 'frost');
+  const tint = (week: number) => {
+    const { batches } = sprout(p, season, week);
+    const reds = batches.flatMap((b) => [...b.colourA].filter((_, i) => i % 3 === 1));
+    return reds.reduce((sum, g) => sum + g, 0) / reds.length;
+  };
+
+  test('hangs brown and limp for three weeks, then is gone', () => {
+    expect(died).toBeGreaterThan(10);
+    for (const week of [died, died + 2]) expect(sprout(p, season, week).batches.length).toBeGreaterThan(0);
+    expect(sprout(p, season, died + 3).batches).toEqual([]);
+    expect(tint(died)).toBeLessThan(tint(died - 1) * 0.6);
+    expect(sprout(p, season, died).top).toBeLessThan(sprout(p, season, died - 1).top * 0.8);
+  });
 });
