@@ -115,8 +115,9 @@ export interface Load {
   on: 'hook' | 'each bracket' | 'metre of rail' | 'metre of sill';
 }
 
-/** Most a bracket spacing is ordinarily: one for each half metre, two at least. Working figure. */
+/** Brackets stand so far apart at most, and two carry the shortest box. Working figures. */
 const BRACKET_EVERY_MM = 500;
+const LEAST_BRACKETS = 2;
 
 /** What hangs on what when soaked, or null for a container on the ground. Never a statement that it is safe. */
 export function loadOf(c: Container, ballsL: number): Load | null {
@@ -128,10 +129,9 @@ export function loadOf(c: Container, ballsL: number): Load | null {
     case 'hook':
       return { kg: totalKg, on: 'hook' };
     case 'wall':
-      return {
-        kg: totalKg / Math.max(1, Math.ceil(wide / BRACKET_EVERY_MM)),
-        on: c.shape.kind === 'wall-basket' && wide <= BRACKET_EVERY_MM ? 'hook' : 'each bracket',
-      };
+      return c.shape.kind === 'wall-basket' && wide <= BRACKET_EVERY_MM
+        ? { kg: totalKg, on: 'hook' }
+        : { kg: totalKg / Math.max(LEAST_BRACKETS, Math.ceil(wide / BRACKET_EVERY_MM)), on: 'each bracket' };
     case 'rail':
       return { kg: totalKg / (wide / 1000), on: 'metre of rail' };
     case 'sill':

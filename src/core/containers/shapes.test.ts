@@ -142,6 +142,22 @@ describe('mass and load', () => {
     expect(loadOf(rail, 4)?.kg).toBeCloseTo(plantedMass(rail, 4, 'soaked').totalKg / 0.8, 9);
     expect(loadOf(of(SOLD.round[0] as Shape), 1)).toBeNull();
     expect(loadOf(of(SOLD['wall-basket'][3] as Shape, { mount: 'wall' }), 2)?.on).toBe('each bracket');
+    expect(loadOf(of(SOLD['wall-basket'][0] as Shape, { mount: 'wall' }), 2)).toMatchObject({ on: 'hook' });
+  });
+  test('brackets share a box: one each half metre, two for the shortest', () => {
+    const onWall = (lengthMm: number) => {
+      const shape: Shape = {
+        kind: 'box',
+        lengthMm,
+        widthMm: 200,
+        baseLengthMm: lengthMm,
+        baseWidthMm: 180,
+        depthMm: 180,
+      };
+      const box = of(shape, { mount: 'wall', material: 'metal' });
+      return plantedMass(box, 3, 'soaked').totalKg / (loadOf(box, 3)?.kg ?? 0);
+    };
+    expect([400, 1000, 1200].map(onWall)).toEqual([2, 2, 3]);
   });
   test('a big old pot wants a third of the mix, a topped-up box a tenth', () => {
     const c = of(SOLD.round[6] as Shape);
