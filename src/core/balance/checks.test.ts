@@ -42,6 +42,8 @@ describe('one check at a time', () => {
       two('ivy-green', 'petunia-violet', { spot: sun([8, 9, 10, 11], { cats: true }) }),
       'wrong',
     ],
+    ['basil beside a plant that upsets a stomach', 'safety', two('basil-green', 'lobelia-blue'), 'wrong'],
+    ['basil beside a plant that harms nobody', 'safety', two('basil-green', 'petunia-violet'), 'absent'],
     ['herbs together', 'safety', two('rosemary-upright', 'thyme-creeping'), 'absent'],
     ['two in their ideal light', 'light', two('petunia-white', 'salvia-blue'), 'good'],
     ['a shade plant in full sun', 'light', two('petunia-white', 'impatiens-coral'), 'wrong'],
@@ -68,6 +70,7 @@ describe('one check at a time', () => {
       two('viola-blue', 'petunia-white', { spot: sun([8, 9, 10, 11, 12], { summer: 'cool' }) }),
       'good',
     ],
+    ['violas with summer plants that mind no cold', 'season', two('viola-blue', 'gaura-white'), 'good'],
     ['hardy plants in March', 'nights', two('heuchera-caramel', 'ivy-green', { startDate: '2026-03-10' }), 'good'],
     ['tender plants in November', 'nights', two('coleus-lime', 'petunia-white', { startDate: '2026-11-10' }), 'wrong'],
     ['two starts in a wide pot leave it bare', 'cover', two('echeveria-grey-pink', 'echeveria-grey-pink'), 'watch'],
@@ -216,6 +219,13 @@ describe('one check at a time', () => {
     ['within budget', 'cost', withBrief(warmPot(), { budget: 60 }), 'good'],
     ['no budget', 'cost', withBrief(warmPot(), { budget: null }), 'absent'],
   ])('%s: %s', (_, check, planting, severity) => expect(of(planting, check)?.severity ?? 'absent').toBe(severity));
+});
+
+test('weeks in bloom are counted to the first frost and no further', () => {
+  expect(of(two('petunia-white', 'salvia-blue'), 'season')).toMatchObject({
+    measured: 1,
+    message: 'In bloom 22 of 22 weeks.',
+  });
 });
 
 test('a fault costs the score: the same pot without holes, out of light, or over budget is worth less', () => {

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { LIBRARY } from '../plants';
+import type { Planting } from '../plantings/schema';
 import { placed, pot, roundPot, sun, warmPot } from '../testing/pots';
 import { sunReading } from '../spots/light';
 import { lightLeft } from './light';
@@ -51,6 +52,26 @@ describe('light', () => {
     expect(low).toBeLessThan(0.8);
     expect(leastLight(grow(pot({ placements: [placed('p', 'petunia-white', 'filler', 0, 0)] })), 0)).toBe(1);
   });
+
+  test('a trailer leans out over the rim, out of the shade that a filler of its size would stand in', () => {
+    const under = (role: 'filler' | 'spiller') => {
+      const { placed: at } = grow(
+        pot({
+          placements: [
+            placed('low', 'petunia-violet', role, 0, 100),
+            placed('tall', 'colocasia-black', 'thriller', 0, 0, 'l1'),
+          ],
+        }),
+      );
+      const size = { alive: true, spreadMm: 300 };
+      const sizes = [
+        { ...size, heightMm: 120, trailMm: 250 },
+        { ...size, heightMm: 500, trailMm: 0 },
+      ];
+      return lightLeft(at, sizes, 6)[0] ?? 0;
+    };
+    expect(under('spiller')).toBeGreaterThan(under('filler') + 0.02);
+  });
 });
 
 describe('the season', () => {
@@ -86,6 +107,28 @@ describe('the season', () => {
     expect(july('hot')).toBeLessThan(july('cool') * 0.6);
   });
 
+  test('months of bloom are turned half a year in the south', () => {
+    const at = (latitude: number): Planting['spot'] => ({
+      ...pot().spot,
+      light: {
+        kind: 'clock',
+        latitude,
+        facing: latitude > 0 ? 180 : 0,
+        wall: false,
+        skyline: Array.from({ length: 36 }, () => 0),
+        roofDeg: null,
+        trees: [],
+        dappled: false,
+      },
+    });
+    const first = (latitude: number, startDate: string) =>
+      grow(pot({ spot: at(latitude), startDate, placements: [placed('a', 'tulip-red', 'filler', 0, 0)] })).weeks[0]
+        ?.plants[0]?.bloom ?? 0;
+    expect(first(52, '2026-04-20')).toBeGreaterThan(0);
+    expect(first(-35, '2026-10-20')).toBeCloseTo(first(52, '2026-04-20'), 1);
+    expect(first(-35, '2026-04-20')).toBe(0);
+  });
+
   test('less root room makes smaller plants', () => {
     const tall = (top: number) =>
       grow(
@@ -110,6 +153,22 @@ describe('the season', () => {
     });
     const s = grow(p);
     expect(smothered(s).map((x) => x.index)).toContain(1);
+  });
+
+  test('smothered takes three weeks running under three tenths of its light', () => {
+    const { weeks, ...season } = grow(pot({ placements: [placed('p', 'petunia-violet', 'filler', 0, 0)] }));
+    const lit = (lights: number[]) =>
+      smothered({
+        ...season,
+        weeks: lights.map((light, week) => {
+          const w = weeks[week];
+          if (!w) throw new Error('the season is too short');
+          return { ...w, plants: w.plants.map((g) => ({ ...g, light })) };
+        }),
+      });
+    expect(lit([1, 0.2, 0.2, 0.5, 0.2, 0.2, 1])).toEqual([]);
+    expect(lit([1, 0.2, 0.25, 0.29, 1])).toEqual([{ index: 0, week: 1, least: 0.2 }]);
+    expect(lit([1, 0.3, 0.3, 0.3, 1])).toEqual([]);
   });
 
   test('every plant in the library grows: nothing shrinks, nothing passes its range, shares stay shares', () => {

@@ -1,0 +1,55 @@
+import { LIBRARY } from '../plants';
+import { pot } from '../testing/pots';
+import { firstNights, harm, nightsSuit, scorchLimitH, winterSuits } from './suits';
+
+test('a leaf takes an hour more of afternoon in a cool summer and an hour less in a hot one', () => {
+  const limit = (summer: 'cool' | 'warm' | 'hot', scorchAfternoonH: number | null = 3) =>
+    scorchLimitH({ scorchAfternoonH }, { summer });
+  expect([limit('cool'), limit('warm'), limit('hot')]).toEqual([4, 3, 2]);
+  expect(limit('hot', 0)).toBe(0);
+  expect(limit('hot', null)).toBeNull();
+});
+
+test('roots in a pot count 11 °C colder: between the two a plant lives if it is wrapped', () => {
+  const at = (coldestWinterC: number) => winterSuits({ coldestWinterC }, { coldestWinterC: -8 });
+  expect([at(-7), at(-8), at(-18), at(-19), at(-25)]).toEqual(['dies', 'wrap', 'wrap', 'lives', 'lives']);
+});
+
+describe('first nights', () => {
+  const on = (startDate: string, lastFrost = '05-10', firstFrost = '10-20') =>
+    firstNights({ spot: { ...pot().spot, lastFrost, firstFrost }, startDate });
+  test('frost can come up to the last frost and again from the first', () => {
+    expect(['2026-03-01', '2026-05-09', '2026-05-10', '2026-10-19', '2026-10-20'].map((d) => on(d).frosty)).toEqual([
+      true,
+      true,
+      false,
+      false,
+      true,
+    ]);
+  });
+  test('where winter lies in the middle of the year, in between', () => {
+    const south = (day: string) => on(day, '09-10', '05-20').frosty;
+    expect(['2026-05-19', '2026-05-20', '2026-09-09', '2026-09-10'].map(south)).toEqual([false, true, true, false]);
+  });
+  test('frost kills what takes none; a night that is only too cold is to watch', () => {
+    const frosty = { nightC: 4, frosty: true, lastFrost: '2026-05-10' };
+    expect(nightsSuit({ coldestNightC: 5 }, frosty)).toBe('frost');
+    expect(nightsSuit({ coldestNightC: -2 }, frosty)).toBe('good');
+    expect(nightsSuit({ coldestNightC: 5 }, { ...frosty, frosty: false })).toBe('cold');
+  });
+});
+
+describe('harm', () => {
+  const about = { children: false, cats: false, dogs: false, eaten: false };
+  const base = LIBRARY.find((p) => p.id === 'petunia-violet');
+  if (!base) throw new Error('no petunia');
+  const level = (poison: Partial<typeof base.poison>, who: Partial<typeof about>) =>
+    harm({ ...base, poison: { people: 'none', cats: 'none', dogs: 'none', ...poison } }, { ...about, ...who });
+  test('what is not known is never safe', () => {
+    expect(level({ cats: 'unknown' }, { cats: true })).toEqual({ level: 1, who: ['cats'] });
+    expect(level({ cats: 'toxic' }, { cats: true })).toEqual({ level: 2, who: ['cats'] });
+  });
+  test('only who is about is asked for', () => {
+    expect(level({ cats: 'toxic', dogs: 'toxic' }, { children: true })).toEqual({ level: 0, who: [] });
+  });
+});

@@ -1,0 +1,116 @@
+import { LIBRARY } from '../plants';
+import type { Plant } from '../plants/schema';
+import { placed, pot } from '../testing/pots';
+import type { CalendarWeek } from './calendar';
+import type { PlantState } from './grown';
+import { BASE_C, RATE_PER_DD } from './model';
+import { type Bed, step } from './step';
+
+/** A summer plant in flower all year at one share, so that nothing but the rule in question moves it. */
+const base = LIBRARY.find((p) => p.id === 'petunia-violet') as Plant;
+const plantWith = (change: Partial<Plant>): Plant => ({ ...base, bloom: base.bloom.map(() => 1), ...change });
+
+const week = (change: Partial<CalendarWeek> = {}): CalendarWeek => ({
+  week: 5,
+  date: '2026-06-20',
+  at: 5.6,
+  meanC: 18,
+  highC: 22,
+  nightC: 14,
+  frosty: false,
+  ...change,
+});
+
+const half: PlantState = {
+  grown: {
+    heightMm: 100,
+    spreadMm: 120,
+    trailMm: 0,
+    bloom: 0.5,
+    light: 1,
+    alive: true,
+    gone: null,
+    goneWeeks: 0,
+  },
+  tended: { shelter: null, sincePinch: null, bushier: 1 },
+};
+
+/** One plant, half grown, one odd week on: light is what it was left the week before. */
+function after(plant: Plant, { light = 1, ...w }: Partial<CalendarWeek> & { light?: number } = {}, was = half) {
+  const planting = pot({ placements: [placed('a', 'petunia-violet', 'filler', 0, 0)] });
+  const [p] = planting.placements;
+  if (!p) throw new Error('no placement');
+  const bed: Bed = {
+    spot: planting.spot,
+    placed: [{ ...p, plant, nx: 1, ny: 0 }],
+    goals: [{ heightMm: 300, spreadMm: 400, trailMm: 0 }],
+    lives: [{ from: 0, until: null }],
+    turnedMonths: 0,
+  };
+  const { plants } = step(bed, { plants: [was], left: [light] }, week(w), []);
+  return (plants[0] as PlantState).grown;
+}
+
+test('a week of growth is the logistic of its degree-days', () => {
+  const plant = plantWith({});
+  const rate = RATE_PER_DD[plant.vigour as 1] * (18 - BASE_C[plant.season]) * 7;
+  expect(after(plant).heightMm).toBeCloseTo(300 / (1 + (300 / 100 - 1) * Math.exp(-rate)), 9);
+});
+
+test('shade slows growth by the root of the light', () => {
+  const plant = plantWith({});
+  const rate = RATE_PER_DD[plant.vigour as 1] * (18 - BASE_C[plant.season]) * 7;
+  expect(after(plant, { light: 0.25 }).heightMm).toBeCloseTo(300 / (1 + 2 * Math.exp(-rate / 2)), 9);
+});
+
+test('nothing grows under its base temperature', () => {
+  const plant = plantWith({});
+  expect(after(plant, { meanC: BASE_C[plant.season] - 1 }).heightMm).toBeCloseTo(100, 9);
+});
+
+describe('flower', () => {
+  const full = after(plantWith({})).bloom;
+  test('a night under what it takes halves it', () => {
+    expect(after(plantWith({ coldestNightC: 10 }), { nightC: 9 }).bloom).toBeCloseTo(full / 2, 9);
+    expect(after(plantWith({ coldestNightC: 10 }), { nightC: 10 }).bloom).toBeCloseTo(full, 9);
+  });
+  test('heat leaves two fifths of it to a cool-season plant, and a summer plant minds nothing', () => {
+    const cool = plantWith({ season: 'cool' });
+    expect(after(cool, { highC: 28 }).bloom).toBeCloseTo(after(cool).bloom * 0.4, 9);
+    expect(after(plantWith({}), { highC: 28 }).bloom).toBeCloseTo(full, 9);
+  });
+  test('each tenth of light that is missing costs 1.2 tenths', () => {
+    expect(after(plantWith({}), { light: 0.5 }).bloom).toBeCloseTo(full * 0.4, 9);
+    expect(after(plantWith({}), { light: 0.1 }).bloom).toBe(0);
+  });
+  test('a plant that was just set out carries two fifths, and more each week', () => {
+    expect([0, 2, 4, 5].map((w) => after(plantWith({}), { week: w === 0 ? 1 : w }).bloom)).toEqual(
+      [0.55, 0.7, 1, 1].map((share) => expect.closeTo(full * share, 9)),
+    );
+  });
+});
+
+describe('frost', () => {
+  const frosty = { frosty: true, nightC: -3 };
+  const under = (shelter: PlantState['tended']['shelter']): PlantState => ({
+    ...half,
+    tended: { ...half.tended, shelter },
+  });
+  test('kills what takes no night under −2 °C and spares the rest', () => {
+    expect(after(plantWith({ coldestNightC: 5 }), frosty)).toMatchObject({ alive: false, gone: 'frost', bloom: 0 });
+    expect(after(plantWith({ coldestNightC: -2 }), frosty).alive).toBe(true);
+    expect(after(plantWith({ coldestNightC: 5 }), { nightC: -3 }).alive).toBe(true);
+  });
+  test('fleece keeps it off to −4 °C, a porch altogether', () => {
+    const tender = plantWith({ coldestNightC: 5 });
+    expect(after(tender, frosty, under('fleece')).alive).toBe(true);
+    expect(after(tender, { frosty: true, nightC: -5 }, under('fleece')).alive).toBe(false);
+    expect(after(tender, { frosty: true, nightC: -15 }, under('indoors')).alive).toBe(true);
+  });
+  test('a plant keeps its last size when it dies, and the weeks since are counted', () => {
+    const dead = after(plantWith({ coldestNightC: 5 }), frosty);
+    expect(dead).toMatchObject({ heightMm: 100, goneWeeks: 0 });
+    const later = after(plantWith({ coldestNightC: 5 }), {}, { ...half, grown: dead });
+    expect(later).toMatchObject({ heightMm: 100, goneWeeks: 1, alive: false });
+  });
+});
