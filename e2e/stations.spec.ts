@@ -64,7 +64,7 @@ test('the float shows planting day and frost, and the portrait follows', async (
   await grown(page);
   const float = page.getByRole('slider', { name: 'Week shown' });
   await float.press('End');
-  await expect(page.getByRole('img', { name: /^Portrait in week 2\d: .*dead from frost/ })).toBeVisible();
+  await expect(page.getByRole('img', { name: /^Portrait in week 2\d: .*died of frost/ })).toBeVisible();
   await float.press('Home');
   await expect(float).toHaveAttribute('aria-valuetext', 'Week 0, 14 May');
 });

@@ -1,3 +1,4 @@
+import { some } from '@/core/testing/some';
 import 'fake-indexeddb/auto';
 import { lido } from '../demo/lido';
 import { assess } from '../core/balance/assess';
@@ -163,7 +164,7 @@ test('the demonstration is set out once, and never over somebody’s own pots', 
 });
 
 test('the lido’s pots are good files with nothing wrong in them', () => {
-  for (const p of lido) {
+  for (const p of some(lido)) {
     expect(readPlanting(JSON.parse(JSON.stringify(p)))).toEqual(p);
     expect([p.id, assess(p).findings.filter((f) => f.severity === 'wrong')]).toEqual([p.id, []]);
   }

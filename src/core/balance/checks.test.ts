@@ -1,3 +1,4 @@
+import { shoppingList } from '../materials/list';
 import type { Planting } from '../plantings/schema';
 import { placed, pot, roundPot, sun, warmPot } from '../testing/pots';
 import { assess } from './assess';
@@ -219,6 +220,14 @@ describe('one check at a time', () => {
     ['within budget', 'cost', withBrief(warmPot(), { budget: 60 }), 'good'],
     ['no budget', 'cost', withBrief(warmPot(), { budget: null }), 'absent'],
   ])('%s: %s', (_, check, planting, severity) => expect(of(planting, check)?.severity ?? 'absent').toBe(severity));
+});
+
+test('the cost is that of one container of a set', () => {
+  const each = (count: number) =>
+    of(withBrief({ ...warmPot(), container: roundPot(400, 290, 360, { count }) }, { budget: 60 }), 'cost')?.measured;
+  const list = shoppingList(warmPot(), 1);
+  expect(each(1)).toBeCloseTo(list.total, 9);
+  expect(each(6)).toBe(each(1));
 });
 
 test('weeks in bloom are counted to the first frost and no further', () => {

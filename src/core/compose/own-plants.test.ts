@@ -1,3 +1,4 @@
+import { some } from '../testing/some';
 import { assess } from '../balance/assess';
 import { readPlanting } from '../formats/planting';
 import { linesOf, shoppingList } from '../materials/list';
@@ -24,7 +25,7 @@ describe('a plant of one’s own', () => {
 
   test('is composed with, and every proposal that must have it does', () => {
     expect(proposals.length).toBeGreaterThanOrEqual(3);
-    for (const p of proposals) expect(p.planting.placements.map(plantIdOf)).toContain(mine.id);
+    for (const p of some(proposals)) expect(p.planting.placements.map(plantIdOf)).toContain(mine.id);
   });
   test('goes with the planting, so that a file of it can be opened where nobody knows the plant', () => {
     const first = proposals[0]?.planting;
@@ -39,7 +40,7 @@ describe('a plant of one’s own', () => {
     expect(line?.price).toBeCloseTo(1.5 * (line?.count ?? 0), 6);
   });
   test('the shipped plants beside it stay ids', () => {
-    for (const p of proposals[0]?.planting.placements ?? [])
+    for (const p of some(proposals[0]?.planting.placements))
       expect(typeof p.plant === 'string' || p.plant.id === mine.id).toBe(true);
   });
 });

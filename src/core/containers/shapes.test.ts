@@ -1,3 +1,4 @@
+import { some } from '../testing/some';
 import fc from 'fast-check';
 import { misfits, reachMm, roomAt } from '../layout/packing';
 import { pot } from '../testing/pots';
@@ -64,7 +65,7 @@ describe.each(every.map((s) => [`${s.kind} ${Math.round(rimOf(s).wide)}`, s] as 
     for (const below of [0, depth * 0.3, depth * 0.7]) {
       const ring = s.ring(shape, below);
       expect(ring.length).toBe(s.ring(shape, 0).length);
-      for (const p of ring) expect(Math.abs(s.clear(shape, below, p.x, p.y).mm)).toBeLessThan(1);
+      for (const p of some(ring)) expect(Math.abs(s.clear(shape, below, p.x, p.y).mm)).toBeLessThan(1);
     }
   });
 
@@ -77,7 +78,7 @@ describe.each(every.map((s) => [`${s.kind} ${Math.round(rimOf(s).wide)}`, s] as 
   });
 
   test('rim points look outward', () => {
-    for (const p of rimPoints(shape)) {
+    for (const p of some(rimPoints(shape))) {
       expect(clearOf(shape, 0, p.x + p.nx * 6, p.y + p.ny * 6).mm).toBeLessThan(0.5);
       expect(Math.hypot(p.nx, p.ny)).toBeCloseTo(1, 6);
     }

@@ -99,3 +99,14 @@ describe('room for one more', () => {
     expect(roomFor(full, plant, 'filler')).toBeNull();
   });
 });
+
+test('a trailer that is added goes to the rim, anyone else nearer the middle', () => {
+  const alone = pot({ placements: [] });
+  const out = (role: 'spiller' | 'filler') => {
+    const plant = LIBRARY.find((p) => p.roles.includes(role)) as Plant;
+    const [added] = roomFor(alone, plant, role) ?? [];
+    return Math.hypot(added?.xMm ?? NaN, added?.yMm ?? NaN);
+  };
+  expect(out('spiller')).toBeGreaterThan(110);
+  expect(out('filler')).toBeLessThan(out('spiller') * 0.8);
+});
