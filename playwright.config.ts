@@ -36,8 +36,8 @@ export default defineConfig({
     },
   },
   projects: [
-    { name: 'light', use: { colorScheme: 'light' } },
-    { name: 'dark', use: { colorScheme: 'dark' } },
+    { name: 'light', testIgnore: 'dark.spec.ts', use: { colorScheme: 'light' } },
+    { name: 'dark', testMatch: 'dark.spec.ts', use: { colorScheme: 'dark' } },
   ],
   webServer: [start(4101, { RILLBANK_DEMO: '1' }), start(4102)],
 });

@@ -1,4 +1,5 @@
 import { expect } from '@playwright/test';
+import { lido } from '../src/demo/lido';
 import { test, accessible, grown } from './help';
 
 test.beforeEach(async ({ page }) => {
@@ -32,6 +33,38 @@ test('a pot is renamed, copied, put away and brought back, deleted and brought b
     .click();
   await expect(page.getByRole('link', { name: /Gate pot, copy/ })).toBeVisible();
   await accessible(page);
+});
+
+test('a backup opened twice doubles nothing; of two the newer stays, and that is told before it is done', async ({
+  page,
+}, info) => {
+  const pots = page.getByRole('button', { name: /^More for / });
+  const [saved] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save a backup' }).click(),
+  ]);
+  const path = info.outputPath('bench.json');
+  await saved.saveAs(path);
+  const file = page.getByLabel('Backup or planting file');
+  const before = lido.length;
+  await expect(pots).toHaveCount(before);
+  await file.setInputFiles(path);
+  await expect(page.getByText('All of it is on the bench already')).toBeVisible();
+  await expect(pots).toHaveCount(before);
+
+  await page.getByRole('button', { name: 'More for Left-hand pot', exact: true }).click();
+  await page.getByRole('menuitem', { name: 'Rename' }).click();
+  await page.getByLabel('New name for Left-hand pot').fill('Gate pot');
+  await page.getByRole('button', { name: 'Rename', exact: true }).click();
+  await expect(page.getByRole('link', { name: /Gate pot/ })).toBeVisible();
+  await file.setInputFiles(path);
+  const dialog = page.getByRole('dialog', { name: /^Open bench\.json/ });
+  await expect(dialog.getByText('Newer here: the one here stays (1)')).toBeVisible();
+  await accessible(page);
+  await dialog.getByRole('button', { name: 'Open it' }).click();
+  await expect(dialog).toBeHidden();
+  await expect(page.getByRole('link', { name: /Gate pot/ })).toBeVisible();
+  await expect(pots).toHaveCount(before);
 });
 
 test('another pot at the same place stands in the same spot', async ({ page }) => {

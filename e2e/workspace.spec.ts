@@ -107,7 +107,7 @@ test('bad files are refused with what and where, and change nothing', async ({ p
   await give('cut.json', '{"format":"rillbank.backup","version":1,"plan');
   await expect(page.getByText('cut.json was not opened; nothing changed')).toBeVisible();
   await give('later.json', '{"format":"rillbank.backup","version":8}');
-  await expect(page.getByText(/version 8; this Rillbank reads up to 2/)).toBeVisible();
+  await expect(page.getByText(/version 8; this Rillbank reads up to 3/)).toBeVisible();
   await expect(page.getByRole('heading', { name: 'An empty bench' })).toBeVisible();
 });
 
@@ -131,4 +131,20 @@ test('an address that leads nowhere says so', async ({ page }) => {
   await expect(page.getByText('There is no such container on this bench.')).toBeVisible();
   await page.getByRole('link', { name: 'Back to the bench' }).click();
   await expect(page.getByRole('heading', { name: 'Entrance steps' })).toBeVisible();
+  expect((await page.goto('/nowhere/at/all'))?.status()).toBe(404);
+  await expect(page.getByRole('heading', { name: 'Nothing here' })).toBeVisible();
+  await page.getByRole('link', { name: 'To the library' }).click();
+  await expect(page.getByRole('list', { name: 'Plants' })).toBeVisible();
+});
+
+test('it can be put on a phone’s first screen', async ({ page, request }) => {
+  await page.goto('/');
+  const href = await page.locator('link[rel=manifest]').getAttribute('href');
+  const manifest = (await (await request.get(href ?? '/none')).json()) as {
+    start_url: string;
+    icons: { src: string }[];
+  };
+  expect(manifest.start_url).toBe('/');
+  const icon = await request.get(manifest.icons[0]?.src ?? '/none');
+  expect([icon.status(), icon.headers()['content-type']]).toEqual([200, expect.stringMatching(/^image\//)]);
 });

@@ -1,4 +1,6 @@
 import { some } from '../testing/some';
+import { clearOf } from '../containers/outline';
+import type { Shape } from '../containers/schema';
 import { grow } from '../growth/season';
 import { LIBRARY } from '../plants';
 import { placed, pot, warmPot } from '../testing/pots';
@@ -42,14 +44,25 @@ test('trailers hang about as far as they are said to, and never below the ground
   for (const week of [0, 5, 12, 20]) expect(-canopyOf(vine, week).canopy.bottom).toBeLessThan(360 + 110);
 });
 
-test('a trail hangs clear of the wall', () => {
-  const { canopy } = canopyOf(pot({ placements: [placed('v', 'dichondra-silver', 'spiller', 0, 130)] }), 10);
-  const stems = canopy.batches.find((b) => b.kind === 'stem');
-  for (let i = 0; i < (stems?.count ?? 0); i += 1) {
-    const [x, y, z] = [12, 13, 14].map((k) => stems?.matrices[i * 16 + k] ?? 0) as [number, number, number];
-    if (y < -30) expect(Math.hypot(x, z)).toBeGreaterThan(200 - (55 * -y) / 360);
-  }
-});
+test.each(['dichondra-silver', 'ivy-green', 'lobelia-blue'])(
+  'a trail of %s hangs clear of the wall by a finger, in a pot and in one that widens to its foot',
+  (id) => {
+    const flared: Shape = { kind: 'round', topMm: 320, baseMm: 460, depthMm: 360 };
+    for (const [shape, y] of [[pot().container.shape, 130] as const, [flared, 100] as const]) {
+      const planting = pot({
+        container: { ...pot().container, shape },
+        placements: [placed('v', id, 'spiller', 0, y)],
+      });
+      const stems = canopyOf(planting, 10).canopy.batches.find((batch) => batch.kind === 'stem');
+      const below = some(
+        Array.from({ length: stems?.count ?? 0 }, (_, i) => [12, 13, 14].map((k) => stems?.matrices[i * 16 + k] ?? 0))
+          .map(([x = 0, up = 0, z = 0]) => ({ down: -up, clear: clearOf(shape, -up, x, z).mm }))
+          .filter((at) => at.down > 30),
+      );
+      for (const at of below) expect(at.clear).toBeLessThan(-20);
+    }
+  },
+);
 
 test('there are more and larger leaves at the peak than at planting', () => {
   const count = (week: number) => canopyOf(warmPot(), week).canopy.batches.reduce((s, b) => s + b.count, 0);

@@ -26,6 +26,8 @@ interface Ground {
   planting: Planting;
   finding: Finding;
   placed: readonly Placed[];
+  /** Those that are not kept: nothing is done to the others. */
+  free: readonly Placed[];
   /** Those to blame that are not kept; where nobody is, all that are not kept. */
   targets: readonly Placed[];
   library: readonly Plant[];
@@ -66,8 +68,8 @@ const removals = (targets: readonly Placed[]): Try[] =>
     .filter((t) => t.role !== 'thriller')
     .map((t) => ({ label: `Take out one ${plantName(t.plant)}`, commands: [{ do: 'remove', id: t.id }] }));
 
-const smallerStarts = ({ placed }: Ground): Try[] =>
-  placed.flatMap((p) =>
+const smallerStarts = ({ free }: Ground): Try[] =>
+  free.flatMap((p) =>
     p.plant.starts
       .filter((s) => STARTS[s.size].litres < STARTS[p.start].litres)
       .map((s) => ({
@@ -80,7 +82,8 @@ function rearranged({ planting }: Ground): Try[] {
   const balls = planting.placements.map((p) => ({ ...p, fixed: p.locked }));
   const settled = settle(planting.container, balls);
   if (!settled) return [];
-  const commands = settled.map((p): Command => ({ do: 'move', id: p.id, xMm: tenth(p.xMm), yMm: tenth(p.yMm) }));
+  const free = settled.filter((p) => !p.fixed);
+  const commands = free.map((p): Command => ({ do: 'move', id: p.id, xMm: tenth(p.xMm), yMm: tenth(p.yMm) }));
   return [{ label: 'Shift root balls until they fit', commands }];
 }
 
@@ -99,10 +102,12 @@ function nudges({ placed, finding }: Ground): Try[] {
     };
   };
   return NUDGES_MM.flatMap((by) =>
-    [weak, bully].map((who) => ({
-      label: `Move ${plantName(who.plant)} ${by / 10} cm away`,
-      commands: [away(who, by)],
-    })),
+    [weak, bully]
+      .filter((who) => !who.locked)
+      .map((who) => ({
+        label: `Move ${plantName(who.plant)} ${by / 10} cm away`,
+        commands: [away(who, by)],
+      })),
   );
 }
 
@@ -148,7 +153,7 @@ const IDEAS: Record<Idea, (g: Ground) => Try[]> = {
   'smaller starts': smallerStarts,
   'take one out': ({ targets }) => removals(targets),
   'take one of many out': ({ placed, targets }) => (placed.length > FEW ? removals(targets) : []),
-  'take any but the lead out': ({ placed }) => removals(placed),
+  'take any but the lead out': ({ free }) => removals(free),
   turn: ({ planting }) =>
     TURNS.flatMap((degrees) => {
       const commands = turned(planting, degrees);
@@ -157,7 +162,7 @@ const IDEAS: Record<Idea, (g: Ground) => Try[]> = {
   'trade roles': tradedRoles,
   'nudge apart': nudges,
   swap: (g) => swapsFor(g, g.targets),
-  'swap the body': (g) => swapsFor(g, g.placed.filter((p) => p.role !== 'thriller').slice(0, TARGETS)),
+  'swap the body': (g) => swapsFor(g, g.free.filter((p) => p.role !== 'thriller').slice(0, TARGETS)),
 };
 
 /** Everything worth trying for a finding, in the order its check names it. */
@@ -171,5 +176,5 @@ export function triesFor(
   const free = placed.filter((p) => !p.locked);
   const culprits = free.filter((p) => finding.culprits.includes(p.id));
   const targets = culprits.length > 0 ? culprits.slice(0, TARGETS) : free;
-  return ideas.flatMap((idea) => IDEAS[idea]({ planting, finding, placed, targets, library }));
+  return ideas.flatMap((idea) => IDEAS[idea]({ planting, finding, placed, free, targets, library }));
 }
