@@ -135,10 +135,10 @@ test('a backup brings own plants; of two the newer is kept, photograph and all, 
   expect(await fates()).toEqual(['older', 'same', 'same']);
 });
 
-test('ten thousand plants are kept in one go, or none', async () => {
-  const many = Array.from({ length: 10_000 }, (_, i) => entry({ id: `own-${i}` }));
+test('two thousand plants are kept in one go, or none', async () => {
+  const many = Array.from({ length: 2_000 }, (_, i) => entry({ id: `own-${i}` }));
   await saveOwn(many);
-  expect(await db.plants.count()).toBe(10_000);
+  expect(await db.plants.count()).toBe(2_000);
   const broken = [
     entry({ id: 'own-last' }),
     { ...entry({ id: 'own-x' }), plant: { ...shipped, id: undefined as unknown as string } },
