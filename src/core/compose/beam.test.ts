@@ -1,0 +1,36 @@
+import { pot } from '../testing/pots';
+import { SMALL } from '../testing/small';
+import { some } from '../testing/some';
+import { castsFor } from './beam';
+import { leadOf } from './candidate';
+import { patternsFor } from './patterns';
+
+const castsWith = (must: string[] = []) => {
+  const base = pot({ brief: { ...pot().brief, must } });
+  return castsFor(base, SMALL, patternsFor(base), new Map());
+};
+
+test('every part of a pattern is cast, and no species twice', () => {
+  for (const c of some(castsWith())) {
+    expect(Object.keys(c.cast).sort()).toEqual(c.pattern.parts.map((p) => p.id).sort());
+    const species = Object.values(c.cast).map((p) => p.botanical);
+    expect(new Set(species).size).toBe(species.length);
+  }
+});
+
+test('each plant stands in a role it can play', () => {
+  for (const c of some(castsWith().slice(0, 60)))
+    for (const part of c.pattern.parts) expect(c.cast[part.id]?.roles).toContain(part.role);
+});
+
+test('all must-haves are in every cast', () => {
+  const must = ['pelargonium-scarlet', 'carex-bronze'];
+  for (const c of some(castsWith(must)))
+    expect(Object.values(c.cast).map((p) => p.id)).toEqual(expect.arrayContaining(must));
+});
+
+test('most promising first, and no lead fills the beam alone', () => {
+  const casts = castsWith();
+  expect(casts.map((c) => c.guess)).toEqual([...casts.map((c) => c.guess)].sort((a, b) => b - a));
+  expect(new Set(casts.map(leadOf)).size).toBeGreaterThanOrEqual(4);
+});
