@@ -19,6 +19,9 @@ import { manyPlants } from '../src/core/testing/many';
 import { freshPlanting } from '../src/core/plantings/fresh';
 import { SchemeIdSchema, type Planting } from '../src/core/plantings/schema';
 import { median, seeded } from '../src/core/units/number';
+import { jobsOf } from '../src/core/jobs';
+import { stateOf } from '../src/core/jobs/state';
+import { frameOf } from '../src/features/pictures/frame';
 import { lido } from '../src/demo/lido';
 
 const say = (line: Record<string, unknown>) => console.log(JSON.stringify(line));
@@ -215,7 +218,21 @@ if (pot) {
     ms: round(typical(100, () => sunByMonth({ ...sky, skyline: raised(sky.skyline, 60, 120, (dragged += 0.1)) }))),
   });
   say({ case: 'assess', ms: round(typical(100, () => assess(pot))) });
-  say({ case: 'grow', ms: round(typical(100, () => grow(pot))) });
+  // Copies, so that nothing is known of them: growing is what is measured, not remembering it.
+  const anew = Array.from({ length: 200 }, () => structuredClone(pot));
+  const growMs = median(anew.map((p) => timed(() => grow(p))[1]));
+  say({ case: 'grow', ms: round(growMs) });
+  const benchOf = (p: Planting) => [stateOf(p, '2026-07-01'), jobsOf(p, '2026-07-01'), frameOf(p, grow(p))];
+  const shelves = Array.from({ length: 60 }, () => structuredClone(pot));
+  const anewMs = median(shelves.map((p) => timed(() => benchOf(p))[1]));
+  const againMs = median(shelves.map((p) => timed(() => benchOf(p))[1]));
+  say({
+    case: 'bench-growths',
+    of: 'state, jobs and frame of a container on the bench',
+    anewMs: round(anewMs),
+    againMs: round(againMs),
+    growths: round((anewMs - againMs) / growMs, 1),
+  });
   say({
     case: 'canopy',
     pieces: sprout(pot, season, season.peak).batches.reduce((s, b) => s + b.count, 0),
