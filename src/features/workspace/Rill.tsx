@@ -93,7 +93,7 @@ export function Rill({ planting, season, week }: { planting: Planting; season: S
   return (
     <section aria-label="The season" className="bg-stream px-3 pb-1.5 pt-2 work:px-5">
       <div ref={box} className="relative">
-        <svg width={W} height={H} viewBox={`0 0 ${W} ${H}`} className="block w-full" aria-hidden>
+        <svg width={W} height={H} viewBox={`0 0 ${W} ${H}`} className="block w-full overflow-visible" aria-hidden>
           <path d={banks} fill="color-mix(in oklab, #7fb0ad 62%, var(--stream))" />
           {paths.map((p) => (
             <path
