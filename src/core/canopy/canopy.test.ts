@@ -14,6 +14,20 @@ const canopyOf = (p = warmPot(), week?: number) => {
 
 test('the same planting and week give the same leaves', () => expect(canopyOf().canopy).toEqual(canopyOf().canopy));
 
+test('every leaf, stem and flower belongs to the plant it grows from', () => {
+  const p = pot({
+    placements: [
+      placed('a', 'petunia-white', 'filler', -120, 0),
+      placed('b', 'sweet-potato-vine-lime', 'spiller', 110, 60),
+    ],
+  });
+  const { batches } = canopyOf(p).canopy;
+  const owners = (kind: string) => new Set(batches.find((b) => b.kind === kind)?.owner);
+  expect(owners('ovate')).toEqual(new Set([0]));
+  expect(owners('heart')).toEqual(new Set([1]));
+  expect(new Set(batches.flatMap((b) => [...b.owner]))).toEqual(new Set([0, 1]));
+});
+
 test('arrays agree in length and hold only numbers', () => {
   for (const b of some(canopyOf().canopy.batches)) {
     expect(KINDS).toContain(b.kind);

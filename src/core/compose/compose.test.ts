@@ -222,6 +222,7 @@ describe('remedies', () => {
 
 test('swaps are ranked by what they do to the whole, and never offer the plant itself', () => {
   const swaps = rankSwaps(warmPot(), 'a');
+  for (const s of some(swaps)) expect(s.plant.roles).toContain('filler');
   expect(swaps.length).toBeGreaterThan(5);
   expect(swaps.map((s) => s.plant.id)).not.toContain('pelargonium-salmon');
   expect([...swaps].sort((a, b) => b.change - a.change)).toEqual(swaps);

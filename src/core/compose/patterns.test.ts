@@ -168,3 +168,15 @@ describe('placing a cast', () => {
   test('without a plant for a part there is no placing', () =>
     expect(place(patternsFor(pot())[0] as Pattern, {}, pot(), false)).toBeNull());
 });
+
+test('more spill in what hangs than in a pot of as many', () => {
+  const most = (shape: Planting['container']['shape']) =>
+    Math.max(
+      ...patternsFor(pot({ container: { ...pot().container, shape } })).map(
+        (p) => p.slots.filter((s) => s.role === 'spiller').length / p.slots.length,
+      ),
+    );
+  expect(most({ kind: 'basket', topMm: 400, depthMm: 220 })).toBeGreaterThan(
+    most({ kind: 'round', topMm: 400, baseMm: 290, depthMm: 360 }) + 0.05,
+  );
+});
