@@ -13,6 +13,7 @@ import {
   loadOnce,
   readOne,
   readShelf,
+  rowOf,
   savePlanting,
   savePlantings,
 } from './plantings';
@@ -32,6 +33,9 @@ test('what is kept is read back, with its stamp', async () => {
   expect(await readOne('test')).toEqual({ planting: warmPot(), updatedAt: 123 });
   await deletePlanting('test');
   expect(await readOne('test')).toBeUndefined();
+  // Another tab brings one of that id back under the very same stamp: it is read anew.
+  await db.plantings.put(rowOf({ ...warmPot(), name: 'Come back' }, 123));
+  expect((await readOne('test'))?.planting.name).toBe('Come back');
 });
 
 describe('opening a file on a bench that is not empty', () => {
