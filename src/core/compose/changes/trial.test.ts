@@ -4,7 +4,9 @@ import type { Severity } from '../../balance/severity';
 import { STARTS } from '../../plants/starts';
 import { placed, pot, warmPot } from '../../testing/pots';
 import { some } from '../../testing/some';
+import { whyNot } from '../filter';
 import { withRemedies } from './remedies';
+import { alternatives } from './swaps';
 import { effectsOf, gainOf, movesOf, spoils, trial } from './trial';
 
 const whole = assess(warmPot());
@@ -73,4 +75,15 @@ describe('remedies', () => {
     expect(touched(keeping('a'))).not.toContain('a');
     expect(touched(keeping('a', 't'))).toEqual([]);
   });
+});
+
+test('what may stand in a place can play its part, lives there, and is another plant', () => {
+  const others = alternatives(warmPot(), 'c');
+  expect(others.length).toBeGreaterThan(20);
+  for (const p of others) {
+    expect(p.roles).toContain('spiller');
+    expect(whyNot(p, warmPot())).toEqual([]);
+  }
+  expect(others.map((p) => p.id)).not.toContain('calibrachoa-yellow');
+  expect(alternatives(warmPot(), 'none')).toEqual([]);
 });
