@@ -13,7 +13,7 @@ export interface ShelvedPot {
 /** A bench as read: what could be understood, and what could not, which is kept and told. */
 export interface Shelf {
   pots: ShelvedPot[];
-  unreadable: { id: string; why: string }[];
+  unreadable: { id: string; why: string; stored: unknown }[];
 }
 
 /** Everything on the bench, by place. */
@@ -21,7 +21,7 @@ export async function readShelf(): Promise<Shelf> {
   const shelf: Shelf = { pots: [], unreadable: [] };
   for (const row of await db.plantings.orderBy('place').toArray()) {
     const p = plantingOf(row);
-    if (p instanceof BadInputError) shelf.unreadable.push({ id: row.id, why: p.message });
+    if (p instanceof BadInputError) shelf.unreadable.push({ id: row.id, why: p.message, stored: row.planting });
     else shelf.pots.push({ planting: p, updatedAt: row.updatedAt, archived: row.archived ?? false });
   }
   return shelf;

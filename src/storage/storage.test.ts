@@ -117,6 +117,9 @@ test('a row is read once, and again when it has changed', async () => {
   expect((await readShelf()).pots[0]?.planting).toBe(first);
   await savePlanting({ ...warmPot(), name: 'Other' }, 11);
   expect((await readOne('test'))?.planting.name).toBe('Other');
+  // Another tab writes, and this one hears nothing of it but the row.
+  await db.plantings.put(rowOf({ ...warmPot(), name: 'From another tab' }, 12));
+  expect((await readOne('test'))?.planting.name).toBe('From another tab');
 });
 
 test('several are kept together or not at all, and one that was put away stays so', async () => {
@@ -160,7 +163,8 @@ test('a stored pot that cannot be read is kept and told, and the others are show
 
 test('the demonstration is set out once, and never over somebody’s own pots', async () => {
   expect(await loadOnce('demo', lido)).toBe(true);
-  await deletePlanting(lido[0]?.id ?? '');
+  // Somebody cleared it: it stays cleared.
+  for (const p of some(lido)) await deletePlanting(p.id);
   expect(await loadOnce('demo', lido)).toBe(false);
   await db.settings.clear();
   await savePlanting(pot());

@@ -1,6 +1,8 @@
 'use client';
-import { useId, useState, type ReactNode } from 'react';
+import { useId, type ReactNode } from 'react';
+import { FIRST_YEAR, isDay, LAST_YEAR } from '@/core/units/date';
 import { formatLength, parseLength, type UnitSystem } from '@/core/units/length';
+import { type Understood, useTyped } from './useTyped';
 
 /** A label over a control. */
 export function Field({
@@ -25,47 +27,51 @@ export function Field({
   );
 }
 
-/** A field of text that is read as it is typed. */
-interface Typed {
+interface Typed<T> {
   label: string;
   /** Shown while nothing is typed. */
   hint?: string;
-  text: string;
-  /** The value, or null with what to do about it. */
-  read: (text: string) => { ok: true } | { ok: false; say: string };
-  onEnd: () => void;
-  onType: (text: string) => void;
+  shown: string;
+  read: (text: string) => Understood<T>;
+  onChange: (value: T) => void;
   inputMode?: 'decimal' | 'text';
+  type?: 'text' | 'date';
 }
 
-export function TypedField({ label, hint, text, read, onEnd, onType, inputMode = 'text' }: Typed) {
-  const id = useId();
-  const r = read(text);
+/** A field of text that is understood when it is left. */
+export function TypedField<T>({ label, hint, shown, read, onChange, inputMode, type = 'text' }: Typed<T>) {
+  const { field, problem, said } = useTyped({ name: label, shown, read, keep: onChange });
   return (
-    <Field label={label} id={id}>
+    <Field label={label} id={field.id}>
       <input
-        id={id}
+        {...field}
+        type={type}
         className="field w-full"
-        value={text}
         placeholder={hint}
         inputMode={inputMode}
         autoComplete="off"
-        aria-invalid={!r.ok}
-        aria-describedby={r.ok ? undefined : `${id}-e`}
-        onChange={(e) => onType(e.target.value)}
-        onBlur={onEnd}
-        onKeyDown={(e) => e.key === 'Enter' && onEnd()}
       />
-      {!r.ok && (
-        <p id={`${id}-e`} role="alert" className="text-[0.82rem] text-wrong">
-          {r.say}
+      {(problem ?? said) && (
+        <p
+          id={`${field.id}-e`}
+          role={problem ? 'alert' : 'status'}
+          className={`text-[0.82rem] ${problem ? 'text-wrong' : 'text-quiet'}`}
+        >
+          {problem ?? said}
         </p>
       )}
     </Field>
   );
 }
 
-/** A length in any unit a gardener writes; the change is told as soon as it can be read. */
+/** A value inside its ends, with what is said when it was outside. */
+function within(value: number, min: number, max: number, written: (n: number) => string): Understood<number> {
+  if (value < min) return { ok: true, value: min, said: `${written(min)} is the least.` };
+  if (value > max) return { ok: true, value: max, said: `${written(max)} is the most.` };
+  return { ok: true, value };
+}
+
+/** A length in any unit a gardener writes. */
 export function LengthField({
   label,
   mm,
@@ -81,65 +87,60 @@ export function LengthField({
   max: number;
   onChange: (mm: number) => void;
 }) {
-  const [text, setText] = useState<string | null>(null);
-  const read = (t: string) => {
+  const read = (t: string): Understood<number> => {
     const v = parseLength(t, units);
-    if (v === null) return { ok: false as const, say: 'Write a length, such as 35 cm, 14 in or 1\' 2".' };
-    if (v < min || v > max)
-      return { ok: false as const, say: `From ${formatLength(min, units)} to ${formatLength(max, units)}.` };
-    return { ok: true as const };
+    if (v === null) return { ok: false, say: 'Write a length, such as 35 cm, 14 in or 1\' 2".' };
+    return within(Math.round(v), min, max, (n) => formatLength(n, units));
   };
-  return (
-    <TypedField
-      label={label}
-      text={text ?? formatLength(mm, units)}
-      read={read}
-      onType={(t) => {
-        setText(t);
-        const v = parseLength(t, units);
-        if (v !== null && v >= min && v <= max && Math.abs(v - mm) > 0.5) onChange(Math.round(v));
-      }}
-      onEnd={() => text !== null && read(text).ok && setText(null)}
-    />
-  );
+  return <TypedField label={label} shown={formatLength(mm, units)} read={read} onChange={onChange} />;
 }
 
-/** A plain number with its unit in the label. Empty gives null where that is allowed. */
+interface Numbered {
+  label: string;
+  min: number;
+  max: number;
+}
+
+const numberIn = (t: string): number => Number(t.replace('−', '-').replace(',', '.'));
+
+/** A plain number with its unit in the label. */
 export function NumberField({
   label,
   value,
   min,
   max,
-  optional = false,
+  whole = false,
   onChange,
-}: {
-  label: string;
-  value: number | null;
-  min: number;
-  max: number;
-  optional?: boolean;
-  onChange: (n: number | null) => void;
-}) {
-  const [text, setText] = useState<string | null>(null);
-  const toNumber = (t: string) => (t.trim() === '' ? null : Number(t.replace('−', '-').replace(',', '.')));
-  const read = (t: string) => {
-    const n = toNumber(t);
-    if (n === null) return optional ? { ok: true as const } : { ok: false as const, say: 'Write a number.' };
-    return Number.isFinite(n) && n >= min && n <= max
-      ? { ok: true as const }
-      : { ok: false as const, say: `A number from ${min} to ${max}.` };
+}: Numbered & { value: number; whole?: boolean; onChange: (n: number) => void }) {
+  const read = (t: string): Understood<number> => {
+    const n = t.trim() === '' ? NaN : numberIn(t);
+    if (!Number.isFinite(n)) return { ok: false, say: `Write a number from ${min} to ${max}.` };
+    return within(whole ? Math.round(n) : n, min, max, String);
+  };
+  return <TypedField label={label} inputMode="decimal" shown={String(value)} read={read} onChange={onChange} />;
+}
+
+/** A plain number that may be left empty. */
+export function OptionalNumberField({
+  label,
+  value,
+  min,
+  max,
+  onChange,
+}: Numbered & { value: number | null; onChange: (n: number | null) => void }) {
+  const read = (t: string): Understood<number | null> => {
+    if (t.trim() === '') return { ok: true, value: null };
+    const n = numberIn(t);
+    if (!Number.isFinite(n)) return { ok: false, say: `Write a number from ${min} to ${max}, or nothing.` };
+    return within(n, min, max, String);
   };
   return (
     <TypedField
       label={label}
       inputMode="decimal"
-      text={text ?? (value === null ? '' : String(value))}
+      shown={value === null ? '' : String(value)}
       read={read}
-      onType={(t) => {
-        setText(t);
-        if (read(t).ok && toNumber(t) !== value) onChange(toNumber(t));
-      }}
-      onEnd={() => text !== null && read(text).ok && setText(null)}
+      onChange={onChange}
     />
   );
 }
@@ -158,25 +159,27 @@ export function TextField({
   optional?: boolean;
   onChange: (text: string) => void;
 }) {
-  const [text, setText] = useState<string | null>(null);
-  const read = (t: string) =>
-    (optional || t.trim().length > 0) && t.length <= max
-      ? { ok: true as const }
-      : { ok: false as const, say: t.trim() ? `At most ${max} letters.` : 'It needs a name.' };
-  return (
-    <TypedField
-      label={label}
-      text={text ?? value}
-      read={read}
-      onType={setText}
-      onEnd={() => {
-        if (text !== null && read(text).ok) {
-          if (text.trim() !== value) onChange(text.trim());
-          setText(null);
-        }
-      }}
-    />
-  );
+  const read = (t: string): Understood<string> => {
+    const text = t.trim();
+    if (!optional && text.length === 0) return { ok: false, say: 'It needs a name.' };
+    return text.length <= max ? { ok: true, value: text } : { ok: false, say: `At most ${max} letters.` };
+  };
+  return <TypedField label={label} shown={value} read={read} onChange={onChange} />;
+}
+
+/** A day of the calendar, kept when it is whole and makes sense. */
+export function DateField({
+  label,
+  value,
+  onChange,
+}: {
+  label: string;
+  value: string;
+  onChange: (iso: string) => void;
+}) {
+  const read = (t: string): Understood<string> =>
+    isDay(t) ? { ok: true, value: t } : { ok: false, say: `Choose a day between ${FIRST_YEAR} and ${LAST_YEAR}.` };
+  return <TypedField label={label} type="date" shown={value} read={read} onChange={onChange} />;
 }
 
 /** A choice from a short list. */

@@ -1,9 +1,8 @@
 import { z } from 'zod';
 import { ClimateSchema } from '../climate/schema';
 import { SummerSchema } from '../climate/summers';
+import { MonthDaySchema } from '../units/date';
 import { HexSchema } from '../plants/schema';
-
-const monthDay = z.string().regex(/^(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/, 'must be a month and day as MM-DD');
 
 /** The clock hours of direct sun noted by someone who stood there, in the growing months. 6 means from 6 to 7, solar time. */
 const NotedLightSchema = z
@@ -78,8 +77,8 @@ export const SpotSchema = z
       .nullable()
       .default(null),
     coldestWinterC: z.number().min(-45).max(15),
-    lastFrost: monthDay,
-    firstFrost: monthDay,
+    lastFrost: MonthDaySchema,
+    firstFrost: MonthDaySchema,
     children: z.boolean(),
     cats: z.boolean(),
     dogs: z.boolean(),

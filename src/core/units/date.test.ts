@@ -1,4 +1,4 @@
-import { addDays, daysBetween, monthly, monthPosition, nextMonthDay } from './date';
+import { addDays, daysBetween, monthly, monthPosition, nextMonthDay, isDay, MonthDaySchema } from './date';
 
 test('days are counted across a clock change and a leap day', () => {
   expect(addDays('2026-03-28', 3)).toBe('2026-03-31');
@@ -20,3 +20,24 @@ test('a monthly series is straight between mid-months and wraps at the year', ()
   expect(monthly(rising, -0.5)).toBe(55);
   expect(monthPosition('2026-07-15')).toBeCloseTo(6, 1);
 });
+
+test.each([
+  ['2026-05-16', true],
+  ['2024-02-29', true],
+  ['2026-02-29', false],
+  ['2026-02-30', false],
+  ['0026-05-16', false],
+  ['20266-05-16', false],
+  ['9999-01-01', false],
+  ['2026-13-01', false],
+  ['16 May', false],
+])('%s is a day: %s', (text, is) => expect(isDay(text)).toBe(is));
+
+test.each([
+  ['05-04', true],
+  ['02-28', true],
+  ['02-29', false],
+  ['02-30', false],
+  ['04-31', false],
+  ['5-4', false],
+])('%s is a day of every year: %s', (text, is) => expect(MonthDaySchema.safeParse(text).success).toBe(is));

@@ -10,8 +10,8 @@ export const addDays = (iso: string, days: number): string => toIso(toMs(iso) + 
 export const daysBetween = (from: string, to: string): number => Math.round((toMs(to) - toMs(from)) / DAY_MS);
 
 /** Dates outside these years are slips of the pen. */
-const FIRST_YEAR = 2000;
-const LAST_YEAR = 2100;
+export const FIRST_YEAR = 2000;
+export const LAST_YEAR = 2100;
 
 /** Whether a text is a day that exists, in a year that makes sense. */
 export function isDay(iso: string): boolean {
@@ -20,6 +20,12 @@ export function isDay(iso: string): boolean {
   const ms = toMs(iso);
   return year >= FIRST_YEAR && year <= LAST_YEAR && !Number.isNaN(ms) && toIso(ms) === iso;
 }
+
+/** A month and a day that every year has, `05-04`: 29 February comes one year in four and is none. */
+export const MonthDaySchema = z
+  .string()
+  .regex(/^\d{2}-\d{2}$/, 'must be a month and day as MM-DD')
+  .refine((t) => isDay(`2001-${t}`), 'is no day that every year has');
 
 /** A day as it stands in files and forms. */
 export const IsoDateSchema = z

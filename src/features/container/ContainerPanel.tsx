@@ -131,14 +131,15 @@ export function ContainerPanel({ planting }: { planting: Planting }) {
           value={container.reservoirL}
           min={0}
           max={60}
-          onChange={(n) => n !== null && set('Change the reservoir', { reservoirL: n })}
+          onChange={(reservoirL) => set('Change the reservoir', { reservoirL })}
         />
         <NumberField
           label="How many the same"
           value={container.count}
           min={1}
           max={500}
-          onChange={(n) => n !== null && Number.isInteger(n) && set('Change how many', { count: n })}
+          whole
+          onChange={(count) => set('Change how many', { count })}
         />
       </div>
       <Choose

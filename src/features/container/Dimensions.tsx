@@ -99,7 +99,7 @@ export function Dimensions({
           value={Math.round(shape.baseShare * 100)}
           min={40}
           max={120}
-          onChange={(n) => n !== null && onChange(resized(shape, { baseShare: n / 100 }))}
+          onChange={(n) => onChange(resized(shape, { baseShare: n / 100 }))}
         />
       )}
     </div>

@@ -5,7 +5,7 @@ import { FlowerFormSchema, LeafFormSchema, LeafSizeSchema, LeafSurfaceSchema, RO
 import { STARTS, StartSizeSchema } from '@/core/plants/starts';
 import type { Tag } from '@/core/plants/tag';
 import type { UnitSystem } from '@/core/units/length';
-import { Choose, ColourField, NumberField, TextField } from '@/ui/Field';
+import { Choose, ColourField, NumberField, OptionalNumberField, TextField } from '@/ui/Field';
 import { Months } from '@/ui/Months';
 import { Segments, Several } from '@/ui/Segments';
 import { SUN_WORDS, sunWordOf } from './sun-words';
@@ -76,7 +76,7 @@ export function TagFields({ plant, set, ranges }: Props & { ranges: React.ReactN
         value={plant.coldestWinterC}
         min={-50}
         max={20}
-        onChange={(n) => n !== null && set({ coldestWinterC: n, coldestNightC: Math.max(n, plant.coldestNightC) })}
+        onChange={(n) => set({ coldestWinterC: n, coldestNightC: Math.max(n, plant.coldestNightC) })}
       />
       <Choose
         label="Season"
@@ -158,21 +158,21 @@ export function RestFields({ plant, set }: Omit<Props, 'units'>) {
         value={plant.vigour}
         min={1}
         max={5}
-        onChange={(n) => n && set({ vigour: Math.round(n) })}
+        whole
+        onChange={(vigour) => set({ vigour })}
       />
       <NumberField
         label="Coldest night, °C"
         value={plant.coldestNightC}
         min={-50}
         max={20}
-        onChange={(n) => n !== null && set({ coldestNightC: n })}
+        onChange={(n) => set({ coldestNightC: n })}
       />
-      <NumberField
+      <OptionalNumberField
         label="Scorches over, h after 13:00"
         value={plant.scorchAfternoonH}
         min={0}
         max={8}
-        optional
         onChange={(scorchAfternoonH) => set({ scorchAfternoonH })}
       />
       <Choose

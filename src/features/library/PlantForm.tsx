@@ -1,6 +1,6 @@
 'use client';
 import { Dialog } from 'radix-ui';
-import { useDeferredValue, useMemo, useState } from 'react';
+import { useDeferredValue, useId, useMemo, useState } from 'react';
 import { ownId } from '@/core/formats/plants-csv';
 import { implausible } from '@/core/plants/plausible';
 import { PlantSchema, plantName, type Plant } from '@/core/plants/schema';
@@ -8,7 +8,7 @@ import { fromTag, relativesIn, type FromTag, type Tag } from '@/core/plants/tag'
 import type { UnitSystem } from '@/core/units/length';
 import { type OwnToKeep, readPhoto, saveOwn } from '@/storage/plants';
 import { Button } from '@/ui/Button';
-import { TypedField } from '@/ui/Field';
+import { Field } from '@/ui/Field';
 import { useFilePick } from '@/ui/useFilePick';
 import { tell } from '../shell/tell';
 import { useAsk } from '../shell/useAsk';
@@ -233,22 +233,28 @@ function Name({
   needed?: boolean;
   onChange: (text: string) => void;
 }) {
+  const id = useId();
   const most = label === 'Note' ? 160 : label === 'Botanical name' ? 80 : 60;
+  const problem =
+    value.length > most ? `At most ${most} letters.` : needed && !value.trim() ? 'It needs a name.' : null;
   return (
-    <TypedField
-      label={label}
-      hint={hint}
-      text={value}
-      read={(t) =>
-        t.length > most
-          ? { ok: false, say: `At most ${most} letters.` }
-          : needed && !t.trim()
-            ? { ok: false, say: 'It needs a name.' }
-            : { ok: true }
-      }
-      onType={onChange}
-      onEnd={() => undefined}
-    />
+    <Field label={label} id={id}>
+      <input
+        id={id}
+        className="field w-full"
+        value={value}
+        placeholder={hint}
+        autoComplete="off"
+        aria-invalid={problem !== null}
+        aria-describedby={problem ? `${id}-e` : undefined}
+        onChange={(e) => onChange(e.target.value)}
+      />
+      {problem && (
+        <p id={`${id}-e`} role="alert" className="text-[0.82rem] text-wrong">
+          {problem}
+        </p>
+      )}
+    </Field>
   );
 }
 

@@ -9,7 +9,7 @@ import { SchemeIdSchema, type Planting, type SchemeId } from '@/core/plantings/s
 import { SCHOOL_IDS, SCHOOLS } from '@/core/schools';
 import { saveStock } from '@/storage/stock';
 import { Button } from '@/ui/Button';
-import { Choose, ColourField, Field, NumberField } from '@/ui/Field';
+import { Choose, ColourField, DateField, OptionalNumberField } from '@/ui/Field';
 import { Segments } from '@/ui/Segments';
 import { Toggle } from '@/ui/Toggle';
 import type { Known } from '../shell/known';
@@ -110,25 +110,18 @@ export function Brief({
         onChange={(density) => set({ density })}
       />
       <div className="grid grid-cols-[5.6rem_1fr] gap-2">
-        <NumberField
+        <OptionalNumberField
           label="Budget, £"
           value={brief.budget}
           min={1}
           max={10000}
-          optional
           onChange={(budget) => set({ budget })}
         />
-        <Field label="Plant on" id="start">
-          <input
-            id="start"
-            type="date"
-            className="field w-full"
-            value={planting.startDate}
-            onChange={(e) =>
-              e.target.value && run('Change the planting date', { do: 'set', change: { startDate: e.target.value } })
-            }
-          />
-        </Field>
+        <DateField
+          label="Plant on"
+          value={planting.startDate}
+          onChange={(startDate) => run('Change the planting date', { do: 'set', change: { startDate } })}
+        />
       </div>
       <Toggle
         label="Year-round: must live through the winter"

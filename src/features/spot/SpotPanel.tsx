@@ -5,7 +5,7 @@ import type { ClockLight, Spot } from '@/core/spots/schema';
 import { MONTHS_SHORT } from '@/core/units/date';
 import { PLAIN_WINDOW } from '@/core/spots/sightline';
 import { sunByMonth } from '@/core/spots/sun-clock';
-import { ColourField, Choose, NumberField, TextField } from '@/ui/Field';
+import { ColourField, Choose, NumberField, OptionalNumberField, TextField } from '@/ui/Field';
 import { Segments, Several } from '@/ui/Segments';
 import { SunStrip } from '@/ui/SunStrip';
 import { Toggle } from '@/ui/Toggle';
@@ -193,12 +193,11 @@ export function SpotPanel({ planting }: { planting: Planting }) {
           ]}
           onChange={(rain) => set('Change the rain', { rain })}
         />
-        <NumberField
+        <OptionalNumberField
           label="To the tap, m"
           value={spot.tapM}
           min={0}
           max={500}
-          optional
           onChange={(tapM) => set('Change the way to the tap', { tapM })}
         />
       </div>

@@ -4,7 +4,7 @@ import type { ClockLight } from '@/core/spots/schema';
 import { altitudeOf, raised } from '@/core/spots/sun-clock';
 import type { UnitSystem } from '@/core/units/length';
 import { Button } from '@/ui/Button';
-import { Choose, LengthField, NumberField } from '@/ui/Field';
+import { Choose, LengthField, NumberField, OptionalNumberField } from '@/ui/Field';
 import { Toggle } from '@/ui/Toggle';
 
 const WAYS = [
@@ -60,7 +60,7 @@ export function SunPanel({
           value={light.latitude}
           min={-66}
           max={66}
-          onChange={(n) => n !== null && onChange({ ...light, latitude: n })}
+          onChange={(n) => onChange({ ...light, latitude: n })}
         />
         <Choose
           label="Faces"
@@ -73,12 +73,11 @@ export function SunPanel({
       <p className="text-[0.82rem] text-quiet">
         South of the equator is minus. Drag the skyline, or add what stands there below.
       </p>
-      <NumberField
+      <OptionalNumberField
         label="Roof edge overhead, ° up"
         value={light.roofDeg}
         min={10}
         max={90}
-        optional
         onChange={(roofDeg) => onChange({ ...light, roofDeg })}
       />
       <details className="border-t border-line pt-1">
@@ -120,7 +119,7 @@ export function SunPanel({
             value={thing.wide}
             min={10}
             max={180}
-            onChange={(n) => n !== null && setThing({ ...thing, wide: n })}
+            onChange={(n) => setThing({ ...thing, wide: n })}
           />
           <div className="self-end">
             <Button onClick={add}>Add it</Button>
