@@ -3,7 +3,7 @@ import { type Here, type Merge, mergeOf } from '@/core/formats/merge';
 import { db } from './db';
 import { putOwn, readOwnWhole } from './plants';
 import { readShelf, rowOf } from './plantings';
-import { forget, stamp } from './rows';
+import { forget, revOf, stamp } from './rows';
 import { readStock, STOCK_KEY } from './stock';
 
 /** All that this browser keeps, as a backup holds it. */
@@ -41,10 +41,11 @@ export async function takeIn(bench: Bench, { pots, plants, stock }: Merge, now =
   const fresh = pots.filter(taken);
   await db.transaction('rw', db.plantings, db.plants, db.photos, db.settings, async () => {
     await putOwn(plants.filter(taken).map((p) => p.own));
+    const before = await db.plantings.bulkGet(fresh.map((p) => p.id));
     await db.plantings.bulkPut(
-      fresh.map(({ pot, id }) => {
+      fresh.map(({ pot, id }, i) => {
         const stamp = pot.changedAt === null ? now : Date.parse(pot.changedAt);
-        return rowOf({ ...pot.planting, id }, stamp, pot.away);
+        return rowOf({ ...pot.planting, id }, stamp, { rev: revOf(before[i]), archived: pot.away });
       }),
     );
     if (stock && bench.stock) await db.settings.put({ key: STOCK_KEY, value: bench.stock });

@@ -6,6 +6,8 @@ export interface StoredPlanting {
   id: string;
   place: string;
   updatedAt: number;
+  /** How often it was written: it only rises, whatever the clock says. Left out by those who did not count yet. */
+  rev?: number;
   /** Put away: kept, and not on the shelf. */
   archived?: boolean;
   planting: unknown;

@@ -1,7 +1,9 @@
 import { BadInputError } from '@/core/formats/parse';
+import { apply, type Command } from '@/core/plantings/commands';
+import { joined } from '@/core/plantings/joined';
 import type { Planting } from '@/core/plantings/schema';
 import { db, type StoredPlanting } from './db';
-import { forget, plantingOf, stamp } from './rows';
+import { forget, plantingOf, revOf, stamp } from './rows';
 
 /** A container on the bench. */
 export interface ShelvedPot {
@@ -27,35 +29,74 @@ export async function readShelf(): Promise<Shelf> {
   return shelf;
 }
 
-/** One planting and its stamp, or undefined when there is none of that id. Throws BadInputError for one that cannot be read. */
-export async function readOne(id: string): Promise<{ planting: Planting; updatedAt: number } | undefined> {
-  const row = await db.plantings.get(id);
-  if (!row) return undefined;
-  const planting = plantingOf(row);
-  if (planting instanceof BadInputError) throw planting;
-  return { planting, updatedAt: row.updatedAt };
+/** A planting as it is kept, and how often it was written. */
+export interface Kept {
+  planting: Planting;
+  rev: number;
 }
 
-export const rowOf = (planting: Planting, updatedAt: number, archived = false): StoredPlanting => ({
+/** One planting as it is kept, or undefined when there is none of that id. Throws BadInputError for one that cannot be read. */
+export async function readOne(id: string): Promise<Kept | undefined> {
+  const row = await db.plantings.get(id);
+  return row && { planting: readable(row), rev: revOf(row) };
+}
+
+function readable(row: StoredPlanting): Planting {
+  const planting = plantingOf(row);
+  if (planting instanceof BadInputError) throw planting;
+  return planting;
+}
+
+/** A planting as the row that comes after another of its id; one that was put away stays so. */
+export const rowOf = (
+  planting: Planting,
+  updatedAt: number,
+  before?: Pick<StoredPlanting, 'rev' | 'archived'>,
+): StoredPlanting => ({
   id: planting.id,
   place: planting.spot.name,
   updatedAt,
+  rev: revOf(before) + 1,
   planting,
-  ...(archived ? { archived } : {}),
+  ...(before?.archived ? { archived: true } : {}),
 });
 
-/** Keeps plantings, all or none; the stamp they were kept under. One that was put away stays so. */
-export async function savePlantings(plantings: readonly Planting[], now = stamp()): Promise<number> {
+/** Keeps plantings as they are, all or none, over whatever was kept of them. */
+export async function savePlantings(plantings: readonly Planting[], now = stamp()): Promise<void> {
   await db.transaction('rw', db.plantings, async () => {
     const before = await db.plantings.bulkGet(plantings.map((p) => p.id));
-    await db.plantings.bulkPut(plantings.map((p, i) => rowOf(p, now, before[i]?.archived)));
+    await db.plantings.bulkPut(plantings.map((p, i) => rowOf(p, now, before[i])));
   });
   forget(plantings.map((p) => p.id));
-  return now;
 }
 
-/** Keeps one planting; the stamp it was kept under. */
-export const savePlanting = (planting: Planting, now = stamp()): Promise<number> => savePlantings([planting], now);
+/** Keeps one planting as it is. */
+export const savePlanting = (planting: Planting, now = stamp()): Promise<void> => savePlantings([planting], now);
+
+/**
+ * Keeps an edit that began from something kept earlier. What another tab wrote meanwhile is joined with it, in one
+ * transaction; `met` says what both changed. One that is gone comes back with the edit in it.
+ */
+export async function keepEdit(mine: Planting, from: Kept, now = stamp()): Promise<Kept & { met: string[] }> {
+  return db.transaction('rw', db.plantings, async () => {
+    const row = await db.plantings.get(mine.id);
+    const meanwhile = row && revOf(row) !== from.rev ? readable(row) : from.planting;
+    const { planting, met } = joined(from.planting, mine, meanwhile);
+    const next = rowOf(planting, now, row ?? { rev: from.rev });
+    await db.plantings.put(next);
+    return { planting, rev: revOf(next), met };
+  });
+}
+
+/** Edits containers as they stand in storage, all or none: what another tab changed in them stays. Throws BadInputError. */
+export async function editStored(edits: ReadonlyMap<string, readonly Command[]>, now = stamp()): Promise<void> {
+  await db.transaction('rw', db.plantings, async () => {
+    const rows = await db.plantings.bulkGet([...edits.keys()]);
+    await db.plantings.bulkPut(
+      rows.flatMap((row) => (row ? [rowOf((edits.get(row.id) ?? []).reduce(apply, readable(row)), now, row)] : [])),
+    );
+  });
+}
 
 /** Puts a planting away, or back on the shelf. */
 export async function archivePlanting(id: string, archived: boolean): Promise<void> {

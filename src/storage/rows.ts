@@ -4,19 +4,23 @@ import type { Planting } from '@/core/plantings/schema';
 import type { StoredPlanting } from './db';
 
 interface Read {
+  rev: number;
   stamp: number;
   result: Planting | BadInputError;
 }
 
-/** Rows already read, by id and stamp: a row that has not changed is not checked again, and is the same object. */
+/** How often a row was written. */
+export const revOf = (row: Pick<StoredPlanting, 'rev'> | undefined): number => row?.rev ?? 0;
+
+/** Rows already read, by id, revision and stamp: one that has not changed is not checked again, and is the same object. */
 const read = new Map<string, Read>();
 
 /** A stored row as a planting, or why it is none. */
 export function plantingOf(row: StoredPlanting): Planting | BadInputError {
   const known = read.get(row.id);
-  if (known?.stamp === row.updatedAt) return known.result;
+  if (known?.rev === revOf(row) && known.stamp === row.updatedAt) return known.result;
   const result = reading(row);
-  read.set(row.id, { stamp: row.updatedAt, result });
+  read.set(row.id, { rev: revOf(row), stamp: row.updatedAt, result });
   return result;
 }
 

@@ -1,15 +1,21 @@
+import { apply, type Command } from '@/core/plantings/commands';
+import { freeId } from '@/core/plantings/ids';
+import type { Planting } from '@/core/plantings/schema';
+import { seeded } from '@/core/units/number';
 import { some } from '@/core/testing/some';
 import 'fake-indexeddb/auto';
 import { lido } from '../demo/lido';
 import { assess } from '../core/balance/assess';
 import { readPlanting } from '../core/formats/planting';
-import { pot, warmPot } from '../core/testing/pots';
+import { placed, pot, warmPot } from '../core/testing/pots';
 import { db } from './db';
 import type { Bench } from '../core/formats/backup';
 import { meet, readBench, takeIn } from './bench';
 import {
   archivePlanting,
   deletePlanting,
+  editStored,
+  keepEdit,
   loadOnce,
   readOne,
   readShelf,
@@ -30,7 +36,8 @@ beforeEach(async () => {
 
 test('what is kept is read back, with its stamp', async () => {
   await savePlanting(warmPot(), 123);
-  expect(await readOne('test')).toEqual({ planting: warmPot(), updatedAt: 123 });
+  expect(await readOne('test')).toEqual({ planting: warmPot(), rev: 1 });
+  expect((await readShelf()).pots[0]?.updatedAt).toBe(123);
   await deletePlanting('test');
   expect(await readOne('test')).toBeUndefined();
   // Another tab brings one of that id back under the very same stamp: it is read anew.
@@ -82,7 +89,7 @@ describe('opening a file on a bench that is not empty', () => {
     expect(await here()).toEqual([['test', 'Test pot', false]]);
     expect(await open(bench([{ planting: renamed, changedAt: at(6000), away: true }]))).toEqual(['newer']);
     expect(await here()).toEqual([['test', 'Renamed', true]]);
-    expect((await readOne('test'))?.updatedAt).toBe(6000);
+    expect((await readShelf()).pots[0]?.updatedAt).toBe(6000);
   });
   test('two containers of one id in one file are told apart', async () => {
     const twins = [pot({ id: 'same' }), pot({ id: 'same', name: 'Twin' })];
@@ -137,6 +144,71 @@ test('several are kept together or not at all, and one that was put away stays s
     ['New', true],
     ['Test pot', false],
   ]);
+});
+
+describe('two tabs on one container', () => {
+  const set = (change: Partial<Planting>): Command => ({ do: 'set', change });
+
+  test('each keeps what the other changed, in the same millisecond and with the clock set back', async () => {
+    await savePlanting(warmPot(), 5000);
+    const read = await readOne('test');
+    if (!read) throw new Error('it is not kept');
+    const one = await keepEdit(apply(read.planting, set({ name: 'One' })), read, 5000);
+    const other = await keepEdit(apply(read.planting, set({ startDate: '2026-06-01' })), read, 10);
+    expect([one.met, other.met]).toEqual([[], []]);
+    expect(other.rev).toBe(one.rev + 1);
+    expect((await readOne('test'))?.planting).toMatchObject({ name: 'One', startDate: '2026-06-01' });
+  });
+
+  test('five hundred edits by turns come to the same in both, and none is lost', async () => {
+    await savePlanting(pot());
+    const random = seeded(11);
+    const first = await readOne('test');
+    if (!first) throw new Error('it is not kept');
+    const tabs = [first, first];
+    for (let i = 0; i < 500; i += 1) {
+      const k = random() < 0.5 ? 0 : 1;
+      const tab = tabs[k] ?? first;
+      const id = freeId(tab.planting);
+      const edits: Command[] =
+        tab.planting.placements.length > 60
+          ? [{ do: 'remove', id: tab.planting.placements[0]?.id ?? '' }]
+          : [{ do: 'add', placement: placed(id, 'petunia-white', 'filler', i % 90, k) }];
+      const { planting, rev } = await keepEdit(edits.reduce(apply, tab.planting), tab);
+      tabs[k] = { planting, rev };
+      // Now and then a tab hears of the other.
+      if (i % 7 === 0) tabs[1 - k] = (await readOne('test')) ?? first;
+    }
+    const end = await readOne('test');
+    for (const tab of tabs) expect((await keepEdit(tab.planting, tab)).planting).toEqual(end?.planting);
+    const ids = some(end?.planting.placements).map((p) => p.id);
+    expect(new Set(ids).size).toBe(ids.length);
+    expect(end?.planting.nextId).toBeGreaterThan(200);
+  });
+
+  test('one that was deleted in the other comes back with the edit in it', async () => {
+    await savePlanting(warmPot());
+    const read = await readOne('test');
+    if (!read) throw new Error('it is not kept');
+    await deletePlanting('test');
+    await keepEdit(apply(read.planting, set({ name: 'Still here' })), read);
+    expect((await readOne('test'))?.planting.name).toBe('Still here');
+  });
+
+  test('what is put away stays so through an edit, and an edit of what is stored touches nothing else', async () => {
+    await savePlanting(warmPot());
+    await archivePlanting('test', true);
+    await editStored(
+      new Map([
+        ['test', [set({ name: 'Away' })]],
+        ['none', [set({ name: 'x' })]],
+      ]),
+    );
+    expect((await readShelf()).pots.map((p) => [p.planting.name, p.archived])).toEqual([['Away', true]]);
+    const read = await readOne('test');
+    if (read) await keepEdit(apply(read.planting, set({ name: 'Still away' })), read);
+    expect((await readShelf()).pots.map((p) => [p.planting.name, p.archived])).toEqual([['Still away', true]]);
+  });
 });
 
 test('stamps only rise', () => {

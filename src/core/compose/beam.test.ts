@@ -29,6 +29,13 @@ test('all must-haves are in every cast', () => {
     expect(Object.values(c.cast).map((p) => p.id)).toEqual(expect.arrayContaining(must));
 });
 
+test('where no cast holds all must-haves there is none: two that can only lead have one place between them', () => {
+  const leads = SMALL.filter((p) => p.roles.length === 1 && p.roles[0] === 'thriller').slice(0, 2);
+  expect(leads).toHaveLength(2);
+  expect(castsWith(leads.map((p) => p.id))).toEqual([]);
+  expect(castsWith(leads.slice(0, 1).map((p) => p.id)).length).toBeGreaterThan(0);
+});
+
 test('most promising first, and no lead fills the beam alone', () => {
   const casts = castsWith();
   expect(casts.map((c) => c.guess)).toEqual([...casts.map((c) => c.guess)].sort((a, b) => b - a));

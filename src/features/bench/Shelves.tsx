@@ -1,7 +1,7 @@
 'use client';
 import type { Planting } from '@/core/plantings/schema';
 import { today } from '@/core/units/date';
-import { archivePlanting, deletePlanting, savePlanting, type Shelf } from '@/storage/plantings';
+import { archivePlanting, deletePlanting, editStored, savePlanting, type Shelf } from '@/storage/plantings';
 import { Button } from '@/ui/Button';
 import { pictureSize } from '../pictures/PotPicture';
 import { Boundary } from '../shell/Boundary';
@@ -79,7 +79,7 @@ export function Shelves({ shelf, onStart }: { shelf: Shelf; onStart: (like?: Pla
                       onCopy={() => told(copy(planting))}
                       onDelete={() => told(remove(planting))}
                       onArchive={() => told(archive(planting))}
-                      onRename={(name) => told(savePlanting({ ...planting, name }))}
+                      onRename={(name) => told(editStored(new Map([[planting.id, [{ do: 'set', change: { name } }]]])))}
                     />
                   </Boundary>
                 ))}

@@ -1,4 +1,5 @@
 import { counted } from '@/core/plantings/ids';
+import { joined } from '@/core/plantings/joined';
 import type { Planting } from '@/core/plantings/schema';
 
 /** A planting as it was before something was done, and what that was called. */
@@ -49,6 +50,16 @@ export function redone({ now, past, future }: History): History | null {
     past: [...past, { name: step.name, planting: now }],
     future: future.slice(0, -1),
   };
+}
+
+/**
+ * The same history after what it was kept as became something else, in another tab: that change is carried through every
+ * step, so that undoing takes back only what was done here.
+ */
+export function rebased({ now, past, future }: History, from: Planting, to: Planting): History {
+  const carried = (p: Planting): Planting => joined(from, p, to).planting;
+  const steps = (list: readonly Step[]) => list.map((s): Step => ({ name: s.name, planting: carried(s.planting) }));
+  return { now: now === from ? to : carried(now), past: steps(past), future: steps(future) };
 }
 
 /** What the next step back, or forward, would take back or do again. */

@@ -4,7 +4,8 @@ import { apply, type Command } from '@/core/plantings/commands';
 import { freeId } from '@/core/plantings/ids';
 import type { Planting } from '@/core/plantings/schema';
 import { placed, pot, warmPot } from '@/core/testing/pots';
-import { readOne } from '@/storage/plantings';
+import { db } from '@/storage/db';
+import { editStored, readOne, savePlanting } from '@/storage/plantings';
 import { fileName } from './download';
 import { begun, done, type History, MOST_STEPS, nameOfLast, redone, undone } from './history';
 import { usePointing } from './pointing';
@@ -80,15 +81,24 @@ describe('the way back', () => {
 describe('the container on the bench', () => {
   const state = () => useWorkspace.getState();
   const now = () => state().history?.now;
-  beforeEach(() => state().open(warmPot(), 1));
+  beforeEach(async () => {
+    await savePlanting(warmPot());
+    state().open((await readOne('test')) ?? { planting: warmPot(), rev: 0 });
+  });
+  /** Waits until nothing is left to write. */
+  const settled = async () => {
+    for (let i = 0; i < 100 && state().saving.state === 'saving'; i += 1) await new Promise((r) => setTimeout(r, 5));
+  };
+  const stored = async () => (await readOne('test'))?.planting;
 
   test('an edit is named, kept at once, undone and redone', async () => {
     state().run('Take out one', { do: 'remove', id: 'a' });
     expect(now()?.placements).toHaveLength(4);
     expect(state().history?.past.map((s) => s.name)).toEqual(['Take out one']);
-    const kept = async () => (await readOne('test'))?.planting.placements.length;
-    for (let i = 0; i < 50 && (await kept()) !== 4; i += 1) await new Promise((r) => setTimeout(r, 10));
-    expect(await kept()).toBe(4);
+    expect(state().saving.state).toBe('saving');
+    await settled();
+    expect(state().saving).toMatchObject({ state: 'saved', at: expect.any(Number) });
+    expect((await stored())?.placements).toHaveLength(4);
     state().undo();
     expect(now()).toEqual(warmPot());
     expect(state().history?.future.map((s) => s.name)).toEqual(['Take out one']);
@@ -106,12 +116,67 @@ describe('the container on the bench', () => {
     expect(state().history?.future).toEqual([]);
   });
 
-  test('every write of this tab is later than the one before, whatever the clock says', () => {
+  test('with the clock set back every edit is kept all the same', async () => {
     const clock = jest.spyOn(Date, 'now').mockReturnValue(50);
-    state().open(warmPot(), 1000);
-    state().run('One', { do: 'remove', id: 'a' });
-    expect(state().stamp).toBe(1001);
+    for (const id of ['a', 'b', 'c']) {
+      state().run(`Take out ${id}`, { do: 'remove', id });
+      await settled();
+    }
     clock.mockRestore();
+    expect((await stored())?.placements.map((p) => p.id)).toEqual(['t', 'd']);
+  });
+
+  test('what another tab writes is joined, and undo takes back only what was done here', async () => {
+    state().run('Take out one', { do: 'remove', id: 'a' });
+    await settled();
+    await editStored(new Map([['test', [{ do: 'set', change: { name: 'From there' } }]]]));
+    state().run('Take out another', { do: 'remove', id: 'b' });
+    await settled();
+    expect(now()).toMatchObject({ name: 'From there' });
+    expect(await stored()).toEqual(now());
+    state().undo();
+    state().undo();
+    await settled();
+    expect(
+      now()
+        ?.placements.map((p) => p.id)
+        .sort(),
+    ).toEqual(['a', 'b', 'c', 'd', 't']);
+    expect(await stored()).toMatchObject({ name: 'From there' });
+  });
+
+  test('edits made while one is being written are written after it', async () => {
+    state().run('One', { do: 'set', change: { name: 'One' } });
+    state().run('Two', { do: 'set', change: { name: 'Two' } });
+    state().run('Three', { do: 'remove', id: 'a' });
+    await settled();
+    expect(await stored()).toEqual(now());
+    expect(await stored()).toMatchObject({ name: 'Two' });
+  });
+
+  test('what the browser will not keep stays on the screen, is said, and is kept when it can be', async () => {
+    const put = jest.spyOn(db.plantings, 'put').mockImplementation(() => {
+      throw new Error('QuotaExceededError');
+    });
+    state().run('Take out one', { do: 'remove', id: 'a' });
+    await settled();
+    expect(state().saving.state).toBe('failed');
+    expect(now()?.placements).toHaveLength(4);
+    expect((await stored())?.placements).toHaveLength(5);
+    put.mockRestore();
+    state().again();
+    await settled();
+    expect(state().saving.state).toBe('saved');
+    expect((await stored())?.placements).toHaveLength(4);
+  });
+
+  test('another container opened meanwhile takes nothing from the one before', async () => {
+    state().run('Rename', { do: 'set', change: { name: 'Before' } });
+    state().open({ planting: pot({ id: 'other' }), rev: 0 });
+    for (let i = 0; i < 100 && (await stored())?.name !== 'Before'; i += 1) await new Promise((r) => setTimeout(r, 5));
+    expect((await stored())?.name).toBe('Before');
+    expect(now()?.id).toBe('other');
+    expect(state().saving).toEqual({ state: 'saved', at: null });
   });
 
   test('undo with nothing behind it changes nothing', () => {
@@ -119,12 +184,20 @@ describe('the container on the bench', () => {
     expect(now()).toEqual(warmPot());
   });
 
-  test('following another tab replaces the planting, forgets the way back and keeps what is in hand', () => {
+  test('following another tab takes what it wrote, keeps the way back and what is in hand', async () => {
+    state().run('Rename', { do: 'set', change: { name: 'Here' } });
+    await settled();
     usePointing.getState().point({ chosen: 'b', lit: ['b'] });
-    state().follow(pot({ id: 'test' }), 99);
-    expect(state()).toMatchObject({ stamp: 99, history: { past: [], future: [] } });
-    expect(now()?.placements).toEqual([]);
+    await editStored(new Map([['test', [{ do: 'remove', id: 'a' }]]]));
+    const kept = await readOne('test');
+    if (kept) state().follow(kept);
+    expect(now()).toMatchObject({ name: 'Here' });
+    expect(now()?.placements).toHaveLength(4);
+    expect(state().history?.past.map((s) => s.name)).toEqual(['Rename']);
     expect(usePointing.getState()).toMatchObject({ chosen: 'b', lit: null });
+    state().undo();
+    expect(now()).toMatchObject({ name: 'Test pot' });
+    expect(now()?.placements).toHaveLength(4);
   });
 });
 

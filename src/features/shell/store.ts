@@ -1,33 +1,37 @@
 import { create } from 'zustand';
 import { apply, type Command } from '@/core/plantings/commands';
 import type { Planting } from '@/core/plantings/schema';
-import { savePlanting } from '@/storage/plantings';
-import { begun, done, type History, nameOfLast, redone, undone } from './history';
+import { keepEdit, type Kept } from '@/storage/plantings';
+import { done, begun, type History, nameOfLast, redone, undone } from './history';
+import { type Keeper, keeperOf, type Saving } from './keeper';
 import { usePointing } from './pointing';
 import { tell } from './tell';
 
 /** The container on the bench, the week looked at, and the way back. */
 interface Workspace {
   history: History | null;
-  stamp: number;
+  saving: Saving;
   /** Week shown; null follows the peak. */
   week: number | null;
-  open: (planting: Planting, stamp: number) => void;
+  open: (read: Kept) => void;
   /** Another tab changed it. */
-  follow: (planting: Planting, stamp: number) => void;
+  follow: (kept: Kept) => void;
   run: (name: string, ...commands: readonly Command[]) => void;
   undo: () => void;
   redo: () => void;
+  /** Tries again what was not kept. */
+  again: () => void;
   show: (week: number | null) => void;
 }
 
+const NOTHING_DONE: Saving = { state: 'saved', at: null };
+
 export const useWorkspace = create<Workspace>((set, get) => {
+  let keeper: Keeper | null = null;
   const keep = (history: History) => {
-    // Later than what was kept last, so that this tab's own writes are never taken for another's.
-    const stamp = Math.max(Date.now(), get().stamp + 1);
-    set({ history, stamp });
+    set({ history });
     usePointing.getState().letGo();
-    savePlanting(history.now, stamp).catch((e: unknown) => tell.notKept(e));
+    keeper?.keep(history);
   };
   const walk = (step: typeof undone, said: string, name: (h: History) => string | null) => {
     const { history } = get();
@@ -38,22 +42,35 @@ export const useWorkspace = create<Workspace>((set, get) => {
   };
   return {
     history: null,
-    stamp: 0,
+    saving: NOTHING_DONE,
     week: null,
-    open: (planting, stamp) => {
+    open: (read) => {
       usePointing.getState().point({ chosen: null, lit: null, weighed: null });
-      set({ history: begun(planting), stamp, week: null });
+      // What is still to be written of the container before goes on being written, and says nothing here.
+      const mine = (): boolean => keeper === fresh;
+      const fresh: Keeper = keeperOf(read, keepEdit, {
+        history: (history) => {
+          if (!mine()) return;
+          usePointing.getState().letGo();
+          set({ history });
+        },
+        saving: (saving) => {
+          if (saving.state === 'failed') tell.notKept(saving.why, () => get().history?.now ?? read.planting);
+          if (mine()) set({ saving });
+        },
+        met: tell.met,
+      });
+      keeper = fresh;
+      set({ history: begun(read.planting), saving: NOTHING_DONE, week: null });
     },
-    follow: (planting, stamp) => {
-      usePointing.getState().letGo();
-      set({ history: begun(planting), stamp });
-    },
+    follow: (kept) => keeper?.follow(kept),
     run: (name, ...commands) => {
       const { history } = get();
       if (history && commands.length > 0) keep(done(history, name, commands.reduce(apply, history.now)));
     },
     undo: () => walk(undone, 'Undone', (h) => nameOfLast(h.past)),
     redo: () => walk(redone, 'Redone', (h) => nameOfLast(h.future)),
+    again: () => keeper?.again(),
     show: (week) => set({ week }),
   };
 });

@@ -3,7 +3,7 @@ import { useStored } from '@/storage/useStored';
 import type { Planting } from '@/core/plantings/schema';
 import { spotName } from '@/core/spots/schema';
 import { same } from '@/core/units/same';
-import { readShelf, savePlantings } from '@/storage/plantings';
+import { editStored, readShelf } from '@/storage/plantings';
 import { Button } from '@/ui/Button';
 import { Choose } from '@/ui/Field';
 import { useWorkspace } from '../shell/store';
@@ -17,13 +17,15 @@ export function SameSpot({ planting }: { planting: Planting }) {
   const name = spotName(planting.spot);
   const here = others.filter((p) => spotName(p.spot) === name && !same(p.spot, planting.spot));
   const known = [...new Map(others.filter((p) => spotName(p.spot) !== name).map((p) => [spotName(p.spot), p.spot]))];
-  const give = async () => {
+  const giveIt = async () => {
     const before = here;
+    const give = (spotOf: (p: Planting) => Planting['spot']) =>
+      editStored(new Map(before.map((p) => [p.id, [{ do: 'set', change: { spot: spotOf(p) } }]])));
     try {
-      await savePlantings(before.map((p) => ({ ...p, spot: planting.spot })));
+      await give(() => planting.spot);
       tell.done(
         `${before.map((p) => p.name).join(', ')}: spot as read here`,
-        () => void savePlantings(before).catch((e: unknown) => tell.notKept(e)),
+        () => void give((p) => p.spot).catch((e: unknown) => tell.notKept(e)),
       );
     } catch (e) {
       tell.notKept(e);
@@ -47,7 +49,7 @@ export function SameSpot({ planting }: { planting: Planting }) {
           {here.length === 1
             ? `${here[0]?.name ?? ''} stands here too, read otherwise.`
             : `${here.length} more stand here, read otherwise.`}
-          <Button kind="bare" onClick={() => void give()}>
+          <Button kind="bare" onClick={() => void giveIt()}>
             Give {here.length === 1 ? 'it' : 'them'} this reading
           </Button>
         </p>

@@ -10,6 +10,7 @@ import { Preferences } from '../shell/Preferences';
 import { STATION_IDS, stationPath, STATIONS, type Station } from '../shell/stations';
 import { nameOfLast } from '../shell/history';
 import { useWorkspace } from '../shell/store';
+import { SavedSign } from './SavedSign';
 
 /** Where you are, the stations, and the way back. */
 export function TopBar({
@@ -44,6 +45,7 @@ export function TopBar({
         {spotName(planting.spot)} / <span className="font-semibold text-ink">{planting.name}</span>, {subtitle}
       </p>
       <div className="ml-auto flex items-center gap-1 work:ml-0 print:hidden">
+        <SavedSign />
         <Button kind="bare" disabled={!back} onClick={undo} title={back ? `Undo ${back} (Ctrl Z)` : 'Nothing to undo'}>
           Undo
         </Button>

@@ -17,9 +17,9 @@ export function useOpen(id: string): { planting: Planting | null; problem: strin
   );
   useEffect(() => {
     if (!row || typeof row === 'string') return;
-    const { history, stamp, open, follow } = useWorkspace.getState();
-    if (history?.now.id !== id) open(row.planting, row.updatedAt);
-    else if (row.updatedAt > stamp) follow(row.planting, row.updatedAt);
+    const { history, open, follow } = useWorkspace.getState();
+    if (history?.now.id !== id) open(row);
+    else follow(row);
   }, [row, id]);
   const problem = row === null ? 'There is no such container on this bench.' : typeof row === 'string' ? row : null;
   return { planting: planting?.id === id ? planting : null, problem };
