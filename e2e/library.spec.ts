@@ -107,6 +107,7 @@ test('a plant of one’s own is added from its tag, composed with, corrected in 
   await form.getByLabel('Variety').fill('double apricot');
   await expect(form.getByText(/The rest is taken from Petunia/)).toBeVisible();
   await form.getByLabel('Grown height').fill('tall');
+  await form.getByLabel('Grown height').press('Tab');
   await expect(form.getByText(/is no length\. Write it as 30–60 cm/)).toBeVisible();
   await form.getByLabel('Grown height').fill('10-14 in');
   await form.getByLabel('Flower colour').fill('#f4b183');

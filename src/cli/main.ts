@@ -15,6 +15,7 @@ import { coverageTable } from '../core/plants/coverage';
 import { PlantSchema, plantName } from '../core/plants/schema';
 import { ballsL } from '../core/plantings/resolve';
 import { PlantingSchema } from '../core/plantings/schema';
+import { today } from '../core/units/date';
 
 const USAGE = `rillbank: the potting bench from a terminal. JSON in, JSON out.
 
@@ -49,7 +50,7 @@ const COMMANDS: Record<string, (args: string[]) => unknown> = {
     return z.toJSONSchema(schema, { io: 'input' });
   },
   compose: ([file]) => {
-    const { planting, seed } = readBrief(readJson(file), new Date().toISOString().slice(0, 10));
+    const { planting, seed } = readBrief(readJson(file), today());
     const { proposals, problem } = compose(planting, { seed });
     if (problem) throw new BadInputError(`brief: ${problem}`);
     return { proposals };

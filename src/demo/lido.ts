@@ -58,6 +58,9 @@ const box = (lengthMm: number): Shape => ({
 });
 
 /** The Kelp Street Lido: a volunteer-run open-air pool that exists only here, with a container of every kind. */
+/** A day in high summer on which all of it is alive: the diary stands open there. */
+export const LIDO_DAY = '2026-07-10';
+
 export const lido: readonly Planting[] = [
   planting(
     'lido-entrance-left',

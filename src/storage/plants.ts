@@ -5,7 +5,7 @@ import { plantIdOf } from '@/core/plantings/resolve';
 import type { Planting } from '@/core/plantings/schema';
 import { blobOf, dataUrlOf } from './blobs';
 import { db } from './db';
-import { forget, stamp } from './rows';
+import { forget, revOf, stamp } from './rows';
 
 /** One of somebody's own plants, without its photograph. */
 export interface Own {
@@ -58,6 +58,7 @@ async function follow(as: ReadonlyMap<string, string | Plant>, now: number): Pro
       placements: planting.placements.map((p) => ({ ...p, plant: as.get(plantIdOf(p)) ?? p.plant })),
     };
     row.updatedAt = now;
+    row.rev = revOf(row) + 1;
     changed.push(row.id);
   });
   forget(changed);

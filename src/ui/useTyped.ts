@@ -57,6 +57,8 @@ export function useTyped<T>({ name, shown, read, keep }: Typed<T>): Typing {
     const draft = draftOf(name);
     // eslint-disable-next-line react-hooks/set-state-in-effect -- what the browser kept is only known on the page
     if (draft !== null) setText(draft);
+    // A reload does not come by here: only a field that is taken away forgets.
+    return () => keepDraft(name, null);
   }, [name]);
   // A form with a text that was not understood is not sent.
   useEffect(() => ref.current?.setCustomValidity(problem ?? ''), [problem]);

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { ContainerSchema } from '../containers/schema';
+import { startDay } from '../plantings/start-day';
 import { freshPlanting } from '../plantings/fresh';
 import { BriefSchema, type Planting } from '../plantings/schema';
 import { SpotSchema } from '../spots/schema';
@@ -28,12 +29,13 @@ export function readBrief(data: unknown, today: string): { planting: Planting; s
   versionOf(data, BRIEF_FORMAT, 1);
   const f = parseWith(BriefFileSchema, data);
   const base = freshPlanting('composed', f.name ?? 'Composed', today);
+  const spot = { ...base.spot, ...f.spot };
   return {
     seed: f.seed ?? 1,
     planting: {
       ...base,
-      startDate: f.startDate ?? base.startDate,
-      spot: { ...base.spot, ...f.spot },
+      startDate: f.startDate ?? startDay(spot, today),
+      spot,
       container: { ...base.container, ...f.container },
       brief: { ...base.brief, ...f.brief },
     },

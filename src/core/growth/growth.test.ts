@@ -35,8 +35,12 @@ describe('light', () => {
   });
 
   test('the light window is 1 in its ideal and falls straight to nothing at its ends', () => {
-    const window: [number, number, number, number] = [4, 6, 12, 14];
-    expect([2, 4, 5, 6, 9, 12, 13, 14, 15].map((h) => lightFit(window, h))).toEqual([0, 0, 0.5, 1, 1, 1, 0.5, 0, 0]);
+    const window: [number, number, number, number] = [4, 6, 10, 12];
+    expect([2, 4, 5, 6, 9, 10, 11, 12, 13].map((h) => lightFit(window, h))).toEqual([0, 0, 0.5, 1, 1, 1, 0.5, 0, 0]);
+  });
+
+  test('a plant of full sun takes as many hours as the day has', () => {
+    expect([10, 12, 14, 15.5, 17].map((h) => lightFit([4, 6, 12, 14], h))).toEqual([1, 1, 1, 1, 1]);
   });
 
   test('a plant alone keeps all its light; one under another loses some, never the taller', () => {

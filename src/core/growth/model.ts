@@ -32,11 +32,14 @@ export const HEAT_STALL_C = 27;
 /** A plant whose window begins at no sun at all lives by sky light alone, at this share. Working figure. */
 const SUNLESS = 0.35;
 
+/** A plant that takes so many hours takes as many as the day has: no window was ever written for a longer one. */
+export const ALL_DAY_H = 14;
+
 /** Share of the light it wants that a plant gets in these hours: 1 in the ideal, falling to 0 at least and most. */
 export function lightFit([least, low, high, most]: Plant['sunHours'], hours: number): number {
-  if (hours < least || hours > most) return 0;
+  if (hours < least || (hours > most && most < ALL_DAY_H)) return 0;
   if (hours < low)
     return low === least ? 1 : least === 0 ? SUNLESS + (1 - SUNLESS) * (hours / low) : (hours - least) / (low - least);
-  if (hours > high) return most === high ? 1 : (most - hours) / (most - high);
+  if (hours > high) return most >= ALL_DAY_H || most === high ? 1 : (most - hours) / (most - high);
   return 1;
 }

@@ -1,7 +1,7 @@
 import { assess } from '../balance/assess';
 import type { Severity } from '../balance/severity';
 import type { Planting } from '../plantings/schema';
-import { formatDay } from '../units/date';
+import { formatDayFrom } from '../units/date';
 import type { UnitSystem } from '../units/length';
 
 /** What state a container is in, in one sentence. */
@@ -17,7 +17,7 @@ export function stateOf(planting: Planting, today: string, units: UnitSystem = '
   const wrong = findings.find((f) => f.severity === 'wrong');
   if (wrong) return { severity: 'wrong', text: wrong.message };
   const watch = findings.filter((f) => f.severity === 'watch').length;
-  const day = formatDay(planting.startDate);
+  const day = formatDayFrom(planting.startDate, today);
   const when = planting.startDate > today ? `Plant on ${day}.` : `Planted ${day}.`;
   return watch === 0
     ? { severity: 'good', text: `${when} Nothing to watch.` }

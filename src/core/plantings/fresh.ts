@@ -1,13 +1,12 @@
 import { MATERIALS } from '../containers/materials';
-import { addDays, nextMonthDay } from '../units/date';
 import { PLANTING_FORMAT, PLANTING_VERSION, type Placement, type Planting } from './schema';
+import { startDay } from './start-day';
 
-/** Tender plants go out this long after the last frost date, for nights to warm. Practice: one to two weeks. */
-const AFTER_LAST_FROST_DAYS = 12;
+/** Ordinary frosts of a mild climate. Working figures. */
+const FROSTS = { lastFrost: '05-04', firstFrost: '10-20' } as const;
 
-/** An unplanted container in an ordinary spot, planted out after the next last frost. `today` is an ISO date. */
+/** An unplanted container in an ordinary spot, to be planted when the season there allows it. `today` is an ISO date. */
 export function freshPlanting(id: string, name: string, today: string): Planting {
-  const lastFrost = '05-04';
   return {
     format: PLANTING_FORMAT,
     version: PLANTING_VERSION,
@@ -23,8 +22,7 @@ export function freshPlanting(id: string, name: string, today: string): Planting
       backdrop: '#d9ddd2',
       backdropBloom: null,
       coldestWinterC: -10,
-      lastFrost,
-      firstFrost: '10-20',
+      ...FROSTS,
       children: false,
       cats: false,
       dogs: false,
@@ -59,7 +57,7 @@ export function freshPlanting(id: string, name: string, today: string): Planting
       never: [],
       lasting: false,
     },
-    startDate: addDays(nextMonthDay(today, lastFrost), AFTER_LAST_FROST_DAYS),
+    startDate: startDay(FROSTS, today),
     nextId: 1,
     placements: [],
     deeds: [],

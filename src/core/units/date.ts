@@ -66,6 +66,10 @@ const DAY = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', ti
 /** A date as it is said in a sentence: “4 May”. */
 export const formatDay = (iso: string): string => DAY.format(toMs(iso));
 
+/** A day as it is said on another: with its year where that is another. */
+export const formatDayFrom = (iso: string, today: string): string =>
+  iso.slice(0, 4) === today.slice(0, 4) ? formatDay(iso) : `${formatDay(iso)} ${iso.slice(0, 4)}`;
+
 /** January first. */
 export const MONTH_NAMES = [
   'January',

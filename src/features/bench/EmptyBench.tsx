@@ -1,7 +1,8 @@
 'use client';
-import { lido } from '@/demo/lido';
+import { lido, LIDO_DAY } from '@/demo/lido';
 import { savePlantings } from '@/storage/plantings';
 import { Button } from '@/ui/Button';
+import { useDiary } from '../shell/diary';
 import { tell } from '../shell/tell';
 
 /** A bench with nothing on it: what to do first. */
@@ -17,7 +18,13 @@ export function EmptyBench({ onStart }: { onStart: () => void }) {
         <Button kind="deep" onClick={onStart}>
           Start a container
         </Button>
-        <Button onClick={() => void savePlantings(lido).catch((e: unknown) => tell.notKept(e))}>
+        <Button
+          onClick={() =>
+            void savePlantings(lido)
+              .then(() => useDiary.getState().openOn(LIDO_DAY))
+              .catch((e: unknown) => tell.notKept(e))
+          }
+        >
           Set out the lido’s pots to look at
         </Button>
       </div>

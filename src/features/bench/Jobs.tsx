@@ -2,7 +2,24 @@
 import Link from 'next/link';
 import { jobsOf } from '@/core/jobs';
 import type { Planting } from '@/core/plantings/schema';
+import { formatDay } from '@/core/units/date';
+import { Button } from '@/ui/Button';
+import { useDiary } from '../shell/diary';
 import { stationPath } from '../shell/stations';
+
+/** Where the diary is open on another day than the real one: which, and the way back. */
+function DiaryDay() {
+  const { open, openOn } = useDiary();
+  if (open === null) return null;
+  return (
+    <p className="text-quiet">
+      The diary is open on {formatDay(open)} {open.slice(0, 4)}.{' '}
+      <Button kind="bare" className="min-h-6!" onClick={() => openOn(null)}>
+        Open it on the real day
+      </Button>
+    </p>
+  );
+}
 
 /** What the bench asks for in the next two weeks; containers that ask the same share a line. */
 export function Jobs({ plantings, today }: { plantings: readonly Planting[]; today: string }) {
@@ -21,6 +38,7 @@ export function Jobs({ plantings, today }: { plantings: readonly Planting[]; tod
       className="flex flex-wrap items-baseline gap-x-4 gap-y-1 border-b border-line pb-2 pt-3 text-[0.9rem]"
     >
       <h2 className="text-[0.95rem] text-quiet">Next two weeks</h2>
+      <DiaryDay />
       {sorted.length === 0 && <p>Nothing due.</p>}
       <ul className="flex flex-wrap gap-x-5 gap-y-1">
         {sorted.map(([text, { pots }]) => (

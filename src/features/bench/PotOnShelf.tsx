@@ -4,7 +4,6 @@ import Link from 'next/link';
 import { useState } from 'react';
 import { stateOf } from '@/core/jobs/state';
 import type { Planting } from '@/core/plantings/schema';
-import { today } from '@/core/units/date';
 import { describe } from '@/core/containers/describe';
 import { Button } from '@/ui/Button';
 import { Mark } from '@/ui/Mark';
@@ -15,16 +14,18 @@ import { useUnits } from '../shell/units';
 interface Props {
   planting: Planting;
   scale: number;
+  /** ISO date. */
+  today: string;
   onCopy: () => void;
   onDelete: () => void;
   onArchive: () => void;
   onRename: (name: string) => void;
 }
 
-export function PotOnShelf({ planting, scale, onCopy, onDelete, onArchive, onRename }: Props) {
+export function PotOnShelf({ planting, scale, today, onCopy, onDelete, onArchive, onRename }: Props) {
   const units = useUnits((u) => u.units);
   const [naming, setNaming] = useState(false);
-  const state = stateOf(planting, today(), units);
+  const state = stateOf(planting, today, units);
   const { w } = pictureSize(planting, scale);
   const acts = [
     { text: 'Rename', act: () => setNaming(true) },

@@ -1,10 +1,10 @@
 'use client';
 import type { Planting } from '@/core/plantings/schema';
-import { today } from '@/core/units/date';
 import { archivePlanting, deletePlanting, editStored, savePlanting, type Shelf } from '@/storage/plantings';
 import { Button } from '@/ui/Button';
 import { pictureSize } from '../pictures/PotPicture';
 import { Boundary } from '../shell/Boundary';
+import { useToday } from '../shell/diary';
 import { newId } from '../shell/ids';
 import { tell } from '../shell/tell';
 import { Jobs } from './Jobs';
@@ -26,6 +26,7 @@ const FEW = 3;
 
 /** Every container as its own portrait at true relative size, by place. */
 export function Shelves({ shelf, onStart }: { shelf: Shelf; onStart: (like?: Planting) => void }) {
+  const day = useToday();
   const standing = shelf.pots.filter((p) => !p.archived);
   const away = shelf.pots.filter((p) => p.archived);
   // A full bench is looked at from a step further back, places side by side.
@@ -51,7 +52,7 @@ export function Shelves({ shelf, onStart }: { shelf: Shelf; onStart: (like?: Pla
   };
   return (
     <>
-      <Jobs plantings={standing.map((p) => p.planting)} today={today()} />
+      <Jobs plantings={standing.map((p) => p.planting)} today={day} />
       <div className={crowded ? 'flex flex-wrap items-stretch gap-x-7' : ''}>
         {places.map((place) => (
           <section key={place} className={`pt-6 ${crowded ? 'flex flex-1 flex-col' : ''}`}>
@@ -76,6 +77,7 @@ export function Shelves({ shelf, onStart }: { shelf: Shelf; onStart: (like?: Pla
                     <PotOnShelf
                       planting={planting}
                       scale={scale}
+                      today={day}
                       onCopy={() => told(copy(planting))}
                       onDelete={() => told(remove(planting))}
                       onArchive={() => told(archive(planting))}

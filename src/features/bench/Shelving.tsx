@@ -2,8 +2,9 @@
 import { useStored } from '@/storage/useStored';
 import { useEffect, useState } from 'react';
 import type { Planting } from '@/core/plantings/schema';
-import { lido } from '@/demo/lido';
+import { lido, LIDO_DAY } from '@/demo/lido';
 import { loadOnce, readShelf } from '@/storage/plantings';
+import { useDiary } from '../shell/diary';
 import { tell } from '../shell/tell';
 import { useUnits } from '../shell/units';
 import { EmptyBench } from './EmptyBench';
@@ -20,6 +21,9 @@ export function Shelving({ demo, onStart }: { demo: boolean; onStart: (like?: Pl
   useEffect(() => {
     if (demo)
       void loadOnce('demo', lido)
+        .then((set) => {
+          if (set) useDiary.getState().openOn(LIDO_DAY);
+        })
         .catch((e: unknown) => tell.notKept(e))
         .finally(() => setReady(true));
   }, [demo]);

@@ -11,9 +11,9 @@ import { Button } from '@/ui/Button';
 import { Toggle } from '@/ui/Toggle';
 import { useFilePick } from '@/ui/useFilePick';
 import { download } from '../shell/download';
+import { today } from '../shell/diary';
 import { tell } from '../shell/tell';
 
-const today = () => new Date().toISOString().slice(0, 10);
 const MOST_BYTES = 5_000_000;
 
 /** What a nursery has: asked of its feed or read from its list, and whether to keep to it. */

@@ -1,17 +1,22 @@
 'use client';
 import { Popover } from 'radix-ui';
 import { useState } from 'react';
+import { formatDay, today as realToday } from '@/core/units/date';
 import { Button } from '@/ui/Button';
+import { DateField } from '@/ui/Field';
 import { Segments } from '@/ui/Segments';
+import { useDiary, useToday } from './diary';
 import { keepTheme, keptSettings } from './settings';
 import { useUnits } from './units';
 
 type Theme = 'system' | 'light' | 'dark';
 const storedTheme = (): Theme => (typeof window === 'undefined' ? 'system' : (keptSettings().theme ?? 'system'));
 
-/** Units and light or dark, kept on this device. */
+/** Units, light or dark, and the day the diary is open on, kept on this device. */
 export function Preferences() {
   const { units, set } = useUnits();
+  const { open, openOn } = useDiary();
+  const day = useToday();
   const [theme, setTheme] = useState<Theme>(storedTheme);
   const choose = (t: Theme) => {
     setTheme(t);
@@ -48,6 +53,10 @@ export function Preferences() {
             ]}
             onChange={choose}
           />
+          <DateField label="Diary open on" value={day} onChange={(d) => openOn(d === realToday() ? null : d)} />
+          {open !== null && (
+            <Button onClick={() => openOn(null)}>Back to the real day, {formatDay(realToday())}</Button>
+          )}
           <dl className="grid grid-cols-[auto_1fr] gap-x-3 gap-y-1 text-[0.84rem] text-quiet">
             {[
               ['Ctrl K', 'do anything by name'],

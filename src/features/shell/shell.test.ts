@@ -6,6 +6,8 @@ import type { Planting } from '@/core/plantings/schema';
 import { placed, pot, warmPot } from '@/core/testing/pots';
 import { db } from '@/storage/db';
 import { editStored, readOne, savePlanting } from '@/storage/plantings';
+import { today as realToday } from '@/core/units/date';
+import { today, useDiary } from './diary';
 import { fileName } from './download';
 import { begun, done, type History, MOST_STEPS, nameOfLast, redone, undone } from './history';
 import { usePointing } from './pointing';
@@ -198,6 +200,29 @@ describe('the container on the bench', () => {
     state().undo();
     expect(now()).toMatchObject({ name: 'Test pot' });
     expect(now()?.placements).toHaveLength(4);
+  });
+});
+
+describe('the diary', () => {
+  const shelf = new Map<string, string>();
+  beforeAll(() => {
+    Object.defineProperty(globalThis, 'localStorage', {
+      configurable: true,
+      value: {
+        getItem: (k: string) => shelf.get(k) ?? null,
+        setItem: (k: string, v: string) => shelf.set(k, v),
+        removeItem: (k: string) => shelf.delete(k),
+      },
+    });
+  });
+  test('is open on the real day until it is opened on another, which is kept on the device', () => {
+    expect(today()).toBe(realToday());
+    useDiary.getState().openOn('2026-07-10');
+    expect(today()).toBe('2026-07-10');
+    expect([...shelf.values()]).toEqual(['2026-07-10']);
+    useDiary.getState().openOn(null);
+    expect(today()).toBe(realToday());
+    expect(shelf.size).toBe(0);
   });
 });
 

@@ -1,6 +1,8 @@
 'use client';
 import { hRatingOf, zoneOf } from '@/core/climate/zones';
 import type { Planting } from '@/core/plantings/schema';
+import { movedTo } from '@/core/plantings/start-day';
+import { today } from '../shell/diary';
 import type { ClockLight, Spot } from '@/core/spots/schema';
 import { MONTHS_SHORT } from '@/core/units/date';
 import { PLAIN_WINDOW } from '@/core/spots/sightline';
@@ -54,7 +56,7 @@ export function SpotPanel({ planting }: { planting: Planting }) {
   const { spot } = planting;
   const { light } = spot;
   const set = (name: string, change: Partial<Spot>) =>
-    run(name, { do: 'set', change: { spot: { ...spot, ...change } } });
+    run(name, { do: 'set', change: movedTo(planting, change, today()) });
   return (
     <div className="flex flex-col gap-3">
       <div className="grid grid-cols-[1.7fr_1fr] gap-2">
