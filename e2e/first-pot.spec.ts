@@ -30,6 +30,7 @@ test('from the bench to a shopping list, and back after a reload and in another 
   await page.getByRole('navigation').getByRole('link', { name: 'Container' }).click();
   await page.getByLabel('Name', { exact: true }).fill('Big blue');
   await page.getByLabel('Rim', { exact: true }).fill('45 cm');
+  await page.getByLabel('Rim', { exact: true }).press('Enter');
   await page.getByLabel('Depth', { exact: true }).fill(`1' 4"`);
   await page.getByLabel('Depth', { exact: true }).press('Enter');
   await expect(page.getByLabel('Depth', { exact: true })).toHaveValue('41 cm');
@@ -39,6 +40,7 @@ test('from the bench to a shopping list, and back after a reload and in another 
   // π·38.14/12·(44.02² + 44.02·29 + 29²) cm³ = 40.5 L
   await expect(holds).toContainText(/4[01] L/);
   await page.getByLabel('Rim', { exact: true }).fill('very wide');
+  await page.getByLabel('Rim', { exact: true }).press('Tab');
   await expect(page.getByRole('alert').filter({ hasText: 'Write a length' })).toBeVisible();
   await page.getByLabel('Rim', { exact: true }).fill('45 cm');
   await accessible(page);

@@ -1,6 +1,7 @@
 import '@fontsource-variable/bricolage-grotesque/standard.css';
 import './globals.css';
 import type { Metadata, Viewport } from 'next';
+import { headers } from 'next/headers';
 import type { ReactNode } from 'react';
 import { KeepOpen } from '@/features/shell/KeepOpen';
 import { Toasts } from '@/features/shell/Toasts';
@@ -11,11 +12,14 @@ export const metadata: Metadata = {
 };
 export const viewport: Viewport = { width: 'device-width', initialScale: 1, themeColor: '#e9eeea' };
 
-export default function RootLayout({ children }: { children: ReactNode }) {
+export default async function RootLayout({ children }: { children: ReactNode }) {
+  const nonce = (await headers()).get('x-nonce') ?? undefined;
   return (
     <html lang="en-GB" suppressHydrationWarning>
       <head>
         <script
+          nonce={nonce}
+          suppressHydrationWarning
           dangerouslySetInnerHTML={{
             __html:
               "try{var t=localStorage.getItem('rillbank.theme');if(t)document.documentElement.dataset.theme=t}catch(e){}",

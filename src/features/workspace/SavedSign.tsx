@@ -11,7 +11,7 @@ export function SavedSign() {
   const again = useWorkspace((s) => s.again);
   if (saving.state === 'failed')
     return (
-      <span role="status" className="flex items-center gap-1 whitespace-nowrap text-[0.88rem]">
+      <span role="alert" className="flex items-center gap-1 whitespace-nowrap text-[0.88rem]">
         <span className="font-semibold text-wrong">Not saved</span>
         <Button kind="bare" onClick={again}>
           Try again
@@ -29,7 +29,7 @@ export function SavedSign() {
     );
   const at = saving.state === 'saved' ? saving.at : null;
   return (
-    <span role="status" className="min-w-[5.2rem] whitespace-nowrap text-right text-[0.84rem] text-quiet">
+    <span className="min-w-[5.2rem] whitespace-nowrap text-right text-[0.84rem] text-quiet">
       {saving.state === 'saving' ? 'Saving …' : at !== null ? `Saved ${CLOCK.format(at)}` : ''}
     </span>
   );

@@ -1,0 +1,149 @@
+import { expect, type Page } from '@playwright/test';
+import { accessible, grown, test } from './help';
+
+const POT = '/pot/lido-entrance-left';
+const put = (page: Page, id: string, planting: string) =>
+  page.evaluate(
+    ([key, row]) =>
+      new Promise<void>((done, fail) => {
+        const open = indexedDB.open('rillbank');
+        open.onerror = () => fail(new Error('the database did not open'));
+        open.onsuccess = () => {
+          const tx = open.result.transaction('plantings', 'readwrite');
+          tx.objectStore('plantings').put({
+            id: key,
+            place: 'Shed',
+            updatedAt: 1,
+            planting: JSON.parse(row) as unknown,
+          });
+          tx.oncomplete = () => done();
+        };
+      }),
+    [id, planting] as const,
+  );
+
+test.beforeEach(async ({ page }) => {
+  await page.goto('/');
+  await expect(page.getByRole('heading', { name: 'Entrance steps' })).toBeVisible();
+});
+
+test('a year half typed into “Plant on” is not kept, and the bench stands', async ({ page }) => {
+  await page.goto(`${POT}/plants`);
+  await grown(page);
+  await page.getByRole('button', { name: 'Compose again' }).click();
+  const day = page.getByLabel('Plant on');
+  for (const wrong of ['0202-05-14', '0026-05-14', '0002-05-14']) {
+    await day.fill(wrong);
+    await expect(day).toHaveValue(wrong);
+    await day.blur();
+  }
+  await expect(page.getByText('Choose a day between 2000 and 2100.')).toBeVisible();
+  await page.goto('/');
+  await expect(page.getByRole('link', { name: /Left-hand pot/ })).toBeVisible();
+  await expect(page.getByText('Planted 14 May. 2 to watch.')).toBeVisible();
+});
+
+test('a container that cannot be read is told, saved as a file, and deleted; the others stand', async ({ page }) => {
+  await put(
+    page,
+    'odd-one',
+    JSON.stringify({ format: 'rillbank.planting', version: 2, name: 'Odd one', startDate: '0026-05-14' }),
+  );
+  await page.reload();
+  const told = page.getByRole('alert').filter({ hasText: 'One container cannot be read' });
+  await expect(told).toContainText('Odd one');
+  await expect(page.getByRole('link', { name: /Left-hand pot/ })).toBeVisible();
+  await accessible(page);
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    told.getByRole('button', { name: 'Save Odd one as a file' }).click(),
+  ]);
+  expect(file.suggestedFilename()).toBe('odd-one-as-stored.json');
+  await told.getByRole('button', { name: 'Delete Odd one' }).click();
+  await expect(told).toBeHidden();
+  await page.reload();
+  await expect(page.getByRole('link', { name: /Left-hand pot/ })).toBeVisible();
+});
+
+test('a rim typed digit by digit leaves the base alone, one typed too wide is clamped and told, and a reload keeps what is half typed', async ({
+  page,
+}) => {
+  await page.goto(`${POT}/container`);
+  const [rim, base] = [page.getByLabel('Rim', { exact: true }), page.getByLabel('Base', { exact: true })];
+  const was = await base.inputValue();
+  await rim.click();
+  await rim.press('Control+a');
+  await rim.pressSequentially('1000 mm', { delay: 30 });
+  await expect(base).toHaveValue(was);
+  await rim.press('Enter');
+  await expect(rim).toHaveValue('100 cm');
+  await expect(base).toHaveValue(was);
+  await rim.fill('9 m');
+  await rim.press('Enter');
+  await expect(rim).toHaveValue('200 cm');
+  await expect(page.getByText('200 cm is the most.')).toBeVisible();
+  await rim.fill('44 c');
+  await page.reload();
+  await expect(rim).toHaveValue('44 c');
+  await rim.press('Escape');
+  await expect(rim).toHaveValue('200 cm');
+  await expect(page.getByText(/^Saved \d\d:\d\d$/)).toBeHidden();
+});
+
+test('two tabs change two things and both are kept; undo here leaves what was done there', async ({
+  page,
+  context,
+}) => {
+  await page.goto(`${POT}/container`);
+  const other = await context.newPage();
+  await other.goto(`${POT}/spot`);
+  await other.getByLabel('Place').fill('Steps by the gate');
+  await page.getByLabel('Name', { exact: true }).fill('Gate pot');
+  await other.getByLabel('Place').press('Enter');
+  await page.getByLabel('Name', { exact: true }).press('Enter');
+  for (const tab of [page, other]) await expect(tab.getByText('Steps by the gate / Gate pot')).toBeVisible();
+  await expect(page.getByText(/^Saved \d\d:\d\d$/)).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  for (const tab of [page, other]) await expect(tab.getByText('Steps by the gate / Left-hand pot')).toBeVisible();
+});
+
+test('what the browser will not keep stays on the screen, can be saved as a file, and is kept when there is room', async ({
+  page,
+}) => {
+  await page.goto(`${POT}/container`);
+  await page.evaluate(() => {
+    const put = IDBObjectStore.prototype.put;
+    Object.assign(window, { roomAgain: () => (IDBObjectStore.prototype.put = put) });
+    IDBObjectStore.prototype.put = () => {
+      throw new DOMException('full', 'QuotaExceededError');
+    };
+  });
+  await page.getByLabel('Name', { exact: true }).fill('Gate pot');
+  await page.getByLabel('Name', { exact: true }).press('Enter');
+  await expect(page.getByText('No room left to save')).toBeVisible();
+  await expect(page.getByRole('banner').getByText('Not saved')).toBeVisible();
+  await accessible(page);
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('banner').getByRole('button', { name: 'Save as a file' }).click(),
+  ]);
+  expect(file.suggestedFilename()).toBe('gate-pot-planting.json');
+  await page.evaluate(() => (window as unknown as { roomAgain: () => void }).roomAgain());
+  await page.getByRole('banner').getByRole('button', { name: 'Try again' }).click();
+  await expect(page.getByText(/^Saved \d\d:\d\d$/)).toBeVisible();
+  await page.reload();
+  await expect(page.getByText('Entrance steps / Gate pot')).toBeVisible();
+});
+
+test('the diary of the demonstration is open in July, says so, and opens on the real day', async ({ page }) => {
+  await expect(page.getByText('The diary is open on 10 July 2026.')).toBeVisible();
+  await page.getByRole('button', { name: 'Open it on the real day' }).click();
+  await expect(page.getByText(/The diary is open on/)).toBeHidden();
+  await page.getByRole('button', { name: 'Settings' }).click();
+  const day = page.getByLabel('Diary open on');
+  await day.fill('2026-08-01');
+  await day.press('Enter');
+  await expect(page.getByText('The diary is open on 1 August 2026.')).toBeVisible();
+  await page.reload();
+  await expect(page.getByText('The diary is open on 1 August 2026.')).toBeVisible();
+});
