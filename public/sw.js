@@ -14,7 +14,21 @@ self.addEventListener('install', (event) => {
       .then(() => self.skipWaiting()),
   );
 });
-self.addEventListener('activate', (event) => event.waitUntil(prune().then(() => self.clients.claim())));
+self.addEventListener('activate', (event) =>
+  event.waitUntil(
+    prune()
+      .then(() => self.clients.claim())
+      .then(keepParts),
+  ),
+);
+
+/** Everything the pages are built of, listed at the build: a page that was never opened needs no signal for its parts. */
+async function keepParts() {
+  const list = await fetch('/_next/static/parts.json')
+    .then((answer) => (answer.ok ? answer.json() : []))
+    .catch(() => []);
+  await add(PARTS, list);
+}
 
 /** Forgets what older builds kept. Caches come in the order they were made. */
 async function prune() {
