@@ -5,6 +5,12 @@ import { join, sep } from 'node:path';
 const dir = '.next/static';
 const parts = readdirSync(dir, { recursive: true, withFileTypes: true })
   .filter((f) => f.isFile() && /\.(js|css|woff2)$/.test(f.name))
-  .map((f) => `/_next/static/${join(f.parentPath, f.name).slice(dir.length + 1).split(sep).join('/')}`)
+  .map(
+    (f) =>
+      `/_next/static/${join(f.parentPath, f.name)
+        .slice(dir.length + 1)
+        .split(sep)
+        .join('/')}`,
+  )
   .sort();
 writeFileSync(join(dir, 'parts.json'), JSON.stringify(parts));
