@@ -1,6 +1,6 @@
 import { headspaceMm } from '../containers';
 import { formOf } from '../containers/form';
-import { depthOf } from '../containers/outline';
+import { depthOf, rimOf } from '../containers/outline';
 import type { Planting } from '../plantings/schema';
 import { schoolOf } from '../schools';
 import type { Band } from '../schools/school';
@@ -16,10 +16,15 @@ const RAISED = 1.8;
  * what shows over a sill.
  */
 export function heightBand({ brief, container, spot }: Pick<Planting, 'brief' | 'container' | 'spot'>): Band {
-  const [low, high] = schoolOf(brief).height[formOf(container)];
+  const { of, band } = schoolOf(brief).height[formOf(container)];
+  const { wide, deep } = rimOf(container.shape);
+  const depth = depthOf(container.shape);
+  // A long bowl is as wide as a round one of its area.
+  const one = { depth: 1, width: Math.sqrt(wide * deep) / depth, mm: 1 / depth }[of];
+  const [low, high] = [band[0] * one, band[1] * one];
   if (spot.seen !== 'inside' || !spot.sight) return [low, high];
   const overSoil = Math.max(...usefulFor(spot.sight).map((u) => u.leastMm)) * WELL_OVER;
-  const need = (overSoil - headspaceMm(container)) / depthOf(container.shape);
+  const need = (overSoil - headspaceMm(container)) / depth;
   return need <= low ? [low, high] : [need, Math.max(high, need * RAISED)];
 }
 

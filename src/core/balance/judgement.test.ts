@@ -223,8 +223,17 @@ describe('the height figure', () => {
     const band = (c: Planting['container']) =>
       finding(pot({ container: c, placements: warmPot().placements.slice(0, 1) }), 'height')?.band;
     expect(band(roundPot(400, 290, 360))).toEqual([1, 2]);
-    expect(band(roundPot(450, 400, 180))).toEqual([1.5, 2]);
+    // A low bowl by its width: 0.35 to 0.95 of 450 mm, over 180 mm.
+    expect(band(roundPot(450, 400, 180))).toEqual([expect.closeTo(0.875, 9), expect.closeTo(2.375, 9)]);
     expect(band(roundPot(300, 220, 620))).toEqual([1, 2.5]);
+    // A window box by what it carries, whatever its depth: 15 to 45 cm.
+    const box = (depthMm: number) =>
+      band({
+        ...pot().container,
+        shape: { kind: 'box', lengthMm: 800, widthMm: 200, baseLengthMm: 780, baseWidthMm: 180, depthMm },
+      });
+    expect(box(150)).toEqual([1, 3]);
+    expect(box(300)).toEqual([0.5, 1.5]);
   });
 });
 

@@ -84,7 +84,7 @@ describe('one concept, one object, one file', () => {
     const spires: School = {
       ...SCHOOLS['tall-centre'],
       label: 'Spires',
-      height: { ...SCHOOLS['tall-centre'].height, pot: [3, 4] },
+      height: { ...SCHOOLS['tall-centre'].height, pot: { of: 'depth' as const, band: [3, 4] as [number, number] } },
       steps: null,
       lays: laysBy({
         rows: () => [[{ part: 'T', role: 'thriller', angle: 0, out: 0 }]],

@@ -6,6 +6,7 @@ import type { Role } from '../plants/traits';
 import type { Planting } from '../plantings/schema';
 import { sum } from '../units/number';
 import { company } from './company';
+import { playersOf } from './players';
 import { promise } from './promise';
 import { type Candidate, leadOf, type Ranked } from './candidate';
 import type { Pattern } from './patterns';
@@ -27,8 +28,7 @@ function huesToTry({ brief }: Planting): readonly (number | null)[] {
 /** Plants by role, most promising first. */
 function rankRoles(base: Planting, offered: readonly Plant[], noise: Map<string, number>, hue: number | null): Ranked {
   const rank = (role: Role) =>
-    offered
-      .filter((p) => p.roles.includes(role))
+    playersOf(role, offered)
       .map((plant) => ({
         plant,
         value:

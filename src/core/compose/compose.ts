@@ -11,7 +11,8 @@ import { type Judged, leadOf } from './candidate';
 import { pick } from './choose';
 import { offer } from './filter';
 import { byScore, judgeOf } from './judge';
-import { type Pattern, patternsFor } from './patterns';
+import { fewerFor, type Pattern, patternsFor } from './patterns';
+import { playersOf } from './players';
 import { reasonOf } from './reason';
 import { better, cleanOf, growLeads, type Search } from './search';
 
@@ -50,13 +51,29 @@ const NO_ROOM =
  * said of one plant and of a pair; grow and judge the most promising for each lead; improve them by swaps; choose a
  * few that differ. Deterministic from the seed. Every judgement is `assess`.
  */
-export function compose(base: Planting, { seed = 1, library = LIBRARY, want = 5, onProgress }: Options = {}): Composed {
+export function compose(base: Planting, options: Options = {}): Composed {
+  const { library = LIBRARY, seed = 1 } = options;
   const { offered, refused } = offer(base, library);
-  const patterns = patternsFor(base);
-  const problem = missingRole(patterns, offered);
-  if (problem) return { proposals: [], refused, problem };
   const jitter = seeded(seed ^ hashText(base.brief.scheme));
   const noise = new Map(library.map((p) => [p.id, jitter() * NOISE]));
+  // Where no full planting can be, the best of a smaller one is better than none.
+  const problems: string[] = [];
+  for (const patterns of [patternsFor(base), fewerFor(base)]) {
+    const problem = missingRole(patterns, offered);
+    const proposals = problem ? [] : searched(base, offered, patterns, noise, options);
+    if (proposals.length > 0) return { proposals, refused, problem: null };
+    problems.push(problem ?? NO_ROOM);
+  }
+  return { proposals: [], refused, problem: problems[0] ?? NO_ROOM };
+}
+
+function searched(
+  base: Planting,
+  offered: readonly Plant[],
+  patterns: readonly Pattern[],
+  noise: Map<string, number>,
+  { want = 5, onProgress }: Options,
+): Proposal[] {
   const candidates = castsFor(base, offered, patterns, noise);
   onProgress?.(0.1, []);
   const leads = new Set(candidates.map(leadOf)).size;
@@ -76,14 +93,13 @@ export function compose(base: Planting, { seed = 1, library = LIBRARY, want = 5,
   const judged = growLeads(search);
   const bettered = better(search, judged);
   const clean = cleanOf(search, [...bettered, ...judged]);
-  const chosen = pick((clean.length > 0 ? clean : bettered).sort(byScore), want);
-  return { proposals: chosen.map((j) => toProposal(base, j)), refused, problem: chosen.length > 0 ? null : NO_ROOM };
+  return pick((clean.length > 0 ? clean : bettered).sort(byScore), want).map((j) => toProposal(base, j));
 }
 
 function missingRole(patterns: readonly Pattern[], offered: readonly Plant[]): string | null {
   if (patterns.length === 0) return 'This container is too small for a mixed planting.';
   const needed = new Set(patterns.flatMap((p) => p.parts.map((x) => x.role)));
-  const short = [...needed].find((role) => !offered.some((p) => p.roles.includes(role)));
+  const short = [...needed].find((role) => playersOf(role, offered).length === 0);
   return short
     ? `No ${short} in the library suits this spot and container. Loosen the spot, the pot or what you ruled out.`
     : null;

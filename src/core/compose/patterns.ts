@@ -18,6 +18,8 @@ export interface Pattern {
 const SPILLERS = { basket: [0.5, 0.65], other: [0.36, 0.5] } as const;
 const FILLER_KINDS = [1, 2, 3] as const;
 const SPILLER_KINDS = [1, 2] as const;
+/** So many plants fewer than usual are tried at the most. Working figure. */
+const FEWER = 3;
 
 /** So many of `n` plants spill, at a share. */
 function spillersOf(n: number, share: number): number {
@@ -40,10 +42,25 @@ function kindCounts(n: number, spillers: number, star: boolean, most: number): {
 }
 
 /** The patterns to try for a planting: its school's, over counts, kinds and turns. All round, opposites match; one-sided, odd clumps. */
-export function patternsFor({ container, brief, spot }: Planting): Pattern[] {
+export function patternsFor(planting: Planting): Pattern[] {
+  const [few, many] = usualStarts(planting.container);
+  return patternsOf(
+    planting,
+    planting.brief.density === 'full now' ? [many, many - 1] : [few, Math.min(many, few + 1)],
+  );
+}
+
+/** Patterns of fewer plants than are usual, down to one: for where no usual one can stand. */
+export function fewerFor(planting: Planting): Pattern[] {
+  const [few] = usualStarts(planting.container);
+  return patternsOf(
+    planting,
+    Array.from({ length: Math.min(FEWER, few - 1) }, (_, i) => few - 1 - i),
+  );
+}
+
+function patternsOf({ container, brief, spot }: Planting, counts: readonly number[]): Pattern[] {
   const school = schoolOf(brief);
-  const [few, many] = usualStarts(container);
-  const counts = brief.density === 'full now' ? [many, many - 1] : [few, Math.min(many, few + 1)];
   const shares = !school.hangs ? [0] : SPILLERS[shapeOf(container.shape).family === 'basket' ? 'basket' : 'other'];
   const out = new Map<string, Pattern>();
   for (const n of counts.filter((c) => c >= 1)) {

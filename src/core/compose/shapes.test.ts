@@ -1,6 +1,6 @@
 import { some } from '../testing/some';
 import { misfits } from '../layout/packing';
-import { SOLD } from '../containers/sold';
+import { SOLD, takeShape } from '../containers/sold';
 import type { Container, Shape } from '../containers/schema';
 import { freshPlanting } from '../plantings/fresh';
 import type { Planting } from '../plantings/schema';
@@ -90,6 +90,31 @@ describe.each(CASES)('%s', (_, base) => {
       expect(p.planting.placements.length).toBeGreaterThanOrEqual(few);
       expect(p.planting.placements.length).toBeLessThanOrEqual(many);
     }
+  });
+});
+
+/** The smallest of each kind is the hardest to plant. */
+const SMALLEST: [Shape['kind'], Shape][] = (['basket', 'wall-basket', 'bowl', 'free'] as const).map((kind) => [
+  kind,
+  (kind === 'free' ? SOLD.free[2] : SOLD[kind][0]) as Shape,
+]);
+const SCHOOLS_TRIED = ['tall-centre', 'level-dome'] as const;
+
+describe.each(SMALLEST)('the smallest %s', (kind, shape) => {
+  test.each(
+    SCHOOLS_TRIED.flatMap((school) => ([[9, 10, 11, 12, 13, 14, 15], []] as const).map((h) => [school, h] as const)),
+  )('%s in the sun of %j is no dead end', (school, hours) => {
+    const container = { ...takeShape(fresh.container, kind), shape };
+    const { proposals, problem } = compose({
+      ...fresh,
+      container,
+      spot: { ...fresh.spot, light: noted([...hours]) },
+      brief: { ...fresh.brief, school },
+    });
+    expect(problem).toBeNull();
+    expect(proposals.length).toBeGreaterThanOrEqual(4);
+    for (const p of some(proposals))
+      expect(p.report.findings.filter((f) => f.severity === 'wrong').map((f) => f.check)).toEqual([]);
   });
 });
 

@@ -5,8 +5,9 @@ import { STARTS, type StartSize } from '../plants/starts';
 
 /** Root balls keep this far apart. Practice: a finger's width less. */
 const GAP_MM = 5;
-/** A root ball ends at least this far above the base. */
+/** A root ball ends at least this far above the base; in a shallow bowl or tray a tenth of its depth. Practice; the tenth is a working figure. */
 const BASE_CLEARANCE_MM = 30;
+const BASE_SHARE = 0.1;
 /** A ball's foot is this share of its top: ordinary pots taper so. Working figure. */
 const FOOT = 0.8;
 /** Practice: a root ball can be squeezed by up to a quarter of its width. */
@@ -56,10 +57,16 @@ export function roomAt(c: Container, start: StartSize, x: number, y: number): Ro
   return atTop <= atFoot ? { ...top, mm: atTop } : { ...foot, mm: atFoot };
 }
 
+/** How deep a root ball may be in a container, mm. */
+function ballRoomMm(c: Container): number {
+  const depth = depthOf(c.shape);
+  return depth - headspaceMm(c) - Math.min(BASE_CLEARANCE_MM, depth * BASE_SHARE);
+}
+
 /** Whether a start goes into the container at all. */
 export function goesIn(c: Container, start: StartSize): boolean {
   const heart = heartOf(c.shape);
-  return roomAt(c, start, heart.x, heart.y).mm >= 0;
+  return STARTS[start].ballDepthMm <= ballRoomMm(c) && roomAt(c, start, heart.x, heart.y).mm >= 0;
 }
 
 /** How far from the middle a root ball may stand in a direction (0 right, turning toward the viewer), mm; negative when it does not go in. */
@@ -82,7 +89,7 @@ export const apartMm = (a: StartSize, b: StartSize): number => (STARTS[a].ballMm
 /** Everything that does not fit, worst first. Empty when all do. */
 export function misfits(c: Container, balls: readonly BallAt[]): Misfit[] {
   const out: Misfit[] = [];
-  const room = depthOf(c.shape) - headspaceMm(c) - BASE_CLEARANCE_MM;
+  const room = ballRoomMm(c);
   balls.forEach((a, i) => {
     const ball = STARTS[a.start];
     const deep = ball.ballDepthMm - room;

@@ -1,13 +1,16 @@
 import type { Form } from '../containers/form';
-import type { Band, Steps } from './school';
+import type { Reach, Steps } from './school';
 
-/** Bands that the schools with a star share. Practice; the urn and the basket's upper end are working figures. */
-export const STAR_HEIGHT: Record<Form, Band> = {
-  pot: [1, 2],
-  'low bowl': [1.5, 2],
-  urn: [1, 2.5],
-  'window box': [1, 1.75],
-  basket: [0.75, 1.5],
+/**
+ * Bands that the schools with a star share. Practice: a pot by its depth; a low bowl by its width, and a window box as it
+ * is, for their depth says nothing of what they carry. The urn is a working figure.
+ */
+export const STAR_HEIGHT: Record<Form, Reach> = {
+  pot: { of: 'depth', band: [1, 2] },
+  'low bowl': { of: 'width', band: [0.35, 0.95] },
+  urn: { of: 'depth', band: [1, 2.5] },
+  'window box': { of: 'mm', band: [150, 450] },
+  basket: { of: 'depth', band: [0.5, 1.5] },
 };
 
 /** A thriller stands clear of its fillers: at least 1.4 × their middle. Practice; the upper end is a working figure. */

@@ -7,6 +7,12 @@ import type { Lay, Slot } from './lays/slot';
 
 export type Band = [low: number, high: number];
 
+/** How far the tallest stands over the rim, and by what that is counted: the container’s depth, its width, or mm. */
+export interface Reach {
+  of: 'depth' | 'width' | 'mm';
+  band: Band;
+}
+
 /** How the layers of a planting step down, and where that stops being bearable. */
 export interface Steps {
   /** The thriller over the middle of the fillers, or the spread of heights over the tallest. */
@@ -22,8 +28,8 @@ export interface School {
   about: string;
   /** Where its lead stands, as the middle of a sentence. */
   leads: string;
-  /** Tallest above the soil over container height, by container form. */
-  height: Record<Form, Band>;
+  /** The tallest above the rim, by container form. */
+  height: Record<Form, Reach>;
   /** Null where layers are not asked to step down. */
   steps: Steps | null;
   /** One plant stands over the rest. */

@@ -6,6 +6,7 @@ import { MOUNT_LABEL, mountsFor } from '@/core/containers/mounts';
 import { SHAPE_LABELS } from '@/core/containers/shapes';
 import { FREE_NAMES, SOLD, takeShape } from '@/core/containers/sold';
 import type { Planting } from '@/core/plantings/schema';
+import { usualSchool } from '@/core/schools';
 import { same } from '@/core/units/same';
 import { formatLength, type UnitSystem } from '@/core/units/length';
 import { ColourField, Choose, LengthField, NumberField, TextField } from '@/ui/Field';
@@ -52,7 +53,13 @@ export function ContainerPanel({ planting }: { planting: Planting }) {
           label="Shape"
           value={shape.kind}
           options={Object.entries(SHAPE_LABELS).map(([value, text]) => ({ value: value as Shape['kind'], text }))}
-          onChange={(kind) => put('Change the shape', takeShape(container, kind))}
+          onChange={(kind) => {
+            const next = takeShape(container, kind);
+            // The arrangement follows the shape while nobody chose another, and nothing is planted.
+            const follows = planting.placements.length === 0 && planting.brief.school === usualSchool(shape);
+            const brief = follows ? { brief: { ...planting.brief, school: usualSchool(next.shape) } } : {};
+            run('Change the shape', { do: 'set', change: { container: next, ...brief } });
+          }}
         />
         <Choose
           label="Size as sold"

@@ -8,6 +8,7 @@ import type { StartSize } from '../../plants/starts';
 import { plantIdOf } from '../../plantings/resolve';
 import type { Planting } from '../../plantings/schema';
 import { whyNot } from '../filter';
+import { playersOf } from '../players';
 import { promise } from '../promise';
 import { trial } from './trial';
 
@@ -25,8 +26,8 @@ export function alternatives(planting: Planting, placementId: string, library: r
   if (!now) return [];
   const current = plantIdOf(now);
   const hue = planting.brief.from ? lch(planting.brief.from).h : null;
-  return library
-    .filter((p) => p.id !== current && p.roles.includes(now.role) && whyNot(p, planting).length === 0)
+  const others = library.filter((p) => p.id !== current && whyNot(p, planting).length === 0);
+  return playersOf(now.role, others)
     .map((p) => ({ p, value: promise(p, now.role, planting, hue) }))
     .sort((a, b) => b.value - a.value)
     .map((x) => x.p);
