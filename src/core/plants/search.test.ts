@@ -1,4 +1,5 @@
 import { LIBRARY } from '.';
+import { alsoCalled } from './names';
 import { plantName } from './schema';
 import { finderOf } from './search';
 
@@ -19,6 +20,34 @@ test.each<[string, string, RegExp]>([
   const found = names(text);
   expect(found.length).toBeGreaterThan(0);
   expect(found.slice(0, 3).some((n) => wanted.test(n))).toBe(true);
+});
+
+test.each<[string, RegExp]>([
+  ['snap dragon', /^Antirrhinum/],
+  ['million bells', /^Calibrachoa/],
+  ['bizzy lizzy', /^Impatiens/],
+  ['busy lizzie', /^Impatiens/],
+  ['fuschia', /^Fuchsia/],
+  ['african daisy', /^Osteospermum/],
+  ['coral bells', /^Heuchera/],
+  ['sweet potato', /^Ipomoea batatas/],
+  ['dusty miller', /^Jacobaea|^Artemisia|^Centaurea/],
+])('people who say “%s” find it', (text, genus) => {
+  const found = find(text).slice(0, 3);
+  expect(found.map((p) => p.botanical)).toEqual(found.map(() => expect.stringMatching(genus)));
+  expect(found.length).toBeGreaterThan(0);
+});
+
+test('“geranium” finds both that are called so, and a colour word narrows it', () => {
+  const genera = new Set(find('geranium').map((p) => p.botanical.split(' ')[0]));
+  expect([...genera]).toEqual(expect.arrayContaining(['Geranium', 'Pelargonium']));
+  const red = find('red geranium').slice(0, 2);
+  expect(red.map((p) => [p.botanical.split(' ')[0], p.variety])).toContainEqual(['Pelargonium', 'scarlet']);
+});
+
+test('every other name is of a genus that is on the shelves', () => {
+  const known = LIBRARY.filter((p) => alsoCalled(p.botanical).length > 0);
+  expect(known.length).toBeGreaterThan(200);
 });
 
 test('every word must be found, and the best comes first', () => {
