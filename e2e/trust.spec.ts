@@ -1,5 +1,5 @@
 import { expect, type Page } from '@playwright/test';
-import { accessible, grown, test } from './help';
+import { accessible, grown, pixelsNear, test } from './help';
 
 const POT = '/pot/lido-entrance-left';
 const put = (page: Page, id: string, planting: string) =>
@@ -146,4 +146,26 @@ test('the diary of the demonstration is open in July, says so, and opens on the 
   await expect(page.getByText('The diary is open on 1 August 2026.')).toBeVisible();
   await page.reload();
   await expect(page.getByText('The diary is open on 1 August 2026.')).toBeVisible();
+});
+
+test('a picture that the graphics chip lets go of is drawn flat meanwhile, and comes back', async ({ page }) => {
+  await page.goto(`${POT}/plants`);
+  await grown(page);
+  const lose = (again: boolean) =>
+    page.getByTestId('portrait').evaluate((el, comesBack) => {
+      const gl = (el as HTMLCanvasElement).getContext('webgl2');
+      const ext = gl?.getExtension('WEBGL_lose_context');
+      ext?.loseContext();
+      if (comesBack) setTimeout(() => ext?.restoreContext(), 500);
+    }, again);
+  const said = page.getByText(/^The graphics chip let go of the picture/);
+  for (const again of [true, false]) {
+    await lose(again);
+    await expect(said).toBeVisible();
+    await expect(page.getByTestId('elevation')).toBeVisible();
+    await expect(said).toBeHidden();
+    await expect(page.getByTestId('elevation')).toBeHidden();
+    // Lime of the coleus: there is a picture again.
+    await expect.poll(() => pixelsNear(page, [184, 210, 50], 90)).toBeGreaterThan(100);
+  }
 });

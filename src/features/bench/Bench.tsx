@@ -2,6 +2,7 @@
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
+import { useRef } from 'react';
 import type { Planting } from '@/core/plantings/schema';
 import { Button, buttonLook } from '@/ui/Button';
 import { Waiting } from './Waiting';
@@ -24,14 +25,19 @@ const Preferences = dynamic(() => import('../shell/Preferences').then((m) => m.P
 /** Home: every container as its own portrait at true relative size, by place. */
 export function Bench({ demo }: { demo: boolean }) {
   const router = useRouter();
+  const starting = useRef(false);
   /** A new container, in the same spot as another when one is given. */
   const start = async (like?: Planting) => {
+    // Two clicks are one start.
+    if (starting.current) return;
+    starting.current = true;
     try {
       const { startContainer } = await import('./start');
       router.push(await startContainer(like));
     } catch (e) {
       const { tell } = await import('../shell/tell');
       tell.notKept(e);
+      starting.current = false;
     }
   };
   return (

@@ -1,18 +1,23 @@
 'use client';
+import Link from 'next/link';
 import type { Composed, Proposal } from '@/core/compose/compose';
 import { checkOf, isLevel } from '@/core/balance';
 import { shoppingList } from '@/core/materials/list';
 import { plantName } from '@/core/plants/schema';
 import { resolve } from '@/core/plantings/resolve';
 import { formatMoney } from '@/core/units/quantity';
-import { Button } from '@/ui/Button';
+import { maxBy } from '@/core/units/number';
+import { Button, buttonLook } from '@/ui/Button';
 import { Level } from '@/ui/Level';
 import { Mark } from '@/ui/Mark';
 import { along } from '@/ui/along';
 import { figureOf } from '@/core/balance/finding';
+import { type Station, stationPath } from '../shell/stations';
 import { PotPicture, pictureSize } from '../pictures/PotPicture';
 
 interface Props {
+  /** The container’s id. */
+  id: string;
   state: 'working' | 'done';
   done: number;
   sofar: readonly Proposal[];
@@ -22,8 +27,21 @@ interface Props {
   onClose: () => void;
 }
 
+/** Where a rule that left plants out can be loosened. */
+const LOOSENED: Partial<Record<string, { station: Station; text: string }>> = {
+  light: { station: 'spot', text: 'Read the light again' },
+  scorch: { station: 'spot', text: 'Read the light again' },
+  safety: { station: 'spot', text: 'Change who is about' },
+  nights: { station: 'spot', text: 'Change the frosts' },
+  winter: { station: 'spot', text: 'Change the winter' },
+  height: { station: 'container', text: 'Take another container' },
+  fit: { station: 'container', text: 'Take another container' },
+};
+
 /** What the composer found, side by side as portraits. */
-export function Proposals({ state, done, sofar, composed, onTake, onStop, onClose }: Props) {
+export function Proposals({ id, state, done, sofar, composed, onTake, onStop, onClose }: Props) {
+  const worst = maxBy(Object.entries(composed?.refused ?? {}), ([, n]) => n);
+  const wayOut = worst && LOOSENED[worst[0]];
   const list = composed?.proposals ?? sofar;
   const widest = Math.max(...list.map((p) => pictureSize(p.planting, 1).w), 1);
   const tallest = Math.max(...list.map((p) => pictureSize(p.planting, 1).h), 1);
@@ -59,6 +77,14 @@ export function Proposals({ state, done, sofar, composed, onTake, onStop, onClos
               .
             </p>
           )}
+          <p className="flex flex-wrap gap-2 pt-3">
+            {wayOut && (
+              <Link href={stationPath(id, wayOut.station)} className={buttonLook('deep')}>
+                {wayOut.text}
+              </Link>
+            )}
+            <Button onClick={onClose}>Change the brief</Button>
+          </p>
         </div>
       )}
       <ol className="flex min-h-0 flex-1 gap-5 overflow-x-auto overflow-y-auto pb-3 pt-2 max-work:flex-col">

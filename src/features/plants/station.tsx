@@ -52,13 +52,14 @@ function Corner({ planting, season }: StationProps) {
 }
 
 /** What the composer found; taking one plants it. */
-function Whole() {
+function Whole({ planting }: StationProps) {
   const { state, done, sofar, composed, stop } = useComposing();
   const run = useWorkspace((s) => s.run);
   const show = useWorkspace((s) => s.show);
   const set = useDesk((d) => d.set);
   return (
     <Proposals
+      id={planting.id}
       state={state === 'working' ? 'working' : 'done'}
       done={done}
       sofar={sofar}

@@ -70,7 +70,7 @@ function useLast<T>(value: T | null): T | null {
 
 /** The container, alive and true to scale: turn it by drag or arrow keys. */
 export function Portrait({ planting, season, frame, week }: Props) {
-  const { stage: staged, attach, size, drawn, draw, rough } = useStage();
+  const { stage: staged, lost, canvasKey, attach, size, drawn, draw, rough } = useStage();
   const turning = useRef<{ x: number; y: number; view: View } | null>(null);
   const [view, setView] = useState<View>(FRONT);
   const lit = usePointing((p) => p.lit);
@@ -167,18 +167,29 @@ export function Portrait({ planting, season, frame, week }: Props) {
             <Elevation planting={planting} canopy={canopy} frame={frame} />
           ) : (
             <canvas
+              key={canvasKey}
               ref={attach}
-              className="block h-full w-full [mask-image:linear-gradient(to_right,transparent,black_6%,black_94%,transparent)]"
+              className={`block h-full w-full [mask-image:linear-gradient(to_right,transparent,black_6%,black_94%,transparent)] ${lost ? 'invisible' : ''}`}
               data-testid="portrait"
             />
           )}
         </div>
+        {lost && (
+          <>
+            <div className="absolute inset-0">
+              <Elevation planting={planting} canopy={canopy} frame={frame} />
+            </div>
+            <p role="status" className="absolute left-2 top-8 bg-ground px-2 text-[0.86rem] text-quiet">
+              The graphics chip let go of the picture. It is drawn flat until it comes back.
+            </p>
+          </>
+        )}
         {asked.error && (
           <div className="absolute inset-x-4 top-10 bg-ground">
             <Failed what="The plants could not be drawn." error={asked.error} again={asked.again} />
           </div>
         )}
-        {stage && (
+        {stage && !lost && (
           <Ruler
             stage={stage}
             drawn={drawn}

@@ -41,9 +41,14 @@ export function TopBar({
       >
         Rillbank
       </Link>
-      <p className="order-3 min-w-0 basis-full truncate text-[0.93rem] text-quiet work:order-none work:flex-1 work:basis-auto">
-        {spotName(planting.spot)} / <span className="font-semibold text-ink">{planting.name}</span>, {subtitle}
-      </p>
+      <div className="order-3 min-w-0 basis-full truncate text-[0.93rem] text-quiet work:order-none work:flex-1 work:basis-auto">
+        {spotName(planting.spot)} /{' '}
+        <h1 className="inline text-[length:inherit] font-semibold text-ink">
+          {planting.name}
+          <span className="sr-only">, {STATIONS[station].name}</span>
+        </h1>
+        , {subtitle}
+      </div>
       <div className="ml-auto flex items-center gap-1 work:ml-0 print:hidden">
         <SavedSign />
         <Button kind="bare" disabled={!back} onClick={undo} title={back ? `Undo ${back} (Ctrl Z)` : 'Nothing to undo'}>

@@ -1,6 +1,6 @@
 'use client';
 import Link from 'next/link';
-import { useEffect } from 'react';
+import { type ReactNode, useEffect } from 'react';
 import { describe } from '@/core/containers/describe';
 import { MATERIALS } from '@/core/containers/materials';
 import type { Planting } from '@/core/plantings/schema';
@@ -11,6 +11,7 @@ import { useKnown } from '../shell/known';
 import type { StationProps } from '../shell/panels';
 import { stationAfter, stationPath, STATIONS, type Station } from '../shell/stations';
 import { useWorkspace } from '../shell/store';
+import { useCatchFocus } from '../shell/useCatchFocus';
 import { useShortcuts } from '../shell/useShortcuts';
 import { useUnits } from '../shell/units';
 import { Adding } from './Adding';
@@ -59,11 +60,17 @@ function Open({ planting, station }: { planting: Planting; station: Station }) {
   const at: StationProps = { planting, season, report, week, units, known };
   useEffect(() => useDesk.getState().set({ briefing: false, adding: false }), [planting.id]);
   useEffect(() => {
-    document.title = `${planting.name} · Rillbank`;
-  }, [planting.name]);
+    document.title = `${planting.name}, ${STATIONS[station].name} · Rillbank`;
+  }, [planting.name, station]);
   const material = MATERIALS[planting.container.material].label.toLowerCase();
   return (
     <div className="flex min-h-dvh flex-col work:h-dvh work:overflow-hidden">
+      <a
+        href="#work"
+        className={`${buttonLook('deep')} sr-only focus:not-sr-only focus:absolute focus:left-2 focus:top-2 focus:z-40`}
+      >
+        Skip to the work
+      </a>
       <TopBar
         planting={planting}
         station={station}
@@ -72,9 +79,9 @@ function Open({ planting, station }: { planting: Planting; station: Station }) {
       />
       <Boundary what={`the ${STATIONS[station].name} station`} resetOn={planting}>
         {whole && Whole ? (
-          <main className="min-h-0 flex-1">
+          <WholeStand>
             <Whole {...at} />
-          </main>
+          </WholeStand>
         ) : (
           <Stand station={station} at={at} frame={frame} />
         )}
@@ -92,6 +99,16 @@ function Open({ planting, station }: { planting: Planting; station: Station }) {
 
 const never = (): boolean => false;
 
+/** A station that takes the whole frame. */
+function WholeStand({ children }: { children: ReactNode }) {
+  const main = useCatchFocus<HTMLElement>('whole');
+  return (
+    <main ref={main} id="work" tabIndex={-1} className="min-h-0 flex-1 outline-none">
+      {children}
+    </main>
+  );
+}
+
 interface StandProps {
   station: Station;
   at: StationProps;
@@ -104,12 +121,16 @@ function Stand({ station, at, frame }: StandProps) {
   const columns = broad
     ? 'work:grid-cols-[minmax(30rem,1.15fr)_1fr]'
     : 'work:grid-cols-[17.6rem_minmax(0,1fr)_18.6rem]';
+  const work = useCatchFocus<HTMLElement>(station);
   const pictured = Picture && hasPicture?.(at.planting);
   return (
     <main className={`flex min-h-0 flex-1 flex-col work:grid ${columns}`}>
       <aside
+        ref={work}
+        id="work"
+        tabIndex={-1}
         aria-label={STATIONS[station].name}
-        className="order-2 min-h-0 px-4 py-2 work:order-1 work:overflow-y-auto work:pl-5 work:pr-3"
+        className="outline-none order-2 min-h-0 px-4 py-2 work:order-1 work:overflow-y-auto work:pl-5 work:pr-3"
       >
         <Work {...at} />
         {onward(at.planting) && <Onward id={at.planting.id} station={station} />}

@@ -7,11 +7,17 @@ const SLOW_MS = 70;
 /** What a picture should take while it is turned; the fewest pixels a side and the fewest leaves for it, as shares of all. */
 const AIM_MS = 60;
 const LEAST = 0.3;
+/** A lost picture that does not come back by itself gets a canvas of its own after so long, ms. Working figure. */
+const COMES_BACK_MS = 2500;
 const ratio = () => Math.min(2, window.devicePixelRatio);
 
 interface Staged {
   /** null until there is a canvas; 'none' where WebGL is missing. */
   stage: Stage | null | 'none';
+  /** The graphics chip let go of the picture; it is drawn again as soon as it can be. */
+  lost: boolean;
+  /** A canvas of another number is another canvas. */
+  canvasKey: number;
   /** Put this on the canvas. */
   attach: (canvas: HTMLCanvasElement | null) => (() => void) | undefined;
   size: { w: number; h: number };
@@ -28,6 +34,8 @@ export function useStage(): Staged {
   const [stage, setStage] = useState<Staged['stage']>(null);
   const [size, setSize] = useState({ w: 0, h: 0 });
   const [drawn, setDrawn] = useState(0);
+  const [lost, setLost] = useState(false);
+  const [canvasKey, setCanvasKey] = useState(0);
   const live = useRef<Stage | null>(null);
   /** What a whole picture took when it was last timed, ms. */
   const took = useRef(0);
@@ -60,6 +68,21 @@ export function useStage(): Staged {
         return undefined;
       }
       live.current = made;
+      let waiting: ReturnType<typeof setTimeout> | undefined;
+      const onLost = (e: Event) => {
+        // Without this the browser would never give it back.
+        e.preventDefault();
+        setLost(true);
+        waiting = setTimeout(() => setCanvasKey((n) => n + 1), COMES_BACK_MS);
+      };
+      const onBack = () => {
+        clearTimeout(waiting);
+        setLost(false);
+        draw(true);
+      };
+      canvas.addEventListener('webglcontextlost', onLost);
+      canvas.addEventListener('webglcontextrestored', onBack);
+      setLost(false);
       const watch = new ResizeObserver(() => {
         const { clientWidth: w, clientHeight: h } = holder;
         made.setSize(w, h, ratio());
@@ -70,6 +93,9 @@ export function useStage(): Staged {
       setStage(made);
       return () => {
         watch.disconnect();
+        clearTimeout(waiting);
+        canvas.removeEventListener('webglcontextlost', onLost);
+        canvas.removeEventListener('webglcontextrestored', onBack);
         live.current = null;
         made.dispose();
       };
@@ -89,5 +115,5 @@ export function useStage(): Staged {
     [size, draw],
   );
 
-  return { stage, attach, size, drawn, draw, rough };
+  return { stage, lost, canvasKey, attach, size, drawn, draw, rough };
 }
