@@ -54,7 +54,7 @@ function spoil(data: unknown): void {
     }
     const how = random();
     if (how < 0.6) at[key] = any(ODD);
-    else if (how < 0.75) delete at[key];
+    else if (how < 0.75) Reflect.deleteProperty(at, key);
     else if (how < 0.9 && Array.isArray(at)) at.push(at[0]);
     else at[`${key}x`] = inside;
     return;
