@@ -38,7 +38,7 @@ test('a brief that nothing answers names what to change and goes there', async (
     mimeType: 'application/json',
     buffer: Buffer.from(JSON.stringify(pot({ id: 'hard', name: 'Hard', spot, startDate: '2026-01-10' }))),
   });
-  await page.getByRole('link', { name: /Hard/ }).click();
+  await page.getByRole('link', { name: /Hard/ }).first().click();
   await page.getByRole('button', { name: 'Compose', exact: true }).click();
   await expect(page.getByText('Nothing fits yet')).toBeVisible();
   await accessible(page);

@@ -5,6 +5,7 @@ import { useRouter } from 'next/navigation';
 import { useRef } from 'react';
 import type { Planting } from '@/core/plantings/schema';
 import { Button, buttonLook } from '@/ui/Button';
+import { useCatchFocus } from '../shell/useCatchFocus';
 import { Waiting } from './Waiting';
 
 // The frame comes first and alone: what reads, judges and draws is many times as heavy.
@@ -26,6 +27,7 @@ const Preferences = dynamic(() => import('../shell/Preferences').then((m) => m.P
 export function Bench({ demo }: { demo: boolean }) {
   const router = useRouter();
   const starting = useRef(false);
+  const main = useCatchFocus<HTMLElement>('bench');
   /** A new container, in the same spot as another when one is given. */
   const start = async (like?: Planting) => {
     // Two clicks are one start.
@@ -53,7 +55,7 @@ export function Bench({ demo }: { demo: boolean }) {
         <Backup />
         <Preferences />
       </header>
-      <main className="flex flex-1 flex-col px-4 pb-8 work:px-8">
+      <main ref={main} tabIndex={-1} className="outline-none flex flex-1 flex-col px-4 pb-8 work:px-8">
         <Shelving demo={demo} onStart={(like) => void start(like)} />
       </main>
     </div>
