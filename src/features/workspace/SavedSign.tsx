@@ -29,7 +29,7 @@ export function SavedSign() {
     );
   const at = saving.state === 'saved' ? saving.at : null;
   return (
-    <span className="min-w-[5.2rem] whitespace-nowrap text-right text-[0.84rem] text-quiet">
+    <span className="whitespace-nowrap text-[0.84rem] text-quiet">
       {saving.state === 'saving' ? 'Saving …' : at !== null ? `Saved ${CLOCK.format(at)}` : ''}
     </span>
   );
