@@ -45,6 +45,11 @@ const NOISE = 0.03;
 const NO_ROOM =
   'Plants fit the spot, but no arrangement of them fits the container. Try fewer plants (room to grow) or a wider pot.';
 
+/** Out of fewer plants than these hardly a mixed planting can be made. Working figure. */
+const FEW = 12;
+const tooFew = (n: number): string =>
+  `No planting can be made of the ${n} ${n === 1 ? 'plant' : 'plants'} that suit this spot and container. Loosen the spot, the pot or what you ruled out.`;
+
 /**
  * Searches for plantings that fit the planting's spot, container and brief, keeping its locked placements. Stages:
  * refuse what cannot live here; lay out the school's patterns; cast kinds into parts by a beam search on what can be
@@ -62,7 +67,7 @@ export function compose(base: Planting, options: Options = {}): Composed {
     const problem = missingRole(patterns, offered);
     const proposals = problem ? [] : searched(base, offered, patterns, noise, options);
     if (proposals.length > 0) return { proposals, refused, problem: null };
-    problems.push(problem ?? NO_ROOM);
+    problems.push(problem ?? (offered.length < FEW ? tooFew(offered.length) : NO_ROOM));
   }
   return { proposals: [], refused, problem: problems[0] ?? NO_ROOM };
 }

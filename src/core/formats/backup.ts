@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { OwnPlantSchema, type OwnPlant } from '../plants/own';
 import { PlantingSchema, type Planting } from '../plantings/schema';
 import { KeptStockSchema, type KeptStock } from '../stock/schema';
+import { PLANTS_FORMAT } from './own-plants';
 import { BadInputError, parseJson, parseWith } from './parse';
 import { readPlanting } from './planting';
 import { BACKUP_LADDER, climbed, newestOf } from './versions';
@@ -87,6 +88,8 @@ export function readBench(text: string): Bench {
   if (text.length > MOST_BYTES) throw tooLarge(text.length);
   const data = parseJson(text);
   const format = typeof data === 'object' && data !== null ? (data as { format?: unknown }).format : undefined;
+  if (format === PLANTS_FORMAT)
+    throw new BadInputError('format: this file holds plants, no containers. Open it in the Library, under Files.');
   if (format !== BACKUP_LADDER.format)
     return {
       pots: [{ planting: readPlanting(data), changedAt: null, away: false }],

@@ -37,6 +37,22 @@ describe('a bench out and in', () => {
       },
     ],
   };
+  test.each<[string, object, RegExp]>([
+    [
+      'plants where containers are looked for',
+      { format: 'rillbank.plants', version: 1 },
+      /^format: .*Open it in the Library/,
+    ],
+    ['an id that is no address', { ...warmPot(), id: '../other' }, /^id: may hold letters, digits, - and _ only/],
+    ['a blank name', { ...warmPot(), name: '  ' }, /^name: needs a name/],
+    ['a day that never comes', { ...warmPot(), startDate: '2026-02-30' }, /^startDate: is no day in the calendar/],
+    ['a year of two digits', { ...warmPot(), startDate: '0026-05-14' }, /^startDate: is no day in the calendar/],
+    [
+      'a frost that never comes',
+      { ...warmPot(), spot: { ...warmPot().spot, lastFrost: '02-30' } },
+      /^spot\.lastFrost: is no day that every year has/,
+    ],
+  ])('%s: says what and where', (_, data, says) => expect(why(() => readBench(JSON.stringify(data)))).toMatch(says));
   test('is the same bench', () => expect(readBench(writeBackup(bench, '2026-11-23T10:00:00Z'))).toEqual(bench));
   test('a single planting is read too', () =>
     expect(readBench(JSON.stringify(warmPot())).pots).toEqual([{ planting: warmPot(), changedAt: null, away: false }]));

@@ -3,7 +3,7 @@ import { OwnPlantSchema, type OwnPlant } from '../plants/own';
 import { parseJson, parseWith } from './parse';
 import { versionOf } from './versions';
 
-const PLANTS_FORMAT = 'rillbank.plants';
+export const PLANTS_FORMAT = 'rillbank.plants';
 
 /** Somebody's own plants in one file, photographs with them. */
 export const PlantsFileSchema = z

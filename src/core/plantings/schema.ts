@@ -70,8 +70,15 @@ export const PlantingSchema = z
   .object({
     format: z.literal(PLANTING_FORMAT),
     version: z.literal(PLANTING_VERSION),
-    id: z.string().min(1).max(60),
-    name: z.string().min(1, 'needs a name').max(80),
+    /** Part of its address. */
+    id: z
+      .string()
+      .max(60)
+      .regex(/^[\w-]+$/, 'may hold letters, digits, - and _ only'),
+    name: z
+      .string()
+      .max(80)
+      .refine((t) => t.trim() !== '', 'needs a name'),
     spot: SpotSchema,
     container: ContainerSchema,
     brief: BriefSchema,
