@@ -1,4 +1,13 @@
-import { addDays, daysBetween, monthly, monthPosition, nextMonthDay, isDay, MonthDaySchema } from './date';
+import {
+  addDays,
+  daysBetween,
+  monthly,
+  monthPosition,
+  nextMonthDay,
+  formatDayFrom,
+  isDay,
+  MonthDaySchema,
+} from './date';
 
 test('days are counted across a clock change and a leap day', () => {
   expect(addDays('2026-03-28', 3)).toBe('2026-03-31');
@@ -41,3 +50,8 @@ test.each([
   ['04-31', false],
   ['5-4', false],
 ])('%s is a day of every year: %s', (text, is) => expect(MonthDaySchema.safeParse(text).success).toBe(is));
+
+test('a day in another year is said with its year', () => {
+  expect(formatDayFrom('2026-05-16', '2026-11-25')).toBe('16 May');
+  expect(formatDayFrom('2027-05-16', '2026-11-25')).toBe('16 May 2027');
+});
