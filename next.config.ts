@@ -12,6 +12,8 @@ const HEADERS = [
 ];
 
 const config: NextConfig = {
+  // Two builds side by side, for a release under an open page (scripts/faults-browser.mjs).
+  distDir: process.env.RILLBANK_DIST ?? '.next',
   reactStrictMode: true,
   poweredByHeader: false,
   headers: async () => [{ source: '/:path*', headers: HEADERS }],

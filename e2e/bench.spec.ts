@@ -1,3 +1,4 @@
+import { readFile } from 'node:fs/promises';
 import { expect } from '@playwright/test';
 import { lido } from '../src/demo/lido';
 import { test, accessible, grown } from './help';
@@ -43,13 +44,13 @@ test('a backup opened twice doubles nothing; of two the newer stays, and that is
     page.waitForEvent('download'),
     page.getByRole('button', { name: 'Save a backup' }).click(),
   ]);
-  const path = info.outputPath('bench.json');
+  const path = info.outputPath('bench.zip');
   await saved.saveAs(path);
   const file = page.getByLabel('Backup or planting file');
   const before = lido.length;
   await expect(pots).toHaveCount(before);
   await file.setInputFiles(path);
-  await expect(page.getByText('All of it is on the bench already')).toBeVisible();
+  await expect(page.getByText('All of it is here already')).toBeVisible();
   await expect(pots).toHaveCount(before);
 
   await page.getByRole('button', { name: 'More for Left-hand pot', exact: true }).click();
@@ -58,12 +59,26 @@ test('a backup opened twice doubles nothing; of two the newer stays, and that is
   await page.getByRole('button', { name: 'Rename', exact: true }).click();
   await expect(page.getByRole('link', { name: /Gate pot/ })).toBeVisible();
   await file.setInputFiles(path);
-  const dialog = page.getByRole('dialog', { name: /^Open bench\.json/ });
+  const dialog = page.getByRole('dialog', { name: /^Open bench\.zip/ });
   await expect(dialog.getByText('Newer here: the one here stays (1)')).toBeVisible();
   await accessible(page);
   await dialog.getByRole('button', { name: 'Open it' }).click();
   await expect(dialog).toBeHidden();
   await expect(page.getByRole('link', { name: /Gate pot/ })).toBeVisible();
+  await expect(pots).toHaveCount(before);
+
+  // Half of it arrived: what is whole is offered, what is not is named.
+  const whole = await readFile(path);
+  await file.setInputFiles({
+    name: 'half.zip',
+    mimeType: 'application/zip',
+    buffer: whole.subarray(0, Math.floor(whole.length / 2)),
+  });
+  const half = page.getByRole('dialog', { name: /^Open half\.zip/ });
+  await expect(half.getByText(/breaks off before its end/)).toBeVisible();
+  await expect(half.getByText(/^containers\/.* is missing/).first()).toBeVisible();
+  await accessible(page);
+  await half.getByRole('button', { name: 'Leave everything as it is' }).click();
   await expect(pots).toHaveCount(before);
 });
 

@@ -32,11 +32,12 @@ test('with everything left as it stands a small basket gets a choice, and the wa
 
 test('a brief that nothing answers names what to change and goes there', async ({ page }) => {
   await page.goto(EMPTY);
-  const spot = sun([], { children: true, cats: true, dogs: true });
+  const spot = sun([], { children: true, cats: true, dogs: true, coldestWinterC: -40 });
+  const { brief } = pot();
   await page.getByLabel('Backup or planting file').setInputFiles({
     name: 'hard.json',
     mimeType: 'application/json',
-    buffer: Buffer.from(JSON.stringify(pot({ id: 'hard', name: 'Hard', spot, startDate: '2026-01-10' }))),
+    buffer: Buffer.from(JSON.stringify(pot({ id: 'hard', name: 'Hard', spot, brief: { ...brief, lasting: true } }))),
   });
   await page.getByRole('link', { name: /Hard/ }).first().click();
   await page.getByRole('button', { name: 'Compose', exact: true }).click();
@@ -59,6 +60,90 @@ test('two clicks start one container, and the keyboard skips to the work', async
   await expect(page.getByRole('link', { name: 'Skip to the work' })).toBeFocused();
   await page.keyboard.press('Enter');
   await expect.poll(() => focused(page)).toBe('work');
+  const kept = await page.evaluate(
+    () =>
+      new Promise<number>((done) => {
+        const asked = indexedDB.open('rillbank');
+        asked.onsuccess = () => {
+          const count = asked.result.transaction('plantings').objectStore('plantings').count();
+          count.onsuccess = () => done(count.result);
+        };
+      }),
+  );
+  expect(kept).toBe(1);
+});
+
+test('with the keyboard alone a first pot takes no more than forty presses, and what was found outlives a reload', async ({
+  page,
+}) => {
   await page.goto(EMPTY);
-  await expect(page.getByRole('button', { name: /^More for / })).toHaveCount(1);
+  await expect(page.getByRole('heading', { name: 'An empty bench' })).toBeVisible();
+  let presses = 0;
+  const press = async (key: string) => {
+    await page.keyboard.press(key);
+    presses += 1;
+  };
+  /** Tab until something of that name is reached, then Enter. */
+  const enter = async (name: RegExp) => {
+    const here = () =>
+      page.evaluate(
+        () => document.activeElement?.getAttribute('aria-label') ?? document.activeElement?.textContent ?? '',
+      );
+    while (!name.test((await here()).trim())) {
+      expect(presses).toBeLessThan(80);
+      await press('Tab');
+    }
+    await press('Enter');
+  };
+  const atWork = () => expect.poll(() => page.evaluate(() => document.activeElement?.id)).toBe('work');
+  await enter(/^Start a container$/);
+  await atWork();
+  await enter(/^Next: the container$/);
+  await expect(page).toHaveURL(/\/container$/);
+  await atWork();
+  await enter(/^Next: the plants$/);
+  await expect(page).toHaveURL(/\/plants$/);
+  await atWork();
+  await enter(/^Compose$/);
+  await expect(page.getByText(/^\d ways to plant it$/)).toBeVisible();
+  await atWork();
+
+  const reasons = () =>
+    page.getByRole('button', { name: /^Take number/ }).evaluateAll((all) => all.map((b) => b.ariaLabel));
+  const found = await reasons();
+  await page.reload();
+  await expect(page.getByText(/^\d ways to plant it$/)).toBeVisible();
+  expect(await reasons()).toEqual(found);
+  await page.getByRole('link', { name: 'Library', exact: true }).click();
+  await expect(page.getByRole('list', { name: 'Plants' })).toBeVisible();
+  await page.goBack();
+  expect(await reasons()).toEqual(found);
+
+  await enter(/^Take number 1/);
+  await expect(page.getByRole('meter')).toHaveCount(5);
+  expect(presses).toBeLessThanOrEqual(40);
+  // Another may still be looked at, and taken instead.
+  await page.getByRole('button', { name: `See the ${found.length} proposals again` }).click();
+  await page.getByRole('button', { name: /^Take number 2/ }).click();
+  await expect(page.getByRole('meter')).toHaveCount(5);
+});
+
+test('a container that was started and left untouched is on no shelf; its list says that nothing is planted', async ({
+  page,
+}) => {
+  await page.goto(EMPTY);
+  await page.getByRole('main').getByRole('button', { name: 'Start a container' }).click();
+  await expect(page).toHaveURL(/\/spot$/);
+  await page.getByRole('navigation').getByRole('link', { name: 'Make' }).click();
+  await expect(page.getByText('for one pot, not planted yet')).toBeVisible();
+  await page.getByRole('link', { name: 'Rillbank, to the bench' }).click();
+  await expect(page.getByRole('heading', { name: 'An empty bench' })).toBeVisible();
+  await page.goBack();
+  await page.getByRole('main').getByRole('link', { name: 'Compose one' }).click();
+  await page.getByRole('navigation').getByRole('link', { name: 'Container' }).click();
+  await page.getByLabel('Name', { exact: true }).fill('Mine');
+  await page.getByLabel('Name', { exact: true }).press('Enter');
+  await expect(page.getByText(/^Saved \d/)).toBeVisible();
+  await page.getByRole('link', { name: 'Rillbank, to the bench' }).click();
+  await expect(page.getByRole('button', { name: 'More for Mine' })).toBeVisible();
 });

@@ -103,12 +103,12 @@ test('from the bench to a shopping list, and back after a reload and in another 
   await page.getByRole('link', { name: 'Rillbank, to the bench' }).click();
   await expect(page.getByRole('heading', { name: 'Pool terrace' })).toBeVisible();
 
-  // Out to JSON, and in on an empty profile.
+  // Out to a file, and in on an empty profile.
   const [backup] = await Promise.all([
     page.waitForEvent('download'),
     page.getByRole('button', { name: 'Save a backup' }).click(),
   ]);
-  const path = info.outputPath('backup.json');
+  const path = info.outputPath('backup.zip');
   await backup.saveAs(path);
   const other = await browser.newContext();
   const fresh = await other.newPage();

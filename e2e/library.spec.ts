@@ -301,7 +301,8 @@ test('stock is asked for and kept to; what is out gets a stand-in, on a phone at
   await first.getByRole('button').click();
   await expect(dialog).toBeHidden();
   await expect(page.getByRole('button', { name: `Find a stand-in for ${name}` })).toBeVisible();
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: 'Stations: at Make' }).click();
+  await page.getByRole('menuitem', { name: /^Undo/ }).click();
   await expect(page.getByRole('button', { name: 'Find a stand-in for Petunia, magenta' })).toBeVisible();
 });
 

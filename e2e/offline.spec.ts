@@ -1,6 +1,7 @@
 import { type ChildProcess, spawn } from 'node:child_process';
 import { createServer } from 'node:net';
 import { expect } from '@playwright/test';
+import { STATION_IDS, stationPath } from '../src/features/shell/stations';
 import { grown, test } from './help';
 
 let HOME = '';
@@ -49,9 +50,7 @@ test('with no signal it still opens, shows the list, and finds a stand-in', asyn
   await grown(page);
   const kept = (pages: string[]) =>
     page.evaluate(async (all) => (await Promise.all(all.map((p) => caches.match(p)))).every(Boolean), pages);
-  await expect
-    .poll(() => kept(['/', '/library', '/pot/lido-entrance-left/make', '/pot/lido-entrance-left/plants']))
-    .toBe(true);
+  await expect.poll(() => kept(['/', '/library', ...STATION_IDS.map((s) => stationPath('shell', s))])).toBe(true);
   await page.reload();
   await grown(page);
   // Everything this page is built of is kept as well.
@@ -82,6 +81,14 @@ test('with no signal it still opens, shows the list, and finds a stand-in', asyn
   await expect(page.getByRole('heading', { name: 'Entrance steps' })).toBeVisible();
   await page.getByRole('link', { name: 'Library', exact: true }).click();
   await expect(page.getByRole('list', { name: 'Plants' }).getByRole('button').first()).toBeVisible();
+  // One that was never opened here opens, and so does one that is started now.
   await page.goto(`${HOME}/pot/lido-terrace-tub/plants`);
+  await grown(page);
+  await expect(page.getByRole('banner').getByText('Oval tub')).toBeVisible();
+  await page.getByRole('link', { name: 'Rillbank, to the bench' }).click();
+  await page.getByRole('button', { name: 'Start a container' }).first().click();
+  await expect(page).toHaveURL(/\/spot$/);
+  await expect(page.getByLabel('Place')).toHaveValue('Terrace');
+  await page.goto(`${HOME}/pot/lido-terrace-tub/nowhere`);
   await expect(page.getByRole('heading', { name: 'No signal' })).toBeVisible();
 });

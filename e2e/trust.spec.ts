@@ -133,6 +133,9 @@ test('what the browser will not keep stays on the screen, can be saved as a file
   await expect(page.getByText(/^Saved \d\d:\d\d$/)).toBeVisible();
   await page.reload();
   await expect(page.getByText('Entrance steps / Gate pot')).toBeVisible();
+  // The way back outlives the reload too.
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByText('Entrance steps / Left-hand pot')).toBeVisible();
 });
 
 test('the diary of the demonstration is open in July, says so, and opens on the real day', async ({ page }) => {
@@ -156,13 +159,12 @@ test('a picture that the graphics chip lets go of is drawn flat meanwhile, and c
       const gl = (el as HTMLCanvasElement).getContext('webgl2');
       const ext = gl?.getExtension('WEBGL_lose_context');
       ext?.loseContext();
-      if (comesBack) setTimeout(() => ext?.restoreContext(), 500);
+      if (comesBack) setTimeout(() => ext?.restoreContext(), 1500);
     }, again);
   const said = page.getByText(/^The graphics chip let go of the picture/);
   for (const again of [true, false]) {
     await lose(again);
-    await expect(said).toBeVisible();
-    await expect(page.getByTestId('elevation')).toBeVisible();
+    await Promise.all([expect(said).toBeVisible(), expect(page.getByTestId('elevation')).toBeVisible()]);
     await expect(said).toBeHidden();
     await expect(page.getByTestId('elevation')).toBeHidden();
     // Lime of the coleus: there is a picture again.

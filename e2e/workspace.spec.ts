@@ -117,12 +117,12 @@ test('dark, on a phone, and in inches', async ({ page }) => {
   await grown(page);
   await expect(page.getByRole('meter')).toHaveCount(5);
   await accessible(page);
-  await page.setViewportSize({ width: 390, height: 844 });
-  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
-  await accessible(page);
   await page.getByRole('button', { name: 'Settings' }).click();
   await page.getByRole('radio', { name: 'in, qt, lb' }).click();
   await page.keyboard.press('Escape');
+  await page.setViewportSize({ width: 390, height: 844 });
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+  await accessible(page);
   await expect(page.getByRole('meter', { name: 'Height' })).toHaveAttribute('aria-valuetext', / in over a pot \d+/);
 });
 

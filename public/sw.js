@@ -3,6 +3,9 @@
 const BUILD = new URL(self.location.href).searchParams.get('build') ?? '0';
 const PAGES = `rillbank-pages-${BUILD}`;
 const PARTS = `rillbank-parts-${BUILD}`;
+/** A page of each station that belongs to no container: what it shows is in the browser, so that it serves for any. */
+const STATIONS = ['spot', 'container', 'plants', 'make'];
+const shellOf = (station) => `/pot/shell/${station}`;
 /** Builds whose pages are kept: this one, and the one before it for what was not opened since. */
 const KEPT_BUILDS = 2;
 
@@ -10,7 +13,7 @@ self.addEventListener('install', (event) => {
   event.waitUntil(
     caches
       .open(PAGES)
-      .then((cache) => cache.addAll(['/', '/library']))
+      .then((cache) => cache.addAll(['/', '/library', ...STATIONS.map(shellOf)]))
       .then(() => self.skipWaiting()),
   );
 });
@@ -39,10 +42,7 @@ async function prune() {
 }
 
 // What was fetched before this worker was there is told by the page, and kept too.
-self.addEventListener('message', (event) => {
-  const { pages = [], parts = [] } = event.data ?? {};
-  event.waitUntil(Promise.all([add(PAGES, pages), add(PARTS, parts)]));
-});
+self.addEventListener('message', (event) => event.waitUntil(add(PARTS, event.data?.parts ?? [])));
 
 self.addEventListener('fetch', (event) => {
   const { request } = event;
@@ -81,7 +81,8 @@ async function part(request) {
 /** Pages come fresh while there is a network, and as last seen when there is none. A page is one whatever is asked after it. */
 async function page(request, url) {
   const cache = await caches.open(PAGES);
-  const key = request.mode === 'navigate' ? url.pathname : request;
+  const station = /^\/pot\/[^/]+\/([^/]+)$/.exec(url.pathname)?.[1];
+  const key = request.mode !== 'navigate' ? request : STATIONS.includes(station) ? shellOf(station) : url.pathname;
   try {
     const answer = await fetch(request);
     // What could not be kept is no reason not to show it.

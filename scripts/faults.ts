@@ -1,7 +1,8 @@
 // Tries to lose or break something, thousands of times, and counts. Not in `npm test`. `npm run faults`
 import 'fake-indexeddb/auto';
 import { assess } from '../src/core/balance/assess';
-import { readBench, writeBackup } from '../src/core/formats/backup';
+import { readBench } from '../src/core/formats/backup';
+import { backupText } from '../src/core/testing/backup';
 import { BadInputError } from '../src/core/formats/parse';
 import { apply, type Command } from '../src/core/plantings/commands';
 import { freeId } from '../src/core/plantings/ids';
@@ -72,7 +73,7 @@ function spoiltFiles(): void {
     stock: null,
     settings: {},
   };
-  const backup = writeBackup(whole, '2026-07-01T10:00:00Z');
+  const backup = backupText(whole, '2026-07-01T10:00:00Z');
   const count = { refused: 0, read: 0, crashed: 0, speechless: 0, slow: 0 };
   for (let i = 0; i < FILES; i += 1) {
     // Most files are of one planting: a whole bench takes many times as long and spoils no other way.

@@ -4,7 +4,7 @@ import { existsSync } from 'node:fs';
 import { chromium } from '@playwright/test';
 import { chromiumPath, ensureChromium, run } from './setup.mjs';
 
-const ARGS = [
+export const ARGS = [
   '--no-sandbox',
   '--disable-gpu',
   '--disable-quic',
@@ -15,30 +15,40 @@ const ARGS = [
   '--enable-unsafe-swiftshader',
 ];
 
-/** Does `work` with a browser and the address of a server; ends both. Builds first where there is no build, or when asked. */
-export async function visit(work, { port = 4104, build = false } = {}) {
-  ensureChromium();
-  if ((build || !existsSync('.next/BUILD_ID')) && run('npm', ['run', 'build', '--silent']) !== 0) process.exit(1);
-  const base = `http://localhost:${port}`;
+/** Serves a build on a port, with the demonstration on it, once it answers. */
+export async function serve(port, build = '.next') {
   const server = spawn('npx', ['next', 'start', '-p', String(port)], {
-    env: { ...process.env, RILLBANK_DEMO: '1' },
+    env: { ...process.env, RILLBANK_DEMO: '1', RILLBANK_DIST: build },
     stdio: 'ignore',
     detached: true,
   });
-  const browser = await chromium.launch({ executablePath: chromiumPath, args: ARGS });
+  const base = `http://localhost:${port}`;
   const up = () =>
     fetch(base).then(
       (r) => r.ok,
       () => false,
     );
-  try {
-    for (let i = 0; !(await up()); i += 1) {
-      if (i > 60) throw new Error('The server did not start.');
-      await new Promise((r) => setTimeout(r, 500));
+  const stop = () => process.kill(-server.pid, 'SIGKILL');
+  for (let i = 0; !(await up()); i += 1) {
+    if (i > 60) {
+      stop();
+      throw new Error('The server did not start.');
     }
-    await work({ browser, base });
+    await new Promise((r) => setTimeout(r, 500));
+  }
+  return { base, stop };
+}
+
+/** Does `work` with a browser and the address of a server; ends both. Builds first where there is no build, or when asked. */
+export async function visit(work, { port = 4104, build = false } = {}) {
+  ensureChromium();
+  if ((build || !existsSync('.next/BUILD_ID')) && run('npm', ['run', 'build', '--silent']) !== 0) process.exit(1);
+  const server = await serve(port);
+  const browser = await chromium.launch({ executablePath: chromiumPath, args: ARGS });
+  try {
+    await work({ browser, base: server.base });
   } finally {
     await browser.close();
-    process.kill(-server.pid);
+    server.stop();
   }
 }

@@ -36,7 +36,7 @@ test('plants lists the library', async () => {
 test('plants --coverage counts the choice there is; another flag is refused', async () => {
   const { code, out } = await run('plants', '--coverage');
   expect(code).toBe(0);
-  expect(out).toMatch(/^464 records of 267 species/);
+  expect(out).toMatch(/^464 records of 269 species/);
   expect(out).toMatch(/spiller +shade +year-round( +[1-9]\d*){10}/);
   expect((await run('plants', '--all')).err).toMatch(/"--all" is not understood/);
 });
@@ -143,7 +143,8 @@ test.each<[string, string[], RegExp]>([
         format: 'rillbank.brief',
         version: 1,
         startDate: '2026-01-10',
-        spot: { light: { kind: 'noted', hours: [], dappled: false }, children: true, cats: true, dogs: true },
+        brief: { lasting: true },
+        spot: { light: { kind: 'noted', hours: [], dappled: false }, coldestWinterC: -40, cats: true, dogs: true },
       }),
     ],
     /brief: No/,

@@ -5,6 +5,7 @@ import { compose } from '../core/compose/compose';
 import { withRemedies } from '../core/compose/changes/remedies';
 import { cautionsFor } from '../core/containers/cautions';
 import { BackupSchema } from '../core/formats/backup';
+import { ManifestSchema } from '../core/formats/bundle';
 import { PlantsFileSchema } from '../core/formats/own-plants';
 import { BriefFileSchema, readBrief } from '../core/formats/brief';
 import { BadInputError, parseJson } from '../core/formats/parse';
@@ -21,7 +22,7 @@ const USAGE = `rillbank: the potting bench from a terminal. JSON in, JSON out.
 
   rillbank plants                         every plant in the library
   rillbank plants --coverage              how many there are to choose from, by role, light, season and scheme
-  rillbank schema planting|brief|plant|plants|backup
+  rillbank schema planting|brief|plant|plants|bundle|backup
                                           the JSON Schema of a file
   rillbank compose BRIEF.json             plantings that fit a brief, best first
   rillbank check PLANTING.json            what is good, to watch and wrong, and what to take care of
@@ -34,6 +35,7 @@ const SCHEMAS: Record<string, z.ZodType> = {
   brief: BriefFileSchema,
   plant: PlantSchema,
   plants: PlantsFileSchema,
+  bundle: ManifestSchema,
   backup: BackupSchema,
 };
 

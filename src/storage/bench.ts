@@ -1,25 +1,10 @@
-import type { Bench, Pot, Settings } from '@/core/formats/backup';
+import type { Bench } from '@/core/formats/backup';
 import { type Here, type Merge, mergeOf } from '@/core/formats/merge';
 import { db } from './db';
-import { putOwn, readOwnWhole } from './plants';
+import { follow, putOwn, readOwnWhole } from './plants';
 import { readShelf, rowOf } from './plantings';
 import { forget, revOf, stamp } from './rows';
 import { readStock, STOCK_KEY } from './stock';
-
-/** All that this browser keeps, as a backup holds it. */
-export async function readBench(settings: Settings): Promise<Bench> {
-  const [{ pots }, plants, stock] = await Promise.all([readShelf(), readOwnWhole(), readStock()]);
-  return {
-    pots: pots.map((p): Pot => ({
-      planting: p.planting,
-      changedAt: new Date(p.updatedAt).toISOString(),
-      away: p.archived,
-    })),
-    plants,
-    stock,
-    settings,
-  };
-}
 
 async function readHere(): Promise<Here> {
   const [{ pots }, plants, stock] = await Promise.all([readShelf(), readOwnWhole(), readStock()]);
@@ -40,7 +25,9 @@ const taken = ({ fate }: { fate: string }): boolean => fate === 'new' || fate ==
 export async function takeIn(bench: Bench, { pots, plants, stock }: Merge, now = stamp()): Promise<void> {
   const fresh = pots.filter(taken);
   await db.transaction('rw', db.plantings, db.plants, db.photos, db.settings, async () => {
-    await putOwn(plants.filter(taken).map((p) => p.own));
+    const own = plants.filter(taken).map((p) => p.own);
+    await putOwn(own);
+    await follow(new Map(own.map(({ plant }) => [plant.id, plant])), now);
     const before = await db.plantings.bulkGet(fresh.map((p) => p.id));
     await db.plantings.bulkPut(
       fresh.map(({ pot, id }, i) => {

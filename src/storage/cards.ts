@@ -1,4 +1,4 @@
-import { db } from './db';
+import { shelved } from './plantings';
 
 /** What can be said of a stored container before it is read. */
 export interface Card {
@@ -12,7 +12,7 @@ export interface Card {
  * `away` brings what was put away too.
  */
 export async function readCards(away = false): Promise<Card[]> {
-  const rows = await db.plantings.orderBy('place').toArray();
+  const rows = await shelved();
   return rows
     .filter((row) => away || !row.archived)
     .map(({ id, place, planting }) => ({ id, place, name: nameIn(planting) ?? id }));

@@ -1,5 +1,5 @@
 import Dexie, { type Table } from 'dexie';
-import { blobOf } from './blobs';
+import { blobOf } from './photos';
 
 /** One container as stored: the planting as JSON, checked when it is read, and when it was last changed. */
 export interface StoredPlanting {
@@ -10,6 +10,8 @@ export interface StoredPlanting {
   rev?: number;
   /** Put away: kept, and not on the shelf. */
   archived?: boolean;
+  /** Started and not touched yet: it opens by its address, and stands on no shelf. Any edit makes it a container like others. */
+  fresh?: boolean;
   planting: unknown;
 }
 

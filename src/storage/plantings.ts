@@ -18,10 +18,17 @@ export interface Shelf {
   unreadable: { id: string; why: string; stored: unknown }[];
 }
 
+/** The rows of all that stands on the bench or is put away, by place. */
+export const shelved = (): Promise<StoredPlanting[]> =>
+  db.plantings
+    .orderBy('place')
+    .filter((row) => !row.fresh)
+    .toArray();
+
 /** Everything on the bench, by place. */
 export async function readShelf(): Promise<Shelf> {
   const shelf: Shelf = { pots: [], unreadable: [] };
-  for (const row of await db.plantings.orderBy('place').toArray()) {
+  for (const row of await shelved()) {
     const p = plantingOf(row);
     if (p instanceof BadInputError) shelf.unreadable.push({ id: row.id, why: p.message, stored: row.planting });
     else shelf.pots.push({ planting: p, updatedAt: row.updatedAt, archived: row.archived ?? false });
@@ -68,6 +75,18 @@ export async function savePlantings(plantings: readonly Planting[], now = stamp(
     await db.plantings.bulkPut(plantings.map((p, i) => rowOf(p, now, before[i])));
   });
   forget(plantings.map((p) => p.id));
+}
+
+/** One that was started and not touched is kept for so long, for whoever comes back to its page. Working figure. */
+const FRESH_MS = 86_400_000;
+
+/** Keeps a container that was just started. Those that were started before and never touched are forgotten. */
+export async function startPlanting(planting: Planting, now = stamp()): Promise<void> {
+  await db.transaction('rw', db.plantings, async () => {
+    await db.plantings.filter((row) => row.fresh === true && now - row.updatedAt > FRESH_MS).delete();
+    await db.plantings.put({ ...rowOf(planting, now), fresh: true });
+  });
+  forget([planting.id]);
 }
 
 /** Keeps one planting as it is. */

@@ -22,7 +22,7 @@ beforeEach(async () => {
   await Promise.all([db.plantings.clear(), db.plants.clear(), db.photos.clear(), db.settings.clear()]);
 });
 
-const PHOTO = 'data:image/jpeg;base64,AAAA';
+const PHOTO = 'data:image/jpeg;base64,/9j/AAAA';
 
 test('own plants are kept and read back, their photographs beside them', async () => {
   const mine = { ...entry({ id: 'own-one' }), photo: PHOTO };

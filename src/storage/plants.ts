@@ -1,10 +1,11 @@
 import { libraryPlant } from '@/core/plants';
 import { OwnPlantSchema, type OwnPlant } from '@/core/plants/own';
 import type { Plant } from '@/core/plants/schema';
+import { dataUrlOf } from '@/core/units/picture';
 import { plantIdOf } from '@/core/plantings/resolve';
 import type { Planting } from '@/core/plantings/schema';
-import { blobOf, dataUrlOf } from './blobs';
 import { db } from './db';
+import { blobOf } from './photos';
 import { forget, revOf, stamp } from './rows';
 
 /** One of somebody's own plants, without its photograph. */
@@ -38,7 +39,7 @@ export async function readOwn(): Promise<OwnShelf> {
 /** The photograph of one own plant as a data URL, or null. */
 export async function readPhoto(id: string): Promise<string | null> {
   const row = await db.photos.get(id);
-  return row ? dataUrlOf(row.blob) : null;
+  return row ? dataUrlOf(new Uint8Array(await row.blob.arrayBuffer()), row.blob.type) : null;
 }
 
 /** Own plants as they stand in files, photographs with them. */
@@ -48,7 +49,7 @@ export async function readOwnWhole(): Promise<OwnPlant[]> {
 }
 
 /** Every placement of these plants, in every container on this bench, refers to them as given by id. Returns how many containers changed. */
-async function follow(as: ReadonlyMap<string, string | Plant>, now: number): Promise<number> {
+export async function follow(as: ReadonlyMap<string, string | Plant>, now: number): Promise<number> {
   const changed: string[] = [];
   await db.plantings.toCollection().modify((row) => {
     const planting = row.planting as Planting;

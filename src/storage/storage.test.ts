@@ -10,7 +10,7 @@ import { readPlanting } from '../core/formats/planting';
 import { placed, pot, warmPot } from '../core/testing/pots';
 import { db } from './db';
 import type { Bench } from '../core/formats/backup';
-import { meet, readBench, takeIn } from './bench';
+import { meet, takeIn } from './bench';
 import {
   archivePlanting,
   deletePlanting,
@@ -22,9 +22,10 @@ import {
   rowOf,
   savePlanting,
   savePlantings,
+  startPlanting,
 } from './plantings';
+import { readCards } from './cards';
 import { stamp } from './rows';
-import { saveStock } from './stock';
 
 let n = 0;
 const newId = () => `new-${(n += 1)}`;
@@ -105,15 +106,23 @@ describe('opening a file on a bench that is not empty', () => {
     await expect(takeIn(bench([]), broken)).rejects.toThrow();
     expect(await here()).toEqual([]);
   });
-  test('what goes out comes back: put away, stock and all', async () => {
-    await savePlanting(warmPot(), 5000);
-    await archivePlanting('test', true);
-    await saveStock({ keepTo: true, stock: { nursery: 'The plant barrow', askedAt: '2026-05-01', lines: [] } });
-    const out = await readBench({ units: 'imperial' });
-    await Promise.all([db.plantings.clear(), db.settings.clear()]);
-    await open(out);
-    expect(await readBench({ units: 'imperial' })).toEqual(out);
-    expect(out.pots[0]).toMatchObject({ away: true, changedAt: at(5000) });
+});
+
+describe('a container that was started and not touched', () => {
+  test('opens by its address, stands on no shelf, and is one like others from the first edit on', async () => {
+    await startPlanting(warmPot(), 1000);
+    const read = await readOne('test');
+    expect(read?.planting).toEqual(warmPot());
+    expect([(await readShelf()).pots, await readCards(true)]).toEqual([[], []]);
+    if (read) await keepEdit({ ...warmPot(), name: 'Mine' }, read);
+    expect((await readShelf()).pots.map((p) => p.planting.name)).toEqual(['Mine']);
+  });
+  test('is forgotten a day later, when another is started', async () => {
+    await startPlanting(warmPot(), 1000);
+    await startPlanting(pot({ id: 'b' }), 2000);
+    expect(await readOne('test')).toBeDefined();
+    await startPlanting(pot({ id: 'c' }), 1500 + 86_400_000);
+    expect([await readOne('test'), await readOne('b')].map(Boolean)).toEqual([false, true]);
   });
 });
 

@@ -9,7 +9,7 @@ const LOOK: Record<Kind, string> = {
 };
 
 export const buttonLook = (kind: Kind = 'plain'): string =>
-  `inline-flex items-center justify-center gap-2 rounded-[3px] border px-3 min-h-9 text-[0.93rem] leading-tight text-left disabled:opacity-45 ${LOOK[kind]}`;
+  `inline-flex items-center justify-center gap-2 rounded-[3px] border px-3 min-h-9 pointer-coarse:min-h-[44px] text-[0.93rem] leading-tight text-left disabled:opacity-45 ${LOOK[kind]}`;
 
 export function Button({
   kind = 'plain',

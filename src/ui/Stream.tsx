@@ -1,11 +1,25 @@
 import Link from 'next/link';
 
-interface Stop {
+export interface Stop {
   key: string;
   text: string;
   href: string;
   state: 'done' | 'todo' | 'wrong';
 }
+
+const STOP_LOOK: Record<Stop['state'], string> = {
+  done: 'size-3 my-0.5 bg-glaze border-glaze',
+  todo: 'size-3 my-0.5 bg-ground border-line',
+  wrong: 'size-3 my-0.5 bg-wrong border-wrong rotate-45 rounded-none',
+};
+
+/** A station as a mark on the stream. */
+export const StopMark = ({ state, here }: { state: Stop['state']; here: boolean }) => (
+  <span
+    aria-hidden
+    className={`block shrink-0 rounded-full border-2 ${here ? 'size-4 border-[3px] border-glaze bg-ground' : STOP_LOOK[state]}`}
+  />
+);
 
 /** The stations along their stream: how far the water has come is how far the job has. */
 export function Stream({ stops, current }: { stops: readonly Stop[]; current: string }) {
@@ -50,10 +64,7 @@ export function Stream({ stops, current }: { stops: readonly Stop[]; current: st
                 aria-current={on ? 'page' : undefined}
                 className="group inline-flex flex-col items-center gap-0.5 px-1"
               >
-                <span
-                  aria-hidden
-                  className={`block rounded-full border-2 ${on ? 'size-4 bg-ground border-glaze border-[3px]' : s.state === 'done' ? 'size-3 my-0.5 bg-glaze border-glaze' : s.state === 'wrong' ? 'size-3 my-0.5 bg-wrong border-wrong rotate-45 rounded-none' : 'size-3 my-0.5 bg-ground border-line'}`}
-                />
+                <StopMark state={s.state} here={on} />
                 <span className={`text-[0.88rem] ${on ? 'font-bold' : 'text-quiet group-hover:text-ink'}`}>
                   {s.text}
                   {s.state === 'wrong' && <span className="sr-only">, something is wrong here</span>}

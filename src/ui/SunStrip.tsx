@@ -1,16 +1,35 @@
 'use client';
+import { type KeyboardEvent, useState } from 'react';
 
 const FROM = 5;
 const TO = 20;
+const NOON = 12;
+/** Hours in a row, where they stand in two. */
+const ROW = 8;
 
-/** The hours of a day as a strip of sky: press the hours that have direct sun. The line at 13 parts morning from afternoon. */
+/** The hours of a day as a strip of sky: press the hours that have direct sun. Morning and afternoon part at 13: a line, or in the hand a row each. */
 export function SunStrip({ hours, onChange }: { hours: readonly number[]; onChange: (hours: number[]) => void }) {
   const list = Array.from({ length: TO - FROM + 1 }, (_, i) => FROM + i);
   const flip = (h: number) =>
     onChange(hours.includes(h) ? hours.filter((x) => x !== h) : [...hours, h].sort((a, b) => a - b));
+  /** The hour that the Tab key comes to; arrows go on from it. */
+  const [here, setHere] = useState(NOON);
+  const onKey = (e: KeyboardEvent) => {
+    const by = { ArrowLeft: -1, ArrowRight: 1, ArrowUp: -ROW, ArrowDown: ROW }[e.key];
+    const next = here + (by ?? 0);
+    if (by === undefined || !list.includes(next)) return;
+    e.preventDefault();
+    setHere(next);
+    e.currentTarget.querySelectorAll('button')[next - FROM]?.focus();
+  };
   return (
     <div>
-      <div role="group" aria-label="Hours of direct sun" className="relative flex h-16 items-end gap-px">
+      <div
+        role="group"
+        aria-label="Hours of direct sun: arrow keys go from hour to hour, Space sets one"
+        onKeyDown={onKey}
+        className="relative grid grid-cols-8 gap-px work:flex work:h-16 work:items-end"
+      >
         {list.map((h) => {
           const on = hours.includes(h);
           const height = 38 + 62 * Math.sin(((h + 0.5 - FROM) / (TO - FROM + 1)) * Math.PI);
@@ -18,10 +37,12 @@ export function SunStrip({ hours, onChange }: { hours: readonly number[]; onChan
             <button
               key={h}
               type="button"
+              tabIndex={h === here ? 0 : -1}
+              onFocus={() => setHere(h)}
               aria-pressed={on}
               aria-label={`${h} to ${h + 1} o’clock`}
               onClick={() => flip(h)}
-              className="group relative flex h-full flex-1 items-end"
+              className="relative flex h-[60px] flex-1 flex-col items-center justify-end text-[0.75rem] text-quiet work:h-full"
             >
               <span
                 className="block w-full border-t-2"
@@ -33,16 +54,17 @@ export function SunStrip({ hours, onChange }: { hours: readonly number[]; onChan
                   borderColor: on ? 'var(--watch-ink)' : 'var(--line)',
                 }}
               />
+              <span className="work:hidden">{h}</span>
             </button>
           );
         })}
         <span
           aria-hidden
-          className="pointer-events-none absolute bottom-0 top-0 w-px bg-ink"
+          className="pointer-events-none absolute bottom-0 top-0 w-px bg-ink max-work:hidden"
           style={{ left: `${((13 - FROM) / (TO - FROM + 1)) * 100}%` }}
         />
       </div>
-      <div className="flex justify-between pt-0.5 text-[0.75rem] text-quiet" aria-hidden>
+      <div className="hidden justify-between pt-0.5 work:flex text-[0.75rem] text-quiet" aria-hidden>
         <span>{FROM}:00</span>
         <span>9</span>
         <span className="text-ink">13</span>

@@ -17,7 +17,12 @@ describe('one check at a time', () => {
   test.each<[string, CheckId, Planting, Severity | 'absent']>([
     ['two that want the same water', 'water', two('petunia-white', 'calibrachoa-orange'), 'good'],
     ['dry beside moderate', 'water', two('dusty-miller', 'pelargonium-white'), 'good'],
-    ['dry beside thirsty', 'water', two('dusty-miller', 'petunia-white'), 'watch'],
+    ['what dries out beside what stays moist', 'water', two('echeveria-dark', 'petunia-white'), 'watch'],
+    ['neighbours in rhythm', 'water', two('calibrachoa-orange', 'petunia-white'), 'good'],
+    ['a lime-hater beside a lime-lover', 'mix', two('heather-bud-pink', 'lavender'), 'watch'],
+    ['a lime-hater beside what takes anything', 'mix', two('heather-bud-pink', 'ivy-green'), 'good'],
+    ['plants of one world', 'worlds', two('petunia-white', 'coleus-lime'), 'good'],
+    ['a kitchen herb among winter bedding', 'worlds', two('basil-green', 'heather-bud-pink'), 'watch'],
     [
       'one alone has nobody to be at odds with',
       'water',

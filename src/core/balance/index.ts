@@ -9,6 +9,7 @@ import { drop } from './drop';
 import { fit } from './fit';
 import { height } from './height';
 import { light } from './light';
+import { mix } from './mix';
 import { nights } from './nights';
 import { plainness } from './plainness';
 import { safety } from './safety';
@@ -24,6 +25,7 @@ import { trail } from './trail';
 import { vigour } from './vigour';
 import { water } from './water';
 import { winter } from './winter';
+import { worlds } from './worlds';
 
 /** The checks, in the order they are shown. A new one is a file and a line here. */
 export const CHECKS = {
@@ -43,6 +45,8 @@ export const CHECKS = {
   light,
   scorch,
   water,
+  mix,
+  worlds,
   season,
   nights,
   safety,

@@ -86,7 +86,7 @@ describe('what a practitioner would say', () => {
   test('unknown counts as unsafe for the animal that is about', () => {
     const p = pot({
       spot: sun([8, 9, 10, 11, 12, 13], { cats: true }),
-      placements: [placed('a', 'bidens-yellow', 'filler', 0, 0)],
+      placements: [placed('a', 'osteospermum-white', 'filler', 0, 0)],
     });
     expect(finding(p, 'safety')?.severity).toBe('watch');
   });

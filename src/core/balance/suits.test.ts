@@ -1,6 +1,7 @@
 import { LIBRARY } from '../plants';
+import type { Plant } from '../plants/schema';
 import { pot } from '../testing/pots';
-import { firstNights, harm, nightsSuit, scorchLimitH, winterSuits } from './suits';
+import { firstNights, nightsSuit, outOfSeason, scorchLimitH, winterSuits } from './suits';
 
 test('a leaf takes an hour more of afternoon in a cool summer and an hour less in a hot one', () => {
   const limit = (summer: 'cool' | 'warm' | 'hot', scorchAfternoonH: number | null = 3) =>
@@ -39,17 +40,29 @@ describe('first nights', () => {
   });
 });
 
-describe('harm', () => {
-  const about = { children: false, cats: false, dogs: false, eaten: false };
-  const base = LIBRARY.find((p) => p.id === 'petunia-violet');
-  if (!base) throw new Error('no petunia');
-  const level = (poison: Partial<typeof base.poison>, who: Partial<typeof about>) =>
-    harm({ ...base, poison: { people: 'none', cats: 'none', dogs: 'none', ...poison } }, { ...about, ...who });
-  test('what is not known is never safe', () => {
-    expect(level({ cats: 'unknown' }, { cats: true })).toEqual({ level: 1, who: ['cats'] });
-    expect(level({ cats: 'toxic' }, { cats: true })).toEqual({ level: 2, who: ['cats'] });
+describe('what is out of season on the planting day', () => {
+  const north = pot().spot;
+  const south = { ...north, lastFrost: '09-10', firstFrost: '05-20' };
+  const why = (id: string, startDate: string, change: Partial<ReturnType<typeof pot>> = {}) =>
+    outOfSeason(LIBRARY.find((p) => p.id === id) as Plant, pot({ startDate, ...change }));
+  test.each<[string, string, boolean]>([
+    ['pansy-blue', '2026-03-10', false],
+    ['pansy-blue', '2026-05-20', true],
+    ['pansy-blue', '2026-07-10', true],
+    ['pansy-blue', '2026-09-20', false],
+    ['pansy-blue', '2026-11-20', false],
+    ['petunia-white', '2026-05-20', false],
+    ['snapdragon-white', '2026-05-20', false],
+    ['hyacinth-blue', '2026-05-20', true],
+    ['lettuce-red', '2026-05-20', false],
+    ['gladiolus-dwarf', '2026-05-20', false],
+  ])('%s on %s: %s', (id, day, out) => expect(why(id, day) !== null).toBe(out));
+  test('south of the equator half a year later', () => {
+    expect(why('pansy-blue', '2026-05-20', { spot: south })).toBeNull();
+    expect(why('pansy-blue', '2026-11-20', { spot: south })).toMatch(/tires as summer comes/);
   });
-  test('only who is about is asked for', () => {
-    expect(level({ cats: 'toxic', dogs: 'toxic' }, { children: true })).toEqual({ level: 0, who: [] });
+  test('a cool summer, or a pot for years, asks no such thing', () => {
+    expect(why('pansy-blue', '2026-05-20', { spot: { ...north, summer: 'cool' } })).toBeNull();
+    expect(why('pansy-blue', '2026-05-20', { brief: { ...pot().brief, lasting: true } })).toBeNull();
   });
 });

@@ -61,29 +61,32 @@ export function winterSuits(
   return coldestWinterC > spot.coldestWinterC - POT_COLDER_C ? 'wrap' : 'lives';
 }
 
-const HARM = { none: 0, mild: 1, irritant: 1, unknown: 1, toxic: 2 } as const;
+/** Cool-season plants are set out until so many days before the last frost, and again from so many before the first. Working figures. */
+const COOL_UNTIL_DAYS = 14;
+const COOL_FROM_DAYS = 70;
+/** A cool-season plant that flowers less than this through the three months of high summer rests or dies in them. Working figure: it parts pansies and wallflowers from snapdragons and lobelia. */
+const SUMMER_BLOOM = 0.6;
+const HIGH_SUMMER = [5, 6, 7] as const;
+/** A plant grown for its flower still has this much of a month in full flower ahead, or is over. Working figure. */
+const BLOOM_AHEAD_MONTHS = 4;
 
-type Level = 0 | 1 | 2;
-
-/** How unsafe a plant is for who is about: 0 fine, 1 take care, 2 poisonous. Unknown is never 0. */
-export function harm(
-  p: Plant,
-  spot: Pick<Spot, 'children' | 'cats' | 'dogs' | 'eaten'>,
-): { level: Level; who: string[] } {
-  const who: string[] = [];
-  let level: Level = 0;
-  const note = (about: boolean, kind: keyof typeof HARM, name: string) => {
-    if (!about || HARM[kind] === 0) return;
-    who.push(name);
-    level = Math.max(level, HARM[kind]) as Level;
-  };
-  // Where people pick and eat, even what only upsets a stomach has no place.
-  if (p.edible === 'no')
-    note(spot.eaten, p.poison.people === 'mild' ? 'toxic' : p.poison.people, 'whoever eats from it');
-  const sap = { yes: 'irritant', unknown: 'unknown', no: 'none' } as const;
-  note(spot.children, p.poison.people, 'children');
-  note(spot.children, sap[p.irritantSap], 'children');
-  note(spot.cats, p.poison.cats, 'cats');
-  note(spot.dogs, p.poison.dogs, 'dogs');
-  return { level, who: [...new Set(who)] };
+/**
+ * Why a plant is out of season on the planting day, or null: a cool-season plant set out for a warm summer, or a bulb
+ * whose flowers are over. Where all is to stand for years it is never too late.
+ */
+export function outOfSeason(p: Plant, { spot, startDate, brief }: Planting): string | null {
+  if (brief.lasting || p.edible === 'leaf' || p.edible === 'fruit') return null;
+  const last = nextMonthDay(startDate, spot.lastFrost);
+  const first = nextMonthDay(startDate, spot.firstFrost);
+  // Before the first frost comes the last one of the next year, in summer; the other way about in winter.
+  const summer = first < last;
+  const early = !summer && addDays(startDate, COOL_UNTIL_DAYS) < last;
+  const autumn = summer && addDays(startDate, COOL_FROM_DAYS) >= first;
+  const rests = HIGH_SUMMER.reduce((sum, m) => sum + (p.bloom[m] ?? 0), 0) / HIGH_SUMMER.length < SUMMER_BLOOM;
+  if (p.season === 'cool' && rests && spot.summer !== 'cool' && !early && !autumn)
+    return 'A cool-season plant: it tires as summer comes. Set it out in autumn or early spring.';
+  if (p.group !== 'bulb') return null;
+  const month = Number(startDate.slice(5, 7)) - 1 + (spot.lastFrost > spot.firstFrost ? 6 : 0);
+  const ahead = Array.from({ length: BLOOM_AHEAD_MONTHS }, (_, i) => p.bloom[(month + i) % 12] ?? 0);
+  return ahead.every((b) => b === 0) ? 'Its flowers are over by then: only its leaves would be planted.' : null;
 }

@@ -1,22 +1,32 @@
+import { factsOf } from '../plants/facts';
 import { plantName } from '../plants/schema';
+import { RhythmSchema } from '../plants/traits';
 import { check, count } from './check';
 
 /** What one that is at odds leaves of the quality, and what each share more of them costs. Working figures. */
 const AT_ODDS = 0.7;
 const SHARE_COSTS = 0.8;
 
-/** Plants that like to dry down among thirsty ones, or the other way about. */
+/** From the wettest to the driest. */
+const ORDER = RhythmSchema.options;
+/** Neighbours in the order share a watering can; two steps apart, one of them suffers. Working figure. */
+const APART = 2;
+
+/** One hand waters the whole pot: plants that dry out among those that never may. */
 export const water = check({
   name: 'Water',
   weight: 5,
   at: 'plants',
   of: ({ plants }) => {
     if (plants.length < 2) return [];
-    const dry = plants.filter((p) => p.plant.water === 'dry');
-    const thirsty = plants.filter((p) => p.plant.water === 'thirsty');
-    const odd = dry.length <= thirsty.length ? dry : thirsty;
-    const mixed = dry.length > 0 && thirsty.length > 0;
-    const most = dry.length > thirsty.length ? 'dry' : thirsty.length > 0 ? 'thirsty' : 'moderate';
+    const at = plants.map((p) => ORDER.indexOf(factsOf(p.plant).rhythm));
+    const [wettest, driest] = [Math.min(...at), Math.max(...at)];
+    const mixed = driest - wettest >= APART;
+    const dry = plants.filter((_, i) => (at[i] ?? 0) - wettest >= APART);
+    const wet = plants.filter((_, i) => driest - (at[i] ?? 0) >= APART);
+    const odd = dry.length <= wet.length ? dry : wet;
+    const others = odd === dry ? wet : dry;
+    const usual = [...at].sort((a, b) => a - b)[at.length >> 1] ?? 0;
     return [
       {
         severity: mixed ? 'watch' : 'good',
@@ -25,20 +35,32 @@ export const water = check({
         unit: 'at odds',
         scale: [0, plants.length],
         culprits: mixed ? odd.map((p) => p.id) : [],
-        says: !mixed ? 'good' : odd === dry ? 'dry' : 'thirsty',
-        facts: { plant: odd[0] ? plantName(odd[0].plant) : '', count: odd.length, most },
-        rule: 'No dry-down plant among thirsty ones when watered by hand',
+        says: !mixed ? 'good' : odd === dry ? 'dry' : 'wet',
+        facts: {
+          plant: odd[0] ? plantName(odd[0].plant) : '',
+          other: others[0] ? plantName(others[0].plant) : '',
+          usual,
+        },
+        rule: 'No plant that dries out among plants that stay moist, when one hand waters them all',
         source: 'practice, all must want about the same water',
         quality: mixed ? Math.max(0, AT_ODDS - (odd.length / plants.length) * SHARE_COSTS) : 1,
       },
     ];
   },
   words: {
-    good: (f) => `All want about the same water: ${f.text('most')}.`,
+    good: (f) => `One watering suits them all: ${GOES[ORDER[f.num('usual')] ?? 'evenly moist']}.`,
     dry: (f) =>
-      `${f.text('plant')} likes to dry out and stands among thirsty plants. Water it apart, or give it a drier neighbour.`,
-    thirsty: (f) => `${f.text('plant')} is thirsty and stands among plants that like to dry out.`,
+      `${f.text('plant')} must dry out between waterings, and ${f.text('other')} beside it must not. Water it apart, or give it a drier neighbour.`,
+    wet: (f) => `${f.text('plant')} must stay moist, and ${f.text('other')} beside it must dry out between waterings.`,
   },
   figure: count,
   ideas: ['swap', 'take one of many out'],
 });
+
+/** What the hand does. */
+const GOES: Record<(typeof ORDER)[number], string> = {
+  'stands wet': 'never let it dry',
+  'evenly moist': 'before the top dries',
+  'dries slightly': 'when the top inch is dry',
+  'dries out': 'when it is dry right through',
+};

@@ -105,13 +105,29 @@ test.each<[string, Record<string, string | number>, string]>([
     { plant: 'Coleus', hours: 5, from: 13, limit: 2, summer: 'hot' },
     'Coleus scorches: 5 hours of sun after 13:00, and it takes 2 in a hot summer.',
   ],
-  ['water.good', { most: 'moderate' }, 'All want about the same water: moderate.'],
+  ['water.good', { usual: 1 }, 'One watering suits them all: before the top dries.'],
   [
     'water.dry',
-    { plant: 'Agave' },
-    'Agave likes to dry out and stands among thirsty plants. Water it apart, or give it a drier neighbour.',
+    { plant: 'Agave', other: 'Lobelia' },
+    'Agave must dry out between waterings, and Lobelia beside it must not. Water it apart, or give it a drier neighbour.',
   ],
-  ['water.thirsty', { plant: 'Fuchsia' }, 'Fuchsia is thirsty and stands among plants that like to dry out.'],
+  [
+    'water.wet',
+    { plant: 'Fuchsia', other: 'Echeveria' },
+    'Fuchsia must stay moist, and Echeveria beside it must dry out between waterings.',
+  ],
+  [
+    'mix.good',
+    { plant: 'Heather' },
+    'Heather wants ericaceous mix, and nothing here minds it. Water with rain where taps are hard.',
+  ],
+  [
+    'mix.odds',
+    { plant: 'Heather', other: 'Lavender' },
+    'Heather wants an acid mix and Lavender cannot live in one. Give one of them a pot of its own.',
+  ],
+  ['worlds.good', { world: 'a woodland pot' }, 'They belong together: a woodland pot.'],
+  ['worlds.stray', { plant: 'Basil', world: 'a winter pot' }, 'Basil is a stranger in a winter pot.'],
   ['season.good', { bloom: 20, weeks: 22 }, 'In bloom 20 of 22 weeks.'],
   ['season.gap', { bloom: 8, weeks: 22 }, 'In bloom only 8 of 22 weeks.'],
   ['season.mixed', { plant: 'Viola' }, 'Viola is a cool-season plant among summer ones: it tires as they start.'],
@@ -130,7 +146,22 @@ test.each<[string, Record<string, string | number>, string]>([
   [
     'safety.care',
     { plant: 'Flax', who: 'cats' },
-    'Flax may harm cats, or is not known to be safe. Check, and keep it out of reach.',
+    'Whether Flax harms cats is not known: treat it as if it did, and keep it out of reach.',
+  ],
+  [
+    'safety.irritant',
+    { plant: 'Croton', who: 'children' },
+    'Croton irritates the mouth or skin of children. Keep it out of reach.',
+  ],
+  [
+    'safety.mild',
+    { plant: 'Tulip', part: 'the bulb', who: 'children' },
+    'Tulip (the bulb) upsets the stomach of children if eaten. Keep it out of reach.',
+  ],
+  [
+    'safety.spines',
+    { plant: 'Rose', who: 'cats and dogs' },
+    'Rose has spines or hooked points: keep it from the faces and feet of cats and dogs.',
   ],
   [
     'safety.sap',
@@ -139,13 +170,33 @@ test.each<[string, Record<string, string | number>, string]>([
   ],
   [
     'safety.toxic',
-    { plant: 'Lantana', who: 'dogs' },
-    'Lantana is poisonous to dogs. Choose another; in an emergency call a doctor, vet or poison line.',
+    { plant: 'Tulip', part: 'the bulb', who: 'dogs' },
+    'Tulip (the bulb) is poisonous to dogs. Choose another; if any is eaten, call a doctor, vet or poison line.',
+  ],
+  [
+    'safety.deadly',
+    { plant: 'Lily', part: 'every part, pollen too', who: 'cats' },
+    'A little of Lily (every part, pollen too) can kill cats. Never here. If any is eaten, call a doctor, vet or poison line at once.',
   ],
   [
     'safety.edible',
     { plant: 'Lantana', other: 'Rosemary' },
     'Lantana is poisonous and Rosemary is there to be eaten. Never in one pot.',
+  ],
+  [
+    'safety.bulb',
+    { plant: 'Tulip', other: 'Chives' },
+    'The bulb of Tulip looks like an onion and stands beside Chives: the classic mistake. Never in one pot.',
+  ],
+  [
+    'safety.doubt',
+    { plant: 'Croton', other: 'Basil', unknown: 0 },
+    'Basil is there to be eaten, and Croton beside it irritates who eats it. Keep them apart.',
+  ],
+  [
+    'safety.doubt',
+    { plant: 'Lotus', other: 'Basil', unknown: 1 },
+    'Basil is there to be eaten, and whether Lotus may be is not known. Keep them apart.',
   ],
   ['drainage.good', {}, 'It drains. Lay mesh over the holes, no crocks.'],
   ['drainage.none', {}, 'No holes: roots will drown. Drill the base before you plant.'],

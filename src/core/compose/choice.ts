@@ -1,4 +1,5 @@
-import { harm, scorchLimitH, sunFit } from '../balance/suits';
+import { harm } from '../balance/harm';
+import { scorchLimitH, sunFit } from '../balance/suits';
 import type { Plant } from '../plants/schema';
 import type { Planting } from '../plantings/schema';
 import { sunReading } from '../spots/light';

@@ -1,7 +1,9 @@
 import { contrast } from '../balance/leaf-contrast';
 import { deltaE, hueGap, lch } from '../colour/oklch';
+import { factsOf, shareWorld } from '../plants/facts';
 import { signature } from '../plants/signature';
 import type { Plant } from '../plants/schema';
+import { RhythmSchema } from '../plants/traits';
 import { keptBy } from '../units/keep';
 import { clamp01 } from '../units/number';
 
@@ -14,6 +16,8 @@ const WORTH = {
   twin: -0.5,
   water: -0.6,
   season: -0.4,
+  world: -0.7,
+  mix: -0.6,
   bully: -0.3,
 };
 /** Colours this far apart, ΔE_OK, are as different as need be. */
@@ -24,10 +28,13 @@ const CLASH: readonly [number, number] = [70, 130];
 /** Steps of vigour at which the stronger covers the weaker. */
 const BULLY = 3;
 
+const RHYTHMS = RhythmSchema.options;
+
 function sideBySide(a: Plant, b: Plant): number {
   if (a.id === b.id) return WORTH.same;
   const opposed = (x: string, y: string, one: string, other: string) =>
     (x === one && y === other) || (x === other && y === one);
+  const [fa, fb] = [factsOf(a), factsOf(b)];
   const [ca, cb] = [lch(signature(a)), lch(signature(b))];
   const gap = hueGap(ca.h, cb.h);
   const clash = ca.c > STRONG && cb.c > STRONG && gap > CLASH[0] && gap < CLASH[1];
@@ -36,7 +43,9 @@ function sideBySide(a: Plant, b: Plant): number {
     clamp01(deltaE(ca, cb) / APART) * WORTH.apart +
     (clash ? WORTH.clash : 0) +
     (a.botanical === b.botanical ? WORTH.twin : 0) +
-    (opposed(a.water, b.water, 'dry', 'thirsty') ? WORTH.water : 0) +
+    (Math.abs(RHYTHMS.indexOf(fa.rhythm) - RHYTHMS.indexOf(fb.rhythm)) > 1 ? WORTH.water : 0) +
+    (shareWorld(fa, fb) ? 0 : WORTH.world) +
+    ((fa.mix === 'acid') !== (fb.mix === 'acid') && (fa.mix === 'limy' || fb.mix === 'limy') ? WORTH.mix : 0) +
     (opposed(a.season, b.season, 'cool', 'warm') ? WORTH.season : 0) +
     (Math.abs(a.vigour - b.vigour) >= BULLY ? WORTH.bully : 0)
   );

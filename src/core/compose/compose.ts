@@ -8,7 +8,7 @@ import { hashText, seeded } from '../units/number';
 import { castsFor } from './beam';
 import { budgetFor } from './budget';
 import { type Judged, leadOf } from './candidate';
-import { pick } from './choose';
+import { LEAST, pick } from './choose';
 import { offer } from './filter';
 import { byScore, judgeOf } from './judge';
 import { fewerFor, type Pattern, patternsFor } from './patterns';
@@ -61,15 +61,27 @@ export function compose(base: Planting, options: Options = {}): Composed {
   const { offered, refused } = offer(base, library);
   const jitter = seeded(seed ^ hashText(base.brief.scheme));
   const noise = new Map(library.map((p) => [p.id, jitter() * NOISE]));
-  // Where no full planting can be, the best of a smaller one is better than none.
+  const { want = 5 } = options;
   const problems: string[] = [];
+  const clean: Judged[] = [];
+  const spoilt: Judged[] = [];
+  // Where there is no choice of full plantings, the best of a smaller one is better than none.
   for (const patterns of [patternsFor(base), fewerFor(base)]) {
+    if (pick(clean, want).length >= Math.min(LEAST, want)) break;
     const problem = missingRole(patterns, offered);
-    const proposals = problem ? [] : searched(base, offered, patterns, noise, options);
-    if (proposals.length > 0) return { proposals, refused, problem: null };
-    problems.push(problem ?? (offered.length < FEW ? tooFew(offered.length) : NO_ROOM));
+    const found = problem ? null : searched(base, offered, patterns, noise, options);
+    clean.push(...(found?.clean ?? []));
+    spoilt.push(...(found?.spoilt ?? []));
+    if (!found?.spoilt.length) problems.push(problem ?? (offered.length < FEW ? tooFew(offered.length) : NO_ROOM));
   }
-  return { proposals: [], refused, problem: problems[0] ?? NO_ROOM };
+  const proposals = pick((clean.length > 0 ? clean : spoilt).sort(byScore), want).map((j) => toProposal(base, j));
+  return { proposals, refused, problem: proposals.length > 0 ? null : (problems[0] ?? NO_ROOM) };
+}
+
+/** What one set of patterns gives: those with nothing wrong, and all that were bettered. */
+interface Found {
+  clean: Judged[];
+  spoilt: Judged[];
 }
 
 function searched(
@@ -78,7 +90,7 @@ function searched(
   patterns: readonly Pattern[],
   noise: Map<string, number>,
   { want = 5, onProgress }: Options,
-): Proposal[] {
+): Found {
   const candidates = castsFor(base, offered, patterns, noise);
   onProgress?.(0.1, []);
   const leads = new Set(candidates.map(leadOf)).size;
@@ -96,9 +108,8 @@ function searched(
       ),
   };
   const judged = growLeads(search);
-  const bettered = better(search, judged);
-  const clean = cleanOf(search, [...bettered, ...judged]);
-  return pick((clean.length > 0 ? clean : bettered).sort(byScore), want).map((j) => toProposal(base, j));
+  const spoilt = better(search, judged);
+  return { clean: cleanOf(search, [...spoilt, ...judged]), spoilt };
 }
 
 function missingRole(patterns: readonly Pattern[], offered: readonly Plant[]): string | null {

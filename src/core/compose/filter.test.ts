@@ -36,7 +36,9 @@ describe('what is refused, and by which rule', () => {
     ['coleus-copper', pot({ spot: sun([9, 13, 14, 15, 16], { summer: 'cool' }) }), []],
     ['lantana-sunset', pot({ spot: sun(FULL, { dogs: true }) }), ['safety']],
     ['lantana-sunset', pot({ spot: sun(FULL) }), []],
-    ['calibrachoa-orange', pot({ spot: sun(FULL, { cats: true }) }), ['safety']],
+    ['calibrachoa-orange', pot({ spot: sun(FULL, { cats: true }) }), []],
+    ['osteospermum-white', pot({ spot: sun(FULL, { cats: true }) }), ['safety']],
+    ['rose-patio-pink', pot({ spot: sun(FULL, { dogs: true }) }), ['safety']],
     ['canna-bronze-orange', pot(), ['height']],
     ['canna-bronze-orange', pot({ container: roundPot(600, 440, 520) }), []],
     [

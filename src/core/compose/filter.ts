@@ -1,5 +1,6 @@
 import { tallestMm } from '../balance/height-band';
-import { firstNights, harm, scorchLimitH, sunFit, winterSuits } from '../balance/suits';
+import { type Cause, harm } from '../balance/harm';
+import { firstNights, outOfSeason, scorchLimitH, sunFit, winterSuits } from '../balance/suits';
 import { goesIn } from '../layout/packing';
 import { SHOWY } from '../plants/scheme-fit';
 import type { Plant } from '../plants/schema';
@@ -8,7 +9,7 @@ import { sunReading } from '../spots/light';
 
 /** Why a plant is left out: the rule, and the numbers it failed by. */
 export interface Refusal {
-  rule: 'never' | 'scheme' | 'light' | 'scorch' | 'safety' | 'height' | 'nights' | 'fit' | 'winter';
+  rule: 'never' | 'scheme' | 'light' | 'scorch' | 'safety' | 'height' | 'nights' | 'fit' | 'winter' | 'season';
   why: string;
 }
 
@@ -18,6 +19,32 @@ const SCORCH_MARGIN_H = 1;
 const NIGHT_MARGIN_C = 1.5;
 
 const cm = (mm: number): number => Math.round(mm / 10);
+
+/** What each rule left a plant out for, as the end of “12 for …”. */
+export const LEFT_OUT_FOR: Record<Refusal['rule'], string> = {
+  never: 'your never list',
+  scheme: 'their colours',
+  light: 'the light',
+  scorch: 'the afternoon sun',
+  safety: 'those who are about',
+  height: 'their height',
+  nights: 'cold nights',
+  winter: 'the winter',
+  season: 'the planting date',
+  fit: 'root balls that do not go in',
+};
+
+/** How each cause of harm is told, before whom. */
+const HARMS: Record<Cause, string> = {
+  deadly: 'A little of it can kill',
+  toxic: 'Poisonous to',
+  mild: 'Eaten, it upsets the stomach of',
+  irritant: 'It irritates the mouth or skin of',
+  spines: 'It has spines or hooked points, a danger to',
+  sap: 'Its sap irritates',
+  'sap unknown': 'Its sap is not known to be safe for',
+  unknown: 'Not known to be safe for',
+};
 
 type Rule = (plant: Plant, planting: Planting) => string | null;
 
@@ -42,9 +69,8 @@ const RULES: Record<Refusal['rule'], Rule> = {
       : null;
   },
   safety: (p, { spot }) => {
-    const { level, who } = harm(p, spot);
-    if (level === 0) return null;
-    return `${level === 2 ? 'Poisonous to' : 'Not known to be safe for'} ${who.join(' and ')}, who are about.`;
+    const { cause, who } = harm(p, spot);
+    return cause && `${HARMS[cause]} ${who.join(' and ')}, who are about.`;
   },
   height: (p, planting) => {
     const [, most] = tallestMm(planting);
@@ -62,6 +88,7 @@ const RULES: Record<Refusal['rule'], Rule> = {
     brief.lasting && winterSuits(p, spot) === 'dies'
       ? `It dies below ${p.coldestWinterC} °C; expect ${spot.coldestWinterC} °C here, and you asked for year-round.`
       : null,
+  season: outOfSeason,
   fit: (p, { container }) =>
     p.starts.every((s) => !goesIn(container, s.size)) ? 'No start it is sold in goes into this pot.' : null,
 };

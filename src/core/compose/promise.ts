@@ -4,7 +4,8 @@ import { SCHEMES } from '../colour/schemes';
 import { depthOf } from '../containers/outline';
 import type { Plant } from '../plants/schema';
 import { schemeFit } from '../plants/scheme-fit';
-import type { Role } from '../plants/traits';
+import { factsOf } from '../plants/facts';
+import type { Ease, Role } from '../plants/traits';
 import type { Planting } from '../plantings/schema';
 import { schoolOf } from '../schools';
 import { sunReading } from '../spots/light';
@@ -24,6 +25,9 @@ const middle = ([a, b]: readonly [number, number]): number => (a + b) / 2;
 const AT_WORST = { light: 0.4, size: 0.35, hang: 0.4, scheme: 0.25 } as const;
 const worth = (fit: number, worst: number): number => worst + (1 - worst) * fit;
 
+/** What can be bought anywhere comes before what must be hunted for. Working figures. */
+const EASE: Record<Ease, number> = { staple: 1, common: 0.92, occasional: 0.75, specialist: 0.6, 'from seed': 0.55 };
+
 /** Height that a plant of a role aims at here, over the soil, mm. */
 function goalMm(role: Role, planting: Planting): number {
   const top = middle(tallestMm(planting));
@@ -41,5 +45,12 @@ export function promise(plant: Plant, role: Role, planting: Planting, hue: numbe
   const size = worth(Math.exp(-(off ** 2)), AT_WORST.size);
   const trail = middle(plant.trailMm) / depthOf(container.shape) - TRAIL_GOAL;
   const hang = role === 'spiller' ? worth(Math.exp(-(trail ** 2) / TRAIL_WIDTH), AT_WORST.hang) : 1;
-  return light * scorch * size * hang * worth(schemeFit(plant, SCHEMES[brief.scheme], hue), AT_WORST.scheme);
+  return (
+    EASE[factsOf(plant).ease] *
+    light *
+    scorch *
+    size *
+    hang *
+    worth(schemeFit(plant, SCHEMES[brief.scheme], hue), AT_WORST.scheme)
+  );
 }

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { HexSchema } from '../plants/schema';
 import { MaterialSchema } from './materials';
+import { areaOf } from './shapes/outlines';
 
 const sizeMm = z.number().min(60, 'must be 60 mm or more').max(2000, 'must be 2000 mm or less');
 
@@ -52,6 +53,9 @@ const OvalSchema = z
 
 const corner = z.tuple([z.number().min(-2000).max(2000), z.number().min(-2000).max(2000)]);
 
+/** As small a top as the smallest square pot has. */
+const LEAST_TOP_MM2 = 60 * 60;
+
 /** Any outline by its corners in order (x to the right, y toward the viewer, mm) with one mean depth. */
 const FreeSchema = z
   .object({
@@ -59,7 +63,11 @@ const FreeSchema = z
     corners: z.array(corner).min(3, 'needs three corners or more').max(24, 'may have 24 corners at most'),
     depthMm: sizeMm,
   })
-  .strict();
+  .strict()
+  .refine(({ corners }) => areaOf(corners.map(([x, y]) => ({ x, y }))) >= LEAST_TOP_MM2, {
+    message: 'must enclose 36 cm² or more: move the corners apart, in order round the rim',
+    path: ['corners'],
+  });
 
 export const ShapeSchema = z.discriminatedUnion('kind', [
   RoundSchema,

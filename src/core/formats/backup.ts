@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { OwnPlantSchema, type OwnPlant } from '../plants/own';
 import { PlantingSchema, type Planting } from '../plantings/schema';
 import { KeptStockSchema, type KeptStock } from '../stock/schema';
+import { moment } from './moment';
 import { PLANTS_FORMAT } from './own-plants';
 import { BadInputError, parseJson, parseWith } from './parse';
 import { readPlanting } from './planting';
@@ -9,18 +10,16 @@ import { BACKUP_LADDER, climbed, newestOf } from './versions';
 
 const BACKUP_VERSION = newestOf(BACKUP_LADDER);
 
-const moment = z.string().refine((t) => !Number.isNaN(Date.parse(t)), 'must be a moment, as 2026-05-16T10:00:00Z');
-
 /** A container as it stands in a backup: when it was last changed, and whether it was put away. */
 const PotSchema = z.object({ planting: PlantingSchema, changedAt: moment, away: z.boolean() }).strict();
 
 /** What somebody set on a device. */
-const SettingsSchema = z
+export const SettingsSchema = z
   .object({ units: z.enum(['metric', 'imperial']).optional(), theme: z.enum(['light', 'dark']).optional() })
   .strict();
 export type Settings = z.infer<typeof SettingsSchema>;
 
-/** A whole bench in one file. */
+/** A whole bench in one file of text, as it was saved before photographs lay beside it (bundle.ts). Still read. */
 export const BackupSchema = z
   .object({
     format: z.literal(BACKUP_LADDER.format),
@@ -49,28 +48,12 @@ export interface Bench {
   settings: Settings;
 }
 
-/** Larger files are refused before they are read: a bench of a thousand pots and a hundred photographs is under 40 MB. */
+/** Larger files of text are refused before they are read: a bench of a thousand pots is under 40 MB. */
 export const MOST_BYTES = 45_000_000;
 
 export const tooLarge = (bytes: number): BadInputError =>
   new BadInputError(
     `file: ${Math.round(bytes / 1e6)} MB is far more than a bench holds. Choose a file that Rillbank saved.`,
-  );
-
-/** The text of a backup. */
-export const writeBackup = (bench: Bench, savedAt: string): string =>
-  JSON.stringify(
-    {
-      format: BACKUP_LADDER.format,
-      version: BACKUP_VERSION,
-      savedAt,
-      pots: bench.pots.map((p) => ({ ...p, changedAt: p.changedAt ?? savedAt })),
-      plants: bench.plants,
-      stock: bench.stock,
-      settings: bench.settings,
-    },
-    null,
-    2,
   );
 
 /** A planting as it stands in a backup, of any version; its place in the file is said when it cannot be read. */

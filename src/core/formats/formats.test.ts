@@ -5,8 +5,10 @@ import { LIBRARY } from '../plants';
 import type { Plant } from '../plants/schema';
 import { PlantingSchema } from '../plantings/schema';
 import { placed, pot, warmPot } from '../testing/pots';
-import { readBench, writeBackup } from './backup';
+import { backupText } from '../testing/backup';
+import { readBench } from './backup';
 import { readBrief } from './brief';
+import { readPlants } from './own-plants';
 import { BadInputError } from './parse';
 import { readPlanting } from './planting';
 import { shoppingCsv } from './shopping-csv';
@@ -33,7 +35,7 @@ describe('a bench out and in', () => {
       {
         plant: { ...(LIBRARY[0] as Plant), id: 'own-one', note: 'By the gate.' },
         updatedAt: '2026-11-23T10:00:00Z',
-        photo: 'data:image/jpeg;base64,AAAA',
+        photo: 'data:image/jpeg;base64,/9j/AAAA',
       },
     ],
   };
@@ -53,14 +55,24 @@ describe('a bench out and in', () => {
       /^spot\.lastFrost: is no day that every year has/,
     ],
   ])('%s: says what and where', (_, data, says) => expect(why(() => readBench(JSON.stringify(data)))).toMatch(says));
-  test('is the same bench', () => expect(readBench(writeBackup(bench, '2026-11-23T10:00:00Z'))).toEqual(bench));
+  test('is the same bench', () => expect(readBench(backupText(bench, '2026-11-23T10:00:00Z'))).toEqual(bench));
   test('a single planting is read too', () =>
     expect(readBench(JSON.stringify(warmPot())).pots).toEqual([{ planting: warmPot(), changedAt: null, away: false }]));
 });
 
+const FREE = { kind: 'free', depthMm: 200 };
+const one = LIBRARY[0] as Plant;
+const plantsOf = (change: object, photo: string | null = null): string =>
+  JSON.stringify({
+    format: 'rillbank.plants',
+    version: 1,
+    savedAt: 'x',
+    plants: [{ plant: { ...one, ...change }, updatedAt: 'x', photo }],
+  });
+
 describe('bad files say what, where and what to do', () => {
   const good = warmPot();
-  const text = writeBackup(
+  const text = backupText(
     { pots: [{ planting: good, changedAt: null, away: false }], plants: [], stock: null, settings: {} },
     '2026-11-23T10:00:00Z',
   );
@@ -114,6 +126,56 @@ describe('bad files say what, where and what to do', () => {
         }),
       /placements\.1\.id: "a" is used twice/,
     ],
+    [
+      'an outline that is a point',
+      () =>
+        readPlanting({
+          ...good,
+          container: {
+            ...good.container,
+            shape: {
+              ...FREE,
+              corners: [
+                [1, 1],
+                [1, 1],
+                [1, 1],
+              ],
+            },
+          },
+        }),
+      /^container\.shape\.corners: must enclose 36 cm² or more/,
+    ],
+    [
+      'an outline that goes there and back',
+      () =>
+        readPlanting({
+          ...good,
+          container: {
+            ...good.container,
+            shape: {
+              ...FREE,
+              corners: [
+                [0, 0],
+                [500, 0],
+                [0, 0],
+              ],
+            },
+          },
+        }),
+      /must enclose/,
+    ],
+    [
+      'a field in a plant that nobody knows',
+      () => readPlants(plantsOf({ bloms: 3 })),
+      /plants\.0\.plant: has a field.*"bloms"/,
+    ],
+    [
+      'a field in a leaf that nobody knows',
+      () => readPlants(plantsOf({ leaf: { ...one.leaf, hue: 'red' } })),
+      /plants\.0\.plant\.leaf: has a field.*"hue"/,
+    ],
+    ['a plant of no size', () => readPlants(plantsOf({ heightMm: [0, 0] })), /heightMm: must reach 10 mm or more/],
+    ['a photograph that is none', () => readPlants(plantsOf({}, 'data:image/png;base64,AAAA')), /photo: is no picture/],
     ['50 MB of rubbish', () => readBench('x'.repeat(50_000_000)), /50 MB is far more than a bench holds/],
     ['an extra field', () => readPlanting({ ...good, mood: 'blue' }), /mood/],
   ])('%s', (_, read, message) => expect(why(read)).toMatch(message));

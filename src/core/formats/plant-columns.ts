@@ -1,5 +1,5 @@
 import { HabitSchema, PlantSchema, type Plant } from '../plants/schema';
-import { RoleSchema } from '../plants/traits';
+import { EaseSchema, type FactsSaid, MixSchema, RhythmSchema, RoleSchema, WorldSchema } from '../plants/traits';
 import type { Tag } from '../plants/tag';
 import type { UnitSystem } from '../units/length';
 import {
@@ -24,6 +24,7 @@ export interface Cell extends Partial<Tag> {
   leafIs?: Partial<Plant['leaf']>;
   flowerIs?: Partial<Plant['flower']>;
   poisonTo?: Partial<Plant['poison']>;
+  factsAre?: FactsSaid;
   start?: Plant['starts'][number]['size'];
   price?: number;
 }
@@ -204,6 +205,34 @@ export const PLANT_COLUMNS: readonly Column[] = [
     aliases: /^(coldest night)$/,
     read: (t) => ({ coldestNightC: winter(t) }),
     write: (p) => `${p.coldestNightC} °C`,
+  },
+  {
+    key: 'rhythm',
+    label: 'Watering rhythm',
+    aliases: /^(rhythm|watering|watering rhythm)$/,
+    read: (t) => ({ factsAre: { rhythm: oneOf(RhythmSchema.options, t) } }),
+    write: (p) => p.facts?.rhythm ?? '',
+  },
+  {
+    key: 'mix',
+    label: 'Mix',
+    aliases: /^(mix|soil|compost)$/,
+    read: (t) => ({ factsAre: { mix: oneOf(MixSchema.options, t) } }),
+    write: (p) => p.facts?.mix ?? '',
+  },
+  {
+    key: 'worlds',
+    label: 'Belongs with',
+    aliases: /^(worlds?|belongs with|company)$/,
+    read: (t) => ({ factsAre: { worlds: t.split(/[,;/+]\s*|\s+and\s+/).map((w) => oneOf(WorldSchema.options, w)) } }),
+    write: (p) => p.facts?.worlds?.join(', ') ?? '',
+  },
+  {
+    key: 'ease',
+    label: 'How easy to buy',
+    aliases: /^(ease|availability|how easy to buy)$/,
+    read: (t) => ({ factsAre: { ease: oneOf(EaseSchema.options, t) } }),
+    write: (p) => p.facts?.ease ?? '',
   },
   {
     key: 'season',

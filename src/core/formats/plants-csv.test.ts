@@ -4,7 +4,16 @@ import type { Plant } from '../plants/schema';
 import { relativesIn } from '../plants/tag';
 import { manyPlants } from '../testing/many';
 import { BadInputError } from './parse';
-import { errorsCsv, guessMapping, ownId, plantsCsv, readPlantRows, readSheet, type ReadPlants } from './plants-csv';
+import {
+  errorsCsv,
+  guessMapping,
+  LONGEST,
+  ownId,
+  plantsCsv,
+  readPlantRows,
+  readSheet,
+  type ReadPlants,
+} from './plants-csv';
 
 const relatives = relativesIn(LIBRARY);
 function read(
@@ -170,3 +179,17 @@ test('an id nobody has', () => {
 
 test('one of your own in the file takes its own place', () =>
   expect(read('id,name\nown-mine,Petunia\n', { own: ['own-mine'] }).plants[0]?.instead).toBe('own'));
+
+test('a heading or a cell of prose takes no longer than any other, and says so', () => {
+  const long = '('.repeat(200_000);
+  const sheet = readSheet(`common,${long}\n${'a '.repeat(100_000)},3\n`);
+  expect(sheet.headings[1]).toHaveLength(LONGEST);
+  const { errors } = readPlantRows(sheet.rows, {
+    headings: sheet.headings,
+    mapping: guessMapping(sheet.headings),
+    units: 'metric',
+    relatives: relativesIn(LIBRARY),
+    own: new Set(),
+  });
+  expect(errors[0]?.message).toMatch(/letters are too many for one cell/);
+});

@@ -4,6 +4,7 @@ import { implausible } from '../plants/plausible';
 import { PlantSchema, type Plant } from '../plants/schema';
 import { fromTag, type FromTag, type Relatives, type Tag } from '../plants/tag';
 import type { UnitSystem } from '../units/length';
+import { checkedWith } from '../units/plainly';
 import { CellError } from './cells';
 import { BadInputError } from './parse';
 import { PLANT_COLUMNS, type Cell, type Column } from './plant-columns';
@@ -23,6 +24,9 @@ export interface Sheet {
 /** More rows than this are refused: no nursery lists so many, and a browser would labour. */
 const MOST_ROWS = 50_000;
 
+/** Letters in one heading or cell that are read: what is longer is prose in the wrong place, and would take long to understand. */
+export const LONGEST = 400;
+
 /** Splits CSV text, with commas, semicolons or tabs. Throws BadInputError where there is no table. */
 export function readSheet(text: string): Sheet {
   const { data } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), {
@@ -37,7 +41,7 @@ export function readSheet(text: string): Sheet {
   if (rows.length === 0) throw new BadInputError('file: there are headings and no rows under them.');
   if (rows.length > MOST_ROWS)
     throw new BadInputError(`file: ${rows.length} rows are more than ${MOST_ROWS} at once. Split the file.`);
-  return { headings: headings.map((h) => h.trim()), rows };
+  return { headings: headings.map((h) => h.trim().slice(0, LONGEST)), rows };
 }
 
 /** Which heading feeds which column, by column key; a column left out is not read. */
@@ -123,16 +127,18 @@ function cellsOf(
     const text = at === undefined ? '' : (row[at] ?? '').trim().replace(/^'(?=[=+\-@])/, '');
     if (at === undefined || text === '') continue;
     const heading = headings[at] ?? c.key;
+    if (text.length > LONGEST) throw new CellError(`${heading}: ${text.length} letters are too many for one cell.`);
     const unit = unitIn(heading);
     const withUnit = unit && /\d\s*$/.test(text) ? `${text} ${unit}` : text;
     try {
-      const { leafIs, flowerIs, poisonTo, ...rest } = c.read(withUnit, units);
+      const { leafIs, flowerIs, poisonTo, factsAre, ...rest } = c.read(withUnit, units);
       Object.assign(
         out,
         rest,
         leafIs && { leafIs: { ...out.leafIs, ...leafIs } },
         flowerIs && { flowerIs: { ...out.flowerIs, ...flowerIs } },
         poisonTo && { poisonTo: { ...out.poisonTo, ...poisonTo } },
+        factsAre && { factsAre: { ...out.factsAre, ...factsAre } },
       );
     } catch (e) {
       if (e instanceof CellError) throw new CellError(`${heading}: ${e.message}.`);
@@ -180,7 +186,7 @@ interface Given {
 }
 
 function readRow(cells: readonly string[], row: number, reading: Reading, given: Given): ReadRow {
-  const { id: said, leafIs, flowerIs, poisonTo, start, price, common, ...rest } = cellsOf(cells, reading);
+  const { id: said, leafIs, flowerIs, poisonTo, factsAre, start, price, common, ...rest } = cellsOf(cells, reading);
   if (!common) throw new CellError('It has no name. Write one under the common name, or delete the row.');
   if (said && given.ids.has(said))
     throw new CellError(`The id “${said}” stands in this file twice. Give one of them another.`);
@@ -199,10 +205,11 @@ function readRow(cells: readonly string[], row: number, reading: Reading, given:
   const parts: Partial<Tag> = {};
   if (leafIs) parts.leaf = { ...first.plant.leaf, ...leafIs };
   if (flowerIs) parts.flower = { ...first.plant.flower, ...flowerIs };
+  if (factsAre) parts.facts = { ...first.plant.facts, ...factsAre };
   if (poisonTo) parts.poison = { ...first.plant.poison, ...poisonTo };
   if (start || price) parts.starts = pricedStarts(first.plant, start, price);
   const { plant } = Object.keys(parts).length > 0 ? fromTag({ ...tag, ...parts }, reading.relatives, id) : first;
-  const checked = PlantSchema.safeParse(plant);
+  const checked = checkedWith(PlantSchema, plant);
   if (!checked.success) {
     const issue = checked.error.issues[0];
     throw new CellError(`${issue?.path.join(' ') ?? 'row'}: ${issue?.message ?? 'cannot be read'}.`);

@@ -1,8 +1,9 @@
 import Papa from 'papaparse';
 import { plantName, type Plant } from '../plants/schema';
 import { StockLineSchema, type Stock, type StockLine } from '../stock/schema';
+import { checkedWith } from '../units/plainly';
 import { CellError, number, startSize } from './cells';
-import { readSheet } from './plants-csv';
+import { LONGEST, readSheet } from './plants-csv';
 
 export interface ReadStock {
   lines: StockLine[];
@@ -50,7 +51,11 @@ export function readStockCsv(text: string, library: readonly Plant[]): ReadStock
   const seen = new Set<string>();
   sheet.rows.forEach((cells, i) => {
     const row = i + 2;
-    const cell = (of: keyof typeof HEADS) => (cells[columns[of]] ?? '').trim().replace(/^'(?=[=+\-@])/, '');
+    const cell = (of: keyof typeof HEADS) =>
+      (cells[columns[of]] ?? '')
+        .slice(0, LONGEST)
+        .trim()
+        .replace(/^'(?=[=+\-@])/, '');
     try {
       const plant = known.get(cell('plant')) ?? known.get(key(cell('plant')));
       if (!plant)
@@ -63,7 +68,7 @@ export function readStockCsv(text: string, library: readonly Plant[]): ReadStock
         price: number(cell('price').replace(/^[£$€]\s*/, ''), 0.01, 500, 'price'),
         available: number(cell('available'), 0, 100_000, 'count'),
       };
-      const checked = StockLineSchema.safeParse(line);
+      const checked = checkedWith(StockLineSchema, line);
       if (!checked.success) throw new CellError(`available ${checked.error.issues[0]?.message ?? 'cannot be read'}`);
       const twice = `${line.plantId}|${line.start}`;
       if (seen.has(twice)) throw new CellError(`${plantName(plant)} in that size stands in this file twice`);

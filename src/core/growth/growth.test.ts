@@ -34,9 +34,11 @@ describe('light', () => {
     expect(r).toMatchObject({ hours: 4, afternoon: 0, label: 'dappled shade' });
   });
 
-  test('the light window is 1 in its ideal and falls straight to nothing at its ends', () => {
+  test('the light window is 1 in its ideal, falls straight to little at its ends, and is nothing beyond', () => {
     const window: [number, number, number, number] = [4, 6, 10, 12];
-    expect([2, 4, 5, 6, 9, 10, 11, 12, 13].map((h) => lightFit(window, h))).toEqual([0, 0, 0.5, 1, 1, 1, 0.5, 0, 0]);
+    expect([2, 4, 5, 6, 9, 10, 11, 12, 13].map((h) => lightFit(window, h))).toEqual([
+      0, 0.25, 0.625, 1, 1, 1, 0.625, 0.25, 0,
+    ]);
   });
 
   test('a plant of full sun takes as many hours as the day has', () => {

@@ -1,7 +1,7 @@
 import type { Plant } from '../plants/schema';
 
 /** Thermal time counts above this mean temperature: cool-season 5 °C, warm-season 10 °C; lasting plants between. */
-export const BASE_C: Record<Plant['season'], number> = { cool: 5, warm: 10, 'year-round': 7 };
+export const BASE_C: Record<Plant['season'], number> = { cool: 5, warm: 10, hardy: 6, 'year-round': 7 };
 
 /**
  * Logistic rate per degree-day for vigour 1–5. Working figures: at 19 °C a vigour-3 summer annual goes from three
@@ -35,11 +35,16 @@ const SUNLESS = 0.35;
 /** A plant that takes so many hours takes as many as the day has: no window was ever written for a longer one. */
 export const ALL_DAY_H = 14;
 
-/** Share of the light it wants that a plant gets in these hours: 1 in the ideal, falling to 0 at least and most. */
+/** What a plant makes of just the least, or just the most, it lives in: it grows poorly. Working figure. */
+const AT_THE_LIMIT = 0.25;
+
+const between = (x: number, from: number, to: number): number =>
+  from === to ? 1 : AT_THE_LIMIT + ((1 - AT_THE_LIMIT) * (x - from)) / (to - from);
+
+/** Share of the light it wants that a plant gets in these hours: 1 in the ideal, little at least and most, 0 beyond. */
 export function lightFit([least, low, high, most]: Plant['sunHours'], hours: number): number {
   if (hours < least || (hours > most && most < ALL_DAY_H)) return 0;
-  if (hours < low)
-    return low === least ? 1 : least === 0 ? SUNLESS + (1 - SUNLESS) * (hours / low) : (hours - least) / (low - least);
-  if (hours > high) return most >= ALL_DAY_H || most === high ? 1 : (most - hours) / (most - high);
+  if (hours < low) return least === 0 ? SUNLESS + (1 - SUNLESS) * (hours / low) : between(hours, least, low);
+  if (hours > high) return most >= ALL_DAY_H ? 1 : between(hours, most, high);
   return 1;
 }

@@ -71,6 +71,9 @@ interface Price {
 }
 
 /** What one start or pack costs at a nursery that has it listed, pounds; else what is ordinary. */
+/** Every line is priced in whole pence, so that a list comes to what its lines come to. */
+const penny = (pounds: number): number => Math.round(pounds * 100) / 100;
+
 function priceOf(plant: Plant, start: StartSize, stock: Stock | null): Price {
   const listed = stock ? stateOf(stock, plant.id, start, 1).line : null;
   return listed ? { pack: listed.price, soldSo: true } : startPrice(plant, start);
@@ -106,7 +109,7 @@ function plantLines(planting: Planting, sets: number, stock: Stock | null): Plan
       size: label,
       count,
       buy,
-      price: buy * pack,
+      price: penny(buy * pack),
       plant,
       role,
       start,
@@ -124,13 +127,13 @@ const mixLines = (mixL: number): MixLine[] =>
     size: `${litres} L bag`,
     count,
     buy: count,
-    price: price * count,
+    price: penny(price * count),
     bagL: litres,
   }));
 
 function feedLine(mixL: number): FeedLine {
   const grams = Math.round(mixL * FEED_G_PER_L);
-  const price = grams * FEED_PRICE_PER_G;
+  const price = penny(grams * FEED_PRICE_PER_G);
   return { kind: 'feed', item: 'Slow-release feed', botanical: '', size: 'g', count: grams, buy: grams, price };
 }
 

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { some } from '../testing/some';
 import { placed, pot, roundPot, warmPot } from '../testing/pots';
 import { LIBRARY } from '../plants';
 import type { Plant } from '../plants/schema';
@@ -64,6 +65,8 @@ describe('the shopping list', () => {
     expect(list.total).toBeCloseTo(spent('plant') + spent('mix') + spent('feed'), 9);
     expect(spent('mix')).toBeGreaterThan(0);
     expect(list.each * 2).toBeCloseTo(list.total, 9);
+    // In whole pence, so that the lines as they are printed come to the total as it is printed.
+    for (const { price } of some(list.lines)) expect(price).toBe(Number(price.toFixed(2)));
     expect(linesOf(list, 'feed')[0]?.buy).toBe(Math.round(list.mixL * FEED_G_PER_L));
   });
 

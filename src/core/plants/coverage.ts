@@ -1,15 +1,16 @@
 import { SCHEMES } from '../colour/schemes';
-import { takes, type LightClass } from './facets';
+import { safeForPets, takes, type LightClass } from './facets';
+import { factsOf } from './facts';
 import { schemeFit, SHOWY } from './scheme-fit';
 import { type Plant } from './schema';
-import { ROLES, type Role } from './traits';
+import { EaseSchema, ROLES, type Role, WorldSchema } from './traits';
 
 /** The light classes counted: part sun lies between the first two and is seldom what is missing. */
 const LIGHTS = ['full sun', 'part shade', 'shade'] as const satisfies readonly LightClass[];
 
 /** Seasons asked for; a year-round plant serves in all of them. */
 const SEASONS: Record<'warm' | 'cool' | 'year-round', readonly Plant['season'][]> = {
-  warm: ['warm', 'year-round'],
+  warm: ['warm', 'hardy', 'year-round'],
   cool: ['cool', 'year-round'],
   'year-round': ['year-round'],
 };
@@ -56,6 +57,19 @@ export function coverage(library: readonly Plant[]): CoverageRow[] {
 export const thinnest = (rows: readonly CoverageRow[]): CoverageRow =>
   rows.reduce((least, r) => (r.count < least.count ? r : least));
 
+/** How many plants there are for each role and season where cats and dogs are about. */
+function petSafe(library: readonly Plant[]): string {
+  const safe = library.filter(safeForPets);
+  const seasons = Object.keys(SEASONS) as (keyof typeof SEASONS)[];
+  const of = (role: Role) =>
+    seasons.map((s) => `${s} ${safe.filter((p) => p.roles.includes(role) && SEASONS[s].includes(p.season)).length}`);
+  return `With cats and dogs about: ${safe.length}; ${ROLES.map((r) => `${r}s ${of(r).join(', ')}`).join('; ')}.`;
+}
+
+/** How many there are of each word, in the words' order. */
+const tally = (words: readonly string[], said: readonly string[]): string =>
+  words.map((w) => `${w} ${said.filter((x) => x === w).length}`).join(', ');
+
 /** The table as text, a line a role, light and season, a column a scheme. */
 export function coverageTable(library: readonly Plant[]): string {
   const rows = coverage(library);
@@ -87,6 +101,15 @@ export function coverageTable(library: readonly Plant[]): string {
     line(['role', 'light', 'season', ...schemes]),
     ...table,
     '',
+    petSafe(library),
+    `Worlds (several to a plant): ${tally(
+      WorldSchema.options,
+      library.flatMap((p) => factsOf(p).worlds),
+    )}.`,
+    `To buy: ${tally(
+      EaseSchema.options,
+      library.map((p) => factsOf(p).ease),
+    )}.`,
     `Least choice: ${least.count} for ${least.role}, ${least.light}, ${least.season}, ${least.scheme}.`,
   ].join('\n');
 }

@@ -1,6 +1,7 @@
 import { LIBRARY } from '.';
 import { familiesOf, hasFacets, LIGHT_CLASSES, NO_FACETS, type Facets } from './facets';
 import type { Plant } from './schema';
+import { isSpiny } from './spines';
 
 const by = (id: string) => LIBRARY.find((p) => p.id === id) as Plant;
 const with_ = (change: Partial<Facets>) => LIBRARY.filter((p) => hasFacets(p, { ...NO_FACETS, ...change }));
@@ -11,14 +12,14 @@ test.each<[string, Partial<Facets>, (p: Plant) => boolean]>([
   ['role', { roles: ['spiller'] }, (p) => p.roles.includes('spiller')],
   ['light', { light: ['shade'] }, (p) => p.sunHours[0] <= 1 && p.sunHours[3] >= 1],
   ['water', { water: ['dry'] }, (p) => p.water === 'dry'],
-  ['season', { seasons: ['cool', 'year-round'] }, (p) => p.season !== 'warm'],
+  ['season', { seasons: ['cool', 'year-round'] }, (p) => p.season === 'cool' || p.season === 'year-round'],
   ['habit', { habits: ['frond'] }, (p) => p.habit === 'frond'],
   ['height', { heightMm: [900, 2000] }, (p) => p.heightMm[1] >= 900 && p.heightMm[0] <= 2000],
   ['to eat', { edible: true }, (p) => p.edible !== 'no'],
   [
     'safe for pets',
     { petSafe: true },
-    (p) => p.poison.cats === 'none' && p.poison.dogs === 'none' && p.irritantSap === 'no',
+    (p) => p.poison.cats === 'none' && p.poison.dogs === 'none' && p.irritantSap === 'no' && !isSpiny(p),
   ],
   ['colour', { colours: ['blue'] }, (p) => familiesOf(p).includes('blue')],
 ])('%s keeps just those', (_, facet, rule) => {

@@ -1,6 +1,7 @@
 import { family, type Family } from '../colour/family';
 import { lch } from '../colour/oklch';
 import type { Plant } from './schema';
+import { isSpiny } from './spines';
 import type { Habit } from './habits';
 import type { Role } from './traits';
 
@@ -76,8 +77,9 @@ const apart = (a: string, b: string): number => {
   );
 };
 
-const safeForPets = (p: Plant): boolean =>
-  p.poison.cats === 'none' && p.poison.dogs === 'none' && p.irritantSap === 'no';
+/** Whether nothing is known against a plant where cats and dogs are about; unknown is never safe. */
+export const safeForPets = (p: Plant): boolean =>
+  p.poison.cats === 'none' && p.poison.dogs === 'none' && p.irritantSap === 'no' && !isSpiny(p);
 
 /** Whether a plant takes the hours of a light class. */
 export const takes = (p: Plant, light: LightClass): boolean =>

@@ -2,8 +2,13 @@ import { type Family, family } from '../colour/family';
 import { lch } from '../colour/oklch';
 import type { Plant } from './schema';
 import { HABITS } from './habits';
+import { isSpiny } from './spines';
 
 /** A warm-season plant that lives through more cold than this and is not a perennial that dies down has been misread. °C, working figure. */
+/** What hangs less than this over a rim is a filler, mm; what lives through so much cold comes again, °C. Working figures. */
+const LEAST_HANG_MM = 100;
+const HARDY_C = -12;
+const RETURNING = new Set<Plant['group']>(['perennial', 'shrub', 'shade', 'grass', 'bulb']);
 const TENDER_GROUPS = new Set<Plant['group']>(['warm bedding', 'tropical']);
 const HARDIEST_TENDER_C = -12;
 
@@ -40,7 +45,14 @@ export function implausible(p: Plant): string[] {
   if (flowers && p.bloom.every((b) => b === 0)) out.push('a flower that never blooms');
   if (ratio < lowest || ratio > highest) out.push(`height over spread ${ratio.toFixed(1)} is not that of a ${p.habit}`);
   if ((p.habit === 'trail' || p.habit === 'cascade') && p.trailMm[1] < 80) out.push('a trailer without trail');
-  if (p.roles.includes('spiller') && p.trailMm[1] < 80) out.push('a spiller that does not hang');
+  if (p.roles.includes('spiller') && p.trailMm[1] < LEAST_HANG_MM) out.push('a spiller that does not hang');
+  if (p.roles.includes('thriller') && p.group === 'bulb' && (p.season === 'cool' || p.season === 'hardy'))
+    out.push('a bulb that leads: it is over in weeks');
+  if (p.season === 'warm' && RETURNING.has(p.group) && p.coldestWinterC <= HARDY_C)
+    out.push('comes again each year, and is grown as summer bedding');
+  if (/\b(poison|toxic|deadly)/i.test(p.note) && Object.values(p.poison).every((x) => x === 'none'))
+    out.push('called poisonous in its note alone');
+  if (/\b(spin(e|y)|thorn)/i.test(p.note) && !isSpiny(p)) out.push('called spiny in its note alone');
   if (p.roles.includes('thriller') && p.heightMm[1] < 300) out.push('a thriller under 30 cm');
   if (p.season === 'warm' && p.bloom.slice(0, 2).some((b) => b > 0.2)) out.push('a warm-season plant in winter bloom');
   if (p.season === 'cool' && flowers && p.bloom.every((b, m) => b < 0.2 || (m >= 5 && m <= 7)))

@@ -27,7 +27,7 @@ const speciesOf = (botanical: string): string =>
     .slice(0, 2)
     .join(' ');
 
-const RANK: readonly Poison[] = ['none', 'mild', 'irritant', 'toxic'];
+const RANK: readonly Poison[] = ['none', 'irritant', 'mild', 'toxic', 'deadly'];
 
 /** The most cautious of what relatives are known for: harm is inherited, harmlessness is not. */
 function cautious(list: readonly Poison[]): Poison {

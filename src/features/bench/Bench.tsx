@@ -5,6 +5,7 @@ import { useRouter } from 'next/navigation';
 import { useRef } from 'react';
 import type { Planting } from '@/core/plantings/schema';
 import { Button, buttonLook } from '@/ui/Button';
+import { Boundary } from '../shell/Boundary';
 import { useCatchFocus } from '../shell/useCatchFocus';
 import { Waiting } from './Waiting';
 
@@ -52,11 +53,17 @@ export function Bench({ demo }: { demo: boolean }) {
         <Link href="/library" className={buttonLook('plain')} prefetch={false}>
           Library
         </Link>
-        <Backup />
-        <Preferences />
+        <Boundary what="backups" resetOn={demo} small>
+          <Backup />
+        </Boundary>
+        <Boundary what="settings" resetOn={demo} small>
+          <Preferences />
+        </Boundary>
       </header>
       <main ref={main} tabIndex={-1} className="outline-none flex flex-1 flex-col px-4 pb-8 work:px-8">
-        <Shelving demo={demo} onStart={(like) => void start(like)} />
+        <Boundary what="the shelves" resetOn={demo}>
+          <Shelving demo={demo} onStart={(like) => void start(like)} />
+        </Boundary>
       </main>
     </div>
   );

@@ -14,7 +14,7 @@ function DiaryDay() {
   return (
     <p className="text-quiet">
       The diary is open on {formatDay(open)} {open.slice(0, 4)}.{' '}
-      <Button kind="bare" className="min-h-6!" onClick={() => openOn(null)}>
+      <Button kind="bare" className="min-h-[24px]!" onClick={() => openOn(null)}>
         Open it on the real day
       </Button>
     </p>

@@ -81,7 +81,7 @@ export function PotOnShelf({ planting, scale, today, onCopy, onDelete, onArchive
             <Button type="submit">Rename</Button>
           </form>
         ) : (
-          <DropdownMenu.Root>
+          <DropdownMenu.Root modal={false}>
             <DropdownMenu.Trigger asChild>
               <Button kind="bare" className="-ml-1" aria-label={`More for ${planting.name}`}>
                 More

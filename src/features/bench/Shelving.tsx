@@ -8,6 +8,7 @@ import { useDiary } from '../shell/diary';
 import { tell } from '../shell/tell';
 import { useUnits } from '../shell/units';
 import { EmptyBench } from './EmptyBench';
+import { Reminder } from './Reminder';
 import { Shelves } from './Shelves';
 import { Unreadable } from './Unreadable';
 import { Waiting } from './Waiting';
@@ -30,6 +31,7 @@ export function Shelving({ demo, onStart }: { demo: boolean; onStart: (like?: Pl
   if (!shelf || !ready) return <Waiting />;
   return (
     <>
+      <Reminder />
       {shelf.unreadable.length > 0 && <Unreadable list={shelf.unreadable} />}
       {shelf.pots.length === 0 ? <EmptyBench onStart={() => onStart()} /> : <Shelves shelf={shelf} onStart={onStart} />}
     </>

@@ -19,7 +19,7 @@ export function FileMenu({ own, shown, onOpen, onCsv, onJson }: Props) {
   const [pick, field] = useFilePick('File of plants', '.csv,.txt,.tsv,.json,text/csv,application/json', onOpen);
   return (
     <>
-      <DropdownMenu.Root>
+      <DropdownMenu.Root modal={false}>
         <DropdownMenu.Trigger asChild>
           <Button>Files</Button>
         </DropdownMenu.Trigger>

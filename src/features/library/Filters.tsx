@@ -75,7 +75,7 @@ export function Filters({ asked, onChange, pots, pot, onPot, units }: Props) {
       <Several
         label="Season"
         values={f.seasons}
-        options={(['warm', 'cool', 'year-round'] as const).map((s) => ({ value: s, text: capital(s) }))}
+        options={(['warm', 'cool', 'hardy', 'year-round'] as const).map((s) => ({ value: s, text: capital(s) }))}
         onChange={(seasons) => set({ seasons })}
       />
       <fieldset>

@@ -2,8 +2,8 @@
 import Link from 'next/link';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useEffect, useRef, useState } from 'react';
+import type { Opened } from '@/core/formats/bundle';
 import { readPlants, writePlants } from '@/core/formats/own-plants';
-import { BadInputError } from '@/core/formats/parse';
 import { plantsCsv } from '@/core/formats/plants-csv';
 import type { Plant } from '@/core/plants/schema';
 import { readOwnWhole, readPhoto, removeOwn, saveOwn } from '@/storage/plants';
@@ -11,6 +11,7 @@ import { Button } from '@/ui/Button';
 import { download } from '../shell/download';
 import { Preferences } from '../shell/Preferences';
 import { tell } from '../shell/tell';
+import { useOpenFile } from '../shell/useOpenFile';
 import { useUnits } from '../shell/units';
 import { stationPath } from '../shell/stations';
 import { Compare } from './Compare';
@@ -23,6 +24,12 @@ import { Shelves } from './Shelves';
 import { StockPanel } from './StockPanel';
 import { useLibrary } from './useLibrary';
 import { countAsked } from './view';
+
+/** A file of own plants, as what it brings. */
+const plantsIn = async (file: File): Promise<Opened> => ({
+  bench: { pots: [], plants: readPlants(await file.text()), stock: null, settings: {} },
+  problems: [],
+});
 
 /** Every plant there is, on shelves: searched, sorted out, compared, added to. */
 export function Library() {
@@ -65,16 +72,10 @@ export function Library() {
   };
   const saveJson = async () =>
     download('my-plants.json', writePlants(await readOwnWhole(), new Date().toISOString()), 'application/json');
-  const open = async (f: File) => {
+  const { open: openPlants, dialog: merging } = useOpenFile(plantsIn);
+  const open = (f: File) => {
     if (!/\.json$/i.test(f.name)) return setSheet(f);
-    try {
-      const plants = readPlants(await f.text());
-      await saveOwn(plants);
-      tell.said(`${plants.length} plants added`);
-    } catch (e) {
-      if (e instanceof BadInputError) tell.problem(`${f.name} was not opened; nothing changed`, e.message);
-      else tell.notKept(e);
-    }
+    return openPlants(f);
   };
   const showCompare = comparing && compared.length > 0;
   return (
@@ -119,7 +120,7 @@ export function Library() {
           <FileMenu
             own={known.own.length}
             shown={list.length}
-            onOpen={(f) => void open(f)}
+            onOpen={open}
             onCsv={(all) =>
               download(
                 all ? 'plants.csv' : 'my-plants.csv',
@@ -230,6 +231,7 @@ export function Library() {
           }}
         />
       )}
+      {merging}
       {sheet && <ImportPlants file={sheet} own={known.own} units={units} onClose={() => setSheet(null)} />}
       {stocking && <StockPanel stock={known.stock} all={known.all} onClose={() => setStocking(false)} />}
     </div>

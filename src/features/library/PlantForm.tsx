@@ -6,6 +6,7 @@ import { implausible } from '@/core/plants/plausible';
 import { PlantSchema, plantName, type Plant } from '@/core/plants/schema';
 import { fromTag, relativesIn, type FromTag, type Tag } from '@/core/plants/tag';
 import type { UnitSystem } from '@/core/units/length';
+import { checkedWith } from '@/core/units/plainly';
 import { type OwnToKeep, readPhoto, saveOwn } from '@/storage/plants';
 import { Button } from '@/ui/Button';
 import { Field } from '@/ui/Field';
@@ -69,7 +70,7 @@ export function PlantForm({
   const { plant } = made;
   const drawn = useDeferredValue(plant);
   const set = (change: Partial<Tag>) => setTag((t) => ({ ...t, ...change }));
-  const checked = PlantSchema.safeParse({ ...plant, common: plant.common.trim(), variety: plant.variety.trim() });
+  const checked = checkedWith(PlantSchema, { ...plant, common: plant.common.trim(), variety: plant.variety.trim() });
   const doubts = checked.success ? implausible(checked.data) : [];
   // Two of one name on a shelf could not be told apart.
   const unnamed = task.do === 'vary' && !plant.variety.trim();

@@ -14,7 +14,7 @@ import { Button, buttonLook } from '@/ui/Button';
 import { Mark } from '@/ui/Mark';
 import { stationPath } from '../shell/stations';
 import { useAsk } from '../shell/useAsk';
-import { factsOf } from './facts';
+import { sheetOf } from './facts';
 import { fitting, Specimen } from '../pictures/Specimen';
 
 interface Props {
@@ -89,7 +89,7 @@ export function PlantSheet({
       {lines && <InStock lines={lines} />}
       <table className="w-full text-[0.86rem]">
         <tbody>
-          {factsOf(plant, units).map((f) => (
+          {sheetOf(plant, units).map((f) => (
             <tr key={f.name} className="[&>*]:border-b [&>*]:border-line [&>*]:py-[3px] align-baseline">
               <th scope="row" className="w-[6.6rem] pr-2 text-left font-normal text-quiet">
                 {f.name}

@@ -145,4 +145,5 @@ const REFUSED: Record<NonNullable<Shown['refusal']>['rule'], string> = {
   nights: 'cold nights',
   fit: 'pot too small',
   winter: 'winter',
+  season: 'out of season',
 };

@@ -8,6 +8,7 @@ import type { KeptStock } from '@/core/stock/schema';
 import { removeStock, saveStock } from '@/storage/stock';
 import { simulatedNursery } from '@/standins/nursery';
 import { Button } from '@/ui/Button';
+import { countOf } from '@/ui/words';
 import { Toggle } from '@/ui/Toggle';
 import { useFilePick } from '@/ui/useFilePick';
 import { download } from '../shell/download';
@@ -46,7 +47,7 @@ export function StockPanel({
         keepTo: stock?.keepTo ?? false,
       });
       tell.said(
-        `${read.lines.length} lines of stock read${read.errors.length > 0 ? `, ${read.errors.length} left out` : ''}`,
+        `${countOf(read.lines.length, 'line')} of stock read${read.errors.length > 0 ? `, ${read.errors.length} left out` : ''}`,
       );
     } catch (e) {
       if (e instanceof BadInputError) tell.problem(`${f.name} was not read; nothing changed`, e.message);

@@ -1,5 +1,7 @@
 import { LIGHT_CLASSES, takes } from '@/core/plants/facets';
+import { factsOf } from '@/core/plants/facts';
 import { HABITS } from '@/core/plants/habits';
+import { isSpiny } from '@/core/plants/spines';
 import type { Plant, Poison } from '@/core/plants/schema';
 import { STARTS } from '@/core/plants/starts';
 import { lengthNumber, lengthUnit, type UnitSystem } from '@/core/units/length';
@@ -9,10 +11,11 @@ const between = ([a, b]: readonly [number, number], units: UnitSystem): string =
   `${lengthNumber(a, units)}–${lengthNumber(b, units)} ${lengthUnit(units)}`;
 
 const POISON: Record<Poison, string> = {
-  none: 'not known to be',
-  irritant: 'irritates',
-  mild: 'mildly',
+  none: 'called safe',
+  irritant: 'irritates mouth or skin',
+  mild: 'upsets the stomach',
   toxic: 'poisonous',
+  deadly: 'deadly: a little can kill',
   unknown: 'unknown: treat as unsafe',
 };
 
@@ -24,8 +27,9 @@ const lightOf = (p: Plant): string => {
 };
 
 /** A plant's facts as lines of a table: what it is called, and what it is for this one. */
-export function factsOf(p: Plant, units: UnitSystem): { name: string; text: string; warn?: boolean }[] {
+export function sheetOf(p: Plant, units: UnitSystem): { name: string; text: string; warn?: boolean }[] {
   const [, low, high] = p.sunHours;
+  const facts = factsOf(p);
   const bad = (x: Poison) => x !== 'none';
   return [
     { name: 'Grown height', text: between(p.heightMm, units) },
@@ -37,7 +41,10 @@ export function factsOf(p: Plant, units: UnitSystem): { name: string; text: stri
       name: 'Afternoon sun',
       text: p.scorchAfternoonH === null ? 'does not scorch' : `up to ${p.scorchAfternoonH} h, less in a hot summer`,
     },
-    { name: 'Water', text: `${p.water}; feed: ${p.feed}` },
+    { name: 'Water', text: `${p.water}; ${facts.rhythm}; feed: ${p.feed}` },
+    { name: 'Mix', text: facts.mix },
+    { name: 'Goes in', text: `${facts.worlds.join(', ')} pots` },
+    { name: 'To buy', text: facts.ease },
     { name: 'Winter', text: `lives to ${formatTemperature(p.coldestWinterC, units)} in the ground` },
     { name: 'Cold nights', text: `out from ${formatTemperature(p.coldestNightC, units)} up` },
     { name: 'Vigour', text: `${p.vigour} of 5` },
@@ -64,6 +71,7 @@ export function factsOf(p: Plant, units: UnitSystem): { name: string; text: stri
             : 'unknown: wear gloves',
       warn: p.irritantSap !== 'no',
     },
+    ...(isSpiny(p) ? [{ name: 'Spines', text: 'spines, thorns or hooked points', warn: true }] : []),
     ...(p.spreadRisk === 'none known' ? [] : [{ name: 'May escape', text: 'check your local list', warn: true }]),
     { name: 'Sold as', text: p.starts.map((s) => `${STARTS[s.size].label} ${formatMoney(s.price)}`).join(', ') },
   ];

@@ -3,7 +3,7 @@ import { NO_FACETS } from '@/core/plants/facets';
 import { plantName, type Plant } from '@/core/plants/schema';
 import { finderOf } from '@/core/plants/search';
 import { sun, warmPot } from '@/core/testing/pots';
-import { factsOf } from './facts';
+import { sheetOf } from './facts';
 import { SUN_WORDS, sunWordOf } from './sun-words';
 import { ASK_NOTHING, countAsked, standingFor, viewOf } from './view';
 
@@ -60,10 +60,10 @@ test('what is asked is counted for the button that shows it', () => {
 });
 
 describe('facts', () => {
-  const text = (p: Plant, name: string) => factsOf(p, 'metric').find((f) => f.name === name);
+  const text = (p: Plant, name: string) => sheetOf(p, 'metric').find((f) => f.name === name);
   test('in either measure', () => {
     expect(text(by('salvia-blue'), 'Grown height')?.text).toBe('38–58 cm');
-    expect(factsOf(by('salvia-blue'), 'imperial').find((f) => f.name === 'Grown height')?.text).toBe('15–23 in');
+    expect(sheetOf(by('salvia-blue'), 'imperial').find((f) => f.name === 'Grown height')?.text).toBe('15–23 in');
   });
   test('poison is never passed over: unknown is a warning too', () => {
     const p = {

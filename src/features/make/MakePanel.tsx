@@ -1,4 +1,5 @@
 'use client';
+import Link from 'next/link';
 import { useEffect, useState } from 'react';
 import { shoppingCsv } from '@/core/formats/shopping-csv';
 import { linesOf, type PlantLine, shoppingList } from '@/core/materials/list';
@@ -16,6 +17,7 @@ import { Mark } from '@/ui/Mark';
 import { PlantGlyph } from '@/ui/PlantGlyph';
 import { Segments } from '@/ui/Segments';
 import { download, fileName } from '../shell/download';
+import { stationPath } from '../shell/stations';
 import { readyToWeigh } from '../shell/workers';
 import type { Known } from '../shell/known';
 import { StandIns } from './StandIns';
@@ -29,6 +31,7 @@ export function MakePanel({ planting, units, known }: { planting: Planting; unit
   const [whole, setWhole] = useState(planting.container.count > 1);
   const sets = whole ? planting.container.count : 1;
   const list = shoppingList(planting, sets, stock);
+  const planted = planting.placements.length > 0;
   const { budget } = planting.brief;
   const over = budget === null ? 0 : list.each - budget;
   return (
@@ -38,6 +41,7 @@ export function MakePanel({ planting, units, known }: { planting: Planting; unit
           Shopping list
           <span className="block pt-1 text-[0.9rem] font-normal text-quiet">
             for {sets === 1 ? 'one pot' : `${sets} pots the same`}
+            {!planted && ', not planted yet'}
           </span>
         </h2>
         {planting.container.count > 1 && (
@@ -61,9 +65,17 @@ export function MakePanel({ planting, units, known }: { planting: Planting; unit
           <Button onClick={() => window.print()}>Print</Button>
         </div>
       </div>
+      {!planted && (
+        <p>
+          This is what the empty container needs. Compose a planting first, and its plants are on the list.{' '}
+          <Link className="text-glaze underline underline-offset-4" href={stationPath(planting.id, 'plants')}>
+            Compose one
+          </Link>
+        </p>
+      )}
       <table className="w-full border-collapse text-[0.9rem] sm:text-[0.93rem]">
         <thead>
-          <tr className="text-left text-[0.86rem] text-quiet [&>th]:border-b [&>th]:border-ink [&>th]:pb-1 [&>th]:font-normal">
+          <tr className="text-left text-[0.86rem] text-quiet [&>th]:border-b [&>th]:border-ink [&>th]:pb-1 [&>th]:font-normal [&>th+th]:pl-2">
             <th scope="col">Plant</th>
             <th scope="col">Start</th>
             <th scope="col" className="text-right">
@@ -151,7 +163,7 @@ function PlantRow({ line: l, stock, onMissing }: { line: PlantLine; stock: Stock
               <span className="italic">{l.plant.botanical}</span>
               <Button
                 kind="bare"
-                className="min-h-6! px-0! text-[0.83rem]! print:hidden"
+                className="min-h-[24px]! px-0! text-[0.83rem]! print:hidden"
                 aria-label={`Find a stand-in for ${l.item}`}
                 onClick={onMissing}
               >

@@ -50,10 +50,12 @@ export function PotPicture({
     />
   ) : (
     <span
-      className={`inline-block ${className}`}
+      className={`inline-flex items-end justify-center text-[0.84rem] text-quiet ${className}`}
       style={{ width: w, height: h }}
-      role="img"
-      aria-label="Portrait is being drawn"
-    />
+      role={src === undefined ? 'img' : undefined}
+      aria-label={src === undefined ? 'Portrait is being drawn' : undefined}
+    >
+      {src === null && 'No portrait could be drawn'}
+    </span>
   );
 }

@@ -68,7 +68,7 @@ export function Specimen({ plant, scale, measured = true }: { plant: Plant; scal
         <span
           className="grid h-full w-full place-items-center opacity-60"
           role="img"
-          aria-label={`${plantName(plant)} is being drawn`}
+          aria-label={`${plantName(plant)} ${src === null ? 'could not be drawn' : 'is being drawn'}`}
         >
           <PlantGlyph plant={plant} size={44} />
         </span>

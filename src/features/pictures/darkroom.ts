@@ -21,6 +21,8 @@ interface Room {
 }
 
 const pictures = new Map<string, string>();
+/** Pictures that could not be taken: said so, until they are wanted again. */
+const missed = new Set<string>();
 let queue: Promise<unknown> = Promise.resolve();
 
 /** The room is furnished when the first picture is wanted: what draws is the heaviest part of the application. */
@@ -70,11 +72,15 @@ export const sizeOf = (f: Frame, scale: number): { w: number; h: number } => ({
   h: Math.ceil((f.top + f.bottom) * scale * 1.2),
 });
 
+/** A still: its address; undefined while it is being taken, null where it could not be. */
+export type Still = string | null | undefined;
+
 /** A still by its key, taken when it is first wanted: one after another in one hidden canvas, with room for the page to draw in between. */
-export function useStill(key: string, w: number, h: number, shoot: () => Promise<Shot>): string | undefined {
+export function useStill(key: string, w: number, h: number, shoot: () => Promise<Shot>): Still {
   const [, again] = useState(0);
   useEffect(() => {
     if (pictures.has(key)) return;
+    missed.delete(key);
     let gone = false;
     queue = queue
       .then(async () => {
@@ -83,13 +89,17 @@ export function useStill(key: string, w: number, h: number, shoot: () => Promise
         await new Promise(requestAnimationFrame);
         const url = gone || !made ? null : take(made, shot, w, h);
         if (url) keep(key, url);
+        else if (!made) missed.add(key);
       })
-      .catch((e: unknown) => console.warn('No picture:', e))
+      .catch((e: unknown) => {
+        missed.add(key);
+        console.warn('No picture:', e);
+      })
       .finally(() => !gone && again((n) => n + 1));
     return () => {
       gone = true;
     };
     // eslint-disable-next-line react-hooks/exhaustive-deps -- the key holds all that the picture shows
   }, [key]);
-  return pictures.get(key);
+  return pictures.get(key) ?? (missed.has(key) ? null : undefined);
 }

@@ -12,6 +12,7 @@ import { Button } from '@/ui/Button';
 import { Choose, ColourField, DateField, OptionalNumberField } from '@/ui/Field';
 import { Segments } from '@/ui/Segments';
 import { Toggle } from '@/ui/Toggle';
+import { countOf } from '@/ui/words';
 import type { Known } from '../shell/known';
 import { tell } from '../shell/tell';
 import { useWorkspace } from '../shell/store';
@@ -24,11 +25,13 @@ const ARRANGEMENTS = SCHOOL_IDS.map((value) => ({ value, text: SCHOOLS[value].la
 export function Brief({
   planting,
   known,
+  found,
   onCompose,
   onBack,
 }: {
   planting: Planting;
   known: Known;
+  found: { count: number; look: () => void } | null;
   onCompose: () => void;
   onBack: (() => void) | null;
 }) {
@@ -142,6 +145,7 @@ export function Brief({
         <Button kind="deep" type="submit">
           Compose
         </Button>
+        {found && <Button onClick={found.look}>See the {countOf(found.count, 'proposal')}</Button>}
         {onBack && <Button onClick={onBack}>Back to the plants</Button>}
       </div>
       <p className="text-[0.82rem] text-quiet">

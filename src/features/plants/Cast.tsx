@@ -5,6 +5,7 @@ import type { Season } from '@/core/growth/grown';
 import { formatLength } from '@/core/units/length';
 import type { Placed } from '@/core/plantings/resolve';
 import { Button } from '@/ui/Button';
+import { countOf } from '@/ui/words';
 import { PlantGlyph } from '@/ui/PlantGlyph';
 import { point, usePointing } from '../shell/pointing';
 import { useUnits } from '../shell/units';
@@ -24,11 +25,13 @@ interface Entry {
 export function Cast({
   season,
   week,
+  found,
   onCompose,
   onAdd,
 }: {
   season: Season;
   week: number;
+  found: { count: number; look: () => void } | null;
   onCompose: () => void;
   onAdd: () => void;
 }) {
@@ -108,6 +111,7 @@ export function Cast({
           Compose again
         </Button>
         <Button onClick={onAdd}>Add a plant</Button>
+        {found && <Button onClick={found.look}>See the {countOf(found.count, 'proposal')} again</Button>}
       </div>
       <p className="text-[0.82rem] text-quiet">
         Choose a plant to swap it, resize it, keep it or take it out. Drag root balls on the plan.

@@ -191,7 +191,7 @@ export function Plan({ planting, season }: { planting: Planting; season: Season 
             {by !== null && (
               <button
                 type="button"
-                className="px-1.5 py-1 hover:text-ink"
+                className="min-w-[24px] px-1.5 py-1 hover:text-ink max-work:size-[44px]"
                 aria-label="Turn the planting left"
                 onClick={() => turn(-by)}
               >
@@ -202,7 +202,7 @@ export function Plan({ planting, season }: { planting: Planting; season: Season 
             {by !== null && (
               <button
                 type="button"
-                className="px-1.5 py-1 hover:text-ink"
+                className="min-w-[24px] px-1.5 py-1 hover:text-ink max-work:size-[44px]"
                 aria-label="Turn the planting right"
                 onClick={() => turn(by)}
               >

@@ -1,6 +1,7 @@
 'use client';
 import Link from 'next/link';
 import type { Composed, Proposal } from '@/core/compose/compose';
+import { LEFT_OUT_FOR, type Refusal } from '@/core/compose/filter';
 import { checkOf, isLevel } from '@/core/balance';
 import { shoppingList } from '@/core/materials/list';
 import { plantName } from '@/core/plants/schema';
@@ -10,6 +11,7 @@ import { maxBy } from '@/core/units/number';
 import { Button, buttonLook } from '@/ui/Button';
 import { Level } from '@/ui/Level';
 import { Mark } from '@/ui/Mark';
+import { countOf } from '@/ui/words';
 import { along } from '@/ui/along';
 import { figureOf } from '@/core/balance/finding';
 import { type Station, stationPath } from '../shell/stations';
@@ -54,7 +56,7 @@ export function Proposals({ id, state, done, sofar, composed, onTake, onStop, on
             ? 'Composing …'
             : composed?.problem
               ? 'Nothing fits yet'
-              : `${list.length} ways to plant it`}
+              : `${countOf(list.length, 'way')} to plant it`}
         </h2>
         {state === 'working' ? (
           <span className="flex items-center gap-3">
@@ -72,7 +74,7 @@ export function Proposals({ id, state, done, sofar, composed, onTake, onStop, on
             <p className="pt-2 text-quiet">
               Left out:{' '}
               {Object.entries(composed.refused)
-                .map(([rule, n]) => `${n} for ${rule}`)
+                .map(([rule, n]) => `${n} for ${LEFT_OUT_FOR[rule as Refusal['rule']]}`)
                 .join(', ')}
               .
             </p>

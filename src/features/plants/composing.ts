@@ -3,8 +3,10 @@ import { create } from 'zustand';
 import type { Composed, Proposal } from '@/core/compose/compose';
 import type { Planting } from '@/core/plantings/schema';
 import type { Mine } from '@/core/stock/shelf';
+import { same } from '@/core/units/same';
 import { tell } from '../shell/tell';
 import { startComposer } from '../shell/workers';
+import { forgetComposed, keepComposed, keptComposed } from './kept';
 
 interface Work {
   state: 'idle' | 'working' | 'done';
@@ -15,23 +17,41 @@ interface Work {
   /** Ideas so far, while it works. */
   sofar: readonly Proposal[];
   composed: Composed | null;
+  /** What was found is laid aside, and can be looked at again. */
+  aside: boolean;
 }
 
 interface Composing extends Work {
   start: (planting: Planting, mine: Mine) => void;
+  /** Ends composing, and forgets what was found so far. */
   stop: () => void;
+  /** Lays what was found aside, or brings it back. */
+  lay: (aside: boolean) => void;
+  /** Brings back what was found for a container before the page was loaded again. */
+  recall: (planting: Planting) => void;
 }
 
-const IDLE: Work = { state: 'idle', base: null, done: 0, sofar: [], composed: null };
+const IDLE: Work = { state: 'idle', base: null, done: 0, sofar: [], composed: null, aside: false };
 
 /** Composing in a worker of its own, with progress; stopping ends the worker. It goes on while another station is looked at. */
-export const useComposing = create<Composing>((set) => {
+export const useComposing = create<Composing>((set, get) => {
   let running: (() => void) | null = null;
   let seed = 0;
   const stop = () => {
     running?.();
     running = null;
     set(IDLE);
+    forgetComposed();
+  };
+  const lay = (aside: boolean) => {
+    set({ aside });
+    const { base, composed } = get();
+    if (base && composed) keepComposed({ base, composed, aside });
+  };
+  const recall = (planting: Planting) => {
+    if (get().state !== 'idle') return;
+    const kept = keptComposed();
+    if (kept && isFor(kept.base, planting)) set({ ...IDLE, ...kept, state: 'done', done: 1 });
   };
   const start = (base: Planting, mine: Mine) => {
     running?.();
@@ -44,7 +64,11 @@ export const useComposing = create<Composing>((set) => {
     });
     composer
       .ask((api) => api.compose(base, seed, mine, told))
-      .then((composed) => running === composer.stop && set({ state: 'done', done: 1, sofar: [], composed }))
+      .then((composed) => {
+        if (running !== composer.stop) return;
+        set({ state: 'done', done: 1, sofar: [], composed });
+        keepComposed({ base, composed, aside: false });
+      })
       .catch((e: unknown) => {
         if (running !== composer.stop) return;
         set(IDLE);
@@ -55,12 +79,16 @@ export const useComposing = create<Composing>((set) => {
         if (running === composer.stop) running = null;
       });
   };
-  return { ...IDLE, start, stop };
+  return { ...IDLE, start, stop, lay, recall };
 });
 
 /** Whether what is being composed is for this planting as it stands now. */
 export const isFor = (base: Planting | null, p: Planting): boolean =>
-  base !== null && base.id === p.id && base.spot === p.spot && base.container === p.container && base.brief === p.brief;
+  base !== null &&
+  base.id === p.id &&
+  same(base.spot, p.spot) &&
+  same(base.container, p.container) &&
+  same(base.brief, p.brief);
 
 interface Desk {
   /** The brief is looked at again, though there are plants. */

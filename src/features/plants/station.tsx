@@ -1,4 +1,5 @@
 'use client';
+import { useEffect } from 'react';
 import { isLong } from '@/core/containers/counts';
 import type { Panels, StationProps } from '../shell/panels';
 import { usePlanting, useWorkspace } from '../shell/store';
@@ -13,19 +14,34 @@ import { SwapPanel } from './SwapPanel';
 
 const isPlanted = (p: StationProps['planting']): boolean => p.placements.length > 0;
 
+/** What was found for this container and lies aside: how many, and the way to them. */
+function useFound(planting: StationProps['planting']): { count: number; look: () => void } | null {
+  const { aside, base, composed, lay } = useComposing();
+  const count = composed?.proposals.length ?? 0;
+  return aside && count > 0 && isFor(base, planting) ? { count, look: () => lay(false) } : null;
+}
+
 /** The brief, or the cast that came of it. */
 function Work({ planting, season, week, known }: StationProps) {
   const { briefing, set } = useDesk();
   const start = useComposing((c) => c.start);
   const planted = isPlanted(planting);
+  const found = useFound(planting);
   if (planted && !briefing)
     return (
-      <Cast season={season} week={week} onCompose={() => set({ briefing: true })} onAdd={() => set({ adding: true })} />
+      <Cast
+        season={season}
+        week={week}
+        found={found}
+        onCompose={() => set({ briefing: true })}
+        onAdd={() => set({ adding: true })}
+      />
     );
   return (
     <Brief
       planting={planting}
       known={known}
+      found={found}
       onCompose={() => start(planting, known.mine)}
       onBack={planted ? () => set({ briefing: false }) : null}
     />
@@ -44,7 +60,7 @@ function Corner({ planting, season }: StationProps) {
   if (!isPlanted(planting)) return null;
   return (
     <div
-      className={`absolute bottom-0 right-1 ${isLong(planting.container.shape) ? 'w-[220px] sm:w-[300px]' : 'w-[132px] sm:w-[150px]'}`}
+      className={`max-work:w-full ${isLong(planting.container.shape) ? 'work:w-[300px]' : 'max-w-[320px] work:w-[150px]'}`}
     >
       <Plan planting={planting} season={season} />
     </div>
@@ -53,7 +69,7 @@ function Corner({ planting, season }: StationProps) {
 
 /** What the composer found; taking one plants it. */
 function Whole({ planting }: StationProps) {
-  const { state, done, sofar, composed, stop } = useComposing();
+  const { state, done, sofar, composed, stop, lay } = useComposing();
   const run = useWorkspace((s) => s.run);
   const show = useWorkspace((s) => s.show);
   const set = useDesk((d) => d.set);
@@ -65,23 +81,27 @@ function Whole({ planting }: StationProps) {
       sofar={sofar}
       composed={composed}
       onStop={stop}
-      onClose={stop}
+      onClose={() => lay(true)}
       onTake={(p) => {
         run('Take a proposal', { do: 'plant', placements: p.planting.placements });
         point({ chosen: null });
         show(null);
         set({ briefing: false });
-        stop();
+        lay(true);
       }}
     />
   );
 }
 
 function useWhole(): boolean {
-  const state = useComposing((c) => c.state);
-  const base = useComposing((c) => c.base);
+  const { state, base, aside, recall } = useComposing();
   const planting = usePlanting();
-  return state !== 'idle' && planting !== null && isFor(base, planting);
+  const id = planting?.id;
+  useEffect(() => {
+    const { history } = useWorkspace.getState();
+    if (history && history.now.id === id) recall(history.now);
+  }, [id, recall]);
+  return state !== 'idle' && !aside && planting !== null && isFor(base, planting);
 }
 
 function Empty() {

@@ -9,9 +9,13 @@ interface Props {
   /** When this changes it is tried again. */
   resetOn: unknown;
   children: ReactNode;
-  /** Small, in the place of one pot among others. */
+  /** Small, in the place of one pot among others; or nothing at all, where nothing is missed. */
   small?: boolean;
+  silent?: boolean;
 }
+
+/** A part of the application that did not come: its file is gone after a new release, or the signal was. */
+const didNotLoad = (error: Error): boolean => error.name === 'ChunkLoadError';
 
 interface State {
   error: Error | null;
@@ -32,8 +36,10 @@ export class Boundary extends Component<Props, State> {
 
   override render(): ReactNode {
     const { error } = this.state;
-    const { what, small, children } = this.props;
+    const { what, small, silent, children } = this.props;
     if (!error) return children;
+    if (silent) return null;
+    const missing = didNotLoad(error);
     return (
       <div
         role="alert"
@@ -43,9 +49,17 @@ export class Boundary extends Component<Props, State> {
           {what[0]?.toUpperCase()}
           {what.slice(1)} cannot be shown. What you made is kept.
         </p>
-        <p className="text-[0.88rem] text-quiet">{error.message}</p>
+        <p className="text-[0.88rem] text-quiet">
+          {missing
+            ? 'A part of Rillbank did not load. Reload the page: a new release may have come out.'
+            : error.message}
+        </p>
         <div className="flex gap-2">
-          <Button onClick={() => this.setState({ error: null })}>Try again</Button>
+          {missing ? (
+            <Button onClick={() => window.location.reload()}>Reload</Button>
+          ) : (
+            <Button onClick={() => this.setState({ error: null })}>Try again</Button>
+          )}
           {!small && (
             <Link href="/" className={buttonLook('plain')}>
               Back to the bench

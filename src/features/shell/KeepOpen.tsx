@@ -1,13 +1,6 @@
 'use client';
 import { usePathname } from 'next/navigation';
 import { useEffect } from 'react';
-import { STATION_IDS, stationPath } from './stations';
-
-/** The pages that belong to a path: all stations of the container one stands at, or the page itself. */
-function pagesOf(path: string): string[] {
-  const pot = /^\/pot\/([^/]+)\//.exec(path)?.[1];
-  return pot ? STATION_IDS.map((s) => stationPath(pot, s)) : [path];
-}
 
 /** What this page was built of so far. */
 const parts = (): string[] =>
@@ -15,7 +8,7 @@ const parts = (): string[] =>
     .getEntriesByType('resource')
     .flatMap((e) => (new URL(e.name).pathname.startsWith('/_next/static/') ? [e.name] : []));
 
-/** Lets the application be opened without a network: keeps each page that is visited, its container's other stations, and what they are built of. */
+/** Lets the application be opened without a network: keeps its pages, and what they are built of. */
 export function KeepOpen() {
   const path = usePathname();
   useEffect(() => {
@@ -26,7 +19,7 @@ export function KeepOpen() {
       void navigator.serviceWorker
         .register(`/sw.js?build=${process.env.NEXT_PUBLIC_BUILD ?? '0'}`)
         .then(() => navigator.serviceWorker.ready)
-        .then((ready) => !gone && ready.active?.postMessage({ pages: pagesOf(path), parts: parts() }))
+        .then((ready) => !gone && ready.active?.postMessage({ parts: parts() }))
         .catch((e: unknown) => console.warn('Not kept for use without a network:', e));
     }, 1500);
     return () => {

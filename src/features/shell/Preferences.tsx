@@ -6,6 +6,7 @@ import { Button } from '@/ui/Button';
 import { DateField } from '@/ui/Field';
 import { Segments } from '@/ui/Segments';
 import { useDiary, useToday } from './diary';
+import { StorageRoom } from './StorageRoom';
 import { keepTheme, keptSettings } from './settings';
 import { useUnits } from './units';
 
@@ -57,6 +58,7 @@ export function Preferences() {
           {open !== null && (
             <Button onClick={() => openOn(null)}>Back to the real day, {formatDay(realToday())}</Button>
           )}
+          <StorageRoom />
           <dl className="grid grid-cols-[auto_1fr] gap-x-3 gap-y-1 text-[0.84rem] text-quiet">
             {[
               ['Ctrl K', 'do anything by name'],

@@ -1,6 +1,10 @@
 /** Hands a text to the user as a file. */
-export function download(name: string, text: string, type: string): void {
-  const url = URL.createObjectURL(new Blob([text], { type: `${type};charset=utf-8` }));
+export const download = (name: string, text: string, type: string): void =>
+  downloadBlob(name, new Blob([text], { type: `${type};charset=utf-8` }));
+
+/** Hands bytes to the user as a file. */
+export function downloadBlob(name: string, blob: Blob): void {
+  const url = URL.createObjectURL(blob);
   const a = document.createElement('a');
   a.href = url;
   a.download = name;

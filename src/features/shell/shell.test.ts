@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import 'fake-indexeddb/auto';
 import fc from 'fast-check';
 import { apply, type Command } from '@/core/plantings/commands';
@@ -11,7 +12,7 @@ import { today, useDiary } from './diary';
 import { fileName } from './download';
 import { begun, done, type History, MOST_STEPS, nameOfLast, redone, undone } from './history';
 import { usePointing } from './pointing';
-import { isStation, stationAfter, stationPath } from './stations';
+import { isStation, potIn, STATION_IDS, stationAfter, stationPath } from './stations';
 import { useWorkspace } from './store';
 import { helper, HelperError } from './workers';
 
@@ -22,12 +23,18 @@ test('file names are plain', () => {
   expect(fileName('¿?', 'a.json')).toBe('pot-a.json');
 });
 
+test('the service worker keeps a page of each station', () => {
+  const listed = /const STATIONS = (\[.*?\]);/.exec(readFileSync('public/sw.js', 'utf8'))?.[1]?.replaceAll("'", '"');
+  expect(JSON.parse(listed ?? '[]')).toEqual(STATION_IDS);
+});
+
 test('stations are those there are', () => {
   expect(isStation('plants')).toBe(true);
   expect(isStation('season-of-mists')).toBe(false);
   expect(isStation('toString')).toBe(false);
   expect([stationAfter('spot'), stationAfter('plants'), stationAfter('make')]).toEqual(['container', 'make', null]);
   expect(stationPath('x', 'make')).toBe('/pot/x/make');
+  expect(['/pot/a-b_1/make', '/library', '/pot/x'].map(potIn)).toEqual(['a-b_1', '', '']);
 });
 
 describe('the way back', () => {

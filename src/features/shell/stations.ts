@@ -13,5 +13,8 @@ export const isStation = (text: string): text is Station => Object.hasOwn(STATIO
 
 export const stationPath = (id: string, station: Station): string => `/pot/${id}/${station}`;
 
+/** The container that a path is of; empty where it is of none. */
+export const potIn = (path: string): string => /^\/pot\/([^/]+)\//.exec(path)?.[1] ?? '';
+
 /** The station after one, or null for the last. */
 export const stationAfter = (station: Station): Station | null => STATION_IDS[STATION_IDS.indexOf(station) + 1] ?? null;

@@ -3,6 +3,7 @@ import { apply, type Command } from '@/core/plantings/commands';
 import type { Planting } from '@/core/plantings/schema';
 import { keepEdit, type Kept } from '@/storage/plantings';
 import { done, begun, type History, nameOfLast, redone, undone } from './history';
+import { keepHistory, keptHistory } from './kept-history';
 import { type Keeper, keeperOf, type Saving } from './keeper';
 import { usePointing } from './pointing';
 import { tell } from './tell';
@@ -61,7 +62,9 @@ export const useWorkspace = create<Workspace>((set, get) => {
         met: tell.met,
       });
       keeper = fresh;
-      set({ history: begun(read.planting), saving: NOTHING_DONE, week: null });
+      const history = keptHistory(read.planting) ?? begun(read.planting);
+      fresh.keep(history);
+      set({ history, saving: NOTHING_DONE, week: null });
     },
     follow: (kept) => keeper?.follow(kept),
     run: (name, ...commands) => {
@@ -74,6 +77,13 @@ export const useWorkspace = create<Workspace>((set, get) => {
     show: (week) => set({ week }),
   };
 });
+
+/** What leaves with the page is kept for its return. */
+if (typeof window !== 'undefined')
+  window.addEventListener('pagehide', () => {
+    const { history } = useWorkspace.getState();
+    if (history && history.past.length + history.future.length > 0) keepHistory(history);
+  });
 
 /** The container on the bench, or null before one is opened. */
 export const usePlanting = (): Planting | null => useWorkspace((s) => s.history?.now ?? null);

@@ -11,7 +11,7 @@ export const saveAsFile = (planting: Planting): void =>
 /** What the application says in passing. */
 export const tell = {
   said: (text: string) => toast(text),
-  problem: (title: string, detail: string) => toast.error(title, { description: detail, duration: 12_000 }),
+  problem: (title: string, detail: string): void => void toast.error(title, { description: detail, duration: 12_000 }),
   /** The browser would not keep it. Where the change is on the screen, `mine` hands it out to save it as a file. */
   notKept: (e: unknown, mine?: () => Planting) => {
     const full = isFull(e);

@@ -20,6 +20,8 @@ interface Props {
   season: Season;
   frame: Frame;
   week: number;
+  /** Only to be looked at, in a strip. */
+  small?: boolean;
 }
 
 const SIGHTS: { name: string; key: string; view: View }[] = [
@@ -69,7 +71,7 @@ function useLast<T>(value: T | null): T | null {
 }
 
 /** The container, alive and true to scale: turn it by drag or arrow keys. */
-export function Portrait({ planting, season, frame, week }: Props) {
+export function Portrait({ planting, season, frame, week, small = false }: Props) {
   const { stage: staged, lost, canvasKey, attach, size, drawn, draw, rough } = useStage();
   const turning = useRef<{ x: number; y: number; view: View } | null>(null);
   const [view, setView] = useState<View>(FRONT);
@@ -152,7 +154,7 @@ export function Portrait({ planting, season, frame, week }: Props) {
       <div className="absolute inset-0">
         <div
           role="img"
-          tabIndex={0}
+          tabIndex={small ? undefined : 0}
           aria-label={accountOf(planting, season, week)}
           aria-keyshortcuts="ArrowLeft ArrowRight ArrowUp ArrowDown 1 2 3 + -"
           data-state={canopy ? 'grown' : 'growing'}
@@ -189,7 +191,7 @@ export function Portrait({ planting, season, frame, week }: Props) {
             <Failed what="The plants could not be drawn." error={asked.error} again={asked.again} />
           </div>
         )}
-        {stage && !lost && (
+        {stage && !lost && !small && (
           <Ruler
             stage={stage}
             drawn={drawn}
@@ -204,12 +206,13 @@ export function Portrait({ planting, season, frame, week }: Props) {
       </div>
       <div className="absolute right-1 top-0 flex items-start print:hidden">
         {!noGl &&
+          !small &&
           sights.map((s) => (
             <Button
               key={s.key}
               kind="bare"
               aria-pressed={view === s.view}
-              className={`min-h-7! ${view === s.view ? 'font-semibold' : ''}`}
+              className={`work:min-h-7! ${view === s.view ? 'font-semibold' : ''}`}
               title={`Key ${s.key}`}
               onClick={() => setView(s.view)}
             >

@@ -5,11 +5,15 @@ import { stonesOf } from '@/core/jobs';
 import { formatDay } from '@/core/units/date';
 import type { Season } from '@/core/growth/grown';
 import type { Planting } from '@/core/plantings/schema';
+import { Button } from '@/ui/Button';
+import { useNarrow } from '@/ui/useNarrow';
 import { point } from '../shell/pointing';
 import { useWorkspace } from '../shell/store';
 
-const H = 136;
-const MID = 66;
+/** The stream at its full size, and folded to its float, px: height, middle, most from bank to bank. */
+const FULL = { high: 136, mid: 66, widest: 76, wander: 1 };
+const FOLDED = { high: 44, mid: 22, widest: 26, wander: 0.5 };
+type Bed = typeof FULL;
 
 /** A smooth line through points (Catmull–Rom as cubic Béziers). */
 function smooth(points: readonly (readonly [number, number])[]): string {
@@ -30,19 +34,22 @@ function smooth(points: readonly (readonly [number, number])[]): string {
 
 const acrossAt = (week: number, last: number, width: number): number => 10 + (week / last) * (width - 20);
 /** The stream wanders a little, as water does. */
-const course = (week: number): number => MID + 5 * Math.sin(week / 3.1 + 0.6) + 2.5 * Math.sin(week / 1.3);
-/** Most pixels from bank to bank; share of the canopy that shows as banks. */
-const WIDEST = 76;
+const courseIn =
+  ({ mid, wander }: Bed) =>
+  (week: number): number =>
+    mid + wander * (5 * Math.sin(week / 3.1 + 0.6) + 2.5 * Math.sin(week / 1.3));
+/** Share of the canopy that shows as banks. */
 const GREEN = 0.1;
 
 /** The bands and banks as paths, for a width in pixels. */
-function streamOf(season: Season, width: number) {
+function streamOf(season: Season, width: number, bed: Bed) {
+  const course = courseIn(bed);
   const { bands, leaf: banks } = bloomBands(season);
   const last = season.weeks.length - 1;
   const weeks = season.weeks.map((_, k) => k);
   const total = weeks.map((k) => bands.reduce((s, b) => s + (b.width[k] ?? 0), 0));
   const carried = weeks.map((k) => (total[k] ?? 0) + (banks[k] ?? 0) * GREEN);
-  const scale = WIDEST / Math.max(1, ...carried);
+  const scale = bed.widest / Math.max(1, ...carried);
   const line = (ys: readonly number[]) => ys.map((y, k) => [acrossAt(k, last, width), y] as const);
   const area = (upper: readonly number[], lower: readonly number[]) =>
     `M${smooth(line(upper))} L${smooth(line(lower).reverse())}Z`;
@@ -71,18 +78,24 @@ function streamOf(season: Season, width: number) {
 /** The season as a stream: each kind's bloom a band of its own colour, as thick as it shows; a float to ride on it. */
 export function Rill({ planting, season, week }: { planting: Planting; season: Season; week: number }) {
   const show = useWorkspace((s) => s.show);
+  const narrow = useNarrow();
+  const [unfolded, setUnfolded] = useState(false);
+  const folded = narrow && !unfolded;
+  const bed = folded ? FOLDED : FULL;
+  const H = bed.high;
+  const course = courseIn(bed);
   const box = useRef<HTMLDivElement>(null);
   const [W, setW] = useState(1240);
   useEffect(() => {
     const el = box.current;
     if (!el) return;
-    const watch = new ResizeObserver(() => setW(Math.max(320, el.clientWidth)));
+    const watch = new ResizeObserver(() => setW(Math.max(180, el.clientWidth)));
     watch.observe(el);
     return () => watch.disconnect();
   }, []);
   const last = season.weeks.length - 1;
   const x = (w: number) => acrossAt(w, last, W);
-  const { paths, banks, surface } = useMemo(() => streamOf(season, W), [season, W]);
+  const { paths, banks, surface } = useMemo(() => streamOf(season, W, bed), [season, W, bed]);
   const events = useMemo(() => stonesOf(planting, season), [planting, season]);
   const months = monthTicks(season);
   const at = season.weeks[week];
@@ -91,8 +104,12 @@ export function Rill({ planting, season, week }: { planting: Planting; season: S
   const title = `Week ${week}${week === season.peak ? ', peak' : ''}`;
   const flip = float.x > W - 170;
   return (
-    <section aria-label="The season" className="bg-stream px-3 pb-1.5 pt-2 work:px-5">
-      <div ref={box} className="relative">
+    <section
+      aria-label="The season"
+      className={`bg-stream px-3 work:px-5 ${folded ? 'flex items-center gap-2 py-1' : 'pb-1.5 pt-2'}`}
+    >
+      {folded && <span className="w-16 shrink-0 text-[0.84rem] font-semibold leading-tight">Week {week}</span>}
+      <div ref={box} className="relative min-w-0 flex-1">
         <svg width={W} height={H} viewBox={`0 0 ${W} ${H}`} className="block w-full overflow-visible" aria-hidden>
           <path d={banks} fill="color-mix(in oklab, #7fb0ad 62%, var(--stream))" />
           {paths.map((p) => (
@@ -116,60 +133,71 @@ export function Rill({ planting, season, week }: { planting: Planting; season: S
             strokeWidth="1"
             strokeDasharray="26 40 9 55"
           />
-          {months
-            .filter((m, i) => i === 0 || (x(m.week) > (i === 1 ? 118 : 0) && (W > 560 || i % 2 === 0)))
-            .map((m) => (
-              <g key={m.week}>
-                <line x1={x(m.week)} x2={x(m.week)} y1={H - 21} y2={H - 16} stroke="var(--quiet)" />
+          {!folded &&
+            months
+              .filter((m, i) => i === 0 || (x(m.week) > (i === 1 ? 118 : 0) && (W > 560 || i % 2 === 0)))
+              .map((m) => (
+                <g key={m.week}>
+                  <line x1={x(m.week)} x2={x(m.week)} y1={H - 21} y2={H - 16} stroke="var(--quiet)" />
+                  <text
+                    x={x(m.week)}
+                    y={H - 4}
+                    fontSize="12"
+                    fill="var(--quiet)"
+                    textAnchor={x(m.week) > W - 30 ? 'end' : x(m.week) < 30 ? 'start' : 'middle'}
+                  >
+                    {m.text}
+                  </text>
+                </g>
+              ))}
+          {!folded &&
+            events.map((e) => (
+              <g key={e.kind + e.week}>
+                <ellipse
+                  cx={x(e.week)}
+                  cy={e.bad ? H - 30 : 11}
+                  rx="6.5"
+                  ry="4.2"
+                  fill={e.bad ? 'var(--watch)' : 'color-mix(in oklab, var(--quiet) 82%, var(--paper))'}
+                  stroke="var(--ink)"
+                  strokeWidth="0.8"
+                />
                 <text
-                  x={x(m.week)}
-                  y={H - 4}
+                  x={x(e.week) + (x(e.week) > W - 120 ? -11 : 11)}
+                  y={(e.bad ? H - 30 : 11) + 4}
                   fontSize="12"
-                  fill="var(--quiet)"
-                  textAnchor={x(m.week) > W - 30 ? 'end' : x(m.week) < 30 ? 'start' : 'middle'}
+                  fill="var(--ink)"
+                  textAnchor={x(e.week) > W - 120 ? 'end' : 'start'}
                 >
-                  {m.text}
+                  {e.text}
                 </text>
               </g>
             ))}
-          {events.map((e) => (
-            <g key={e.kind + e.week}>
-              <ellipse
-                cx={x(e.week)}
-                cy={e.bad ? H - 30 : 11}
-                rx="6.5"
-                ry="4.2"
-                fill={e.bad ? 'var(--watch)' : 'color-mix(in oklab, var(--quiet) 82%, var(--paper))'}
-                stroke="var(--ink)"
-                strokeWidth="0.8"
-              />
-              <text
-                x={x(e.week) + (x(e.week) > W - 120 ? -11 : 11)}
-                y={(e.bad ? H - 30 : 11) + 4}
-                fontSize="12"
-                fill="var(--ink)"
-                textAnchor={x(e.week) > W - 120 ? 'end' : 'start'}
-              >
-                {e.text}
-              </text>
-            </g>
-          ))}
-          <line x1={float.x} x2={float.x} y1={20} y2={H - 20} stroke="var(--ink)" strokeWidth="1.2" />
+          <line
+            x1={float.x}
+            x2={float.x}
+            y1={folded ? 4 : 20}
+            y2={H - (folded ? 4 : 20)}
+            stroke="var(--ink)"
+            strokeWidth="1.2"
+          />
           <g transform={`translate(${float.x} ${float.y})`}>
             <circle r="10" fill="var(--paper)" stroke="var(--ink)" strokeWidth="1.3" />
             <path d="M-10 0A10 10 0 0 1 10 0Z" fill="var(--wrong)" stroke="var(--ink)" strokeWidth="1.3" />
           </g>
-          <text
-            x={float.x + (flip ? -8 : 8)}
-            y={31}
-            fontSize="13"
-            fontWeight="650"
-            fill="var(--ink)"
-            textAnchor={flip ? 'end' : 'start'}
-            style={{ paintOrder: 'stroke', stroke: 'var(--stream)', strokeWidth: 3 }}
-          >
-            {title}
-          </text>
+          {!folded && (
+            <text
+              x={float.x + (flip ? -8 : 8)}
+              y={31}
+              fontSize="13"
+              fontWeight="650"
+              fill="var(--ink)"
+              textAnchor={flip ? 'end' : 'start'}
+              style={{ paintOrder: 'stroke', stroke: 'var(--stream)', strokeWidth: 3 }}
+            >
+              {title}
+            </text>
+          )}
         </svg>
         <input
           type="range"
@@ -180,9 +208,19 @@ export function Rill({ planting, season, week }: { planting: Planting; season: S
           onChange={(e) => show(Number(e.target.value))}
           aria-label="Week shown"
           aria-valuetext={`${title}, ${date}`}
-          className="absolute inset-x-0 top-4 h-[92px] w-full cursor-ew-resize opacity-0"
+          className={`absolute inset-x-0 w-full cursor-ew-resize opacity-0 ${folded ? 'top-0 h-11' : 'top-4 h-[92px]'}`}
         />
       </div>
+      {narrow && (
+        <Button
+          kind="bare"
+          className="min-h-[44px]! shrink-0"
+          aria-expanded={unfolded}
+          onClick={() => setUnfolded(!unfolded)}
+        >
+          {folded ? 'Season' : 'Fold the season'}
+        </Button>
+      )}
     </section>
   );
 }

@@ -5,11 +5,13 @@ import type { Report } from '@/core/balance/finding';
 import type { Planting } from '@/core/plantings/schema';
 import { spotName } from '@/core/spots/schema';
 import { Button, buttonLook } from '@/ui/Button';
-import { Stream } from '@/ui/Stream';
+import { type Stop, Stream } from '@/ui/Stream';
+import { useNarrow } from '@/ui/useNarrow';
 import { Preferences } from '../shell/Preferences';
 import { STATION_IDS, stationPath, STATIONS, type Station } from '../shell/stations';
 import { nameOfLast } from '../shell/history';
 import { useWorkspace } from '../shell/store';
+import { PhoneBar } from './PhoneBar';
 import { SavedSign } from './SavedSign';
 
 /** Where you are, the stations, and the way back. */
@@ -28,12 +30,23 @@ export function TopBar({
   const forward = useWorkspace((s) => nameOfLast(s.history?.future ?? []));
   const undo = useWorkspace((s) => s.undo);
   const redo = useWorkspace((s) => s.redo);
+  const narrow = useNarrow();
   const planted = planting.placements.length > 0;
   const wrongAt = new Set<Station>(
     report.findings.filter((f) => f.severity === 'wrong').map((f) => checkOf(f.check).at),
   );
+  const stops = STATION_IDS.map((s): Stop => {
+    const done = s === 'spot' || s === 'container' || planted;
+    return {
+      key: s,
+      text: STATIONS[s].name,
+      href: stationPath(planting.id, s),
+      state: wrongAt.has(s) ? 'wrong' : done ? 'done' : 'todo',
+    };
+  });
+  if (narrow) return <PhoneBar planting={planting} station={station} stops={stops} />;
   return (
-    <header className="flex flex-wrap items-center gap-x-5 gap-y-1 px-4 pb-1.5 pt-2.5 work:flex-nowrap work:px-5">
+    <header className="flex items-center gap-x-5 px-5 pb-1.5 pt-2.5">
       <Link
         href="/"
         className="text-[1.45rem] font-bold leading-none tracking-tight"
@@ -41,7 +54,7 @@ export function TopBar({
       >
         Rillbank
       </Link>
-      <div className="order-3 min-w-0 basis-full truncate text-[0.93rem] text-quiet work:order-none work:flex-1 work:basis-auto">
+      <div className="min-w-0 flex-1 truncate text-[0.93rem] text-quiet">
         {spotName(planting.spot)} /{' '}
         <h1 className="inline text-[length:inherit] font-semibold text-ink">
           {planting.name}
@@ -49,7 +62,7 @@ export function TopBar({
         </h1>
         , {subtitle}
       </div>
-      <div className="ml-auto flex items-center gap-1 work:ml-0 print:hidden">
+      <div className="flex items-center gap-1 print:hidden">
         <SavedSign />
         <Button kind="bare" disabled={!back} onClick={undo} title={back ? `Undo ${back} (Ctrl Z)` : 'Nothing to undo'}>
           Undo
@@ -67,16 +80,8 @@ export function TopBar({
         </Link>
         <Preferences />
       </div>
-      <div className="order-4 w-full work:order-none work:w-[27rem]">
-        <Stream
-          current={station}
-          stops={STATION_IDS.map((s) => ({
-            key: s,
-            text: STATIONS[s].name,
-            href: stationPath(planting.id, s),
-            state: wrongAt.has(s) ? 'wrong' : s === 'spot' || s === 'container' || planted ? 'done' : 'todo',
-          }))}
-        />
+      <div className="w-[27rem]">
+        <Stream current={station} stops={stops} />
       </div>
     </header>
   );

@@ -1,15 +1,17 @@
 'use client';
 import Link from 'next/link';
+import { usePathname } from 'next/navigation';
 import { type ReactNode, useEffect } from 'react';
 import { describe } from '@/core/containers/describe';
 import { MATERIALS } from '@/core/containers/materials';
 import type { Planting } from '@/core/plantings/schema';
 import { buttonLook } from '@/ui/Button';
+import { useNarrow } from '@/ui/useNarrow';
 import { useDesk } from '../plants/composing';
 import { Boundary } from '../shell/Boundary';
 import { useKnown } from '../shell/known';
 import type { StationProps } from '../shell/panels';
-import { stationAfter, stationPath, STATIONS, type Station } from '../shell/stations';
+import { potIn, STATIONS, type Station } from '../shell/stations';
 import { useWorkspace } from '../shell/store';
 import { useCatchFocus } from '../shell/useCatchFocus';
 import { useShortcuts } from '../shell/useShortcuts';
@@ -18,13 +20,14 @@ import { Adding } from './Adding';
 import { useDerived } from './derived';
 import { Palette } from './Palette';
 import { PANELS } from './panels';
-import { Portrait } from './Portrait';
 import { Rill } from './Rill';
+import { NarrowStand, type StandProps, WideStand } from './Stand';
 import { TopBar } from './TopBar';
 import { useOpen } from './useOpen';
 
 /** One container at one of its stations. */
-export function Workspace({ id, station }: { id: string; station: Station }) {
+export function Workspace({ station }: { station: Station }) {
+  const id = potIn(usePathname());
   const { planting, problem } = useOpen(id);
   const load = useUnits((u) => u.load);
   useEffect(load, [load]);
@@ -97,6 +100,12 @@ function Open({ planting, station }: { planting: Planting; station: Station }) {
   );
 }
 
+/** A station as the screen is wide. */
+function Stand(props: StandProps) {
+  const narrow = useNarrow();
+  return narrow ? <NarrowStand {...props} /> : <WideStand {...props} />;
+}
+
 const never = (): boolean => false;
 
 /** A station that takes the whole frame. */
@@ -106,65 +115,5 @@ function WholeStand({ children }: { children: ReactNode }) {
     <main ref={main} id="work" tabIndex={-1} className="min-h-0 flex-1 outline-none">
       {children}
     </main>
-  );
-}
-
-interface StandProps {
-  station: Station;
-  at: StationProps;
-  frame: ReturnType<typeof useDerived>['frame'];
-}
-
-/** A station: its work, the portrait, and what follows from it. */
-function Stand({ station, at, frame }: StandProps) {
-  const { Work, Reading, Picture, hasPicture, Corner, broad, onward, readingName = 'What follows' } = PANELS[station];
-  const columns = broad
-    ? 'work:grid-cols-[minmax(30rem,1.15fr)_1fr]'
-    : 'work:grid-cols-[17.6rem_minmax(0,1fr)_18.6rem]';
-  const work = useCatchFocus<HTMLElement>(station);
-  const pictured = Picture && hasPicture?.(at.planting);
-  return (
-    <main className={`flex min-h-0 flex-1 flex-col work:grid ${columns}`}>
-      <aside
-        ref={work}
-        id="work"
-        tabIndex={-1}
-        aria-label={STATIONS[station].name}
-        className="outline-none order-2 min-h-0 px-4 py-2 work:order-1 work:overflow-y-auto work:pl-5 work:pr-3"
-      >
-        <Work {...at} />
-        {onward(at.planting) && <Onward id={at.planting.id} station={station} />}
-      </aside>
-      <section
-        aria-label="Portrait"
-        className={`relative order-1 work:order-2 work:h-auto work:min-h-0 ${broad ? 'h-[34vh]' : 'h-[58vh] min-h-[320px]'}`}
-      >
-        {pictured ? (
-          <Picture {...at} />
-        ) : (
-          <Portrait planting={at.planting} season={at.season} frame={frame} week={at.week} />
-        )}
-        {Corner && <Corner {...at} />}
-      </section>
-      {Reading && (
-        <aside aria-label={readingName} className="order-3 min-h-0 px-4 py-2 work:overflow-y-auto work:pl-3 work:pr-5">
-          <Reading {...at} />
-        </aside>
-      )}
-    </main>
-  );
-}
-
-/** The way on, for whoever comes for the first time. */
-function Onward({ id, station }: { id: string; station: Station }) {
-  const next = stationAfter(station);
-  const { onward } = STATIONS[station];
-  if (!next || !onward) return null;
-  return (
-    <p className="pt-3">
-      <Link href={stationPath(id, next)} className={buttonLook('plain')}>
-        {onward}
-      </Link>
-    </p>
   );
 }

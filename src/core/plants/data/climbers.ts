@@ -4,10 +4,10 @@ export const climbers = [
   ...kin(
     {
       id: 'clematis-blue', common: 'Clematis', botanical: 'Clematis hybrid', variety: 'violet-blue, compact', group: 'climber', roles: ['thriller'], habit: 'climber',
-      height: [500, 1000], spread: [300, 400], trail: [0, 0], vigour: 2, sun: [3, 4, 10, 12], scorch: null, water: 'moderate', feed: 'hungry',
-      cold: { winter: -26, night: -10 }, season: 'year-round', bloom: '0000 5986 5200', leaf: ['medium', 55, 'ovate', 'matte'], flower: ['daisy', 100, 0.35],
+      height: [500, 1000], spread: [300, 400], trail: [0, 0], vigour: 2, sun: [3, 4, 10, 12], scorch: null, water: 'thirsty', feed: 'hungry',
+      cold: { winter: -26, night: -10 }, season: 'hardy', bloom: '0000 5986 5200', leaf: ['medium', 55, 'ovate', 'matte'], flower: ['daisy', 100, 0.35],
       colours: [['leaf', '#4f8042', 1], ['flower', '#5a4cb8', 0.85], ['throat', '#f0e6b0', 0.15]], starts: { l2: 13, l3: 19 },
-      deadhead: 'helps', pinch: 'no', edible: 'no', poison: ['mild', 'mild', 'mild'], sap: 'yes', spreads: false, note: 'Roots in shade, head in sun; sap can blister.',
+      deadhead: 'helps', pinch: 'no', edible: 'no', poison: ['mild', 'toxic', 'toxic'], sap: 'yes', spreads: false, note: 'Roots in shade, head in sun; sap can blister.',
     },
     { id: 'clematis-pink', variety: 'pink, compact', colours: [['leaf', '#4f8042', 1], ['flower', '#e58fb8', 0.85], ['throat', '#8a4a5c', 0.15]] },
     { id: 'clematis-white', variety: 'white, compact', colours: [['leaf', '#4f8042', 1], ['flower', '#f7f6f2', 0.85], ['throat', '#7a4a6a', 0.15]] },
@@ -18,7 +18,7 @@ export const climbers = [
       height: [500, 1100], spread: [250, 350], trail: [100, 300], vigour: 4, sun: [4, 5, 11, 13], scorch: null, water: 'moderate', feed: 'medium',
       cold: { winter: 0, night: 6 }, season: 'warm', bloom: '0000 1589 9830', leaf: ['medium', 55, 'heart', 'matte'], flower: ['round', 36, 0.35],
       colours: [['leaf', '#5a8a42', 1], ['flower', '#f4941a', 0.8], ['throat', '#1f1416', 0.2]], starts: { p9: 2.4, l1: 5.5 },
-      deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Up a cane or over a basket, from seed to frost.',
+      deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: true, note: 'Up a cane or over a basket, from seed to frost.',
     },
     { id: 'black-eyed-susan-yellow', variety: 'lemon, black eye', colours: [['leaf', '#5a8a42', 1], ['flower', '#f5dc4a', 0.8], ['throat', '#1f1416', 0.2]] },
   ),
@@ -28,7 +28,7 @@ export const climbers = [
       height: [500, 1000], spread: [250, 350], trail: [0, 0], vigour: 3, sun: [5, 6, 11, 13], scorch: null, water: 'thirsty', feed: 'medium',
       cold: { winter: -6, night: -3 }, season: 'cool', bloom: '0000 2895 1000', leaf: ['medium', 48, 'ovate', 'matte'], flower: ['round', 36, 0.32],
       colours: [['leaf', '#6f9a5c', 1], ['flower', '#d96fae', 0.6], ['throat', '#f0c3d6', 0.4]], starts: { pack6: 3.8, p9: 2.4 },
-      deadhead: 'needed', pinch: 'helps', edible: 'no', poison: ['toxic', 'toxic', 'toxic'], sap: 'no', spreads: false, note: 'Cut it every other day. Pods look like peas and are poisonous.',
+      deadhead: 'needed', pinch: 'helps', edible: 'no', poison: ['toxic', 'toxic', 'toxic'], sap: 'no', spreads: false, note: 'Cut it every other day. Pods look like peas and are poisonous.', poisonPart: 'seeds',
     },
   ),
   ...kin(
@@ -37,7 +37,7 @@ export const climbers = [
       height: [600, 1200], spread: [280, 380], trail: [0, 0], vigour: 4, sun: [6, 7, 12, 14], scorch: null, water: 'moderate', feed: 'light',
       cold: { winter: 1, night: 7 }, season: 'warm', bloom: '0000 0389 8500', leaf: ['bold', 85, 'heart', 'matte'], flower: ['trumpet', 85, 0.25],
       colours: [['leaf', '#5a8a48', 1], ['flower', '#4f86e0', 0.8], ['throat', '#f6f2d2', 0.2]], starts: { p9: 2.4 },
-      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['toxic', 'toxic', 'toxic'], sap: 'unknown', spreads: true, note: 'Open till noon. Seeds are poisonous.',
+      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['toxic', 'toxic', 'toxic'], sap: 'unknown', spreads: true, note: 'Open till noon. Seeds are poisonous.', poisonPart: 'seeds',
     },
   ),
   ...kin(
@@ -46,7 +46,7 @@ export const climbers = [
       height: [500, 1100], spread: [300, 420], trail: [0, 0], vigour: 1, sun: [3, 5, 12, 14], scorch: null, water: 'moderate', feed: 'light',
       cold: { winter: -10, night: -6 }, season: 'year-round', bloom: '0000 0797 2000', leaf: ['medium', 50, 'ovate', 'glossy'], flower: ['airy', 26, 0.25],
       colours: [['leaf', '#2f6436', 1], ['flower', '#f7f5ea', 1]], starts: { l2: 14, l3: 20 },
-      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['none', 'unknown', 'unknown'], sap: 'yes', spreads: false, note: 'Evergreen and sweet at the door; milky sap.',
+      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['irritant', 'none', 'none'], sap: 'yes', spreads: false, note: 'Evergreen and sweet at the door; milky sap.',
     },
   ),
   ...kin(
@@ -64,7 +64,7 @@ export const climbers = [
       height: [450, 800], spread: [220, 320], trail: [0, 0], vigour: 2, sun: [0, 1, 8, 12], scorch: null, water: 'moderate', feed: 'light',
       cold: { winter: -24, night: -12 }, season: 'year-round', bloom: '0000 0000 0000', leaf: ['medium', 42, 'lobed', 'glossy'], flower: ['none', 0, 0],
       colours: [['leaf', '#3c6a3d', 0.85], ['vein', '#86a676', 0.15]], starts: { l2: 11, l3: 16 },
-      deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['mild', 'toxic', 'toxic'], sap: 'yes', spreads: true, note: 'An evergreen obelisk; keep it off walls and trees.',
+      deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['toxic', 'toxic', 'toxic'], sap: 'yes', spreads: true, note: 'An evergreen obelisk; keep it off walls and trees.', poisonPart: 'leaves and berries',
     },
     { id: 'ivy-column-gold', variety: 'gold splashed, on canes', colours: [['leaf', '#5f8a3c', 0.5], ['edge', '#e3d552', 0.5]] },
   ),

@@ -27,8 +27,8 @@ export const coolBedding = [
   ),
   ...kin(
     {
-      id: 'viola-blue', common: 'Viola', botanical: 'Viola × williamsii', variety: 'sky blue, yellow eye', group: 'cool bedding', roles: ['filler', 'spiller'], habit: 'mound',
-      height: [120, 190], spread: [180, 260], trail: [60, 140], vigour: 2, sun: [2, 3, 7, 9], scorch: 3, water: 'moderate', feed: 'medium',
+      id: 'viola-blue', common: 'Viola', botanical: 'Viola × williamsii', variety: 'sky blue, yellow eye', group: 'cool bedding', roles: ['filler'], habit: 'mound',
+      height: [120, 190], spread: [180, 260], trail: [60, 140], vigour: 2, sun: [2, 3, 9, 12], scorch: 5, water: 'moderate', feed: 'medium',
       cold: { winter: -18, night: -8 }, season: 'cool', bloom: '2358 9620 1684', leaf: ['fine', 28, 'ovate', 'matte'], flower: ['round', 30, 0.48],
       colours: [['leaf', '#4d7a44', 1], ['flower', '#6d7fd4', 0.85], ['throat', '#f4cf3b', 0.15]], starts: { pack6: 3.4, p9: 1.8 },
       deadhead: 'helps', pinch: 'helps', edible: 'flower', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Flowers in any mild spell from autumn to spring.',
@@ -45,7 +45,7 @@ export const coolBedding = [
       height: [200, 320], spread: [200, 280], trail: [0, 0], vigour: 2, sun: [3, 5, 9, 12], scorch: 4, water: 'moderate', feed: 'medium',
       cold: { winter: -6, night: -1 }, season: 'cool', bloom: '0026 9974 5762', leaf: ['fine', 28, 'ovate', 'matte'], flower: ['airy', 17, 0.45],
       colours: [['leaf', '#54794a', 1], ['flower', '#ec9bb8', 0.7], ['throat', '#fbf5ef', 0.3]], starts: { pack6: 4.6, p9: 2.3 },
-      deadhead: 'helps', pinch: 'helps', edible: 'no', poison: ['none', 'unknown', 'unknown'], sap: 'no', spreads: false, note: 'Scented; shear by half when it tires.',
+      deadhead: 'helps', pinch: 'helps', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Scented; shear by half when it tires.',
     },
   ),
   ...kin(
@@ -87,7 +87,7 @@ export const coolBedding = [
       height: [160, 260], spread: [160, 240], trail: [0, 0], vigour: 2, sun: [1, 2, 6, 9], scorch: 3, water: 'moderate', feed: 'medium',
       cold: { winter: -18, night: -9 }, season: 'cool', bloom: '2469 8200 0011', leaf: ['medium', 90, 'ovate', 'matte'], flower: ['ball', 55, 0.3],
       colours: [['leaf', '#5c8a45', 0.9], ['vein', '#88a868', 0.1], ['flower', '#f4cf2a', 0.85], ['throat', '#e08a1a', 0.15]], starts: { pack6: 4.2, p9: 2 },
-      deadhead: 'helps', pinch: 'no', edible: 'no', poison: ['irritant', 'mild', 'mild'], sap: 'yes', spreads: false, note: 'Leaves can redden some skins; keep it out of hot sun.',
+      deadhead: 'helps', pinch: 'no', edible: 'no', poison: ['mild', 'mild', 'mild'], sap: 'yes', spreads: false, note: 'Leaves can redden some skins; keep it out of hot sun.',
     },
     { id: 'primrose-crimson', variety: 'crimson, gold eye', colours: [['leaf', '#5c8a45', 0.9], ['vein', '#88a868', 0.1], ['flower', '#a3182f', 0.8], ['throat', '#f0c02a', 0.2]] },
     { id: 'primrose-blue', variety: 'violet-blue', colours: [['leaf', '#5c8a45', 0.9], ['vein', '#88a868', 0.1], ['flower', '#46399c', 0.8], ['throat', '#f2d24a', 0.2]] },
@@ -108,7 +108,7 @@ export const coolBedding = [
       height: [120, 200], spread: [140, 220], trail: [0, 0], vigour: 1, sun: [0.5, 1.5, 5, 7], scorch: 2, water: 'moderate', feed: 'light',
       cold: { winter: -1, night: 1 }, season: 'cool', bloom: '6430 0000 0689', leaf: ['medium', 48, 'heart', 'matte'], flower: ['airy', 34, 0.3],
       colours: [['leaf', '#3f6b46', 0.65], ['vein', '#b5c7b4', 0.35], ['flower', '#dc5f92', 0.9], ['throat', '#8f1f55', 0.1]], starts: { p9: 3, p10: 4 },
-      deadhead: 'needed', pinch: 'no', edible: 'no', poison: ['mild', 'toxic', 'toxic'], sap: 'yes', spreads: false, note: 'Twist off dead stalks whole; the tuber is poisonous.',
+      deadhead: 'needed', pinch: 'no', edible: 'no', poison: ['toxic', 'toxic', 'toxic'], sap: 'yes', spreads: false, note: 'Twist off dead stalks whole; the tuber is poisonous.', poisonPart: 'tuber',
     },
     { id: 'cyclamen-white', variety: 'white', colours: [['leaf', '#3f6b46', 0.65], ['vein', '#b5c7b4', 0.35], ['flower', '#f6f2f2', 0.95], ['throat', '#e5a6c0', 0.05]] },
   ),
@@ -116,9 +116,9 @@ export const coolBedding = [
     {
       id: 'wallflower-orange', common: 'Wallflower', botanical: 'Erysimum cheiri', variety: 'orange', group: 'cool bedding', roles: ['filler'], habit: 'bush',
       height: [220, 350], spread: [200, 280], trail: [0, 0], vigour: 2, sun: [4, 5, 11, 13], scorch: null, water: 'moderate', feed: 'light',
-      cold: { winter: -15, night: -6 }, season: 'cool', bloom: '0138 9810 0000', leaf: ['medium', 55, 'strap', 'matte'], flower: ['ball', 45, 0.36],
+      cold: { winter: -15, night: -6 }, season: 'cool', bloom: '0038 9200 0000', leaf: ['medium', 55, 'strap', 'matte'], flower: ['ball', 45, 0.36],
       colours: [['leaf', '#587f4b', 1], ['flower', '#ea7a17', 0.85], ['throat', '#a3380f', 0.15]], starts: { pack6: 3.6, p9: 1.9 },
-      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['unknown', 'unknown', 'unknown'], sap: 'unknown', spreads: false, note: 'Set out in autumn; spring’s best scent in a box.',
+      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['mild', 'mild', 'mild'], sap: 'unknown', spreads: false, note: 'Set out in autumn; spring’s best scent in a box.', poisonPart: 'seeds most',
     },
   ),
   ...kin(
@@ -127,7 +127,7 @@ export const coolBedding = [
       height: [350, 550], spread: [300, 420], trail: [0, 0], vigour: 2, sun: [4, 6, 12, 14], scorch: null, water: 'dry', feed: 'light',
       cold: { winter: -12, night: -6 }, season: 'year-round', bloom: '1359 9986 5532', leaf: ['medium', 60, 'strap', 'felted'], flower: ['spike', 18, 0.3],
       colours: [['leaf', '#7d9382', 1], ['flower', '#8a5ca6', 1]], starts: { p9: 3, l1: 6, l2: 9.5 },
-      deadhead: 'helps', pinch: 'no', edible: 'no', poison: ['unknown', 'unknown', 'unknown'], sap: 'unknown', spreads: false, note: 'Hardly ever out of flower until it wears itself out.',
+      deadhead: 'helps', pinch: 'no', edible: 'no', poison: ['mild', 'mild', 'mild'], sap: 'unknown', spreads: false, note: 'Hardly ever out of flower until it wears itself out.', poisonPart: 'seeds most',
     },
   ),
   ...kin(
@@ -166,7 +166,7 @@ export const coolBedding = [
       height: [150, 260], spread: [220, 320], trail: [0, 0], vigour: 2, sun: [3, 4, 10, 13], scorch: null, water: 'moderate', feed: 'light',
       cold: { winter: -12, night: -6 }, season: 'cool', bloom: '0000 0000 0000', leaf: ['bold', 140, 'rosette', 'waxy'], flower: ['none', 0, 0],
       colours: [['leaf', '#f0efdf', 0.45], ['edge', '#6d9a84', 0.55]], starts: { p9: 2.2, p10: 2.8, l1: 4.5 },
-      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['none', 'unknown', 'unknown'], sap: 'no', spreads: false, note: 'Colours up as nights turn cold; keeps till spring.',
+      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['none', 'mild', 'mild'], sap: 'no', spreads: false, note: 'Colours up as nights turn cold; keeps till spring.',
     },
     { id: 'cabbage-violet', variety: 'violet heart', colours: [['leaf', '#b04a92', 0.45], ['edge', '#5d7f78', 0.55]] },
   ),
@@ -176,7 +176,7 @@ export const coolBedding = [
       height: [250, 420], spread: [240, 340], trail: [0, 0], vigour: 3, sun: [4, 5, 10, 12], scorch: null, water: 'moderate', feed: 'light',
       cold: { winter: -7, night: -2 }, season: 'cool', bloom: '0013 8985 5763', leaf: ['medium', 80, 'strap', 'matte'], flower: ['daisy', 60, 0.34],
       colours: [['leaf', '#6f9a55', 1], ['flower', '#f58a0c', 0.9], ['throat', '#9c4a10', 0.1]], starts: { pack6: 3.6, p9: 2 },
-      deadhead: 'needed', pinch: 'helps', edible: 'flower', poison: ['none', 'none', 'none'], sap: 'yes', spreads: false, note: 'Petals for salad; sap is sticky and may itch.',
+      deadhead: 'needed', pinch: 'helps', edible: 'flower', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Petals for salad; sap is sticky and may itch.',
     },
     { id: 'calendula-cream', variety: 'cream', colours: [['leaf', '#6f9a55', 1], ['flower', '#f3dfa3', 0.88], ['throat', '#9c5a20', 0.12]] },
   ),
@@ -186,7 +186,7 @@ export const coolBedding = [
       height: [150, 250], spread: [180, 260], trail: [0, 0], vigour: 2, sun: [1, 2, 7, 9], scorch: 4, water: 'moderate', feed: 'light',
       cold: { winter: -22, night: -10 }, season: 'cool', bloom: '0025 9610 0000', leaf: ['fine', 45, 'ovate', 'felted'], flower: ['airy', 9, 0.5],
       colours: [['leaf', '#6a8f5a', 1], ['flower', '#6ea0e6', 0.88], ['throat', '#f6e07a', 0.12]], starts: { pack6: 3.4, p9: 1.8 },
-      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['none', 'unknown', 'unknown'], sap: 'no', spreads: false, note: 'Seeds about; pull it when it mildews.',
+      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['unknown', 'unknown', 'unknown'], sap: 'no', spreads: false, note: 'Seeds about; pull it when it mildews.',
     },
   ),
   ...kin(
@@ -195,9 +195,9 @@ export const coolBedding = [
       height: [150, 240], spread: [240, 340], trail: [100, 200], vigour: 3, sun: [3, 5, 10, 12], scorch: 5, water: 'moderate', feed: 'medium',
       cold: { winter: -7, night: -2 }, season: 'cool', bloom: '0015 9974 5862', leaf: ['fine', 22, 'ovate', 'matte'], flower: ['round', 20, 0.5],
       colours: [['leaf', '#56853f', 1], ['flower', '#ee8a76', 0.92], ['throat', '#8a2a3a', 0.08]], starts: { pack6: 4.4, p9: 2.2 },
-      deadhead: 'helps', pinch: 'helps', edible: 'no', poison: ['none', 'unknown', 'unknown'], sap: 'no', spreads: false, note: 'Cool summers keep it going; shear after each flush.',
+      deadhead: 'helps', pinch: 'helps', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Cool summers keep it going; shear after each flush.',
     },
-    { id: 'diascia-pink', variety: 'shell pink', colours: [['leaf', '#56853f', 1], ['flower', '#efafc2', 0.92], ['throat', '#a3446a', 0.08]] },
+    { id: 'diascia-pink', variety: 'shell pink', colours: [['leaf', '#56853f', 1], ['flower', '#efafc2', 0.92], ['throat', '#a3446a', 0.08]], poison: ['none', 'none', 'none'] },
   ),
   ...kin(
     {

@@ -41,7 +41,7 @@ export const edibles = [
   ),
   ...kin(
     {
-      id: 'thyme-lemon', common: 'Lemon thyme', botanical: 'Thymus × citriodorus', variety: 'gold edged', group: 'herb', roles: ['filler', 'spiller'], habit: 'mound',
+      id: 'thyme-lemon', common: 'Lemon thyme', botanical: 'Thymus × citriodorus', variety: 'gold edged', group: 'herb', roles: ['filler'], habit: 'mound',
       height: [120, 200], spread: [220, 300], trail: [40, 110], vigour: 2, sun: [5, 6, 12, 14], scorch: null, water: 'dry', feed: 'light',
       cold: { winter: -22, night: -12 }, season: 'year-round', bloom: '0000 0670 0000', leaf: ['fine', 9, 'ovate', 'matte'], flower: ['airy', 6, 0.2],
       colours: [['leaf', '#6a8f4a', 0.55], ['edge', '#dcd264', 0.45], ['flower', '#c9a5d2', 1]], starts: { p9: 2.3, l1: 4.8 },
@@ -50,7 +50,7 @@ export const edibles = [
   ),
   ...kin(
     {
-      id: 'oregano-gold', common: 'Golden oregano', botanical: 'Origanum vulgare', variety: 'gold', group: 'herb', roles: ['filler', 'spiller'], habit: 'cascade',
+      id: 'oregano-gold', common: 'Golden oregano', botanical: 'Origanum vulgare', variety: 'gold', group: 'herb', roles: ['filler'], habit: 'cascade',
       height: [130, 220], spread: [240, 340], trail: [60, 140], vigour: 3, sun: [3, 5, 10, 13], scorch: 5, water: 'moderate', feed: 'light',
       cold: { winter: -26, night: -14 }, season: 'year-round', bloom: '0000 0045 2000', leaf: ['fine', 20, 'ovate', 'matte'], flower: ['airy', 7, 0.1],
       colours: [['leaf', '#c9cf45', 1], ['flower', '#d8b5d0', 1]], starts: { p9: 2.3, l1: 4.8 },
@@ -65,7 +65,7 @@ export const edibles = [
       colours: [['leaf', '#7a6a80', 0.85], ['edge', '#8fa588', 0.15], ['flower', '#7a6ac0', 1]], starts: { p9: 2.5, l1: 5.2 },
       deadhead: 'no', pinch: 'helps', edible: 'leaf', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Dusky leaf for pots and stuffing; renew it every few years.',
     },
-    { id: 'sage-tricolour', variety: 'grey, cream and pink', colours: [['leaf', '#8aa285', 0.5], ['edge', '#eee6d8', 0.38], ['vein', '#c99ab0', 0.12], ['flower', '#7a6ac0', 1]] },
+    { id: 'sage-tricolour', variety: 'grey, cream and pink', colours: [['leaf', '#8aa285', 0.5], ['edge', '#eee6d8', 0.38], ['vein', '#c99ab0', 0.12], ['flower', '#7a6ac0', 1]], note: 'Cream and pink edges on kitchen sage; less hardy.', common: 'Tricolour sage' },
   ),
   ...kin(
     {
@@ -90,16 +90,16 @@ export const edibles = [
     {
       id: 'chives', common: 'Chives', botanical: 'Allium schoenoprasum', variety: 'mauve', group: 'herb', roles: ['filler'], habit: 'stalk',
       height: [200, 320], spread: [150, 220], trail: [0, 0], vigour: 2, sun: [3, 5, 11, 13], scorch: null, water: 'moderate', feed: 'medium',
-      cold: { winter: -34, night: -8 }, season: 'year-round', bloom: '0000 6940 0000', leaf: ['fine', 230, 'grass', 'matte'], flower: ['ball', 28, 0.25],
+      cold: { winter: -34, night: -8 }, season: 'hardy', bloom: '0000 6940 0000', leaf: ['fine', 230, 'grass', 'matte'], flower: ['ball', 28, 0.25],
       colours: [['leaf', '#5a9448', 1], ['flower', '#b58acb', 1]], starts: { p9: 2, l1: 4.5 },
       deadhead: 'helps', pinch: 'no', edible: 'leaf', poison: ['none', 'toxic', 'toxic'], sap: 'no', spreads: false, note: 'Cut to a thumb’s height after flowering. Harms cats and dogs.',
     },
   ),
   ...kin(
     {
-      id: 'mint-variegated', common: 'Pineapple mint', botanical: 'Mentha suaveolens', variety: 'cream edged', group: 'herb', roles: ['filler', 'spiller'], habit: 'bush',
+      id: 'mint-variegated', common: 'Pineapple mint', botanical: 'Mentha suaveolens', variety: 'cream edged', group: 'herb', roles: ['filler'], habit: 'bush',
       height: [220, 380], spread: [280, 400], trail: [40, 150], vigour: 5, sun: [2, 3, 7, 10], scorch: 4, water: 'thirsty', feed: 'medium',
-      cold: { winter: -24, night: -8 }, season: 'year-round', bloom: '0000 0000 0000', leaf: ['medium', 34, 'round', 'felted'], flower: ['none', 0, 0],
+      cold: { winter: -24, night: -8 }, season: 'hardy', bloom: '0000 0000 0000', leaf: ['medium', 34, 'round', 'felted'], flower: ['none', 0, 0],
       colours: [['leaf', '#7fa868', 0.6], ['edge', '#f0f0da', 0.4]], starts: { p9: 2.2, l1: 4.6 },
       deadhead: 'no', pinch: 'helps', edible: 'leaf', poison: ['none', 'mild', 'mild'], sap: 'no', spreads: true, note: 'Keep it in its own pot within the pot, or it takes all.',
     },
@@ -119,14 +119,14 @@ export const edibles = [
       height: [250, 400], spread: [400, 550], trail: [250, 500], vigour: 4, sun: [6, 7, 12, 14], scorch: null, water: 'thirsty', feed: 'hungry',
       cold: { winter: 3, night: 8 }, season: 'warm', bloom: '0000 2568 8500', leaf: ['medium', 90, 'feather', 'matte'], flower: ['round', 22, 0.14],
       colours: [['leaf', '#4f7f3c', 1], ['flower', '#d82a1f', 0.75], ['throat', '#f2cf2a', 0.25]], starts: { p9: 2.6, l1: 5 },
-      deadhead: 'no', pinch: 'no', edible: 'fruit', poison: ['mild', 'mild', 'mild'], poisonPart: 'leaves, stems and green fruit', sap: 'no', spreads: false, note: 'Eat the ripe fruit only. Feed weekly and never let it dry.',
+      deadhead: 'no', pinch: 'no', edible: 'fruit', poison: ['mild', 'toxic', 'toxic'], poisonPart: 'leaves, stems and green fruit', sap: 'no', spreads: false, note: 'Eat the ripe fruit only. Feed weekly and never let it dry.',
     },
   ),
   ...kin(
     {
       id: 'chilli', common: 'Chilli', botanical: 'Capsicum annuum', variety: 'ornamental, red', group: 'herb', roles: ['filler'], habit: 'bush',
       height: [200, 350], spread: [200, 280], trail: [0, 0], vigour: 2, sun: [5, 6, 12, 14], scorch: null, water: 'moderate', feed: 'medium',
-      cold: { winter: 4, night: 10 }, season: 'warm', bloom: '0000 0258 9840', leaf: ['fine', 38, 'ovate', 'glossy'], flower: ['bell', 26, 0.22],
+      cold: { winter: 4, night: 10 }, season: 'warm', bloom: '0000 0258 9840', leaf: ['fine', 38, 'ovate', 'glossy'], flower: ['daisy', 15, 0.08],
       colours: [['leaf', '#3f7a36', 1], ['flower', '#d9261c', 0.75], ['throat', '#f0a02a', 0.25]], starts: { p9: 2.8, p10: 3.6 },
       deadhead: 'no', pinch: 'no', edible: 'fruit', poison: ['irritant', 'mild', 'mild'], poisonPart: 'leaves; fruit burns skin and eyes', sap: 'yes', spreads: false, note: 'Wash your hands: the fruit burns skin and eyes.',
     },
@@ -137,7 +137,7 @@ export const edibles = [
       height: [280, 450], spread: [250, 350], trail: [0, 0], vigour: 3, sun: [5, 6, 11, 13], scorch: null, water: 'thirsty', feed: 'medium',
       cold: { winter: 1, night: 6 }, season: 'warm', bloom: '0000 0698 7300', leaf: ['bold', 85, 'ovate', 'matte'], flower: ['round', 24, 0.18],
       colours: [['leaf', '#4f8a3f', 1], ['flower', '#e02a1c', 1]], starts: { p9: 2, l1: 4.5 },
-      deadhead: 'no', pinch: 'no', edible: 'fruit', poison: ['mild', 'unknown', 'unknown'], poisonPart: 'raw beans and pods', sap: 'no', spreads: false, note: 'Pods for the pot; cook them, never raw.',
+      deadhead: 'no', pinch: 'no', edible: 'fruit', poison: ['toxic', 'mild', 'mild'], poisonPart: 'raw beans and pods', sap: 'no', spreads: false, note: 'Pods for the pot; cook them, never raw.',
     },
   ),
   ...kin(
@@ -146,7 +146,7 @@ export const edibles = [
       height: [280, 450], spread: [220, 320], trail: [0, 0], vigour: 2, sun: [3, 4, 9, 12], scorch: 5, water: 'moderate', feed: 'medium',
       cold: { winter: -7, night: -3 }, season: 'cool', bloom: '0000 0000 0000', leaf: ['bold', 170, 'ovate', 'glossy'], flower: ['none', 0, 0],
       colours: [['leaf', '#3f6a35', 0.7], ['vein', '#c81f3f', 0.3]], starts: { pack6: 3.6, p9: 1.9 },
-      deadhead: 'no', pinch: 'no', edible: 'leaf', poison: ['none', 'unknown', 'unknown'], sap: 'no', spreads: false, note: 'Stained-glass stems; pick the outer leaves.',
+      deadhead: 'no', pinch: 'no', edible: 'leaf', poison: ['none', 'mild', 'mild'], sap: 'no', spreads: false, note: 'Stained-glass stems; pick the outer leaves.',
     },
     { id: 'chard-gold', variety: 'gold stem', colours: [['leaf', '#4f8a3c', 0.7], ['vein', '#f0b52a', 0.3]] },
   ),
@@ -156,7 +156,7 @@ export const edibles = [
       height: [350, 600], spread: [300, 400], trail: [0, 0], vigour: 2, sun: [3, 4, 10, 12], scorch: null, water: 'moderate', feed: 'medium',
       cold: { winter: -14, night: -9 }, season: 'cool', bloom: '0000 0000 0000', leaf: ['bold', 230, 'strap', 'matte'], flower: ['none', 0, 0],
       colours: [['leaf', '#3f5a54', 1]], starts: { pack6: 3.6, p9: 1.9, l1: 4.5 },
-      deadhead: 'no', pinch: 'no', edible: 'leaf', poison: ['none', 'unknown', 'unknown'], sap: 'no', spreads: false, note: 'Crinkled palms for winter pots and soup.',
+      deadhead: 'no', pinch: 'no', edible: 'leaf', poison: ['none', 'mild', 'mild'], sap: 'no', spreads: false, note: 'Crinkled palms for winter pots and soup.',
     },
   ),
   ...kin(
@@ -174,16 +174,16 @@ export const edibles = [
       height: [160, 280], spread: [200, 280], trail: [0, 0], vigour: 2, sun: [3, 4, 9, 11], scorch: 3, water: 'moderate', feed: 'medium',
       cold: { winter: -8, night: -4 }, season: 'cool', bloom: '0000 0000 0000', leaf: ['medium', 95, 'feather', 'matte'], flower: ['none', 0, 0],
       colours: [['leaf', '#6a2a3f', 0.9], ['edge', '#8aa05a', 0.1]], starts: { pack6: 3.2, p9: 1.7 },
-      deadhead: 'no', pinch: 'no', edible: 'leaf', poison: ['none', 'unknown', 'unknown'], sap: 'no', spreads: false, note: 'Peppery purple frills; quick from seed in the cool.',
+      deadhead: 'no', pinch: 'no', edible: 'leaf', poison: ['none', 'mild', 'mild'], sap: 'no', spreads: false, note: 'Peppery purple frills; quick from seed in the cool.',
     },
   ),
   ...kin(
     {
       id: 'fennel-bronze', common: 'Bronze fennel', botanical: 'Foeniculum vulgare', variety: 'bronze', group: 'herb', roles: ['thriller'], habit: 'cloud',
       height: [500, 900], spread: [300, 420], trail: [0, 0], vigour: 3, sun: [5, 6, 12, 14], scorch: null, water: 'moderate', feed: 'light',
-      cold: { winter: -18, night: -8 }, season: 'year-round', bloom: '0000 0000 0000', leaf: ['fine', 45, 'feather', 'matte'], flower: ['none', 0, 0],
+      cold: { winter: -18, night: -8 }, season: 'hardy', bloom: '0000 0000 0000', leaf: ['fine', 45, 'feather', 'matte'], flower: ['none', 0, 0],
       colours: [['leaf', '#6f5a3f', 1]], starts: { p9: 2.4, l1: 5.2 },
-      deadhead: 'no', pinch: 'helps', edible: 'leaf', poison: ['none', 'unknown', 'unknown'], sap: 'yes', spreads: true, note: 'Copper smoke; take off the seed heads. Sap in sun can blister.',
+      deadhead: 'no', pinch: 'helps', edible: 'leaf', poison: ['irritant', 'unknown', 'unknown'], sap: 'yes', spreads: true, note: 'Copper smoke; take off the seed heads. Sap in sun can blister.', poisonPart: 'sap on skin in sun',
     },
   ),
 ];

@@ -1,5 +1,5 @@
 import type { Part, Plant, Poison } from '../schema';
-import type { Role } from '../traits';
+import type { FactsSaid, Role } from '../traits';
 import type { StartSize } from '../starts';
 
 /**
@@ -37,6 +37,8 @@ interface Written extends Pick<
   starts: Partial<Record<StartSize, number>>;
   poison: [Poison, Poison, Poison];
   poisonPart?: string;
+  /** Where it differs from its genus. */
+  facts?: FactsSaid;
   sap: Plant['irritantSap'];
   spreads: boolean;
 }
@@ -74,6 +76,7 @@ function record(w: Written): Plant {
     poisonPart: w.poisonPart ?? '',
     irritantSap: w.sap,
     spreadRisk: w.spreads ? 'check local list' : 'none known',
+    ...(w.facts ? { facts: w.facts } : {}),
     note: w.note,
   };
 }

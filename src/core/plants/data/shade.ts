@@ -4,7 +4,7 @@ export const shadePlants = [
   ...kin(
     {
       id: 'caladium-white', common: 'Caladium', botanical: 'Caladium bicolor', variety: 'white, green veined', group: 'shade', roles: ['thriller', 'filler'], habit: 'cane',
-      height: [320, 520], spread: [300, 420], trail: [0, 0], vigour: 2, sun: [0, 1, 4, 6], scorch: 1.5, water: 'thirsty', feed: 'medium',
+      height: [320, 520], spread: [300, 420], trail: [0, 0], vigour: 2, sun: [0, 1, 4, 6], scorch: 1.5, water: 'moderate', feed: 'medium',
       cold: { winter: 8, night: 12 }, season: 'warm', bloom: '0000 0000 0000', leaf: ['bold', 190, 'heart', 'matte'], flower: ['none', 0, 0],
       colours: [['leaf', '#eef1e6', 0.6], ['vein', '#3f7a48', 0.25], ['edge', '#4c8a50', 0.15]], starts: { p10: 5, l1: 8 },
       deadhead: 'no', pinch: 'no', edible: 'no', poison: ['toxic', 'toxic', 'toxic'], sap: 'yes', spreads: false, note: 'Lights up shade; hates cold, wet mix.',
@@ -37,7 +37,7 @@ export const shadePlants = [
       height: [180, 280], spread: [220, 320], trail: [0, 0], vigour: 3, sun: [0, 1, 4, 6], scorch: 1.5, water: 'thirsty', feed: 'medium',
       cold: { winter: 2, night: 7 }, season: 'warm', bloom: '0000 5999 8630', leaf: ['medium', 45, 'ovate', 'glossy'], flower: ['round', 40, 0.48],
       colours: [['leaf', '#4d7f45', 1], ['flower', '#f26d5b', 0.92], ['throat', '#c92f4a', 0.08]], starts: { pack6: 4, p9: 2 },
-      deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'The first to wilt: a shade plant that drinks.',
+      deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: true, note: 'The first to wilt: a shade plant that drinks.',
     },
     { id: 'impatiens-white', variety: 'white', colours: [['leaf', '#4d7f45', 1], ['flower', '#fbfaf6', 0.94], ['throat', '#d9e0b0', 0.06]] },
     { id: 'impatiens-violet', variety: 'violet', colours: [['leaf', '#4d7f45', 1], ['flower', '#9a4fc0', 0.92], ['throat', '#5d2480', 0.08]] },
@@ -58,7 +58,7 @@ export const shadePlants = [
       height: [280, 480], spread: [360, 520], trail: [0, 0], vigour: 2, sun: [0, 0.5, 3.5, 5], scorch: 1, water: 'moderate', feed: 'light',
       cold: { winter: -24, night: -15 }, season: 'year-round', bloom: '0000 0000 0000', leaf: ['fine', 380, 'feather', 'matte'], flower: ['none', 0, 0],
       colours: [['leaf', '#477a43', 0.88], ['stem', '#7a5b35', 0.12]], starts: { p9: 3.4, l1: 7.5, l2: 11 },
-      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['unknown', 'none', 'none'], sap: 'no', spreads: false, note: 'Cut old fronds as the new ones uncurl.',
+      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Cut old fronds as the new ones uncurl.',
     },
   ),
   ...kin(
@@ -67,14 +67,14 @@ export const shadePlants = [
       height: [90, 150], spread: [220, 340], trail: [250, 500], vigour: 2, sun: [0, 1, 6, 10], scorch: 3, water: 'moderate', feed: 'light',
       cold: { winter: -20, night: -12 }, season: 'year-round', bloom: '0000 0000 0000', leaf: ['medium', 42, 'lobed', 'glossy'], flower: ['none', 0, 0],
       colours: [['leaf', '#4c7048', 0.68], ['edge', '#e6e8cf', 0.32]], starts: { pack6: 4.8, p9: 2, p10: 2.8 },
-      deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['mild', 'toxic', 'toxic'], sap: 'yes', spreads: true, note: 'Sap irritates some skins; keep off walls and trees.',
+      deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['toxic', 'toxic', 'toxic'], sap: 'yes', spreads: true, note: 'Sap irritates some skins; keep off walls and trees.', poisonPart: 'leaves and berries',
     },
     { id: 'ivy-green', variety: 'green, fine', cold: { winter: -24, night: -12 }, scorch: null, colours: [['leaf', '#3c6a3d', 0.85], ['vein', '#86a676', 0.15]] },
   ),
   ...kin(
     {
       id: 'begonia-trailing-orange', common: 'Trailing begonia', botanical: 'Begonia boliviensis', variety: 'orange', group: 'shade', roles: ['spiller', 'filler'], habit: 'cascade',
-      height: [180, 280], spread: [260, 380], trail: [180, 330], vigour: 3, sun: [1, 2, 5, 7], scorch: 2, water: 'moderate', feed: 'medium',
+      height: [180, 280], spread: [260, 380], trail: [180, 330], vigour: 3, sun: [1, 2, 5, 10], scorch: 4, water: 'moderate', feed: 'medium',
       cold: { winter: -1, night: 6 }, season: 'warm', bloom: '0000 3799 9730', leaf: ['medium', 70, 'ovate', 'glossy'], flower: ['bell', 45, 0.42],
       colours: [['leaf', '#4b7a42', 1], ['flower', '#f0552b', 1]], starts: { p9: 2.8, p10: 3.8 },
       deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['mild', 'toxic', 'toxic'], sap: 'no', spreads: false, note: 'Hanging bells in shade; stems snap, so handle low.',
@@ -100,9 +100,9 @@ export const shadePlants = [
       height: [150, 220], spread: [220, 320], trail: [120, 230], vigour: 2, sun: [1, 2, 5, 7], scorch: 2, water: 'thirsty', feed: 'medium',
       cold: { winter: 3, night: 9 }, season: 'warm', bloom: '0000 3899 8630', leaf: ['medium', 38, 'ovate', 'matte'], flower: ['trumpet', 26, 0.42],
       colours: [['leaf', '#548046', 1], ['flower', '#5a55bd', 0.75], ['throat', '#ece8f8', 0.25]], starts: { pack6: 4.4, p9: 2.3 },
-      deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['none', 'unknown', 'unknown'], sap: 'no', spreads: false, note: 'The lobelia for warm shade.',
+      deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'The lobelia for warm shade.',
     },
-    { id: 'torenia-pink', variety: 'trailing, rose', colours: [['leaf', '#548046', 1], ['flower', '#d85f94', 0.75], ['throat', '#f6e9ef', 0.25]] },
+    { id: 'torenia-pink', variety: 'trailing, rose', colours: [['leaf', '#548046', 1], ['flower', '#d85f94', 0.75], ['throat', '#f6e9ef', 0.25]], poison: ['none', 'none', 'none'] },
   ),
   ...kin(
     {
@@ -117,7 +117,7 @@ export const shadePlants = [
   ...kin(
     {
       id: 'impatiens-sun-orange', common: 'New Guinea impatiens', botanical: 'Impatiens hawkeri', variety: 'orange', group: 'shade', roles: ['filler'], habit: 'mound',
-      height: [250, 380], spread: [260, 360], trail: [0, 0], vigour: 3, sun: [1, 2, 6, 9], scorch: 3, water: 'thirsty', feed: 'medium',
+      height: [250, 380], spread: [260, 360], trail: [0, 0], vigour: 3, sun: [2, 4, 9, 12], scorch: 6, water: 'thirsty', feed: 'medium',
       cold: { winter: 4, night: 9 }, season: 'warm', bloom: '0000 4899 9740', leaf: ['medium', 85, 'ovate', 'glossy'], flower: ['round', 58, 0.38],
       colours: [['leaf', '#3a6a38', 0.85], ['vein', '#8a3f3a', 0.15], ['flower', '#f26a24', 1]], starts: { p9: 2.6, p10: 3.4 },
       deadhead: 'no', pinch: 'no', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Bigger leaf and flower than its cousin; drinks like a fish.',
@@ -156,7 +156,7 @@ export const shadePlants = [
   ),
   ...kin(
     {
-      id: 'browallia-blue', common: 'Bush violet', botanical: 'Browallia speciosa', variety: 'violet-blue', group: 'shade', roles: ['filler', 'spiller'], habit: 'mound',
+      id: 'browallia-blue', common: 'Bush violet', botanical: 'Browallia speciosa', variety: 'violet-blue', group: 'shade', roles: ['filler'], habit: 'mound',
       height: [200, 320], spread: [250, 350], trail: [60, 150], vigour: 2, sun: [1, 2, 5, 7], scorch: 2, water: 'moderate', feed: 'medium',
       cold: { winter: 2, night: 8 }, season: 'warm', bloom: '0000 3699 9730', leaf: ['medium', 40, 'ovate', 'matte'], flower: ['round', 36, 0.36],
       colours: [['leaf', '#4f8042', 1], ['flower', '#5f50b8', 0.85], ['throat', '#f3f2f8', 0.15]], starts: { p9: 2.5 },
@@ -167,12 +167,12 @@ export const shadePlants = [
     {
       id: 'hosta-blue', common: 'Hosta', botanical: 'Hosta sieboldiana', variety: 'blue-grey', group: 'shade', roles: ['thriller', 'filler'], habit: 'mound',
       height: [300, 480], spread: [380, 550], trail: [0, 0], vigour: 2, sun: [0, 1, 4, 6], scorch: 1.5, water: 'moderate', feed: 'light',
-      cold: { winter: -32, night: -6 }, season: 'warm', bloom: '0000 0166 1000', leaf: ['bold', 200, 'heart', 'waxy'], flower: ['bell', 38, 0.06],
+      cold: { winter: -32, night: -6 }, season: 'hardy', bloom: '0000 0166 1000', leaf: ['bold', 200, 'heart', 'waxy'], flower: ['bell', 38, 0.06],
       colours: [['leaf', '#7d9c98', 1], ['flower', '#e3def0', 1]], starts: { p9: 3.6, l1: 6.5, l2: 11 },
       deadhead: 'helps', pinch: 'no', edible: 'no', poison: ['mild', 'toxic', 'toxic'], sap: 'no', spreads: false, note: 'Slugs know it: raise the pot and look at night.',
     },
-    { id: 'hosta-white-edge', variety: 'white edged', colours: [['leaf', '#5d8a58', 0.65], ['edge', '#f0f1e2', 0.35], ['flower', '#d8cfea', 1]], leaf: ['bold', 150, 'heart', 'matte'] },
-    { id: 'hosta-gold', variety: 'gold', colours: [['leaf', '#c5cc52', 1], ['flower', '#dcd2ea', 1]], leaf: ['bold', 140, 'heart', 'matte'] },
+    { id: 'hosta-white-edge', variety: 'white edged', colours: [['leaf', '#5d8a58', 0.65], ['edge', '#f0f1e2', 0.35], ['flower', '#d8cfea', 1]], leaf: ['bold', 150, 'heart', 'matte'], botanical: 'Hosta hybrid' },
+    { id: 'hosta-gold', variety: 'gold', colours: [['leaf', '#c5cc52', 1], ['flower', '#dcd2ea', 1]], leaf: ['bold', 140, 'heart', 'matte'], botanical: 'Hosta hybrid' },
   ),
   ...kin(
     {
@@ -187,7 +187,7 @@ export const shadePlants = [
     {
       id: 'fern-painted', common: 'Japanese painted fern', botanical: 'Athyrium niponicum', variety: 'silver and wine', group: 'shade', roles: ['filler'], habit: 'frond',
       height: [220, 350], spread: [280, 400], trail: [0, 0], vigour: 1, sun: [0, 1, 4, 6], scorch: 1.5, water: 'thirsty', feed: 'light',
-      cold: { winter: -28, night: -4 }, season: 'warm', bloom: '0000 0000 0000', leaf: ['medium', 300, 'feather', 'matte'], flower: ['none', 0, 0],
+      cold: { winter: -28, night: -4 }, season: 'hardy', bloom: '0000 0000 0000', leaf: ['medium', 300, 'feather', 'matte'], flower: ['none', 0, 0],
       colours: [['leaf', '#a3b0a6', 0.7], ['vein', '#7a3a52', 0.3]], starts: { p9: 3.6, l1: 7 },
       deadhead: 'no', pinch: 'no', edible: 'no', poison: ['none', 'unknown', 'unknown'], sap: 'no', spreads: false, note: 'Pewter fronds on wine ribs; dies down for winter.',
     },
@@ -214,7 +214,7 @@ export const shadePlants = [
     {
       id: 'astilbe-pink', common: 'Astilbe', botanical: 'Astilbe × arendsii', variety: 'pink', group: 'shade', roles: ['thriller', 'filler'], habit: 'frond',
       height: [350, 600], spread: [280, 400], trail: [0, 0], vigour: 1, sun: [0.5, 1.5, 5, 7], scorch: 2, water: 'thirsty', feed: 'medium',
-      cold: { winter: -30, night: -6 }, season: 'warm', bloom: '0000 0389 3000', leaf: ['medium', 300, 'feather', 'matte'], flower: ['plume', 150, 0.22],
+      cold: { winter: -30, night: -6 }, season: 'hardy', bloom: '0000 0389 3000', leaf: ['medium', 300, 'feather', 'matte'], flower: ['plume', 150, 0.22],
       colours: [['leaf', '#4f7f42', 1], ['flower', '#e69ab8', 1]], starts: { p9: 3, l1: 6, l2: 9.5 },
       deadhead: 'no', pinch: 'no', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Plumes for damp shade; crisps where it dries.',
     },

@@ -7,7 +7,7 @@ export const shrubs = [
       height: [500, 900], spread: [450, 700], trail: [0, 0], vigour: 2, sun: [0, 1, 4, 6], scorch: 1.5, water: 'moderate', feed: 'light',
       cold: { winter: -12, night: -8 }, season: 'year-round', bloom: '0000 0000 0262', leaf: ['bold', 250, 'palmate', 'glossy'], flower: ['ball', 40, 0.05],
       colours: [['leaf', '#3a6b3c', 0.9], ['vein', '#6b9562', 0.1], ['flower', '#eceadb', 1]], starts: { l1: 7, l2: 12, l3: 17.5 },
-      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['none', 'none', 'none'], sap: 'yes', spreads: true, note: 'Sap can irritate skin; wear gloves to prune.',
+      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['irritant', 'none', 'none'], sap: 'yes', spreads: true, note: 'Sap can irritate skin; wear gloves to prune.',
     },
   ),
   ...kin(
@@ -16,7 +16,7 @@ export const shrubs = [
       height: [400, 800], spread: [200, 340], trail: [0, 0], vigour: 1, sun: [2, 3.5, 10, 14], scorch: null, water: 'moderate', feed: 'light',
       cold: { winter: -24, night: -20 }, season: 'year-round', bloom: '0000 0000 0000', leaf: ['fine', 38, 'needle', 'matte'], flower: ['none', 0, 0],
       colours: [['leaf', '#6c8a86', 0.85], ['edge', '#8ea9a2', 0.15]], starts: { l1: 7.5, l2: 13, l3: 19 },
-      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['unknown', 'unknown', 'unknown'], sap: 'unknown', spreads: false, note: 'A lasting centrepiece for the cold months.',
+      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['mild', 'unknown', 'unknown'], sap: 'yes', spreads: false, note: 'A lasting centrepiece for the cold months.',
     },
     { id: 'cypress-gold', variety: 'gold cone', colours: [['leaf', '#b9bf4a', 0.8], ['edge', '#dfd772', 0.2]] },
   ),
@@ -26,9 +26,9 @@ export const shrubs = [
       height: [260, 400], spread: [260, 360], trail: [0, 0], vigour: 2, sun: [3, 4, 10, 13], scorch: null, water: 'moderate', feed: 'light',
       cold: { winter: -9, night: -6 }, season: 'year-round', bloom: '0000 0367 6420', leaf: ['fine', 30, 'ovate', 'glossy'], flower: ['spike', 7, 0.18],
       colours: [['leaf', '#4c6b51', 0.75], ['edge', '#6e3f62', 0.25], ['flower', '#8b5fb8', 1]], starts: { p9: 3, l1: 6.5, l2: 10.5 },
-      deadhead: 'helps', pinch: 'helps', edible: 'no', poison: ['none', 'unknown', 'unknown'], sap: 'no', spreads: false, note: 'Tidy all winter; trim after flowering.',
+      deadhead: 'helps', pinch: 'helps', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Tidy all winter; trim after flowering.',
     },
-    { id: 'hebe-variegated', variety: 'cream edged, violet', colours: [['leaf', '#7f9a78', 0.55], ['edge', '#eeead2', 0.45], ['flower', '#8a6ab8', 1]] },
+    { id: 'hebe-variegated', variety: 'cream edged, violet', colours: [['leaf', '#7f9a78', 0.55], ['edge', '#eeead2', 0.45], ['flower', '#8a6ab8', 1]], poison: ['none', 'none', 'none'] },
   ),
   ...kin(
     {
@@ -36,7 +36,7 @@ export const shrubs = [
       height: [280, 450], spread: [250, 400], trail: [0, 0], vigour: 1, sun: [1, 2, 10, 13], scorch: null, water: 'moderate', feed: 'light',
       cold: { winter: -24, night: -20 }, season: 'year-round', bloom: '0000 0000 0000', leaf: ['fine', 18, 'ovate', 'glossy'], flower: ['none', 0, 0],
       colours: [['leaf', '#3f6f38', 0.9], ['edge', '#6f9a52', 0.1]], starts: { l1: 8, l2: 13, l3: 20 },
-      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['toxic', 'toxic', 'toxic'], sap: 'unknown', spreads: false, note: 'Clip in June; look for webs of the box caterpillar.',
+      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['toxic', 'toxic', 'toxic'], sap: 'yes', spreads: false, note: 'Clip in June; look for webs of the box caterpillar.',
     },
   ),
   ...kin(
@@ -45,7 +45,7 @@ export const shrubs = [
       height: [450, 800], spread: [180, 300], trail: [0, 0], vigour: 1, sun: [1, 2, 10, 13], scorch: null, water: 'moderate', feed: 'light',
       cold: { winter: -24, night: -20 }, season: 'year-round', bloom: '0000 0000 0000', leaf: ['fine', 26, 'needle', 'glossy'], flower: ['none', 0, 0],
       colours: [['leaf', '#6f8a34', 0.7], ['edge', '#d3c552', 0.3]], starts: { l2: 14, l3: 21 },
-      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['toxic', 'toxic', 'toxic'], sap: 'unknown', spreads: false, note: 'Deadly if eaten, seeds above all: not where anyone grazes.',
+      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['deadly', 'deadly', 'deadly'], sap: 'unknown', spreads: false, note: 'Deadly if eaten, seeds above all: not where anyone grazes.', poisonPart: 'leaves and seeds',
     },
   ),
   ...kin(
@@ -81,7 +81,7 @@ export const shrubs = [
       height: [280, 480], spread: [250, 380], trail: [0, 0], vigour: 1, sun: [4, 5, 11, 14], scorch: null, water: 'moderate', feed: 'light',
       cold: { winter: -36, night: -26 }, season: 'year-round', bloom: '0000 0000 0000', leaf: ['fine', 30, 'needle', 'matte'], flower: ['none', 0, 0],
       colours: [['leaf', '#b5b846', 0.75], ['edge', '#d99a3f', 0.25]], starts: { l1: 7.5, l2: 12 },
-      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['mild', 'mild', 'mild'], sap: 'unknown', spreads: false, note: 'Gold in summer, copper in the cold.',
+      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['toxic', 'toxic', 'toxic'], sap: 'yes', spreads: false, note: 'Gold in summer, copper in the cold.',
     },
   ),
   ...kin(
@@ -101,7 +101,7 @@ export const shrubs = [
       height: [130, 220], spread: [240, 340], trail: [0, 60], vigour: 1, sun: [3, 4, 11, 13], scorch: null, water: 'moderate', feed: 'light',
       cold: { winter: -30, night: -20 }, season: 'year-round', bloom: '9997 2000 0027', leaf: ['fine', 8, 'needle', 'matte'], flower: ['spike', 6, 0.45],
       colours: [['leaf', '#4f8045', 1], ['flower', '#d25f92', 1]], starts: { p9: 2.6, l1: 5 },
-      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Flowers through snow; clip it when they fade.',
+      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Flowers through snow; clip it when they fade.', facts: { mix: 'ordinary' },
     },
     { id: 'heather-winter-white', variety: 'white', colours: [['leaf', '#5a8a4c', 1], ['flower', '#f7f5f0', 1]] },
   ),
@@ -109,9 +109,9 @@ export const shrubs = [
     {
       id: 'gaultheria', common: 'Checkerberry', botanical: 'Gaultheria procumbens', variety: 'red berries', group: 'shrub', roles: ['filler'], habit: 'mound',
       height: [100, 180], spread: [200, 300], trail: [0, 60], vigour: 1, sun: [1, 2, 7, 9], scorch: 3, water: 'moderate', feed: 'light',
-      cold: { winter: -32, night: -22 }, season: 'year-round', bloom: '0000 0022 0000', leaf: ['fine', 28, 'round', 'glossy'], flower: ['bell', 7, 0.08],
+      cold: { winter: -32, night: -22 }, season: 'year-round', bloom: '9850 0000 0499', leaf: ['fine', 28, 'round', 'glossy'], flower: ['bell', 7, 0.08],
       colours: [['leaf', '#2f5f35', 0.75], ['edge', '#7a2f34', 0.25], ['flower', '#d0202c', 1]], starts: { p9: 3, p10: 4 },
-      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['mild', 'mild', 'mild'], sap: 'no', spreads: false, note: 'Glossy and red-berried all winter; rainwater, lime-free mix.',
+      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['mild', 'toxic', 'toxic'], sap: 'no', spreads: false, note: 'Glossy and red-berried all winter; rainwater, lime-free mix.', poisonPart: 'berries and leaves',
     },
   ),
   ...kin(
@@ -120,7 +120,7 @@ export const shrubs = [
       height: [280, 480], spread: [280, 400], trail: [0, 0], vigour: 1, sun: [1, 2, 6, 8], scorch: 2.5, water: 'moderate', feed: 'light',
       cold: { winter: -18, night: -12 }, season: 'year-round', bloom: '7763 1000 0567', leaf: ['medium', 85, 'ovate', 'glossy'], flower: ['ball', 60, 0.25],
       colours: [['leaf', '#3a6a3a', 1], ['flower', '#a3283a', 1]], starts: { l1: 7.5, l2: 12 },
-      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['mild', 'mild', 'mild'], sap: 'no', spreads: false, note: 'Red bud all winter, scent in spring.',
+      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['toxic', 'mild', 'mild'], sap: 'no', spreads: false, note: 'Red bud all winter, scent in spring.', poisonPart: 'berries',
     },
   ),
   ...kin(
@@ -134,7 +134,7 @@ export const shrubs = [
   ),
   ...kin(
     {
-      id: 'leucothoe', common: 'Leucothoe', botanical: 'Leucothoe axillaris', variety: 'bronze', group: 'shrub', roles: ['filler', 'spiller'], habit: 'bush',
+      id: 'leucothoe', common: 'Leucothoe', botanical: 'Leucothoe axillaris', variety: 'bronze', group: 'shrub', roles: ['filler'], habit: 'bush',
       height: [250, 420], spread: [280, 400], trail: [0, 100], vigour: 1, sun: [1, 2, 6, 9], scorch: 3, water: 'moderate', feed: 'light',
       cold: { winter: -24, night: -16 }, season: 'year-round', bloom: '0000 0000 0000', leaf: ['medium', 65, 'strap', 'glossy'], flower: ['none', 0, 0],
       colours: [['leaf', '#4a5f34', 0.5], ['edge', '#8a2f38', 0.5]], starts: { p9: 3.4, l1: 6.5, l2: 11 },
@@ -147,7 +147,7 @@ export const shrubs = [
       height: [400, 700], spread: [280, 400], trail: [0, 0], vigour: 1, sun: [3, 4, 11, 14], scorch: null, water: 'moderate', feed: 'light',
       cold: { winter: -18, night: -12 }, season: 'year-round', bloom: '0000 0000 0000', leaf: ['fine', 50, 'ovate', 'glossy'], flower: ['none', 0, 0],
       colours: [['leaf', '#6f8f48', 0.55], ['edge', '#c2423a', 0.45]], starts: { l1: 8, l2: 13 },
-      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['toxic', 'toxic', 'toxic'], sap: 'no', spreads: true, note: 'Airy, and reddest in frost. Berries poison birds and pets.',
+      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['toxic', 'toxic', 'toxic'], sap: 'no', spreads: true, note: 'Airy, and reddest in frost. Berries poison birds and pets.', poisonPart: 'berries and leaves',
     },
   ),
   ...kin(
@@ -156,19 +156,19 @@ export const shrubs = [
       height: [350, 600], spread: [220, 320], trail: [0, 0], vigour: 1, sun: [2, 3, 11, 14], scorch: null, water: 'moderate', feed: 'light',
       cold: { winter: -12, night: -9 }, season: 'year-round', bloom: '0000 0000 0000', leaf: ['medium', 38, 'ovate', 'glossy'], flower: ['none', 0, 0],
       colours: [['leaf', '#3f7a3f', 0.6], ['edge', '#e6d64a', 0.4]], starts: { p10: 4, l1: 7, l2: 11.5 },
-      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['toxic', 'toxic', 'toxic'], sap: 'unknown', spreads: false, note: 'Stands salt wind; cut out shoots that turn plain.',
+      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['toxic', 'toxic', 'toxic'], sap: 'unknown', spreads: false, note: 'Stands salt wind; cut out shoots that turn plain.', poisonPart: 'berries',
     },
   ),
   ...kin(
     {
       id: 'hydrangea-blue', common: 'Hydrangea', botanical: 'Hydrangea macrophylla', variety: 'blue', group: 'shrub', roles: ['thriller'], habit: 'bush',
       height: [450, 750], spread: [450, 600], trail: [0, 0], vigour: 3, sun: [1.5, 3, 6, 8], scorch: 2.5, water: 'thirsty', feed: 'medium',
-      cold: { winter: -20, night: -6 }, season: 'warm', bloom: '0000 0589 8500', leaf: ['bold', 130, 'ovate', 'glossy'], flower: ['ball', 140, 0.35],
+      cold: { winter: -20, night: -6 }, season: 'hardy', bloom: '0000 0589 8500', leaf: ['bold', 130, 'ovate', 'glossy'], flower: ['ball', 140, 0.35],
       colours: [['leaf', '#4f8043', 1], ['flower', '#7a93dc', 1]], starts: { l2: 13, l3: 19 },
-      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['toxic', 'toxic', 'toxic'], sap: 'unknown', spreads: false, note: 'Blue in acid mix, pink in lime; drinks every day.',
+      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['toxic', 'toxic', 'toxic'], sap: 'yes', spreads: false, note: 'Blue in acid mix, pink in lime; drinks every day.', poisonPart: 'buds and leaves',
     },
     { id: 'hydrangea-pink', variety: 'pink', colours: [['leaf', '#4f8043', 1], ['flower', '#e893b5', 1]] },
-    { id: 'hydrangea-white', variety: 'white', colours: [['leaf', '#558747', 1], ['flower', '#f6f5ee', 1]] },
+    { id: 'hydrangea-white', variety: 'white', colours: [['leaf', '#558747', 1], ['flower', '#f6f5ee', 1]], note: 'White whatever the mix; drinks hard in sun.' },
   ),
   ...kin(
     {
@@ -185,7 +185,7 @@ export const shrubs = [
       height: [450, 750], spread: [280, 400], trail: [0, 0], vigour: 1, sun: [3, 4, 11, 13], scorch: null, water: 'moderate', feed: 'light',
       cold: { winter: -8, night: -5 }, season: 'year-round', bloom: '0000 0000 0000', leaf: ['fine', 34, 'ovate', 'glossy'], flower: ['none', 0, 0],
       colours: [['leaf', '#8fa88f', 0.6], ['edge', '#eceee0', 0.35], ['stem', '#2f2527', 0.05]], starts: { l1: 8, l2: 13, l3: 19 },
-      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['mild', 'unknown', 'unknown'], sap: 'no', spreads: false, note: 'Wavy silver leaf on black twigs; florists cut it.',
+      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['mild', 'mild', 'mild'], sap: 'no', spreads: false, note: 'Wavy silver leaf on black twigs; florists cut it.',
     },
   ),
   ...kin(
@@ -217,9 +217,9 @@ export const shrubs = [
   ),
   ...kin(
     {
-      id: 'azalea-pink', common: 'Azalea', botanical: 'Rhododendron hybrid', variety: 'pink, dwarf evergreen', group: 'shrub', roles: ['thriller', 'filler'], habit: 'mound',
+      id: 'azalea-pink', common: 'Azalea', botanical: 'Rhododendron hybrid', variety: 'pink, dwarf evergreen', group: 'shrub', roles: ['filler'], habit: 'mound',
       height: [280, 450], spread: [320, 450], trail: [0, 0], vigour: 1, sun: [1.5, 2.5, 6, 8], scorch: 3, water: 'moderate', feed: 'light',
-      cold: { winter: -18, night: -10 }, season: 'year-round', bloom: '0003 9700 0000', leaf: ['fine', 32, 'ovate', 'matte'], flower: ['trumpet', 45, 0.6],
+      cold: { winter: -18, night: -10 }, season: 'year-round', bloom: '0007 9200 0000', leaf: ['fine', 32, 'ovate', 'matte'], flower: ['trumpet', 45, 0.6],
       colours: [['leaf', '#4a7a3c', 1], ['flower', '#e8649a', 0.9], ['throat', '#a32a5f', 0.1]], starts: { l1: 8, l2: 12.5 },
       deadhead: 'no', pinch: 'no', edible: 'no', poison: ['toxic', 'toxic', 'toxic'], sap: 'no', spreads: false, note: 'Lime-free mix and rainwater. Every part is poisonous.',
     },
@@ -229,7 +229,7 @@ export const shrubs = [
     {
       id: 'rose-patio-pink', common: 'Patio rose', botanical: 'Rosa hybrid', variety: 'pink', group: 'shrub', roles: ['thriller', 'filler'], habit: 'bush',
       height: [300, 500], spread: [280, 380], trail: [0, 0], vigour: 2, sun: [5, 6, 11, 13], scorch: null, water: 'moderate', feed: 'hungry',
-      cold: { winter: -22, night: -6 }, season: 'warm', bloom: '0000 1897 7620', leaf: ['medium', 40, 'ovate', 'glossy'], flower: ['ball', 48, 0.32],
+      cold: { winter: -22, night: -6 }, season: 'hardy', bloom: '0000 1897 7620', leaf: ['medium', 40, 'ovate', 'glossy'], flower: ['ball', 48, 0.32],
       colours: [['leaf', '#3f6f38', 0.9], ['edge', '#6a3a34', 0.1], ['flower', '#ea7f9f', 1]], starts: { p10: 4, l1: 7, l2: 11 },
       deadhead: 'needed', pinch: 'no', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Deadhead to a strong leaf; thorns, so wear gloves.',
     },
@@ -241,7 +241,7 @@ export const shrubs = [
     {
       id: 'maple-lace', common: 'Japanese maple', botanical: 'Acer palmatum', variety: 'wine, cut leaf', group: 'shrub', roles: ['thriller'], habit: 'cloud',
       height: [400, 750], spread: [400, 600], trail: [0, 0], vigour: 1, sun: [1.5, 3, 6, 9], scorch: 2.5, water: 'moderate', feed: 'light',
-      cold: { winter: -22, night: -4 }, season: 'warm', bloom: '0000 0000 0000', leaf: ['medium', 60, 'palmate', 'matte'], flower: ['none', 0, 0],
+      cold: { winter: -22, night: -4 }, season: 'hardy', bloom: '0000 0000 0000', leaf: ['medium', 60, 'palmate', 'matte'], flower: ['none', 0, 0],
       colours: [['leaf', '#7a2436', 0.9], ['stem', '#4a3a34', 0.1]], starts: { l2: 16, l3: 24 },
       deadhead: 'no', pinch: 'no', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Lace in shelter; wind and hot walls crisp it.',
     },
@@ -250,7 +250,7 @@ export const shrubs = [
     {
       id: 'dogwood-winter', common: 'Red-stemmed dogwood', botanical: 'Cornus sanguinea', variety: 'flame stems', group: 'shrub', roles: ['thriller'], habit: 'wand',
       height: [450, 800], spread: [300, 420], trail: [0, 0], vigour: 2, sun: [3, 4, 12, 14], scorch: null, water: 'moderate', feed: 'light',
-      cold: { winter: -30, night: -8 }, season: 'year-round', bloom: '0000 0000 0000', leaf: ['medium', 55, 'ovate', 'matte'], flower: ['none', 0, 0],
+      cold: { winter: -30, night: -8 }, season: 'hardy', bloom: '0000 0000 0000', leaf: ['medium', 55, 'ovate', 'matte'], flower: ['none', 0, 0],
       colours: [['leaf', '#8fa04a', 0.5], ['stem', '#e0622a', 0.5]], starts: { l1: 7, l2: 11 },
       deadhead: 'no', pinch: 'no', edible: 'no', poison: ['unknown', 'unknown', 'unknown'], sap: 'unknown', spreads: false, note: 'Bare orange twigs from November; cut low in March.',
     },
@@ -261,12 +261,12 @@ export const shrubs = [
       height: [90, 160], spread: [300, 420], trail: [150, 320], vigour: 2, sun: [3, 4, 12, 14], scorch: null, water: 'moderate', feed: 'light',
       cold: { winter: -24, night: -18 }, season: 'year-round', bloom: '0000 0640 0000', leaf: ['fine', 20, 'ovate', 'glossy'], flower: ['round', 9, 0.12],
       colours: [['leaf', '#3f6a34', 1], ['flower', '#f6f3ee', 1]], starts: { p9: 3, l1: 6 },
-      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['mild', 'mild', 'mild'], sap: 'no', spreads: true, note: 'Evergreen ropes with winter berries; birds carry the seed.',
+      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['mild', 'mild', 'mild'], sap: 'no', spreads: true, note: 'Evergreen ropes with winter berries; birds carry the seed.', poisonPart: 'berries',
     },
   ),
   ...kin(
     {
-      id: 'convolvulus-silver', common: 'Silverbush', botanical: 'Convolvulus cneorum', variety: 'silver, white flower', group: 'shrub', roles: ['filler', 'spiller'], habit: 'mound',
+      id: 'convolvulus-silver', common: 'Silverbush', botanical: 'Convolvulus cneorum', variety: 'silver, white flower', group: 'shrub', roles: ['filler'], habit: 'mound',
       height: [250, 400], spread: [320, 450], trail: [60, 150], vigour: 2, sun: [5, 6, 13, 15], scorch: null, water: 'dry', feed: 'light',
       cold: { winter: -9, night: -5 }, season: 'year-round', bloom: '0001 7840 0000', leaf: ['fine', 34, 'strap', 'felted'], flower: ['trumpet', 36, 0.25],
       colours: [['leaf', '#b5c3b8', 1], ['flower', '#f8f6f0', 0.9], ['throat', '#f0cf4a', 0.1]], starts: { p10: 4, l1: 7 },
@@ -284,11 +284,11 @@ export const shrubs = [
   ),
   ...kin(
     {
-      id: 'lonicera-gold', common: 'Box honeysuckle', botanical: 'Lonicera ligustrina', variety: 'gold', group: 'shrub', roles: ['filler', 'spiller'], habit: 'bush',
+      id: 'lonicera-gold', common: 'Box honeysuckle', botanical: 'Lonicera ligustrina', variety: 'gold', group: 'shrub', roles: ['filler'], habit: 'bush',
       height: [200, 350], spread: [250, 350], trail: [40, 120], vigour: 2, sun: [2, 3, 9, 12], scorch: null, water: 'moderate', feed: 'light',
       cold: { winter: -18, night: -12 }, season: 'year-round', bloom: '0000 0000 0000', leaf: ['fine', 10, 'ovate', 'glossy'], flower: ['none', 0, 0],
       colours: [['leaf', '#c9c842', 0.9], ['edge', '#9fae3c', 0.1]], starts: { p9: 2.4, p10: 3 },
-      deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['mild', 'unknown', 'unknown'], sap: 'unknown', spreads: true, note: 'Tiny gold leaves on arching sprays, winter and summer.',
+      deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['mild', 'mild', 'mild'], sap: 'unknown', spreads: true, note: 'Tiny gold leaves on arching sprays, winter and summer.', poisonPart: 'berries',
     },
   ),
 ];

@@ -7,7 +7,7 @@ export const succulents = [
       height: [260, 420], spread: [300, 450], trail: [0, 0], vigour: 1, sun: [5, 7, 12, 14], scorch: null, water: 'dry', feed: 'light',
       cold: { winter: -12, night: -4 }, season: 'year-round', bloom: '0000 0000 0000', leaf: ['bold', 220, 'rosette', 'waxy'], flower: ['none', 0, 0],
       colours: [['leaf', '#8fa6a3', 0.9], ['edge', '#4b3a35', 0.1]], starts: { p10: 7, l1: 11, l2: 18 },
-      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['irritant', 'mild', 'mild'], sap: 'yes', spreads: false, note: 'Hard spines at eye height for a child: site with care.',
+      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['irritant', 'toxic', 'toxic'], sap: 'yes', spreads: false, note: 'Hard spines at eye height for a child: site with care.',
     },
   ),
   ...kin(
@@ -108,11 +108,11 @@ export const succulents = [
   ),
   ...kin(
     {
-      id: 'chalksticks', common: 'Blue chalksticks', botanical: 'Curio repens', variety: 'blue', group: 'succulent', roles: ['filler', 'spiller'], habit: 'mound',
+      id: 'chalksticks', common: 'Blue chalksticks', botanical: 'Curio repens', variety: 'blue', group: 'succulent', roles: ['filler'], habit: 'mound',
       height: [100, 180], spread: [220, 320], trail: [60, 130], vigour: 2, sun: [4, 6, 12, 14], scorch: null, water: 'dry', feed: 'light',
       cold: { winter: -3, night: 3 }, season: 'warm', bloom: '0000 0000 0000', leaf: ['fine', 38, 'needle', 'waxy'], flower: ['none', 0, 0],
       colours: [['leaf', '#8fb0b8', 1]], starts: { p9: 3 },
-      deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['mild', 'toxic', 'toxic'], sap: 'yes', spreads: false, note: 'The bluest leaf for dry pots; poisonous if eaten.',
+      deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['toxic', 'toxic', 'toxic'], sap: 'yes', spreads: false, note: 'The bluest leaf for dry pots; poisonous if eaten.',
     },
   ),
   ...kin(
@@ -121,7 +121,7 @@ export const succulents = [
       height: [160, 260], spread: [180, 260], trail: [0, 0], vigour: 1, sun: [3, 4, 9, 11], scorch: 5, water: 'dry', feed: 'light',
       cold: { winter: 3, night: 8 }, season: 'warm', bloom: '0002 5553 3321', leaf: ['medium', 60, 'round', 'waxy'], flower: ['ball', 60, 0.32],
       colours: [['leaf', '#3f7a42', 1], ['flower', '#f0701e', 1]], starts: { p9: 3, p10: 3.8 },
-      deadhead: 'helps', pinch: 'no', edible: 'no', poison: ['mild', 'toxic', 'toxic'], sap: 'no', spreads: false, note: 'Flowers for months; poisonous to pets.',
+      deadhead: 'helps', pinch: 'no', edible: 'no', poison: ['toxic', 'toxic', 'toxic'], sap: 'no', spreads: false, note: 'Flowers for months; poisonous to pets.', poisonPart: 'flowers most',
     },
     { id: 'kalanchoe-pink', variety: 'pink', colours: [['leaf', '#3f7a42', 1], ['flower', '#e0528f', 1]] },
   ),
@@ -159,14 +159,14 @@ export const succulents = [
       height: [400, 700], spread: [450, 600], trail: [0, 0], vigour: 1, sun: [5, 6, 13, 15], scorch: null, water: 'dry', feed: 'light',
       cold: { winter: -24, night: -15 }, season: 'year-round', bloom: '0000 0000 0000', leaf: ['bold', 450, 'strap', 'waxy'], flower: ['none', 0, 0],
       colours: [['leaf', '#6f8f5a', 0.55], ['edge', '#e6d772', 0.45]], starts: { l1: 9, l2: 14, l3: 20 },
-      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['mild', 'mild', 'mild'], sap: 'unknown', spreads: false, note: 'Stiff tips at eye height: site with care.',
+      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['mild', 'toxic', 'toxic'], sap: 'unknown', spreads: false, note: 'Stiff tips at eye height: site with care.',
     },
   ),
   ...kin(
     {
       id: 'ghost-plant', common: 'Ghost plant', botanical: 'Graptopetalum paraguayense', variety: '', group: 'succulent', roles: ['filler', 'spiller'], habit: 'rosette',
       height: [90, 150], spread: [180, 260], trail: [80, 180], vigour: 1, sun: [4, 5, 12, 14], scorch: null, water: 'dry', feed: 'light',
-      cold: { winter: -6, night: 1 }, season: 'warm', bloom: '0000 0000 0000', leaf: ['medium', 45, 'rosette', 'waxy'], flower: ['none', 0, 0],
+      cold: { winter: -6, night: -3 }, season: 'warm', bloom: '0000 0000 0000', leaf: ['medium', 45, 'rosette', 'waxy'], flower: ['none', 0, 0],
       colours: [['leaf', '#b5b9b5', 0.85], ['edge', '#c9a5a8', 0.15]], starts: { p9: 3.2 },
       deadhead: 'no', pinch: 'no', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Pearl rosettes that lean out and hang with age.',
     },
@@ -186,16 +186,16 @@ export const succulents = [
       height: [50, 90], spread: [240, 340], trail: [150, 300], vigour: 3, sun: [3, 5, 12, 14], scorch: null, water: 'dry', feed: 'light',
       cold: { winter: -2, night: 4 }, season: 'warm', bloom: '0000 2466 6400', leaf: ['fine', 22, 'heart', 'waxy'], flower: ['daisy', 14, 0.06],
       colours: [['leaf', '#6f9f5a', 0.65], ['edge', '#ece9b8', 0.35], ['flower', '#d92a5c', 1]], starts: { p9: 2.4 },
-      deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Fleshy and quick, with small red stars.',
+      deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: true, note: 'Fleshy and quick, with small red stars.',
     },
   ),
   ...kin(
     {
       id: 'agave-striped', common: 'Agave', botanical: 'Agave americana', variety: 'yellow edged', group: 'succulent', roles: ['thriller'], habit: 'rosette',
       height: [350, 600], spread: [400, 600], trail: [0, 0], vigour: 1, sun: [5, 7, 13, 15], scorch: null, water: 'dry', feed: 'light',
-      cold: { winter: -6, night: 1 }, season: 'year-round', bloom: '0000 0000 0000', leaf: ['bold', 380, 'rosette', 'waxy'], flower: ['none', 0, 0],
+      cold: { winter: -6, night: -4 }, season: 'year-round', bloom: '0000 0000 0000', leaf: ['bold', 380, 'rosette', 'waxy'], flower: ['none', 0, 0],
       colours: [['leaf', '#7f9f98', 0.6], ['edge', '#e9dc84', 0.4]], starts: { l1: 11, l2: 18, l3: 26 },
-      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['irritant', 'mild', 'mild'], sap: 'yes', spreads: false, note: 'Wicked tips and burning sap: gloves, and away from paths.',
+      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['irritant', 'toxic', 'toxic'], sap: 'yes', spreads: false, note: 'Wicked tips and burning sap: gloves, and away from paths.',
     },
   ),
 ];

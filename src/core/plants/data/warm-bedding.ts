@@ -25,10 +25,10 @@ export const warmBedding = [
       height: [320, 480], spread: [220, 320], trail: [0, 0], vigour: 2, sun: [5, 6, 12, 14], scorch: null, water: 'moderate', feed: 'medium',
       cold: { winter: 0, night: 7 }, season: 'warm', bloom: '0000 2799 9840', leaf: ['fine', 45, 'ovate', 'glossy'], flower: ['spike', 18, 0.4],
       colours: [['leaf', '#4f7442', 1], ['flower', '#7f3fa0', 0.8], ['throat', '#c79be0', 0.2]], starts: { p9: 2.8, p10: 3.4, l1: 6 },
-      deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['none', 'unknown', 'unknown'], sap: 'no', spreads: false, note: 'Thrives in heat and needs no deadheading.',
+      deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Thrives in heat and needs no deadheading.',
     },
-    { id: 'angelonia-white', variety: 'white', colours: [['leaf', '#557b47', 1], ['flower', '#f5f4ee', 0.9], ['throat', '#d8dcc4', 0.1]] },
-    { id: 'angelonia-pink', variety: 'pink', colours: [['leaf', '#4f7442', 1], ['flower', '#d983ab', 0.85], ['throat', '#f3d5e2', 0.15]] },
+    { id: 'angelonia-white', variety: 'white', colours: [['leaf', '#557b47', 1], ['flower', '#f5f4ee', 0.9], ['throat', '#d8dcc4', 0.1]], poison: ['none', 'none', 'none'] },
+    { id: 'angelonia-pink', variety: 'pink', colours: [['leaf', '#4f7442', 1], ['flower', '#d983ab', 0.85], ['throat', '#f3d5e2', 0.15]], poison: ['none', 'none', 'none'] },
   ),
   ...kin(
     {
@@ -49,17 +49,17 @@ export const warmBedding = [
   ...kin(
     {
       id: 'calibrachoa-orange', common: 'Calibrachoa', botanical: 'Calibrachoa × hybrida', variety: 'orange', group: 'warm bedding', roles: ['filler', 'spiller'], habit: 'cascade',
-      height: [150, 230], spread: [260, 380], trail: [150, 280], vigour: 3, sun: [4, 6, 12, 14], scorch: null, water: 'thirsty', feed: 'hungry',
+      height: [150, 230], spread: [260, 380], trail: [150, 280], vigour: 3, sun: [4, 6, 12, 14], scorch: null, water: 'moderate', feed: 'hungry',
       cold: { winter: -2, night: 2 }, season: 'warm', bloom: '0000 5999 9850', leaf: ['fine', 18, 'ovate', 'matte'], flower: ['trumpet', 28, 0.58],
       colours: [['leaf', '#587f3e', 1], ['flower', '#f07f1d', 0.85], ['throat', '#7a2d10', 0.15]], starts: { p9: 2.4, p10: 3.2 },
-      deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['unknown', 'unknown', 'unknown'], sap: 'no', spreads: false, note: 'Drops its own dead flowers; wants feed every week.',
+      deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Drops its own dead flowers; wants feed every week.',
     },
-    { id: 'calibrachoa-yellow', variety: 'lemon', colours: [['leaf', '#5f8743', 1], ['flower', '#f6e04a', 0.9], ['throat', '#c08a17', 0.1]] },
-    { id: 'calibrachoa-violet', variety: 'blue-violet', colours: [['leaf', '#557c40', 1], ['flower', '#5b46b8', 0.88], ['throat', '#f2d34c', 0.12]] },
-    { id: 'calibrachoa-pink', variety: 'rose pink', colours: [['leaf', '#587f3e', 1], ['flower', '#e0568f', 0.88], ['throat', '#f2d04a', 0.12]] },
-    { id: 'calibrachoa-white', variety: 'white', colours: [['leaf', '#5f8743', 1], ['flower', '#f8f7f2', 0.92], ['throat', '#e6cf5a', 0.08]] },
-    { id: 'calibrachoa-red', variety: 'cherry red', colours: [['leaf', '#557c3e', 1], ['flower', '#c81f3a', 0.9], ['throat', '#5c0f1c', 0.1]] },
-    { id: 'calibrachoa-apricot', variety: 'apricot', colours: [['leaf', '#5f8743', 1], ['flower', '#f6b27a', 0.85], ['throat', '#c9562a', 0.15]] },
+    { id: 'calibrachoa-yellow', variety: 'lemon', colours: [['leaf', '#5f8743', 1], ['flower', '#f6e04a', 0.9], ['throat', '#c08a17', 0.1]], poison: ['none', 'none', 'none'] },
+    { id: 'calibrachoa-violet', variety: 'blue-violet', colours: [['leaf', '#557c40', 1], ['flower', '#5b46b8', 0.88], ['throat', '#f2d34c', 0.12]], poison: ['none', 'none', 'none'] },
+    { id: 'calibrachoa-pink', variety: 'rose pink', colours: [['leaf', '#587f3e', 1], ['flower', '#e0568f', 0.88], ['throat', '#f2d04a', 0.12]], poison: ['none', 'none', 'none'] },
+    { id: 'calibrachoa-white', variety: 'white', colours: [['leaf', '#5f8743', 1], ['flower', '#f8f7f2', 0.92], ['throat', '#e6cf5a', 0.08]], poison: ['none', 'none', 'none'] },
+    { id: 'calibrachoa-red', variety: 'cherry red', colours: [['leaf', '#557c3e', 1], ['flower', '#c81f3a', 0.9], ['throat', '#5c0f1c', 0.1]], poison: ['none', 'none', 'none'] },
+    { id: 'calibrachoa-apricot', variety: 'apricot', colours: [['leaf', '#5f8743', 1], ['flower', '#f6b27a', 0.85], ['throat', '#c9562a', 0.15]], poison: ['none', 'none', 'none'] },
   ),
   ...kin(
     {
@@ -78,13 +78,13 @@ export const warmBedding = [
     {
       id: 'verbena-magenta', common: 'Verbena', botanical: 'Verbena × hybrida', variety: 'magenta', group: 'warm bedding', roles: ['filler', 'spiller'], habit: 'cascade',
       height: [160, 250], spread: [280, 400], trail: [120, 240], vigour: 3, sun: [5, 6, 12, 14], scorch: null, water: 'moderate', feed: 'medium',
-      cold: { winter: -3, night: 2 }, season: 'warm', bloom: '0000 4899 8740', leaf: ['fine', 35, 'feather', 'matte'], flower: ['ball', 42, 0.42],
+      cold: { winter: -3, night: 2 }, season: 'warm', bloom: '0000 4899 8740', leaf: ['fine', 35, 'ovate', 'matte'], flower: ['ball', 42, 0.42],
       colours: [['leaf', '#4f7a3f', 1], ['flower', '#cc2f86', 0.92], ['throat', '#f3d2e4', 0.08]], starts: { pack6: 4.5, p9: 2.4 },
-      deadhead: 'helps', pinch: 'helps', edible: 'no', poison: ['none', 'unknown', 'unknown'], sap: 'no', spreads: false, note: 'Shear after each flush; watch for mildew.',
+      deadhead: 'helps', pinch: 'helps', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Shear after each flush; watch for mildew.',
     },
-    { id: 'verbena-red', variety: 'scarlet', colours: [['leaf', '#4f7a3f', 1], ['flower', '#d4252b', 0.92], ['throat', '#f6d9c8', 0.08]] },
-    { id: 'verbena-white', variety: 'white', colours: [['leaf', '#568246', 1], ['flower', '#f7f6f2', 0.95], ['throat', '#e7e3c2', 0.05]] },
-    { id: 'verbena-peach', variety: 'peach', colours: [['leaf', '#568246', 1], ['flower', '#f4b294', 0.92], ['throat', '#f9e3cf', 0.08]] },
+    { id: 'verbena-red', variety: 'scarlet', colours: [['leaf', '#4f7a3f', 1], ['flower', '#d4252b', 0.92], ['throat', '#f6d9c8', 0.08]], poison: ['none', 'none', 'none'] },
+    { id: 'verbena-white', variety: 'white', colours: [['leaf', '#568246', 1], ['flower', '#f7f6f2', 0.95], ['throat', '#e7e3c2', 0.05]], poison: ['none', 'none', 'none'] },
+    { id: 'verbena-peach', variety: 'peach', colours: [['leaf', '#568246', 1], ['flower', '#f4b294', 0.92], ['throat', '#f9e3cf', 0.08]], poison: ['none', 'none', 'none'] },
   ),
   ...kin(
     {
@@ -100,17 +100,17 @@ export const warmBedding = [
   ...kin(
     {
       id: 'bidens-yellow', common: 'Bidens', botanical: 'Bidens ferulifolia', variety: 'golden', group: 'warm bedding', roles: ['filler', 'spiller'], habit: 'cascade',
-      height: [180, 280], spread: [300, 450], trail: [120, 260], vigour: 4, sun: [4, 6, 12, 14], scorch: null, water: 'thirsty', feed: 'medium',
+      height: [180, 280], spread: [300, 450], trail: [120, 260], vigour: 4, sun: [4, 6, 12, 14], scorch: null, water: 'moderate', feed: 'medium',
       cold: { winter: -3, night: 1 }, season: 'warm', bloom: '0000 5899 9961', leaf: ['fine', 45, 'feather', 'matte'], flower: ['daisy', 32, 0.4],
       colours: [['leaf', '#4f7f3c', 1], ['flower', '#f7c515', 0.88], ['throat', '#b9740a', 0.12]], starts: { pack6: 4.5, p9: 2.2 },
-      deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['unknown', 'unknown', 'unknown'], sap: 'no', spreads: false, note: 'Runs through its neighbours; trim it to keep the peace.',
+      deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Runs through its neighbours; trim it to keep the peace.',
     },
-    { id: 'bidens-orange', variety: 'orange and gold', colours: [['leaf', '#4f7f3c', 1], ['flower', '#f08a1a', 0.75], ['throat', '#f6c52a', 0.25]] },
+    { id: 'bidens-orange', variety: 'orange and gold', colours: [['leaf', '#4f7f3c', 1], ['flower', '#f08a1a', 0.75], ['throat', '#f6c52a', 0.25]], poison: ['none', 'none', 'none'] },
   ),
   ...kin(
     {
       id: 'lantana-sunset', common: 'Lantana', botanical: 'Lantana camara', variety: 'yellow to red', group: 'warm bedding', roles: ['filler'], habit: 'bush',
-      height: [260, 420], spread: [300, 420], trail: [0, 0], vigour: 3, sun: [6, 7, 14, 15], scorch: null, water: 'moderate', feed: 'medium',
+      height: [260, 420], spread: [300, 420], trail: [0, 0], vigour: 3, sun: [6, 7, 14, 15], scorch: null, water: 'dry', feed: 'medium',
       cold: { winter: -2, night: 7 }, season: 'warm', bloom: '0000 3799 9850', leaf: ['medium', 55, 'ovate', 'matte'], flower: ['ball', 36, 0.35],
       colours: [['leaf', '#466f3a', 1], ['flower', '#f3a51f', 0.6], ['throat', '#d83a2a', 0.4]], starts: { p9: 3, l1: 6.5 },
       deadhead: 'helps', pinch: 'helps', edible: 'no', poison: ['toxic', 'toxic', 'toxic'], sap: 'yes', spreads: true, note: 'Berries are poisonous; leaves roughen skin.',
@@ -129,12 +129,12 @@ export const warmBedding = [
   ...kin(
     {
       id: 'ageratum-blue', common: 'Floss flower', botanical: 'Ageratum houstonianum', variety: 'powder blue', group: 'warm bedding', roles: ['filler'], habit: 'mound',
-      height: [160, 260], spread: [180, 260], trail: [0, 0], vigour: 2, sun: [3, 4, 9, 12], scorch: 4, water: 'moderate', feed: 'medium',
+      height: [160, 260], spread: [180, 260], trail: [0, 0], vigour: 2, sun: [3, 4, 9, 12], scorch: 4, water: 'thirsty', feed: 'medium',
       cold: { winter: 0, night: 4 }, season: 'warm', bloom: '0000 4899 8630', leaf: ['medium', 40, 'heart', 'felted'], flower: ['ball', 26, 0.5],
       colours: [['leaf', '#58804a', 1], ['flower', '#8a93d8', 1]], starts: { pack6: 3.6, p9: 1.9 },
-      deadhead: 'helps', pinch: 'no', edible: 'no', poison: ['mild', 'mild', 'mild'], sap: 'no', spreads: true, note: 'Soft blue buttons; do not let it wilt.',
+      deadhead: 'helps', pinch: 'no', edible: 'no', poison: ['toxic', 'toxic', 'toxic'], sap: 'no', spreads: true, note: 'Soft blue buttons; do not let it wilt.',
     },
-    { id: 'ageratum-white', variety: 'white', colours: [['leaf', '#5d864e', 1], ['flower', '#f4f4ee', 1]] },
+    { id: 'ageratum-white', variety: 'white', colours: [['leaf', '#5d864e', 1], ['flower', '#f4f4ee', 1]], note: 'Soft white buttons; do not let it wilt.' },
   ),
   ...kin(
     {
@@ -152,7 +152,7 @@ export const warmBedding = [
       height: [110, 170], spread: [200, 300], trail: [150, 260], vigour: 2, sun: [2, 3, 7, 10], scorch: 3, water: 'thirsty', feed: 'medium',
       cold: { winter: -2, night: 1 }, season: 'cool', bloom: '0003 9974 5630', leaf: ['fine', 16, 'ovate', 'matte'], flower: ['round', 14, 0.55],
       colours: [['leaf', '#547a45', 1], ['flower', '#4a63cf', 0.85], ['throat', '#f2f3fa', 0.15]], starts: { pack6: 3.4, p9: 1.8 },
-      deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['mild', 'mild', 'mild'], sap: 'no', spreads: false, note: 'Browns in heat; shear it and it comes again.',
+      deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['mild', 'toxic', 'toxic'], sap: 'unknown', spreads: false, note: 'Browns in heat; shear it and it comes again.',
     },
     { id: 'lobelia-white', variety: 'white', colours: [['leaf', '#5d8450', 1], ['flower', '#f7f7f6', 0.94], ['throat', '#dbe3c0', 0.06]] },
     { id: 'lobelia-deep', variety: 'deep blue, white eye', colours: [['leaf', '#4a6a44', 0.85], ['stem', '#5a3a4e', 0.15], ['flower', '#2b36a8', 0.85], ['throat', '#f2f3fa', 0.15]] },
@@ -163,10 +163,10 @@ export const warmBedding = [
       height: [140, 210], spread: [320, 460], trail: [200, 360], vigour: 4, sun: [4, 6, 13, 15], scorch: null, water: 'moderate', feed: 'light',
       cold: { winter: -2, night: 3 }, season: 'warm', bloom: '0000 4899 9850', leaf: ['medium', 35, 'ovate', 'matte'], flower: ['airy', 24, 0.45],
       colours: [['leaf', '#4f7d43', 1], ['flower', '#7366c4', 0.88], ['throat', '#f3efe0', 0.12]], starts: { p9: 2.6, p10: 3.4 },
-      deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['unknown', 'unknown', 'unknown'], sap: 'no', spreads: false, note: 'Takes heat and a missed watering.',
+      deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Takes heat and a missed watering.',
     },
-    { id: 'fan-flower-pink', variety: 'pink', colours: [['leaf', '#4f7d43', 1], ['flower', '#e08ab4', 0.88], ['throat', '#f8efe4', 0.12]] },
-    { id: 'fan-flower-white', variety: 'white', colours: [['leaf', '#568446', 1], ['flower', '#f6f5ef', 0.92], ['throat', '#e9dc9a', 0.08]] },
+    { id: 'fan-flower-pink', variety: 'pink', colours: [['leaf', '#4f7d43', 1], ['flower', '#e08ab4', 0.88], ['throat', '#f8efe4', 0.12]], poison: ['none', 'none', 'none'] },
+    { id: 'fan-flower-white', variety: 'white', colours: [['leaf', '#568446', 1], ['flower', '#f6f5ef', 0.92], ['throat', '#e9dc9a', 0.08]], poison: ['none', 'none', 'none'] },
   ),
   ...kin(
     {
@@ -174,10 +174,10 @@ export const warmBedding = [
       height: [90, 150], spread: [260, 380], trail: [200, 380], vigour: 3, sun: [3, 4, 8, 11], scorch: 4, water: 'thirsty', feed: 'medium',
       cold: { winter: -2, night: 1 }, season: 'warm', bloom: '0001 7988 8862', leaf: ['fine', 16, 'round', 'matte'], flower: ['round', 16, 0.5],
       colours: [['leaf', '#4f7f45', 1], ['flower', '#fbfbf8', 0.92], ['throat', '#eec53a', 0.08]], starts: { pack6: 4.4, p9: 2.2 },
-      deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['none', 'unknown', 'unknown'], sap: 'no', spreads: false, note: 'Drops every flower if it dries out once.',
+      deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Drops every flower if it dries out once.',
     },
-    { id: 'bacopa-lilac', variety: 'lilac', colours: [['leaf', '#4f7f45', 1], ['flower', '#b79ad6', 0.92], ['throat', '#eec53a', 0.08]] },
-    { id: 'bacopa-pink', variety: 'pale pink', colours: [['leaf', '#4f7f45', 1], ['flower', '#efbfd2', 0.92], ['throat', '#e4b03a', 0.08]] },
+    { id: 'bacopa-lilac', variety: 'lilac', colours: [['leaf', '#4f7f45', 1], ['flower', '#b79ad6', 0.92], ['throat', '#eec53a', 0.08]], poison: ['none', 'none', 'none'] },
+    { id: 'bacopa-pink', variety: 'pale pink', colours: [['leaf', '#4f7f45', 1], ['flower', '#efbfd2', 0.92], ['throat', '#e4b03a', 0.08]], poison: ['none', 'none', 'none'] },
   ),
   ...kin(
     {
@@ -185,10 +185,10 @@ export const warmBedding = [
       height: [130, 200], spread: [320, 460], trail: [200, 360], vigour: 3, sun: [5, 6, 12, 14], scorch: null, water: 'moderate', feed: 'medium',
       cold: { winter: -4, night: 1 }, season: 'warm', bloom: '0000 4899 9850', leaf: ['fine', 32, 'feather', 'matte'], flower: ['ball', 38, 0.42],
       colours: [['leaf', '#4d7940', 1], ['flower', '#6a33a8', 0.92], ['throat', '#d8c4f0', 0.08]], starts: { pack6: 4.5, p9: 2.4 },
-      deadhead: 'helps', pinch: 'helps', edible: 'no', poison: ['none', 'unknown', 'unknown'], sap: 'no', spreads: false, note: 'Pinch twice and it covers a rim by July.',
+      deadhead: 'helps', pinch: 'helps', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Pinch twice and it covers a rim by July.',
     },
-    { id: 'verbena-trailing-pink', variety: 'pink', colours: [['leaf', '#4d7940', 1], ['flower', '#e06a9c', 0.92], ['throat', '#f7d9e6', 0.08]] },
-    { id: 'verbena-trailing-white', variety: 'white', colours: [['leaf', '#548146', 1], ['flower', '#f6f5f1', 0.95], ['throat', '#dfe6c8', 0.05]] },
+    { id: 'verbena-trailing-pink', variety: 'pink', colours: [['leaf', '#4d7940', 1], ['flower', '#e06a9c', 0.92], ['throat', '#f7d9e6', 0.08]], poison: ['none', 'none', 'none'] },
+    { id: 'verbena-trailing-white', variety: 'white', colours: [['leaf', '#548146', 1], ['flower', '#f6f5f1', 0.95], ['throat', '#dfe6c8', 0.05]], poison: ['none', 'none', 'none'] },
   ),
   ...kin(
     {
@@ -212,13 +212,13 @@ export const warmBedding = [
     },
     { id: 'pelargonium-ivy-lilac', variety: 'lilac pink', colours: [['leaf', '#4f8040', 0.9], ['edge', '#7d9a4c', 0.1], ['flower', '#cf8fc8', 1]] },
     { id: 'pelargonium-ivy-white', variety: 'white', colours: [['leaf', '#558748', 0.9], ['edge', '#86a254', 0.1], ['flower', '#f7f5ef', 1]] },
-    { id: 'pelargonium-ivy-burgundy', variety: 'burgundy', colours: [['leaf', '#4c7a3e', 0.9], ['edge', '#75924a', 0.1], ['flower', '#7d1636', 1]] },
+    { id: 'pelargonium-ivy-burgundy', variety: 'burgundy', colours: [['leaf', '#4c7a3e', 0.9], ['edge', '#75924a', 0.1], ['flower', '#7d1636', 1]], pinch: 'helps' },
   ),
   ...kin(
     {
       id: 'pelargonium-scented', common: 'Scented pelargonium', botanical: 'Pelargonium graveolens', variety: 'rose-scented leaf', group: 'warm bedding', roles: ['filler'], habit: 'bush',
       height: [300, 480], spread: [300, 420], trail: [0, 0], vigour: 3, sun: [4, 5, 11, 14], scorch: null, water: 'dry', feed: 'light',
-      cold: { winter: -1, night: 4 }, season: 'warm', bloom: '0000 3576 4200', leaf: ['medium', 60, 'feather', 'felted'], flower: ['round', 22, 0.1],
+      cold: { winter: -1, night: 4 }, season: 'warm', bloom: '0000 3576 4200', leaf: ['medium', 60, 'lobed', 'felted'], flower: ['round', 22, 0.1],
       colours: [['leaf', '#7d9a72', 1], ['flower', '#d9a6c6', 0.8], ['throat', '#8a3f78', 0.2]], starts: { p9: 2.8, l1: 5.5 },
       deadhead: 'helps', pinch: 'helps', edible: 'no', poison: ['irritant', 'toxic', 'toxic'], sap: 'yes', spreads: false, note: 'Rub the leaf: plant it where a hand passes.',
     },
@@ -262,9 +262,9 @@ export const warmBedding = [
       height: [160, 240], spread: [200, 280], trail: [0, 0], vigour: 2, sun: [6, 7, 14, 15], scorch: null, water: 'dry', feed: 'light',
       cold: { winter: -3, night: 2 }, season: 'warm', bloom: '0000 4899 9830', leaf: ['medium', 90, 'strap', 'matte'], flower: ['daisy', 72, 0.4],
       colours: [['leaf', '#5d7f4e', 0.8], ['edge', '#c9d2c0', 0.2], ['flower', '#f28a12', 0.8], ['throat', '#4a2a12', 0.2]], starts: { pack6: 4.6, p9: 2.3 },
-      deadhead: 'helps', pinch: 'no', edible: 'no', poison: ['none', 'unknown', 'unknown'], sap: 'no', spreads: true, note: 'Shuts in dull weather; made for heat and drought.',
+      deadhead: 'helps', pinch: 'no', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: true, note: 'Shuts in dull weather; made for heat and drought.',
     },
-    { id: 'gazania-yellow', variety: 'yellow', colours: [['leaf', '#5d7f4e', 0.8], ['edge', '#c9d2c0', 0.2], ['flower', '#f6cf26', 0.88], ['throat', '#a9761a', 0.12]] },
+    { id: 'gazania-yellow', variety: 'yellow', colours: [['leaf', '#5d7f4e', 0.8], ['edge', '#c9d2c0', 0.2], ['flower', '#f6cf26', 0.88], ['throat', '#a9761a', 0.12]], poison: ['none', 'none', 'none'] },
   ),
   ...kin(
     {
@@ -292,7 +292,7 @@ export const warmBedding = [
       height: [250, 420], spread: [220, 320], trail: [0, 0], vigour: 2, sun: [6, 7, 13, 15], scorch: null, water: 'moderate', feed: 'light',
       cold: { winter: 2, night: 8 }, season: 'warm', bloom: '0000 0589 9840', leaf: ['medium', 55, 'ovate', 'felted'], flower: ['ball', 26, 0.32],
       colours: [['leaf', '#5e8549', 1], ['flower', '#b5227e', 1]], starts: { pack6: 4.2, p9: 2.2 },
-      deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['none', 'unknown', 'unknown'], sap: 'no', spreads: false, note: 'Everlasting buttons that dry on the plant.',
+      deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Everlasting buttons that dry on the plant.',
     },
   ),
   ...kin(
@@ -330,7 +330,7 @@ export const warmBedding = [
       height: [150, 230], spread: [250, 350], trail: [80, 180], vigour: 3, sun: [4, 5, 11, 13], scorch: null, water: 'moderate', feed: 'medium',
       cold: { winter: -3, night: 1 }, season: 'warm', bloom: '0002 6898 8841', leaf: ['fine', 26, 'feather', 'matte'], flower: ['daisy', 24, 0.42],
       colours: [['leaf', '#6a9156', 1], ['flower', '#8d83d0', 0.85], ['throat', '#f0cf3c', 0.15]], starts: { pack6: 4.6, p9: 2.3 },
-      deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['none', 'unknown', 'unknown'], sap: 'no', spreads: false, note: 'Fine and steady; a good weaver between bigger leaves.',
+      deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Fine and steady; a good weaver between bigger leaves.',
     },
   ),
   ...kin(
@@ -339,7 +339,7 @@ export const warmBedding = [
       height: [220, 340], spread: [240, 340], trail: [0, 60], vigour: 2, sun: [5, 6, 11, 13], scorch: null, water: 'moderate', feed: 'medium',
       cold: { winter: -3, night: 2 }, season: 'warm', bloom: '0001 6887 7762', leaf: ['fine', 24, 'ovate', 'matte'], flower: ['daisy', 34, 0.32],
       colours: [['leaf', '#557f4b', 1], ['flower', '#6b93dd', 0.82], ['throat', '#f2cb2c', 0.18]], starts: { p9: 2.5, l1: 5.5 },
-      deadhead: 'helps', pinch: 'helps', edible: 'no', poison: ['none', 'unknown', 'unknown'], sap: 'no', spreads: false, note: 'True blue and rare for it; deadhead to keep it coming.',
+      deadhead: 'helps', pinch: 'helps', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'True blue and rare for it; deadhead to keep it coming.',
     },
   ),
   ...kin(
@@ -377,7 +377,7 @@ export const warmBedding = [
       height: [130, 200], spread: [260, 380], trail: [120, 260], vigour: 2, sun: [5, 6, 13, 15], scorch: null, water: 'dry', feed: 'light',
       cold: { winter: 2, night: 6 }, season: 'warm', bloom: '0000 3799 9840', leaf: ['fine', 18, 'ovate', 'felted'], flower: ['round', 22, 0.35],
       colours: [['leaf', '#7d9a7c', 1], ['flower', '#5a86dc', 0.88], ['throat', '#f4f5f8', 0.12]], starts: { p9: 2.5, p10: 3.2 },
-      deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['unknown', 'unknown', 'unknown'], sap: 'no', spreads: false, note: 'Blue that takes full sun; open by day, shut by evening.',
+      deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Blue that takes full sun; open by day, shut by evening.',
     },
   ),
   ...kin(
@@ -396,7 +396,7 @@ export const warmBedding = [
       height: [220, 340], spread: [240, 340], trail: [0, 0], vigour: 2, sun: [5, 6, 13, 15], scorch: null, water: 'dry', feed: 'light',
       cold: { winter: 4, night: 10 }, season: 'warm', bloom: '0000 3799 9840', leaf: ['medium', 42, 'ovate', 'glossy'], flower: ['round', 42, 0.42],
       colours: [['leaf', '#3f7a3f', 0.9], ['vein', '#8fb57c', 0.1], ['flower', '#e0699b', 0.85], ['throat', '#a51f55', 0.15]], starts: { pack6: 4.6, p9: 2.4 },
-      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['toxic', 'toxic', 'toxic'], sap: 'yes', spreads: false, note: 'Poisonous if eaten. Hates cold, wet roots.',
+      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['toxic', 'toxic', 'toxic'], sap: 'yes', spreads: true, note: 'Poisonous if eaten. Hates cold, wet roots.',
     },
     { id: 'catharanthus-white', variety: 'white', colours: [['leaf', '#3f7a3f', 0.9], ['vein', '#8fb57c', 0.1], ['flower', '#f8f7f3', 0.9], ['throat', '#d8dca8', 0.1]] },
   ),
@@ -411,7 +411,7 @@ export const warmBedding = [
   ),
   ...kin(
     {
-      id: 'cuphea-bat', common: 'Bat-faced cuphea', botanical: 'Cuphea llavea', variety: 'red and violet', group: 'warm bedding', roles: ['filler', 'spiller'], habit: 'mound',
+      id: 'cuphea-bat', common: 'Bat-faced cuphea', botanical: 'Cuphea llavea', variety: 'red and violet', group: 'warm bedding', roles: ['filler'], habit: 'mound',
       height: [220, 340], spread: [280, 380], trail: [60, 140], vigour: 3, sun: [4, 5, 12, 14], scorch: null, water: 'moderate', feed: 'medium',
       cold: { winter: 0, night: 4 }, season: 'warm', bloom: '0000 4799 9840', leaf: ['medium', 42, 'ovate', 'matte'], flower: ['round', 28, 0.32],
       colours: [['leaf', '#4f7b41', 1], ['flower', '#cf1f3c', 0.7], ['throat', '#4a1f66', 0.3]], starts: { p9: 2.5 },
@@ -424,10 +424,10 @@ export const warmBedding = [
       height: [200, 300], spread: [200, 280], trail: [0, 40], vigour: 2, sun: [4, 5, 9, 12], scorch: 5, water: 'moderate', feed: 'medium',
       cold: { winter: -4, night: 0 }, season: 'cool', bloom: '0026 9973 4763', leaf: ['fine', 28, 'ovate', 'matte'], flower: ['round', 18, 0.5],
       colours: [['leaf', '#5c8a4b', 1], ['flower', '#f8f6f2', 0.88], ['throat', '#f1d04c', 0.12]], starts: { pack6: 4.4, p9: 2.2 },
-      deadhead: 'helps', pinch: 'helps', edible: 'no', poison: ['unknown', 'unknown', 'unknown'], sap: 'no', spreads: false, note: 'Scented; cut back in July and it flowers again.',
+      deadhead: 'helps', pinch: 'helps', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Scented; cut back in July and it flowers again.',
     },
-    { id: 'nemesia-blue', variety: 'violet-blue', colours: [['leaf', '#5c8a4b', 1], ['flower', '#7d68b8', 0.85], ['throat', '#f1d76a', 0.15]] },
-    { id: 'nemesia-red', variety: 'red and white', colours: [['leaf', '#5c8a4b', 1], ['flower', '#cf2433', 0.6], ['throat', '#f6f1e6', 0.4]] },
+    { id: 'nemesia-blue', variety: 'violet-blue', colours: [['leaf', '#5c8a4b', 1], ['flower', '#7d68b8', 0.85], ['throat', '#f1d76a', 0.15]], poison: ['none', 'none', 'none'] },
+    { id: 'nemesia-red', variety: 'red and white', colours: [['leaf', '#5c8a4b', 1], ['flower', '#cf2433', 0.6], ['throat', '#f6f1e6', 0.4]], poison: ['none', 'none', 'none'] },
   ),
   ...kin(
     {
@@ -435,9 +435,9 @@ export const warmBedding = [
       height: [250, 420], spread: [220, 300], trail: [0, 0], vigour: 2, sun: [3, 4, 10, 13], scorch: 5, water: 'moderate', feed: 'medium',
       cold: { winter: 1, night: 6 }, season: 'warm', bloom: '0000 4899 9740', leaf: ['medium', 60, 'ovate', 'matte'], flower: ['spike', 26, 0.42],
       colours: [['leaf', '#3f7338', 1], ['flower', '#d8141f', 1]], starts: { pack6: 3.8, p9: 2.1 },
-      deadhead: 'helps', pinch: 'helps', edible: 'no', poison: ['none', 'unknown', 'unknown'], sap: 'no', spreads: false, note: 'Parks’ red: a little of it goes a long way.',
+      deadhead: 'helps', pinch: 'helps', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Parks’ red: a little of it goes a long way.',
     },
-    { id: 'salvia-violet', variety: 'violet', colours: [['leaf', '#3f7338', 1], ['flower', '#5a2a86', 1]] },
+    { id: 'salvia-violet', variety: 'violet', colours: [['leaf', '#3f7338', 1], ['flower', '#5a2a86', 1]], note: 'Violet spikes all summer; cut spent ones low.', common: 'Bedding salvia' },
   ),
   ...kin(
     {
@@ -445,7 +445,7 @@ export const warmBedding = [
       height: [400, 650], spread: [350, 480], trail: [0, 0], vigour: 3, sun: [5, 6, 12, 14], scorch: null, water: 'dry', feed: 'light',
       cold: { winter: -9, night: -2 }, season: 'warm', bloom: '0000 4687 8873', leaf: ['fine', 26, 'ovate', 'matte'], flower: ['airy', 26, 0.28],
       colours: [['leaf', '#5a7f4c', 1], ['flower', '#cf2a5e', 1]], starts: { p9: 3, l1: 6.5, l2: 10 },
-      deadhead: 'helps', pinch: 'helps', edible: 'no', poison: ['none', 'unknown', 'unknown'], sap: 'no', spreads: false, note: 'Currant-scented leaves; flowers until the frost.',
+      deadhead: 'helps', pinch: 'helps', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Currant-scented leaves; flowers until the frost.',
     },
   ),
   ...kin(
@@ -454,7 +454,7 @@ export const warmBedding = [
       height: [600, 950], spread: [350, 480], trail: [0, 0], vigour: 4, sun: [4, 5, 11, 13], scorch: null, water: 'moderate', feed: 'medium',
       cold: { winter: -6, night: 2 }, season: 'warm', bloom: '0000 1589 9850', leaf: ['medium', 80, 'ovate', 'matte'], flower: ['spike', 42, 0.3],
       colours: [['leaf', '#4f7f45', 0.9], ['stem', '#2a1f3a', 0.1], ['flower', '#2f2f9e', 0.85], ['throat', '#1d1830', 0.15]], starts: { l1: 7, l2: 11 },
-      deadhead: 'helps', pinch: 'helps', edible: 'no', poison: ['none', 'unknown', 'unknown'], sap: 'no', spreads: false, note: 'Tall and airy, late and long; stake it in wind.',
+      deadhead: 'helps', pinch: 'helps', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Tall and airy, late and long; stake it in wind.',
     },
   ),
   ...kin(

@@ -2,8 +2,9 @@ import { notFound } from 'next/navigation';
 import { isStation } from '@/features/shell/stations';
 import { Workspace } from '@/features/workspace/Workspace';
 
-export default async function Page({ params }: { params: Promise<{ id: string; station: string }> }) {
-  const { id, station } = await params;
+/** One station of any container: which one is read from the address, so that a page that was kept serves for all. */
+export default async function Page({ params }: { params: Promise<{ station: string }> }) {
+  const { station } = await params;
   if (!isStation(station)) notFound();
-  return <Workspace id={id} station={station} />;
+  return <Workspace station={station} />;
 }

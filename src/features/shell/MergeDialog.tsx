@@ -9,6 +9,8 @@ import { Button } from '@/ui/Button';
 export interface Met {
   name: string;
   bench: Bench;
+  /** What of it is damaged or missing, a sentence each. */
+  problems: readonly string[];
   merge: Merge;
 }
 
@@ -20,12 +22,16 @@ const SAYS: Record<Fate, string> = {
 };
 const ORDER: readonly Fate[] = ['newer', 'older', 'new', 'same'];
 
+/** Problems listed before the rest is only counted. */
+const LISTED = 30;
+
 /** What opening a file would do to each thing, before it is done. */
 export function MergeDialog({ met, onTake, onClose }: { met: Met; onTake: () => void; onClose: () => void }) {
   const things = [
     ...met.merge.pots.map(({ pot, fate }) => ({ name: pot.planting.name, fate })),
     ...met.merge.plants.map(({ own, fate }) => ({ name: plantName(own.plant), fate })),
   ];
+  const clash = things.some(({ fate }) => fate !== 'new');
   return (
     <Dialog.Root open onOpenChange={(o) => !o && onClose()}>
       <Dialog.Portal>
@@ -33,9 +39,23 @@ export function MergeDialog({ met, onTake, onClose }: { met: Met; onTake: () => 
         <Dialog.Content className="fixed inset-x-2 top-[8vh] z-30 mx-auto flex max-h-[84vh] max-w-lg flex-col gap-3 rounded-[4px] border border-line bg-ground p-4">
           <Dialog.Title className="text-lg leading-tight">Open {met.name}?</Dialog.Title>
           <Dialog.Description className="text-[0.92rem] text-quiet">
-            Some of it is on the bench already. Of two, the newer is kept.
+            {met.problems.length > 0 && 'Part of the file is damaged: what is whole can be opened. '}
+            {clash && 'Some of it is here already. Of two, the newer is kept.'}
           </Dialog.Description>
           <dl className="min-h-0 flex-1 overflow-y-auto text-[0.92rem]">
+            {met.problems.length > 0 && (
+              <div className="hair py-1.5">
+                <dt className="font-semibold text-watchink">
+                  Left out <span className="font-normal">({met.problems.length})</span>
+                </dt>
+                {met.problems.slice(0, LISTED).map((p) => (
+                  <dd key={p} className="break-words">
+                    {p}
+                  </dd>
+                ))}
+                {met.problems.length > LISTED && <dd>and {met.problems.length - LISTED} more.</dd>}
+              </div>
+            )}
             {ORDER.map((fate) => {
               const of = things.filter((t) => t.fate === fate);
               if (of.length === 0) return null;
@@ -53,7 +73,7 @@ export function MergeDialog({ met, onTake, onClose }: { met: Met; onTake: () => 
             <Button kind="deep" onClick={onTake}>
               Open it
             </Button>
-            <Button onClick={onClose}>Leave the bench as it is</Button>
+            <Button onClick={onClose}>Leave everything as it is</Button>
           </div>
         </Dialog.Content>
       </Dialog.Portal>

@@ -1,0 +1,57 @@
+import { factsOf } from '../plants/facts';
+import { plantName } from '../plants/schema';
+import { type World, WorldSchema } from '../plants/traits';
+import { maxBy } from '../units/number';
+import { check, percent } from './check';
+
+/** What each share of strays costs. Working figure: with a third of the plants from elsewhere nothing is left. */
+const COSTS = 3;
+
+/** What a planting of each world is called. */
+const CALLED: Record<World, string> = {
+  bedding: 'a summer bedding pot',
+  tropical: 'a tropical pot',
+  woodland: 'a woodland pot',
+  alpine: 'an alpine pot',
+  succulent: 'a succulent pot',
+  winter: 'a winter pot',
+  kitchen: 'a kitchen pot',
+  meadow: 'a meadow pot',
+  shrub: 'a shrub pot',
+};
+
+/** Plants that belong together: one world that holds them all. */
+export const worlds = check({
+  name: 'Company',
+  weight: 4,
+  at: 'plants',
+  of: ({ plants }) => {
+    if (plants.length < 2) return [];
+    const all = plants.map((p) => ({ p, worlds: factsOf(p.plant).worlds }));
+    const world = maxBy(WorldSchema.options, (w) => all.filter((x) => x.worlds.includes(w)).length) ?? 'bedding';
+    const strays = all.filter((x) => !x.worlds.includes(world)).map((x) => x.p);
+    const share = strays.length / plants.length;
+    return [
+      {
+        severity: strays.length > 0 ? 'watch' : 'good',
+        measured: share,
+        band: [0, 0],
+        unit: 'from elsewhere',
+        scale: [0, 1],
+        culprits: strays.map((p) => p.id),
+        says: strays.length > 0 ? 'stray' : 'good',
+        facts: { plant: strays[0] ? plantName(strays[0].plant) : '', world: CALLED[world] },
+        rule: 'Plants of one world in one pot',
+        source: 'practice, plants that go together',
+        quality: Math.max(0, 1 - share * COSTS),
+      },
+    ];
+  },
+  words: {
+    good: (f) => `They belong together: ${f.text('world')}.`,
+    stray: (f) => `${f.text('plant')} is a stranger in ${f.text('world')}.`,
+  },
+  figure: percent,
+  bandless: true,
+  ideas: ['swap', 'take one of many out'],
+});

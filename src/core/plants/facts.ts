@@ -1,0 +1,31 @@
+import { GENERA } from './genera';
+import type { Plant } from './schema';
+import type { Facts } from './traits';
+
+type Group = Plant['group'];
+
+/** What is usual for a group, where neither the record nor its genus says. Working figures: the careful middle. */
+const USUAL: Record<Group, Facts> = {
+  'warm bedding': { rhythm: 'evenly moist', mix: 'ordinary', worlds: ['bedding'], ease: 'common' },
+  'cool bedding': { rhythm: 'evenly moist', mix: 'ordinary', worlds: ['bedding', 'winter'], ease: 'common' },
+  foliage: { rhythm: 'evenly moist', mix: 'ordinary', worlds: ['bedding'], ease: 'common' },
+  grass: { rhythm: 'dries slightly', mix: 'ordinary', worlds: ['meadow', 'bedding'], ease: 'common' },
+  tropical: { rhythm: 'evenly moist', mix: 'ordinary', worlds: ['tropical'], ease: 'occasional' },
+  succulent: { rhythm: 'dries out', mix: 'gritty', worlds: ['succulent'], ease: 'common' },
+  shade: { rhythm: 'evenly moist', mix: 'ordinary', worlds: ['woodland'], ease: 'common' },
+  perennial: { rhythm: 'dries slightly', mix: 'ordinary', worlds: ['meadow'], ease: 'common' },
+  shrub: { rhythm: 'dries slightly', mix: 'ordinary', worlds: ['shrub'], ease: 'common' },
+  herb: { rhythm: 'dries slightly', mix: 'ordinary', worlds: ['kitchen'], ease: 'staple' },
+  bulb: { rhythm: 'dries slightly', mix: 'ordinary', worlds: ['bedding', 'winter'], ease: 'common' },
+  climber: { rhythm: 'evenly moist', mix: 'ordinary', worlds: ['bedding'], ease: 'occasional' },
+};
+
+const genusOf = (botanical: string): string => botanical.replace(/^× ?/, '').split(' ')[0] ?? '';
+
+/** The facts of a plant: as its record says, else as its genus has them, else as is usual for its group. */
+export function factsOf(p: Pick<Plant, 'botanical' | 'group' | 'facts'>): Facts {
+  return { ...USUAL[p.group], ...GENERA[genusOf(p.botanical)], ...p.facts };
+}
+
+/** Whether two plants belong in one planting. */
+export const shareWorld = (a: Facts, b: Facts): boolean => a.worlds.some((w) => b.worlds.includes(w));

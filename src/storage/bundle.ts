@@ -1,0 +1,107 @@
+import { type Bench, MOST_BYTES, readBench, type Settings, tooLarge } from '@/core/formats/backup';
+import {
+  BUNDLE_ENDS,
+  bundleReader,
+  IN_BUNDLE,
+  type Opened,
+  textOf,
+  writeManifest,
+  writePlant,
+} from '@/core/formats/bundle';
+import { sumOf, unzip, zipWriter } from '@/core/formats/zip';
+import { endingOf } from '@/core/units/picture';
+import { db } from './db';
+import { readOwn } from './plants';
+import { readShelf } from './plantings';
+import { readStock } from './stock';
+
+/** So many bytes are gathered before they are handed to the browser, which may lay them on disk. */
+const PIECE_BYTES = 4_000_000;
+
+/**
+ * All that this browser keeps, as one ZIP: containers, own plants and photographs each a file. Written piece by piece,
+ * one photograph in memory at a time.
+ */
+export async function writeBundle(settings: Settings, savedAt: string): Promise<Blob> {
+  const pieces: Blob[] = [];
+  let gathered: Uint8Array<ArrayBuffer>[] = [];
+  let bytes = 0;
+  const hand = () => {
+    pieces.push(new Blob(gathered));
+    gathered = [];
+    bytes = 0;
+  };
+  const zip = zipWriter((piece) => {
+    gathered.push(new Uint8Array(piece));
+    bytes += piece.length;
+    if (bytes > PIECE_BYTES) hand();
+  });
+  const sums: Record<string, number> = {};
+  const add = (path: string, file: Uint8Array, packed = false) => {
+    sums[path] = sumOf(file);
+    zip.add(path, file, packed);
+  };
+
+  const [shelf, { own, unreadable }, stock, photographed] = await Promise.all([
+    readShelf(),
+    readOwn(),
+    readStock(),
+    db.photos.toCollection().primaryKeys(),
+  ]);
+  const photos = new Map<string, string>();
+  for (const id of photographed) {
+    const photo = await db.photos.get(id);
+    if (photo) photos.set(id, IN_BUNDLE.photo(id, endingOf(photo.blob.type)));
+  }
+  add(
+    IN_BUNDLE.manifest,
+    writeManifest({
+      savedAt,
+      pots: shelf.pots.map((p) => ({
+        id: p.planting.id,
+        changedAt: new Date(p.updatedAt).toISOString(),
+        away: p.archived,
+      })),
+      plants: own.map(({ plant: { id } }) => ({ id, photo: photos.get(id) ?? null })),
+      stock,
+      settings,
+    }),
+  );
+  for (const { planting } of shelf.pots) add(IN_BUNDLE.container(planting.id), textOf(planting));
+  for (const o of own) {
+    add(IN_BUNDLE.plant(o.plant.id), writePlant(o, savedAt));
+    const path = photos.get(o.plant.id);
+    const photo = path && (await db.photos.get(o.plant.id));
+    if (photo) add(path, new Uint8Array(await photo.blob.arrayBuffer()), true);
+  }
+  for (const { id, stored } of shelf.unreadable) add(IN_BUNDLE.unreadable(id), textOf(stored));
+  for (const id of unreadable) add(IN_BUNDLE.unreadable(id), textOf((await db.plants.get(id))?.own));
+  zip.add(IN_BUNDLE.sums, textOf(sums));
+  zip.end();
+  hand();
+  return new Blob(pieces, { type: 'application/zip' });
+}
+
+/** A Blob from its beginning to its end. */
+async function* piecesOf(blob: Blob): AsyncGenerator<Uint8Array> {
+  const reader = blob.stream().getReader();
+  for (;;) {
+    const { done, value } = await reader.read();
+    if (done) return;
+    yield value;
+  }
+}
+
+/** How every ZIP file begins. */
+const isZip = async (file: Blob): Promise<boolean> => (await file.slice(0, 2).text()) === 'PK';
+
+/** Reads a ZIP, a backup of text or one planting. Throws BadInputError where nothing in it can be read. */
+export async function openFile(file: Blob): Promise<Opened> {
+  if (!(await isZip(file))) {
+    if (file.size > MOST_BYTES) throw tooLarge(file.size);
+    const bench: Bench = readBench(await file.text());
+    return { bench, problems: [] };
+  }
+  const reader = bundleReader();
+  return reader.finish(await unzip(piecesOf(file), reader.take, BUNDLE_ENDS));
+}

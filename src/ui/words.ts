@@ -1,0 +1,3 @@
+/** “1 container”, “3 containers”, “1,200 plants”. */
+export const countOf = (n: number, one: string, many = `${one}s`): string =>
+  `${n.toLocaleString('en-GB')} ${n === 1 ? one : many}`;
