@@ -7,6 +7,7 @@ import { cover } from './cover';
 import { drainage } from './drainage';
 import { drop } from './drop';
 import { fit } from './fit';
+import { heat } from './heat';
 import { height } from './height';
 import { light } from './light';
 import { mix } from './mix';
@@ -49,6 +50,7 @@ export const CHECKS = {
   worlds,
   season,
   nights,
+  heat,
   safety,
   drainage,
   cost,

@@ -1,5 +1,6 @@
 import { formatHex, interpolate } from 'culori';
 import type { Grown } from '../growth/grown';
+import { factsOf } from '../plants/facts';
 import type { Plant } from '../plants/schema';
 import { keptBy } from '../units/keep';
 
@@ -20,10 +21,25 @@ const browned = keptBy((plant: Plant): Plant => ({
   })),
 }));
 
-/** How a plant is drawn in a week: as it lives, as frost left it, or not at all. */
+/** A plant whose fruit shows more than its flower is drawn with that: a small round thing where the flower was. */
+function fruiting(plant: Plant, grown: Grown): { plant: Plant; grown: Grown } {
+  const { display } = factsOf(plant);
+  if (!display || grown.after * display.show <= grown.bloom * plant.flower.show) return { plant, grown };
+  const colours: Plant['colours'] = [
+    ...plant.colours.filter((c) => c.part !== 'flower' && c.part !== 'throat'),
+    { part: 'flower', hex: display.hex, share: 1 },
+  ];
+  const form = display.what === 'seed heads' ? 'plume' : 'bell';
+  return {
+    plant: { ...plant, colours, flower: { form, sizeMm: display.sizeMm, show: display.show } },
+    grown: { ...grown, bloom: grown.after },
+  };
+}
+
+/** How a plant is drawn in a week: as it lives, as frost or the end of its season left it, or not at all. */
 export function drawnAs(plant: Plant, grown: Grown): { plant: Plant; grown: Grown } | null {
-  if (grown.alive) return { plant, grown };
-  if (grown.gone !== 'frost' || grown.goneWeeks >= STANDS_WEEKS) return null;
+  if (grown.alive) return fruiting(plant, grown);
+  if ((grown.gone !== 'frost' && grown.gone !== 'asleep') || grown.goneWeeks >= STANDS_WEEKS) return null;
   const limp = {
     ...grown,
     heightMm: grown.heightMm * LIMP.height,

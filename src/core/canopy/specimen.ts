@@ -65,6 +65,7 @@ export function specimenOf(plant: Plant): Specimen {
     alive: true,
     gone: null,
     goneWeeks: 0,
+    after: 0,
   };
   const season: Season = {
     placed: [{ ...placement, plant, nx: 0, ny: 1 }],

@@ -119,10 +119,15 @@ describe('start sizes', () => {
     ['filler', 'petunia-white', 400, true, 'pack6'],
     ['spiller', 'lobelia-blue', 400, true, 'pack6'],
   ])('a %s of %s in %p mm, cheap %p: %s', (role, id, top, cheap, start) =>
-    expect(startFor(role, sold(id), roundPot(top, top * 0.75, top * 0.9), cheap)).toBe(start),
+    expect(startFor(role, sold(id), pot({ container: roundPot(top, top * 0.75, top * 0.9) }), cheap)).toBe(start),
   );
   test('what goes in nowhere is not chosen', () =>
-    expect(startFor('thriller', ['l3'], roundPot(150, 110, 140), false)).toBeNull());
+    expect(startFor('thriller', ['l3'], pot({ container: roundPot(150, 110, 140) }), false)).toBeNull());
+  test('bulbs are bought dry in autumn, in pots in spring; nothing else is composed of what has no leaf', () => {
+    const on = (startDate: string) => startFor('filler', ['bulb', 'p9', 'seed', 'plug'], pot({ startDate }), false);
+    expect([on('2026-10-05'), on('2026-03-20')]).toEqual(['bulb', 'p9']);
+    expect(startFor('filler', ['seed', 'plug', 'bare'], pot(), true)).toBeNull();
+  });
 });
 
 describe('counts and patterns', () => {

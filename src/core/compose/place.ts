@@ -37,7 +37,7 @@ export function place(pattern: Pattern, cast: Cast, planting: Planting, cheap: b
   for (const s of free) {
     const plant = cast[s.part];
     if (!plant) return null;
-    const start = startOf(plant, s.role, planting.container, cheap);
+    const start = startOf(plant, s.role, planting, cheap);
     if (!start) return null;
     slots.push({
       start,

@@ -1,5 +1,7 @@
 import { hexOfWord } from '../colour/words';
+import type { z } from 'zod';
 import type { Part, Plant } from '../plants/schema';
+import { DisplaySchema } from '../plants/traits';
 import { StartSizeSchema } from '../plants/starts';
 import { tenth } from '../units/number';
 import { parseLength, type UnitSystem } from '../units/length';
@@ -56,6 +58,10 @@ const SUN: readonly [RegExp, Plant['sunHours']][] = [
   [/(part|half|semi|light|dappled).*shade/, [1, 2, 5, 8]],
   [/(full |deep )?shade/, [0, 0.5, 3, 5]],
 ];
+/** Several of a few words, parted by commas or “and”. Throws CellError. */
+export const many = <T extends string>(options: readonly T[], t: string): T[] =>
+  t.split(/[,;/+]\s*|\s+and\s+/).map((w) => oneOf(options, w));
+
 export function sun(t: string): Plant['sunHours'] {
   const hours = t.match(/\d+(?:\.\d+)?/g)?.map(Number) ?? [];
   if (hours.length === 4) return hours as Plant['sunHours'];
@@ -98,6 +104,30 @@ export function bloom(t: string): number[] {
 
 const PARTS: readonly Part[] = ['leaf', 'edge', 'vein', 'stem', 'flower', 'throat'];
 /** “leaf #5f7c55 0.85; flower white 1” */
+/** “4–11”: the first and the last month in which something stands. Throws CellError. */
+export function monthSpan(t: string): [number, number] {
+  const [from, to, ...more] = t.split(/\s*[–-]\s*/).map(Number);
+  const month = (n: number | undefined): n is number => n !== undefined && Number.isInteger(n) && n >= 1 && n <= 12;
+  return month(from) && month(to) && more.length === 0
+    ? [from, to]
+    : say(t, 'is no span of months. Write 4–11, from April to November');
+}
+
+/** “berries #c8202a 9 0.2 1 1 0 …”: what is shown after the flower, its colour, size in mm and share, and twelve shares by month. Throws CellError. */
+export function display(t: string): z.infer<typeof DisplaySchema> {
+  const m = /^([a-z ]+?) (#[0-9a-f]{6}) ([\d.]+) ([\d.]+) ([\d. ]+)$/i.exec(t.trim());
+  const read = DisplaySchema.safeParse({
+    what: m?.[1]?.toLowerCase(),
+    hex: m?.[2],
+    sizeMm: Number(m?.[3]),
+    show: Number(m?.[4]),
+    months: m?.[5]?.trim().split(/ +/).map(Number),
+  });
+  return read.success
+    ? read.data
+    : say(t, 'is no show after flower. Write berries #c8202a 9 0.2 and twelve shares from 0 to 1');
+}
+
 export function colours(t: string): Plant['colours'] {
   return t
     .split(';')
@@ -125,7 +155,13 @@ export function starts(t: string): Plant['starts'] {
     });
 }
 const START_WORDS: readonly [RegExp, Plant['starts'][number]['size']][] = [
-  [/6.?pack|cell|plug|bedding/, 'pack6'],
+  [/unrooted/, 'slip'],
+  [/rooted|cutting/, 'cutting'],
+  [/seed/, 'seed'],
+  [/bulb|corm/, 'bulb'],
+  [/bare|tuber/, 'bare'],
+  [/plug/, 'plug'],
+  [/6.?pack|cell|bedding/, 'pack6'],
   [/\b9\s?cm|3\s?(½|1\/2|\.5)/, 'p9'],
   [/\b10\s?cm|4\s?(in|")/, 'p10'],
   [/\b1\s?l(it)?|quart/, 'l1'],
@@ -138,7 +174,10 @@ export function startSize(t: string): Plant['starts'][number]['size'] {
   return code.success
     ? code.data
     : (START_WORDS.find(([words]) => words.test(t.toLowerCase()))?.[1] ??
-        say(t, 'is no start size. Write 6-pack, 9 cm, 10 cm, 1 L, 2 L or 3 L'));
+        say(
+          t,
+          'is no start size. Write 6-pack, 9 cm, 10 cm, 1 L, 2 L, 3 L, plug, seed, dry bulb, bare root or rooted cutting',
+        ));
 }
 
 /** The coldest winter from °C, or from a hardiness zone's number or letter and number. */

@@ -1,7 +1,6 @@
-import { HabitSchema, PlantSchema, type Plant } from '../plants/schema';
-import { EaseSchema, type FactsSaid, MixSchema, RhythmSchema, RoleSchema, WorldSchema } from '../plants/traits';
+import { HabitSchema, PlantSchema } from '../plants/schema';
+import { RoleSchema } from '../plants/traits';
 import type { Tag } from '../plants/tag';
-import type { UnitSystem } from '../units/length';
 import {
   bloom,
   colour,
@@ -17,32 +16,8 @@ import {
   sun,
   winter,
 } from './cells';
-
-/** What one cell says of a plant: fields of its tag, or a part of one. */
-export interface Cell extends Partial<Tag> {
-  id?: string;
-  leafIs?: Partial<Plant['leaf']>;
-  flowerIs?: Partial<Plant['flower']>;
-  poisonTo?: Partial<Plant['poison']>;
-  factsAre?: FactsSaid;
-  start?: Plant['starts'][number]['size'];
-  price?: number;
-}
-
-/** Reads a cell; throws CellError with what to write instead. */
-type Read = (text: string, units: UnitSystem) => Cell;
-
-export interface Column {
-  key: string;
-  label: string;
-  /** Headings that mean this column, without marks or units. */
-  aliases: RegExp;
-  read: Read;
-  /** The cell for a plant; missing for columns that are only read. */
-  write?: (p: Plant) => string;
-  /** Asked for on the mapping screen from the start; the rest fold away. */
-  common?: boolean;
-}
+import type { Column, Read } from './column';
+import { FACT_COLUMNS } from './fact-columns';
 
 const text =
   (key: 'common' | 'botanical' | 'variety' | 'note' | 'poisonPart', most: number): Read =>
@@ -206,34 +181,7 @@ export const PLANT_COLUMNS: readonly Column[] = [
     read: (t) => ({ coldestNightC: winter(t) }),
     write: (p) => `${p.coldestNightC} °C`,
   },
-  {
-    key: 'rhythm',
-    label: 'Watering rhythm',
-    aliases: /^(rhythm|watering|watering rhythm)$/,
-    read: (t) => ({ factsAre: { rhythm: oneOf(RhythmSchema.options, t) } }),
-    write: (p) => p.facts?.rhythm ?? '',
-  },
-  {
-    key: 'mix',
-    label: 'Mix',
-    aliases: /^(mix|soil|compost)$/,
-    read: (t) => ({ factsAre: { mix: oneOf(MixSchema.options, t) } }),
-    write: (p) => p.facts?.mix ?? '',
-  },
-  {
-    key: 'worlds',
-    label: 'Belongs with',
-    aliases: /^(worlds?|belongs with|company)$/,
-    read: (t) => ({ factsAre: { worlds: t.split(/[,;/+]\s*|\s+and\s+/).map((w) => oneOf(WorldSchema.options, w)) } }),
-    write: (p) => p.facts?.worlds?.join(', ') ?? '',
-  },
-  {
-    key: 'ease',
-    label: 'How easy to buy',
-    aliases: /^(ease|availability|how easy to buy)$/,
-    read: (t) => ({ factsAre: { ease: oneOf(EaseSchema.options, t) } }),
-    write: (p) => p.facts?.ease ?? '',
-  },
+  ...FACT_COLUMNS,
   {
     key: 'season',
     label: 'Season',

@@ -7,7 +7,8 @@ import type { UnitSystem } from '../units/length';
 import { checkedWith } from '../units/plainly';
 import { CellError } from './cells';
 import { BadInputError } from './parse';
-import { PLANT_COLUMNS, type Cell, type Column } from './plant-columns';
+import type { Cell, Column } from './column';
+import { PLANT_COLUMNS } from './plant-columns';
 
 /** Plants as CSV (RFC 4180), every field, exactly. Cells that a spreadsheet would run as a formula get an apostrophe. */
 export function plantsCsv(plants: readonly Plant[]): string {

@@ -1,7 +1,7 @@
 import type { Leaning } from './light';
 
-/** Why a plant is not there: not planted yet, killed by frost, or lifted. */
-export type Gone = 'to come' | 'frost' | 'lifted';
+/** Why a plant is not there: not planted yet, killed by frost, lifted, or died down until its next season. */
+export type Gone = 'to come' | 'frost' | 'lifted' | 'asleep';
 
 /** A plant in one week. Lengths in mm; height is above the soil, trail below the rim. */
 export interface Grown {
@@ -10,6 +10,8 @@ export interface Grown {
   trailMm: number;
   /** Share of full flower, 0–1. */
   bloom: number;
+  /** Share of its fullest show of berries, fruit or seed heads, 0–1. */
+  after: number;
   /** Share of the light it needs that its neighbours leave it, 0–1. */
   light: number;
   alive: boolean;

@@ -26,8 +26,8 @@ export const LEAST_WEEKS = 14;
 export const SMOTHERED_BELOW = 0.3;
 export const SMOTHERED_WEEKS = 3;
 
-/** Flower shuts down above this afternoon heat in cool-season plants, °C. Working figure. */
-export const HEAT_STALL_C = 27;
+/** How a plant's pace changes its rate. Working figures: a slow shrub is much the same size a season on. */
+export const PACE = { slow: 0.1, ordinary: 1, fast: 1.15 } as const;
 
 /** A plant whose window begins at no sun at all lives by sky light alone, at this share. Working figure. */
 const SUNLESS = 0.35;

@@ -3,7 +3,9 @@ import type { Plant } from '../plants/schema';
 import { placed, pot } from '../testing/pots';
 import type { CalendarWeek } from './calendar';
 import type { PlantState } from './grown';
-import { BASE_C, RATE_PER_DD } from './model';
+import { BASE_C, RATE_PER_DD, PACE } from './model';
+import { factsOf } from '../plants/facts';
+import { grow } from './season';
 import { type Bed, step } from './step';
 
 /** A summer plant in flower all year at one share, so that nothing but the rule in question moves it. */
@@ -31,6 +33,7 @@ const half: PlantState = {
     alive: true,
     gone: null,
     goneWeeks: 0,
+    after: 0,
   },
   tended: { shelter: null, sincePinch: null, bushier: 1 },
 };
@@ -53,13 +56,13 @@ function after(plant: Plant, { light = 1, ...w }: Partial<CalendarWeek> & { ligh
 
 test('a week of growth is the logistic of its degree-days', () => {
   const plant = plantWith({});
-  const rate = RATE_PER_DD[plant.vigour as 1] * (18 - BASE_C[plant.season]) * 7;
+  const rate = RATE_PER_DD[plant.vigour as 1] * PACE[factsOf(plant).pace] * (18 - BASE_C[plant.season]) * 7;
   expect(after(plant).heightMm).toBeCloseTo(300 / (1 + (300 / 100 - 1) * Math.exp(-rate)), 9);
 });
 
 test('shade slows growth by the root of the light', () => {
   const plant = plantWith({});
-  const rate = RATE_PER_DD[plant.vigour as 1] * (18 - BASE_C[plant.season]) * 7;
+  const rate = RATE_PER_DD[plant.vigour as 1] * PACE[factsOf(plant).pace] * (18 - BASE_C[plant.season]) * 7;
   expect(after(plant, { light: 0.25 }).heightMm).toBeCloseTo(300 / (1 + 2 * Math.exp(-rate / 2)), 9);
 });
 
@@ -75,7 +78,7 @@ describe('flower', () => {
     expect(after(plantWith({ coldestNightC: 10 }), { nightC: 10 }).bloom).toBeCloseTo(full, 9);
   });
   test('heat leaves two fifths of it to a cool-season plant, and a summer plant minds nothing', () => {
-    const cool = plantWith({ season: 'cool' });
+    const cool = plantWith({ season: 'cool', facts: { heat: 'stops' } });
     expect(after(cool, { highC: 28 }).bloom).toBeCloseTo(after(cool).bloom * 0.4, 9);
     expect(after(plantWith({}), { highC: 28 }).bloom).toBeCloseTo(full, 9);
   });
@@ -112,5 +115,42 @@ describe('frost', () => {
     expect(dead).toMatchObject({ heightMm: 100, goneWeeks: 0 });
     const later = after(plantWith({ coldestNightC: 5 }), {}, { ...half, grown: dead });
     expect(later).toMatchObject({ heightMm: 100, goneWeeks: 1, alive: false });
+  });
+});
+
+describe('what dies down', () => {
+  const weeksOf = (plant: string, startDate: string, span = 40) =>
+    grow(pot({ placements: [placed('a', plant, 'filler', 0, 0, 'p9')], startDate }), span);
+  test('a tulip is gone by August and takes no room', () => {
+    const { weeks } = weeksOf('tulip-red', '2026-03-20', 24);
+    expect(weeks[4]?.plants[0]?.alive).toBe(true);
+    expect(weeks[22]?.plants[0]).toMatchObject({ alive: false, gone: 'asleep', bloom: 0 });
+  });
+  test('a hosta leaves a gap in December and comes again in spring', () => {
+    const { weeks } = weeksOf('hosta-blue', '2026-09-10', 36);
+    const at = (month: string) => weeks.find((w) => w.date.slice(5, 7) === month)?.plants[0];
+    expect(at('12')).toMatchObject({ alive: false, gone: 'asleep' });
+    expect(weeks[weeks.length - 1]?.plants[0]?.alive).toBe(true);
+  });
+  test('a dwarf conifer is much the same a season on, and a bigger start stays bigger', () => {
+    const size = (start: 'p9' | 'l1', week: number) =>
+      grow(pot({ placements: [placed('a', 'spruce-dwarf', 'filler', 0, 0, start)] })).weeks[week]?.plants[0]
+        ?.heightMm ?? 0;
+    expect(size('l1', 18)).toBeLessThan(size('l1', 0) * 1.5);
+    expect(size('l1', 18)).toBeGreaterThan(size('p9', 18) * 1.1);
+  });
+  test('what is bought for the cold months is bought grown; a plug flowers later than a pot', () => {
+    const share = (plant: string, startDate: string, week: number) =>
+      weeksOf(plant, startDate, 30).weeks[week]?.plants[0];
+    const [now, later] = [share('cabbage-white', '2026-10-01', 0), share('cabbage-white', '2026-10-01', 20)];
+    expect((now?.spreadMm ?? 0) / (later?.spreadMm ?? 1)).toBeGreaterThan(0.75);
+    const plug = grow(pot({ placements: [placed('a', 'petunia-violet', 'filler', 0, 0, 'plug')] })).weeks;
+    const grownOne = grow(pot({ placements: [placed('a', 'petunia-violet', 'filler', 0, 0, 'p10')] })).weeks;
+    expect(plug[4]?.plants[0]?.bloom ?? 0).toBeLessThan((grownOne[4]?.plants[0]?.bloom ?? 0) / 2);
+  });
+  test('a chilli shows fruit after its flower', () => {
+    const { weeks } = weeksOf('chilli', '2026-05-20', 20);
+    expect(weeks[16]?.plants[0]?.after).toBeGreaterThan(0.5);
+    expect(weeks[1]?.plants[0]?.after).toBe(0);
   });
 });

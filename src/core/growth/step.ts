@@ -1,3 +1,6 @@
+import { factsOf } from '../plants/facts';
+import { flowerInHeat } from '../plants/heat';
+import { STARTS } from '../plants/starts';
 import { dayOf, type Deed } from '../plantings/deeds';
 import type { Placed } from '../plantings/resolve';
 import type { Spot } from '../spots/schema';
@@ -9,7 +12,8 @@ import { EFFECTS } from './deeds';
 import { type Goal, newlyPlanted } from './goal';
 import type { Gone, Grown, Life, PlantState, Tended } from './grown';
 import { type Leaning, lightLeft } from './light';
-import { BASE_C, HEAT_STALL_C, RATE_PER_DD } from './model';
+import { BASE_C, PACE, RATE_PER_DD } from './model';
+import { asleep } from './sleep';
 
 /** What does not change from week to week: who stands there, where each is heading, when each comes and goes. */
 export interface Bed {
@@ -37,8 +41,9 @@ const INDOORS_C = 12;
 /** What of its flower a plant carries in the week it is planted, and how much more each week as it settles. Working figures. */
 const SETTLED_AT_FIRST = 0.4;
 const SETTLING = 0.15;
-/** What heat and cold nights leave of the flower. Working figures. */
-const IN_HEAT = 0.4;
+/** A slow plant is later into flower from a small start. Working figures. */
+const LATER = { slow: 1.5, ordinary: 1, fast: 0.9 } as const;
+/** What cold nights leave of the flower. Working figure. */
 const IN_CHILL = 0.5;
 /** Each tenth of light that is missing costs this many tenths of the flower. Working figure. */
 const SHADE_COSTS = 1.2;
@@ -52,6 +57,7 @@ const absent = (gone: Gone): Grown => ({
   spreadMm: 0,
   trailMm: 0,
   bloom: 0,
+  after: 0,
   light: 1,
   alive: false,
   gone,
@@ -89,7 +95,10 @@ export function step(bed: Bed, was: State, week: CalendarWeek, deeds: readonly D
 function comesOrGoes(bed: Bed, p: PlantState, i: number, week: CalendarWeek): PlantState {
   const life = bed.lives[i] as Life;
   if (week.week === life.from) {
-    const grown = newlyPlanted(bed.placed[i] as Placed, bed.goals[i] as Goal, week.at + bed.turnedMonths);
+    const grown = newlyPlanted(bed.placed[i] as Placed, bed.goals[i] as Goal, {
+      at: week.at + bed.turnedMonths,
+      meanC: week.meanC,
+    });
     return { grown, tended: UNTENDED };
   }
   if (life.until !== null && week.week >= life.until && p.grown.gone !== 'lifted')
@@ -100,16 +109,23 @@ function comesOrGoes(bed: Bed, p: PlantState, i: number, week: CalendarWeek): Pl
 function grownOn(bed: Bed, { grown: was, tended }: PlantState, i: number, f: CalendarWeek, light: number): PlantState {
   const { plant } = bed.placed[i] as Placed;
   const goal = bed.goals[i] as Goal;
+  const facts = factsOf(plant);
+  const at = f.at + bed.turnedMonths;
+  if (was.gone === 'asleep' && !asleep(facts, at))
+    return { grown: newlyPlanted(bed.placed[i] as Placed, goal, { at, meanC: f.meanC }), tended };
   if (!was.alive) return { grown: { ...was, bloom: 0, goneWeeks: was.goneWeeks + 1 }, tended };
+  if (asleep(facts, at))
+    return { grown: { ...was, bloom: 0, after: 0, alive: false, gone: 'asleep', goneWeeks: 0 }, tended };
   if (f.frosty && plant.coldestNightC > TENDER_OVER_C && !safe(tended.shelter, f.nightC))
-    return { grown: { ...was, bloom: 0, alive: false, gone: 'frost', goneWeeks: 0 }, tended };
+    return { grown: { ...was, bloom: 0, after: 0, alive: false, gone: 'frost', goneWeeks: 0 }, tended };
   const age = f.week - (bed.lives[i] as Life).from;
   const indoors = tended.shelter === 'indoors';
   const meanC = indoors ? Math.max(INDOORS_C, f.meanC) : f.meanC;
   const degreeDays = age === 0 ? 0 : Math.max(0, meanC - BASE_C[plant.season]) * 7;
-  const decay = Math.exp(-RATE_PER_DD[plant.vigour as 1] * degreeDays * Math.sqrt(light));
-  const settled = clamp(SETTLED_AT_FIRST + age * SETTLING, 0, 1);
-  const heat = plant.season === 'cool' && f.highC > HEAT_STALL_C ? IN_HEAT : 1;
+  const decay = Math.exp(-RATE_PER_DD[plant.vigour as 1] * PACE[facts.pace] * degreeDays * Math.sqrt(light));
+  const late = STARTS[(bed.placed[i] as Placed).start].toFlowerWeeks * LATER[facts.pace];
+  const settled = clamp(SETTLED_AT_FIRST + (age - late) * SETTLING, 0, 1);
+  const heat = flowerInHeat(facts.heat, f.highC);
   const chill = f.nightC < plant.coldestNightC && !indoors ? IN_CHILL : 1;
   const pinched = tended.sincePinch === null ? 1 : (AFTER_PINCH[tended.sincePinch] ?? 1);
   const shade = Math.max(0, 1 - SHADE_COSTS * (1 - light));
@@ -118,7 +134,8 @@ function grownOn(bed: Bed, { grown: was, tended }: PlantState, i: number, f: Cal
       heightMm: logistic(was.heightMm, goal.heightMm, decay),
       spreadMm: logistic(was.spreadMm, goal.spreadMm * tended.bushier, decay),
       trailMm: logistic(was.trailMm, goal.trailMm, decay),
-      bloom: monthly(plant.bloom, f.at + bed.turnedMonths) * settled * heat * chill * pinched * shade,
+      bloom: monthly(plant.bloom, at) * settled * heat * chill * pinched * shade,
+      after: facts.display ? monthly(facts.display.months, at) : 0,
       light,
       alive: true,
       gone: null,

@@ -20,7 +20,7 @@ const OUT = { spiller: [1], other: [0.65, 1, 0.4] } as const;
  */
 export function roomFor(planting: Planting, plant: Plant, role: Role): Placement[] | null {
   const { container, placements } = planting;
-  const start = startOf(plant, role, container) ?? plant.starts[0]?.size;
+  const start = startOf(plant, role, planting) ?? plant.starts[0]?.size;
   if (!start) return null;
   const id = freeId(planting);
   const at = (xMm: number, yMm: number) => newPlacement(id, { plant: referTo(plant), start, role, xMm, yMm });

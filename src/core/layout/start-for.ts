@@ -1,7 +1,8 @@
 import { usualWidth } from '../containers/counts';
-import type { Container } from '../containers/schema';
-import { STARTS, type StartSize } from '../plants/starts';
+import { soldIn, STARTS, type StartSize } from '../plants/starts';
 import type { Role } from '../plants/traits';
+import type { Planting } from '../plantings/schema';
+import { isSouthern } from '../spots/light';
 import { goesIn } from './packing';
 
 /** Litres of start wished for, by the container's width. Working figures from ordinary practice: the centrepiece goes up first. */
@@ -13,20 +14,28 @@ function wishedL(role: Role, widthMm: number): number {
 /** A pack is bought for less choice of each. Working figure. */
 const PACK_COSTS = 0.8;
 
-/** The size of start to buy for a role in a container: the nearest to the usual that is sold and goes in; the smallest when cheap. */
-export function startFor(
-  role: Role,
-  sold: readonly StartSize[],
-  container: Container,
-  cheap: boolean,
-): StartSize | null {
+/** All that choosing a start reads of a planting. */
+type Ground = Pick<Planting, 'container' | 'startDate' | 'spot'>;
+
+/** The month of planting as it would be in the north, 1–12. */
+const monthOf = ({ startDate, spot }: Ground): number =>
+  ((Number(startDate.slice(5, 7)) - 1 + (isSouthern(spot) ? 6 : 0)) % 12) + 1;
+
+/**
+ * The size of start to buy for a role: the nearest to the usual that is sold and goes in; the smallest when cheap.
+ * Plants in leaf, save that bulbs are bought dry in autumn.
+ */
+export function startFor(role: Role, sold: readonly StartSize[], ground: Ground, cheap: boolean): StartSize | null {
+  const { container } = ground;
+  const month = monthOf(ground);
+  const now = sold.filter((s) => goesIn(container, s) && soldIn(s, month));
+  if (now.includes('bulb')) return 'bulb';
   const wish = wishedL(role, usualWidth(container));
   const off = (s: StartSize): number =>
     cheap ? STARTS[s].litres : Math.abs(Math.log(STARTS[s].litres / wish)) + (STARTS[s].perPack > 1 ? PACK_COSTS : 0);
   return (
-    sold
-      .filter((s) => goesIn(container, s) && (!cheap || STARTS[s].litres <= wish))
-      .sort((x, y) => off(x) - off(y))[0] ?? null
+    now.filter((s) => STARTS[s].inLeaf && (!cheap || STARTS[s].litres <= wish)).sort((x, y) => off(x) - off(y))[0] ??
+    null
   );
 }
 
@@ -34,12 +43,12 @@ export function startFor(
 export const startOf = (
   plant: { starts: readonly { size: StartSize }[] },
   role: Role,
-  container: Container,
+  ground: Ground,
   cheap = false,
 ): StartSize | null =>
   startFor(
     role,
     plant.starts.map((s) => s.size),
-    container,
+    ground,
     cheap,
   );

@@ -1,4 +1,5 @@
 import { mixToBuyL } from '../containers';
+import { factsOf } from '../plants/facts';
 import { plantName, type Plant } from '../plants/schema';
 import { STARTS, type StartSize } from '../plants/starts';
 import type { Role } from '../plants/traits';
@@ -8,7 +9,7 @@ import type { Stock } from '../stock/schema';
 import { stateOf } from '../stock/shelf';
 import { sum } from '../units/number';
 import { bagsFor } from './bags';
-import { FEED_G_PER_L, FEED_PRICE_PER_G } from './prices';
+import { FEED_G_PER_L, FEED_PRICE_PER_G, SUPPORTS } from './prices';
 
 /** One thing to buy, whatever it is. */
 interface Line {
@@ -45,7 +46,11 @@ export interface FeedLine extends Line {
   kind: 'feed';
 }
 
-export type ShoppingLine = PlantLine | MixLine | FeedLine;
+export interface SupportLine extends Line {
+  kind: 'support';
+}
+
+export type ShoppingLine = PlantLine | MixLine | FeedLine | SupportLine;
 
 export interface ShoppingList {
   sets: number;
@@ -137,6 +142,19 @@ function feedLine(mixL: number): FeedLine {
   return { kind: 'feed', item: 'Slow-release feed', botanical: '', size: 'g', count: grams, buy: grams, price };
 }
 
+/** A stake or frame for each plant that wants one; what hangs over the rim wants none. */
+function supportLines(planting: Planting, sets: number): SupportLine[] {
+  const wanted = resolve(planting).flatMap(({ plant, role }) => {
+    const { support } = factsOf(plant);
+    return support === 'none' || role === 'spiller' ? [] : [support];
+  });
+  return [...new Set(wanted)].map((support) => {
+    const count = wanted.filter((s) => s === support).length * sets;
+    const { item, size, price } = SUPPORTS[support];
+    return { kind: 'support', item, botanical: '', size, count, buy: count, price: penny(price * count) };
+  });
+}
+
 /**
  * Everything to buy for a planting: plants by start size, mix in whole bags, feed. `sets` defaults to the container's
  * count; plants at a nursery's prices when its stock is given.
@@ -147,7 +165,12 @@ export function shoppingList(
   stock: Stock | null = null,
 ): ShoppingList {
   const mixL = mixToBuyL(planting.container, ballsL(planting.placements)) * sets;
-  const lines = [...plantLines(planting, sets, stock), ...mixLines(mixL), feedLine(mixL)];
+  const lines = [
+    ...plantLines(planting, sets, stock),
+    ...mixLines(mixL),
+    feedLine(mixL),
+    ...supportLines(planting, sets),
+  ];
   const total = sum(lines.map((l) => l.price));
   return { sets, lines, mixL, total, each: total / sets };
 }

@@ -9,6 +9,13 @@ export const BAGS = [
   { litres: 60, price: 11 },
 ] as const;
 
+/** What holds a plant up, each of it. */
+export const SUPPORTS = {
+  stake: { item: 'Cane and ties', size: '90 cm', price: 1.2 },
+  frame: { item: 'Frame for a pot, with ties', size: '1 m', price: 9 },
+  twines: { item: 'Cane wigwam', size: '1.2 m', price: 6 },
+} as const;
+
 /** Slow-release feed: middle of 3–5 g per litre of mix for five to six months, and what a gram costs. The label rules. */
 export const FEED_G_PER_L = 4;
 export const FEED_PRICE_PER_G = 0.009;

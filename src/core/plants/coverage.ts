@@ -3,7 +3,7 @@ import { safeForPets, takes, type LightClass } from './facets';
 import { factsOf } from './facts';
 import { schemeFit, SHOWY } from './scheme-fit';
 import { type Plant } from './schema';
-import { EaseSchema, ROLES, type Role, WorldSchema } from './traits';
+import { EaseSchema, HeatSchema, LifeSchema, ROLES, type Role, WorldSchema } from './traits';
 
 /** The light classes counted: part sun lies between the first two and is seldom what is missing. */
 const LIGHTS = ['full sun', 'part shade', 'shade'] as const satisfies readonly LightClass[];
@@ -57,6 +57,17 @@ export function coverage(library: readonly Plant[]): CoverageRow[] {
 export const thinnest = (rows: readonly CoverageRow[]): CoverageRow =>
   rows.reduce((least, r) => (r.count < least.count ? r : least));
 
+/** How many kinds can lead in each light and season. */
+function leads(library: readonly Plant[]): string {
+  const seasons = Object.keys(SEASONS) as (keyof typeof SEASONS)[];
+  const of = (light: LightClass) =>
+    seasons.map(
+      (s) =>
+        `${s} ${library.filter((p) => p.roles.includes('thriller') && takes(p, light) && SEASONS[s].includes(p.season)).length}`,
+    );
+  return `Leads: ${LIGHTS.map((l) => `${l}: ${of(l).join(', ')}`).join('; ')}.`;
+}
+
 /** How many plants there are for each role and season where cats and dogs are about. */
 function petSafe(library: readonly Plant[]): string {
   const safe = library.filter(safeForPets);
@@ -101,7 +112,15 @@ export function coverageTable(library: readonly Plant[]): string {
     line(['role', 'light', 'season', ...schemes]),
     ...table,
     '',
+    leads(library),
     petSafe(library),
+    `Life: ${tally(
+      LifeSchema.options,
+      library.map((p) => factsOf(p).life),
+    )}. In heat: ${tally(
+      HeatSchema.options,
+      library.map((p) => factsOf(p).heat),
+    )}.`,
     `Worlds (several to a plant): ${tally(
       WorldSchema.options,
       library.flatMap((p) => factsOf(p).worlds),

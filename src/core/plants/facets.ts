@@ -1,5 +1,6 @@
 import { family, type Family } from '../colour/family';
 import { lch } from '../colour/oklch';
+import { factsOf } from './facts';
 import type { Plant } from './schema';
 import { isSpiny } from './spines';
 import type { Habit } from './habits';
@@ -19,6 +20,10 @@ export interface Facets {
   heightMm: readonly [number, number] | null;
   edible: boolean;
   petSafe: boolean;
+  /** Scented in leaf or flower; visited by bees; in leaf all winter. */
+  scented: boolean;
+  forBees: boolean;
+  evergreen: boolean;
 }
 
 export const NO_FACETS: Facets = {
@@ -32,6 +37,9 @@ export const NO_FACETS: Facets = {
   heightMm: null,
   edible: false,
   petSafe: false,
+  scented: false,
+  forBees: false,
+  evergreen: false,
 };
 
 /** Hours of direct sun that stand for a class: the middle of its range. */
@@ -100,6 +108,9 @@ export function hasFacets(p: Plant, f: Facets): boolean {
     (near === null || coloursSeen(p).some((c) => apart(c.hex, near) < NEAR)) &&
     (f.heightMm === null || (p.heightMm[1] >= f.heightMm[0] && p.heightMm[0] <= f.heightMm[1])) &&
     (!f.edible || p.edible !== 'no') &&
-    (!f.petSafe || safeForPets(p))
+    (!f.petSafe || safeForPets(p)) &&
+    (!f.scented || factsOf(p).scent !== 'none') &&
+    (!f.forBees || factsOf(p).bees === 'yes') &&
+    (!f.evergreen || factsOf(p).winterLook === 'evergreen')
   );
 }

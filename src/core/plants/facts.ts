@@ -1,11 +1,15 @@
+import { keptBy } from '../units/keep';
 import { GENERA } from './genera';
 import type { Plant } from './schema';
 import type { Facts } from './traits';
+import { waysOf } from './ways';
 
 type Group = Plant['group'];
+/** What decides who stands beside whom, and whether it can be bought. */
+type Company = Pick<Facts, 'rhythm' | 'mix' | 'worlds' | 'ease'>;
 
 /** What is usual for a group, where neither the record nor its genus says. Working figures: the careful middle. */
-const USUAL: Record<Group, Facts> = {
+const USUAL: Record<Group, Company> = {
   'warm bedding': { rhythm: 'evenly moist', mix: 'ordinary', worlds: ['bedding'], ease: 'common' },
   'cool bedding': { rhythm: 'evenly moist', mix: 'ordinary', worlds: ['bedding', 'winter'], ease: 'common' },
   foliage: { rhythm: 'evenly moist', mix: 'ordinary', worlds: ['bedding'], ease: 'common' },
@@ -22,10 +26,13 @@ const USUAL: Record<Group, Facts> = {
 
 const genusOf = (botanical: string): string => botanical.replace(/^× ?/, '').split(' ')[0] ?? '';
 
-/** The facts of a plant: as its record says, else as its genus has them, else as is usual for its group. */
-export function factsOf(p: Pick<Plant, 'botanical' | 'group' | 'facts'>): Facts {
-  return { ...USUAL[p.group], ...GENERA[genusOf(p.botanical)], ...p.facts };
-}
+type Known = Parameters<typeof waysOf>[0] & Pick<Plant, 'facts'>;
+
+/** The facts of a plant: as its record says, else as its genus has them, else as is usual for its group. Kept by the record. */
+export const factsOf: (p: Known) => Facts = keptBy((p: Known) => {
+  const genus = genusOf(p.botanical);
+  return { ...USUAL[p.group], ...waysOf(p, genus), ...GENERA[genus], ...p.facts };
+});
 
 /** Whether two plants belong in one planting. */
 export const shareWorld = (a: Facts, b: Facts): boolean => a.worlds.some((w) => b.worlds.includes(w));

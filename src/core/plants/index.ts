@@ -10,6 +10,13 @@ import { shrubs } from './data/shrubs';
 import { succulents } from './data/succulents';
 import { tropicals } from './data/tropicals';
 import { warmBedding } from './data/warm-bedding';
+import { fruit } from './data/fruit';
+import { hotFoliage } from './data/hot-foliage';
+import { moreBedding } from './data/more-bedding';
+import { morePerennials } from './data/more-perennials';
+import { southern } from './data/southern';
+import { spring } from './data/spring';
+import { winterPlants } from './data/winter';
 import { PlantSchema, type Plant } from './schema';
 
 /** Every plant that ships with the application. */
@@ -26,6 +33,13 @@ export const LIBRARY: readonly Plant[] = [
   ...succulents,
   ...tropicals,
   ...warmBedding,
+  ...fruit,
+  ...hotFoliage,
+  ...moreBedding,
+  ...morePerennials,
+  ...southern,
+  ...spring,
+  ...winterPlants,
 ];
 
 const byId = new Map(LIBRARY.map((p) => [p.id, p]));

@@ -53,6 +53,9 @@ export function implausible(p: Plant): string[] {
   if (/\b(poison|toxic|deadly)/i.test(p.note) && Object.values(p.poison).every((x) => x === 'none'))
     out.push('called poisonous in its note alone');
   if (/\b(spin(e|y)|thorn)/i.test(p.note) && !isSpiny(p)) out.push('called spiny in its note alone');
+  if (p.edible === 'fruit' && !p.facts?.display) out.push('eaten for its fruit, and none is shown');
+  if (p.season === 'year-round' && p.facts?.winterLook === 'gone') out.push('year-round, and gone in winter');
+  if (p.facts?.display && p.facts.display.months.every((m) => m === 0)) out.push('a show that never comes');
   if (p.roles.includes('thriller') && p.heightMm[1] < 300) out.push('a thriller under 30 cm');
   if (p.season === 'warm' && p.bloom.slice(0, 2).some((b) => b > 0.2)) out.push('a warm-season plant in winter bloom');
   if (p.season === 'cool' && flowers && p.bloom.every((b, m) => b < 0.2 || (m >= 5 && m <= 7)))

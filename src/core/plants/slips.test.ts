@@ -5,6 +5,10 @@ import { GENERA } from './genera';
 import { implausible } from './plausible';
 import type { Plant } from './schema';
 import { isSpiny } from './spines';
+import { safeForPets, takes } from './facets';
+import { flowerInHeat } from './heat';
+import { ROLES } from './traits';
+import { asleep } from '../growth/sleep';
 
 const genus = (p: Plant): string => p.botanical.replace(/^× ?/, '').split(' ')[0] ?? '';
 const by = (id: string): Plant => {
@@ -46,6 +50,15 @@ describe('each kind of slip is caught', () => {
     ['a bulb that leads: it is over in weeks', { of: 'tulip-red', roles: ['thriller'], heightMm: [250, 450] }],
     ['comes again each year, and is grown as summer bedding', { of: 'hosta-blue', season: 'warm' }],
     ['called poisonous in its note alone', { of: 'petunia-white', note: 'Poisonous in every part.' }],
+    ['eaten for its fruit, and none is shown', { of: 'chilli', facts: {} }],
+    ['year-round, and gone in winter', { of: 'box-ball', facts: { winterLook: 'gone' } }],
+    [
+      'a show that never comes',
+      {
+        of: 'chilli',
+        facts: { display: { what: 'fruit', hex: '#d9261c', sizeMm: 30, show: 0.2, months: Array<number>(12).fill(0) } },
+      },
+    ],
     ['called spiny in its note alone', { of: 'petunia-white', note: 'Spiny: wear gloves.' }],
   ])('%s', (slip, { of, ...change }) => {
     expect(implausible(by(of))).not.toContain(slip);
@@ -62,8 +75,8 @@ test('every genus in the library is read for rhythm, mix, company and ease, and 
 describe('facts', () => {
   test('a record says otherwise than its genus, a genus otherwise than its group', () => {
     expect(factsOf(by('heather-winter')).mix).toBe('ordinary');
-    expect(factsOf({ botanical: 'Erica gracilis', group: 'shrub' }).mix).toBe('acid');
-    expect(factsOf({ botanical: 'Nobodyknows alba', group: 'succulent' })).toMatchObject({
+    expect(factsOf({ ...by('heather-winter'), facts: undefined, botanical: 'Erica gracilis' }).mix).toBe('acid');
+    expect(factsOf({ ...by('jade'), botanical: 'Nobodyknows alba' })).toMatchObject({
       rhythm: 'dries out',
       mix: 'gritty',
     });
@@ -97,4 +110,51 @@ test('the worst for cats and people are deadly, and nothing is deadly that is ea
   expect(by('yew-column').poison.people).toBe('deadly');
   for (const p of LIBRARY)
     if (Object.values(p.poison).includes('deadly')) expect([p.id, p.edible]).toEqual([p.id, 'no']);
+});
+
+describe('ways of life by genus and habit', () => {
+  const f = (id: string) => factsOf(by(id));
+  test.each<[string, Partial<ReturnType<typeof factsOf>>]>([
+    ['tulip-red', { life: 'bulb', winterLook: 'gone', heat: 'stops', scent: 'none' }],
+    ['hosta-blue', { life: 'hardy perennial', winterLook: 'gone', top: [4, 11], kept: 'outdoors' }],
+    ['box-ball', { life: 'shrub', winterLook: 'evergreen', pace: 'slow', top: [1, 12] }],
+    ['clematis-blue', { winterLook: 'bare stems', support: 'frame' }],
+    ['petunia-violet', { life: 'tender perennial', heat: 'stands', pace: 'fast', cutBack: 'comes again' }],
+    ['pelargonium-scarlet', { kept: 'frost-free', cuttings: 'root easily', bees: 'no' }],
+    ['dahlia-pink', { kept: 'lifted dry', support: 'stake' }],
+    ['angelonia-pink', { heat: 'thrives' }],
+    ['fuchsia-trailing-pink', { heat: 'tires', support: 'none' }],
+    ['heliotrope-violet', { scent: 'flower', bees: 'yes' }],
+    ['lantana-sunset', { runsWild: ['subtropical', 'tropical', 'dry summer'] }],
+    ['cyclamen-hardy-pink', { top: [10, 5] }],
+  ])('%s', (id, ways) => expect(f(id)).toMatchObject(ways));
+  test('a dwarf iris is in leaf from before it flowers until after', () => {
+    const [from, to] = f('iris-dwarf-blue').top;
+    expect(from).toBe(11);
+    expect(to).toBeLessThanOrEqual(6);
+  });
+});
+
+test('heat leaves a fuchsia half of its flower, a pansy less, and a canna all', () => {
+  const at = (id: string) => flowerInHeat(factsOf(by(id)).heat, 33);
+  expect([at('canna-bronze-orange'), at('pelargonium-scarlet')]).toEqual([1, 1]);
+  expect(at('fuchsia-trailing-pink')).toBe(0.55);
+  expect(at('pansy-blue')).toBe(0.4);
+});
+
+test('there is a choice of leads in every light and season, and of pet-safe plants in every role', () => {
+  const leads = (light: 'full sun' | 'shade', seasons: readonly Plant['season'][]) =>
+    LIBRARY.filter((p) => p.roles.includes('thriller') && takes(p, light) && seasons.includes(p.season)).length;
+  const warm = ['warm', 'hardy', 'year-round'] as const;
+  for (const light of ['full sun', 'shade'] as const) {
+    expect(leads(light, warm)).toBeGreaterThanOrEqual(12);
+    expect(leads(light, ['cool', 'year-round'])).toBeGreaterThanOrEqual(12);
+  }
+  for (const role of ROLES)
+    expect(LIBRARY.filter((p) => p.roles.includes(role) && safeForPets(p)).length).toBeGreaterThan(30);
+});
+
+test('months are as a gardener reads them, over the turn of the year too', () => {
+  expect([asleep({ top: [4, 11] }, 0), asleep({ top: [4, 11] }, 6)]).toEqual([true, false]);
+  expect([asleep({ top: [10, 5] }, 0), asleep({ top: [10, 5] }, 6)]).toEqual([false, true]);
 });

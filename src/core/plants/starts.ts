@@ -1,12 +1,25 @@
 import { z } from 'zod';
 
-/** Sizes a plant is bought in. Nominal sizes differ by country: this is data, not a standard. */
-export const StartSizeSchema = z.enum(['pack6', 'p9', 'p10', 'l1', 'l2', 'l3']);
+/** What a plant is bought as. Nominal sizes differ by country: this is data, not a standard. */
+export const StartSizeSchema = z.enum([
+  'seed',
+  'bulb',
+  'bare',
+  'slip',
+  'cutting',
+  'plug',
+  'pack6',
+  'p9',
+  'p10',
+  'l1',
+  'l2',
+  'l3',
+]);
 export type StartSize = z.infer<typeof StartSizeSchema>;
 
 interface StartKind {
   label: string;
-  /** Root ball across the top, mm. */
+  /** Root ball across the top, mm; for what has none yet, the room it is given. */
   ballMm: number;
   ballDepthMm: number;
   litres: number;
@@ -14,15 +27,146 @@ interface StartKind {
   perPack: number;
   /** Share of its season's size that it has on the day it is planted. Working figure: what such starts look like on a bench. */
   grown: number;
+  /** Weeks from planting until an annual of ordinary pace opens its first flowers. Working figures. */
+  toFlowerWeeks: number;
+  /** First and last month in which it is sold, in the north; all year where it is not said. */
+  sold?: readonly [number, number];
+  /** It is a plant in leaf when it is bought: what a planting is composed of. */
+  inLeaf: boolean;
 }
 
-/** Root balls measured as sold; litres as nominal pot volume. Working figures from ordinary trade pots. */
+/** Root balls measured as sold; litres as nominal pot volume. Working figures from ordinary trade pots, trays and bags. */
 export const STARTS: Record<StartSize, StartKind> = {
-  pack6: { label: '6-pack cell', ballMm: 42, ballDepthMm: 50, litres: 0.06, perPack: 6, grown: 0.17 },
-  p9: { label: '9 cm pot', ballMm: 80, ballDepthMm: 80, litres: 0.35, perPack: 1, grown: 0.29 },
-  p10: { label: '10 cm pot', ballMm: 92, ballDepthMm: 85, litres: 0.45, perPack: 1, grown: 0.33 },
-  l1: { label: '1 L pot', ballMm: 112, ballDepthMm: 105, litres: 0.95, perPack: 1, grown: 0.44 },
-  l2: { label: '2 L pot', ballMm: 148, ballDepthMm: 130, litres: 2, perPack: 1, grown: 0.55 },
-  l3: { label: '3 L pot', ballMm: 172, ballDepthMm: 150, litres: 3, perPack: 1, grown: 0.64 },
+  seed: {
+    label: 'packet of seed',
+    ballMm: 24,
+    ballDepthMm: 20,
+    litres: 0.005,
+    perPack: 25,
+    grown: 0.02,
+    toFlowerWeeks: 10,
+    inLeaf: false,
+  },
+  bulb: {
+    label: 'bag of 10 dry bulbs',
+    ballMm: 40,
+    ballDepthMm: 50,
+    litres: 0.03,
+    perPack: 10,
+    grown: 0.05,
+    toFlowerWeeks: 0,
+    sold: [9, 12],
+    inLeaf: false,
+  },
+  bare: {
+    label: 'bare root or tuber',
+    ballMm: 100,
+    ballDepthMm: 110,
+    litres: 0.4,
+    perPack: 1,
+    grown: 0.08,
+    toFlowerWeeks: 10,
+    sold: [11, 4],
+    inLeaf: false,
+  },
+  slip: {
+    label: 'unrooted cutting',
+    ballMm: 24,
+    ballDepthMm: 30,
+    litres: 0.01,
+    perPack: 1,
+    grown: 0.06,
+    toFlowerWeeks: 9,
+    inLeaf: false,
+  },
+  cutting: {
+    label: 'rooted cutting',
+    ballMm: 30,
+    ballDepthMm: 40,
+    litres: 0.03,
+    perPack: 1,
+    grown: 0.1,
+    toFlowerWeeks: 6,
+    sold: [3, 7],
+    inLeaf: false,
+  },
+  plug: {
+    label: 'tray of 32 plugs',
+    ballMm: 26,
+    ballDepthMm: 35,
+    litres: 0.02,
+    perPack: 32,
+    grown: 0.1,
+    toFlowerWeeks: 5,
+    sold: [2, 5],
+    inLeaf: false,
+  },
+  pack6: {
+    label: '6-pack cell',
+    ballMm: 42,
+    ballDepthMm: 50,
+    litres: 0.06,
+    perPack: 6,
+    grown: 0.17,
+    toFlowerWeeks: 2,
+    inLeaf: true,
+  },
+  p9: {
+    label: '9 cm pot',
+    ballMm: 80,
+    ballDepthMm: 80,
+    litres: 0.35,
+    perPack: 1,
+    grown: 0.29,
+    toFlowerWeeks: 0,
+    inLeaf: true,
+  },
+  p10: {
+    label: '10 cm pot',
+    ballMm: 92,
+    ballDepthMm: 85,
+    litres: 0.45,
+    perPack: 1,
+    grown: 0.33,
+    toFlowerWeeks: 0,
+    inLeaf: true,
+  },
+  l1: {
+    label: '1 L pot',
+    ballMm: 112,
+    ballDepthMm: 105,
+    litres: 0.95,
+    perPack: 1,
+    grown: 0.44,
+    toFlowerWeeks: 0,
+    inLeaf: true,
+  },
+  l2: {
+    label: '2 L pot',
+    ballMm: 148,
+    ballDepthMm: 130,
+    litres: 2,
+    perPack: 1,
+    grown: 0.55,
+    toFlowerWeeks: 0,
+    inLeaf: true,
+  },
+  l3: {
+    label: '3 L pot',
+    ballMm: 172,
+    ballDepthMm: 150,
+    litres: 3,
+    perPack: 1,
+    grown: 0.64,
+    toFlowerWeeks: 0,
+    inLeaf: true,
+  },
 };
 
+/** Whether a start is sold in a month, 1–12, as it is in the north. */
+export function soldIn(size: StartSize, month: number): boolean {
+  const { sold } = STARTS[size];
+  if (!sold) return true;
+  const [from, to] = sold;
+  return from <= to ? month >= from && month <= to : month >= from || month <= to;
+}

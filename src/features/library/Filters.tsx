@@ -114,6 +114,9 @@ export function Filters({ asked, onChange, pots, pot, onPot, units }: Props) {
       <div>
         <Toggle label="To eat" on={f.edible} onChange={(edible) => set({ edible })} />
         <Toggle label="Safe for cats and dogs" on={f.petSafe} onChange={(petSafe) => set({ petSafe })} />
+        <Toggle label="Scented" on={f.scented} onChange={(scented) => set({ scented })} />
+        <Toggle label="For bees" on={f.forBees} onChange={(forBees) => set({ forBees })} />
+        <Toggle label="Evergreen" on={f.evergreen} onChange={(evergreen) => set({ evergreen })} />
         <Toggle label="My own" on={asked.mine} onChange={(mine) => onChange({ ...asked, mine })} />
       </div>
       <Segments

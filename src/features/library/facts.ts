@@ -3,6 +3,8 @@ import { factsOf } from '@/core/plants/facts';
 import { HABITS } from '@/core/plants/habits';
 import { isSpiny } from '@/core/plants/spines';
 import type { Plant, Poison } from '@/core/plants/schema';
+import type { Facts } from '@/core/plants/traits';
+import { MONTHS_SHORT } from '@/core/units/date';
 import { STARTS } from '@/core/plants/starts';
 import { lengthNumber, lengthUnit, type UnitSystem } from '@/core/units/length';
 import { formatMoney, formatTemperature } from '@/core/units/quantity';
@@ -18,6 +20,43 @@ const POISON: Record<Poison, string> = {
   deadly: 'deadly: a little can kill',
   unknown: 'unknown: treat as unsafe',
 };
+
+const WINTER: Record<Facts['winterLook'], string> = {
+  evergreen: 'keeps its leaf',
+  'semi-evergreen': 'keeps some leaf in a mild one',
+  'bare stems': 'bare stems',
+  gone: 'nothing to be seen',
+};
+
+const KEPT: Record<Facts['kept'], string> = {
+  outdoors: 'stays out',
+  'frost-free': 'somewhere light and frost-free',
+  'lifted dry': 'lifted, dried off and kept from frost',
+  indoors: 'indoors',
+  'not kept': 'for one season',
+};
+
+const HEAT: Record<Facts['heat'], string> = {
+  thrives: 'thrives in it',
+  stands: 'stands it',
+  tires: 'flowers less above 30 °C',
+  stops: 'is over above 27 °C',
+};
+
+const SUPPORT: Record<Facts['support'], string> = {
+  none: '',
+  stake: 'tie it to a stake',
+  frame: 'tie it to a frame',
+  twines: 'twines up a frame or canes',
+};
+
+const shownIn = ({ what, months }: NonNullable<Facts['display']>): string =>
+  `${what} in ${months.flatMap((m, i) => (m > 0.2 ? [MONTHS_SHORT[i]] : [])).join(', ')}`;
+
+const escapes = (where: Facts['runsWild']): string =>
+  where.length === 0
+    ? 'check your local list'
+    : `has run wild in ${where.join(' and ')} climates: check your local list`;
 
 /** The light a plant takes, as it is said on a tag. */
 const lightOf = (p: Plant): string => {
@@ -45,15 +84,34 @@ export function sheetOf(p: Plant, units: UnitSystem): { name: string; text: stri
     { name: 'Mix', text: facts.mix },
     { name: 'Goes in', text: `${facts.worlds.join(', ')} pots` },
     { name: 'To buy', text: facts.ease },
-    { name: 'Winter', text: `lives to ${formatTemperature(p.coldestWinterC, units)} in the ground` },
+    { name: 'Life', text: `${facts.life}; ${facts.pace === 'ordinary' ? 'ordinary pace' : facts.pace}` },
+    {
+      name: 'Winter',
+      text: `lives to ${formatTemperature(p.coldestWinterC, units)} in the ground; ${WINTER[facts.winterLook]}`,
+    },
+    { name: 'Kept', text: KEPT[facts.kept] },
+    { name: 'Heat', text: HEAT[facts.heat] },
     { name: 'Cold nights', text: `out from ${formatTemperature(p.coldestNightC, units)} up` },
     { name: 'Vigour', text: `${p.vigour} of 5` },
     { name: 'Leaf', text: `${p.leaf.size}, ${p.leaf.form}, ${p.leaf.surface}` },
     ...(p.flower.form === 'none'
       ? []
       : [{ name: 'Flower', text: `${p.flower.form}, ${lengthNumber(p.flower.sizeMm, units)} ${lengthUnit(units)}` }]),
-    { name: 'Deadhead', text: p.deadhead === 'no' ? 'no need' : p.deadhead },
-    ...(p.edible === 'no' ? [] : [{ name: 'To eat', text: p.edible }]),
+    { name: 'Deadhead', text: p.deadhead === 'no' ? 'no need: it drops its own' : p.deadhead },
+    { name: 'Cut back', text: facts.cutBack },
+    ...(facts.support === 'none' ? [] : [{ name: 'Support', text: SUPPORT[facts.support] }]),
+    ...(facts.scent === 'none' ? [] : [{ name: 'Scent', text: `of the ${facts.scent}` }]),
+    ...(facts.bees === 'yes' ? [{ name: 'Bees', text: 'come to it' }] : []),
+    ...(facts.display ? [{ name: 'After flower', text: shownIn(facts.display) }] : []),
+    ...(facts.cuttings === 'no' ? [] : [{ name: 'Cuttings', text: facts.cuttings }]),
+    ...(p.edible === 'no'
+      ? []
+      : [
+          {
+            name: 'To eat',
+            text: p.edible === 'flower' ? 'flower, of plants raised to be eaten: ornamentals are sprayed' : p.edible,
+          },
+        ]),
     {
       name: 'Poison, people',
       text: POISON[p.poison.people] + (p.poisonPart ? ` (${p.poisonPart})` : ''),
@@ -72,7 +130,9 @@ export function sheetOf(p: Plant, units: UnitSystem): { name: string; text: stri
       warn: p.irritantSap !== 'no',
     },
     ...(isSpiny(p) ? [{ name: 'Spines', text: 'spines, thorns or hooked points', warn: true }] : []),
-    ...(p.spreadRisk === 'none known' ? [] : [{ name: 'May escape', text: 'check your local list', warn: true }]),
+    ...(p.spreadRisk === 'none known' && facts.runsWild.length === 0
+      ? []
+      : [{ name: 'May escape', text: escapes(facts.runsWild), warn: true }]),
     { name: 'Sold as', text: p.starts.map((s) => `${STARTS[s.size].label} ${formatMoney(s.price)}`).join(', ') },
   ];
 }

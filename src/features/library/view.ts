@@ -62,6 +62,6 @@ export function countAsked({ facets: f, fits, mine }: Asked): number {
     f.seasons.length +
     f.colours.length +
     f.habits.length +
-    [f.near, f.heightMm, f.edible, f.petSafe, fits, mine].filter(Boolean).length
+    [f.near, f.heightMm, f.edible, f.petSafe, f.scented, f.forBees, f.evergreen, fits, mine].filter(Boolean).length
   );
 }

@@ -115,6 +115,15 @@ export function MakePanel({ planting, units, known }: { planting: Planting; unit
               price={l.price}
             />
           ))}
+          {linesOf(list, 'support').map((l) => (
+            <Line
+              key={l.item}
+              what={l.item}
+              note="Cap cane ends: they are at eye height."
+              how={`${l.buy} × ${l.size}`}
+              price={l.price}
+            />
+          ))}
         </tbody>
         <tfoot>
           <tr className="[&>*]:pt-2">

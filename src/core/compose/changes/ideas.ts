@@ -50,7 +50,7 @@ const swapsFor = ({ planting, library }: Ground, targets: readonly Placed[]): Tr
       .filter((p) => !planting.placements.some((o) => plantIdOf(o) === p.id))
       .slice(0, WEIGHED)
       .flatMap((p): Try[] => {
-        const start = startOf(p, t.role, planting.container);
+        const start = startOf(p, t.role, planting);
         if (!start) return [];
         const all = planting.placements.filter((o) => plantIdOf(o) === t.plant.id && !o.locked);
         return [
@@ -119,7 +119,7 @@ function tradedRoles({ planting, placed, finding }: Ground): Try[] {
   const kinds = new Map(placed.filter((p) => p.role === to).map((p) => [p.plant.id, p]));
   return givers.flatMap((g) =>
     [...kinds.values()].flatMap(({ plant, part }): Try[] => {
-      const start = startOf(plant, to, planting.container);
+      const start = startOf(plant, to, planting);
       if (!start) return [];
       const { xMm, yMm } = g;
       const placement = newPlacement(freeId(planting), { plant: referTo(plant), start, role: to, part, xMm, yMm });

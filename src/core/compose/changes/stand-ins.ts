@@ -118,7 +118,7 @@ export function standIns(planting: Planting, plantId: string, library: readonly 
     .flatMap(({ plant, like }): StandIn[] => {
       const commands = places.flatMap((p): Command[] => {
         const sold = plant.starts.map((s) => s.size);
-        const start = sold.includes(p.start) ? p.start : startFor(p.role, sold, planting.container, false);
+        const start = sold.includes(p.start) ? p.start : startFor(p.role, sold, planting, false);
         return start ? [{ do: 'swap', id: p.id, plant: referTo(plant), start }] : [];
       });
       if (commands.length < places.length) return [];

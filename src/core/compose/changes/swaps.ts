@@ -45,7 +45,7 @@ export function rankSwaps(
   return alternatives(planting, placementId, library)
     .slice(0, most)
     .flatMap((plant): Swap[] => {
-      const start = startOf(plant, role, planting.container);
+      const start = startOf(plant, role, planting);
       if (!start) return [];
       const { report, change } = trial(planting, now, [{ do: 'swap', id: placementId, plant: referTo(plant), start }]);
       return [{ plant, start, report, change }];

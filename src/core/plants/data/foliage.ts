@@ -34,7 +34,7 @@ export const foliage = [
       id: 'coleus-plum-lime', common: 'Coleus', botanical: 'Coleus scutellarioides', variety: 'plum, lime edge', group: 'foliage', roles: ['filler'], habit: 'bush',
       height: [260, 420], spread: [260, 380], trail: [0, 0], vigour: 3, sun: [1, 2, 6, 9], scorch: 3, water: 'thirsty', feed: 'medium',
       cold: { winter: 4, night: 9 }, season: 'warm', bloom: '0000 0000 0000', leaf: ['bold', 85, 'ovate', 'matte'], flower: ['none', 0, 0],
-      colours: [['leaf', '#7a1f3d', 0.7], ['edge', '#b6c93a', 0.2], ['vein', '#a8355a', 0.1]], starts: { pack6: 4.8, p9: 2.4, l1: 5.5 },
+      colours: [['leaf', '#7a1f3d', 0.7], ['edge', '#b6c93a', 0.2], ['vein', '#a8355a', 0.1]], starts: { slip: 0.6, cutting: 1.2, pack6: 4.8, p9: 2.4, l1: 5.5 },
       deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['mild', 'toxic', 'toxic'], sap: 'unknown', spreads: false, note: 'Pinch out flower spikes; tender, so wait for warm nights.',
     },
     { id: 'coleus-lime', variety: 'lime', colours: [['leaf', '#b9d233', 0.85], ['edge', '#d9e66b', 0.15]] },

@@ -22,18 +22,18 @@ export const grasses = [
   ),
   ...kin(
     {
-      id: 'carex-bronze', common: 'Sedge', botanical: 'Carex comans', variety: 'bronze', group: 'grass', roles: ['filler', 'spiller'], habit: 'fountain',
+      id: 'carex-bronze', common: 'Sedge', botanical: 'Carex comans', variety: 'bronze', group: 'grass', roles: ['filler'], habit: 'fountain',
       height: [220, 320], spread: [280, 400], trail: [80, 200], vigour: 2, sun: [2, 4, 10, 14], scorch: null, water: 'moderate', feed: 'light',
       cold: { winter: -15, night: -10 }, season: 'year-round', bloom: '0000 0000 0000', leaf: ['fine', 320, 'grass', 'matte'], flower: ['none', 0, 0],
       colours: [['leaf', '#94694a', 0.85], ['edge', '#b98f68', 0.15]], starts: { p9: 2.6, l1: 5.5 },
       deadhead: 'no', pinch: 'no', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Brown on purpose; lovely with orange and lime.',
     },
-    { id: 'carex-orange', variety: 'orange tipped', colours: [['leaf', '#a8803f', 0.75], ['edge', '#d98a35', 0.25]], botanical: 'Carex testacea' },
-    { id: 'carex-frosted', variety: 'pale green', colours: [['leaf', '#b3c59a', 1]], note: 'Pale, fine and arching; combs out, never cut it hard.' },
+    { id: 'carex-orange', variety: 'orange tipped', colours: [['leaf', '#a8803f', 0.75], ['edge', '#d98a35', 0.25]], botanical: 'Carex testacea', roles: ['filler'] },
+    { id: 'carex-frosted', variety: 'pale green', colours: [['leaf', '#b3c59a', 1]], note: 'Pale, fine and arching; combs out, never cut it hard.', roles: ['filler'] },
   ),
   ...kin(
     {
-      id: 'hakone-gold', common: 'Hakone grass', botanical: 'Hakonechloa macra', variety: 'gold striped', group: 'grass', roles: ['filler', 'spiller'], habit: 'fountain',
+      id: 'hakone-gold', common: 'Hakone grass', botanical: 'Hakonechloa macra', variety: 'gold striped', group: 'grass', roles: ['filler'], habit: 'fountain',
       height: [200, 320], spread: [300, 420], trail: [90, 190], vigour: 2, sun: [0, 1.5, 4, 6], scorch: 1.5, water: 'moderate', feed: 'light',
       cold: { winter: -26, night: -5 }, season: 'hardy', bloom: '0000 0000 0000', leaf: ['fine', 240, 'grass', 'matte'], flower: ['none', 0, 0],
       colours: [['leaf', '#d3cf58', 0.7], ['edge', '#7fa04a', 0.3]], starts: { p9: 3.8, l1: 7.5, l2: 11 },
@@ -42,13 +42,13 @@ export const grasses = [
   ),
   ...kin(
     {
-      id: 'carex-variegated', common: 'Variegated sedge', botanical: 'Carex oshimensis', variety: 'cream striped', group: 'grass', roles: ['filler', 'spiller'], habit: 'fountain',
+      id: 'carex-variegated', common: 'Variegated sedge', botanical: 'Carex oshimensis', variety: 'cream striped', group: 'grass', roles: ['filler'], habit: 'fountain',
       height: [200, 300], spread: [280, 400], trail: [80, 180], vigour: 2, sun: [0.5, 1.5, 7, 10], scorch: 4, water: 'moderate', feed: 'light',
       cold: { winter: -20, night: -14 }, season: 'year-round', bloom: '0000 0000 0000', leaf: ['fine', 280, 'grass', 'glossy'], flower: ['none', 0, 0],
       colours: [['leaf', '#5f8a3f', 0.45], ['edge', '#ecdf7e', 0.55]], starts: { p9: 2.8, l1: 5.8 },
       deadhead: 'no', pinch: 'no', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Bright in shade the year round; the winter pot’s backbone.',
     },
-    { id: 'carex-white-edged', variety: 'white edged', colours: [['leaf', '#5a8546', 0.55], ['edge', '#eff0e2', 0.45]] },
+    { id: 'carex-white-edged', variety: 'white edged', colours: [['leaf', '#5a8546', 0.55], ['edge', '#eff0e2', 0.45]], roles: ['filler'] },
   ),
   ...kin(
     {

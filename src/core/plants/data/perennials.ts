@@ -123,7 +123,7 @@ export const perennials = [
   ),
   ...kin(
     {
-      id: 'catmint', common: 'Catmint', botanical: 'Nepeta × faassenii', variety: 'lavender blue', group: 'perennial', roles: ['filler', 'spiller'], habit: 'cascade',
+      id: 'catmint', common: 'Catmint', botanical: 'Nepeta × faassenii', variety: 'lavender blue', group: 'perennial', roles: ['filler'], habit: 'cascade',
       height: [220, 350], spread: [320, 450], trail: [80, 180], vigour: 3, sun: [4, 5, 12, 14], scorch: null, water: 'dry', feed: 'light',
       cold: { winter: -30, night: -12 }, season: 'hardy', bloom: '0000 4986 7500', leaf: ['fine', 28, 'heart', 'felted'], flower: ['spike', 11, 0.3],
       colours: [['leaf', '#8fa58f', 1], ['flower', '#7f80c8', 1]], starts: { p9: 2.6, l1: 5.5 },
@@ -132,7 +132,7 @@ export const perennials = [
   ),
   ...kin(
     {
-      id: 'geranium-violet', common: 'Cranesbill', botanical: 'Geranium hybrid', variety: 'violet-blue', group: 'perennial', roles: ['filler', 'spiller'], habit: 'cloud',
+      id: 'geranium-violet', common: 'Cranesbill', botanical: 'Geranium hybrid', variety: 'violet-blue', group: 'perennial', roles: ['filler'], habit: 'cloud',
       height: [220, 350], spread: [350, 500], trail: [60, 180], vigour: 3, sun: [3, 4, 9, 12], scorch: null, water: 'moderate', feed: 'light',
       cold: { winter: -28, night: -12 }, season: 'hardy', bloom: '0000 4997 6420', leaf: ['medium', 55, 'palmate', 'matte'], flower: ['round', 36, 0.3],
       colours: [['leaf', '#5a8545', 1], ['flower', '#6f62c4', 0.9], ['throat', '#efeaf6', 0.1]], starts: { p9: 3, l1: 6 },
@@ -201,7 +201,7 @@ export const perennials = [
     {
       id: 'saxifrage', common: 'Mossy saxifrage', botanical: 'Saxifraga × arendsii', variety: 'rose', group: 'perennial', roles: ['filler'], habit: 'mound',
       height: [90, 160], spread: [180, 260], trail: [0, 30], vigour: 1, sun: [1, 2.5, 6, 8], scorch: 2.5, water: 'moderate', feed: 'light',
-      cold: { winter: -28, night: -16 }, season: 'year-round', bloom: '0028 9600 0000', leaf: ['fine', 14, 'palmate', 'matte'], flower: ['round', 18, 0.5],
+      cold: { winter: -28, night: -16 }, season: 'year-round', bloom: '0028 9100 0000', leaf: ['fine', 14, 'palmate', 'matte'], flower: ['round', 18, 0.5],
       colours: [['leaf', '#5f9448', 1], ['flower', '#d8456a', 0.85], ['throat', '#f3e0b0', 0.15]], starts: { pack6: 4.4, p9: 2.4 },
       deadhead: 'no', pinch: 'no', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Moss with flowers; keep it from the noon sun.',
     },

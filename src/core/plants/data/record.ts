@@ -1,6 +1,6 @@
 import type { Part, Plant, Poison } from '../schema';
 import type { FactsSaid, Role } from '../traits';
-import type { StartSize } from '../starts';
+import { STARTS, type StartSize } from '../starts';
 
 /**
  * How a record is written down in these files. Everything is stated; nothing is defaulted, so a gap is a type error.
@@ -68,7 +68,9 @@ function record(w: Written): Plant {
     leaf: { size: w.leaf[0], lengthMm: w.leaf[1], form: w.leaf[2], surface: w.leaf[3] },
     flower: { form: w.flower[0], sizeMm: w.flower[1], show: w.flower[2] },
     colours: w.colours.map(([part, hex, share]) => ({ part, hex, share })),
-    starts: (Object.entries(w.starts) as [StartSize, number][]).map(([size, price]) => ({ size, price })),
+    starts: (Object.entries(w.starts) as [StartSize, number][])
+      .map(([size, price]) => ({ size, price }))
+      .sort((a, b) => Number(STARTS[b.size].inLeaf) - Number(STARTS[a.size].inLeaf)),
     deadhead: w.deadhead,
     pinch: w.pinch,
     edible: w.edible,

@@ -147,7 +147,7 @@ export const shrubs = [
       height: [400, 700], spread: [280, 400], trail: [0, 0], vigour: 1, sun: [3, 4, 11, 14], scorch: null, water: 'moderate', feed: 'light',
       cold: { winter: -18, night: -12 }, season: 'year-round', bloom: '0000 0000 0000', leaf: ['fine', 50, 'ovate', 'glossy'], flower: ['none', 0, 0],
       colours: [['leaf', '#6f8f48', 0.55], ['edge', '#c2423a', 0.45]], starts: { l1: 8, l2: 13 },
-      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['toxic', 'toxic', 'toxic'], sap: 'no', spreads: true, note: 'Airy, and reddest in frost. Berries poison birds and pets.', poisonPart: 'berries and leaves',
+      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['toxic', 'toxic', 'toxic'], sap: 'no', spreads: true, note: 'Airy, and reddest in frost. Berries poison birds and pets.', poisonPart: 'berries and leaves', facts: { display: { what: 'berries', hex: '#c8262a', sizeMm: 8, show: 0.12, months: [1, 0.8, 0.4, 0, 0, 0, 0, 0, 0, 0.5, 0.9, 1] } },
     },
   ),
   ...kin(
@@ -230,7 +230,7 @@ export const shrubs = [
       id: 'rose-patio-pink', common: 'Patio rose', botanical: 'Rosa hybrid', variety: 'pink', group: 'shrub', roles: ['thriller', 'filler'], habit: 'bush',
       height: [300, 500], spread: [280, 380], trail: [0, 0], vigour: 2, sun: [5, 6, 11, 13], scorch: null, water: 'moderate', feed: 'hungry',
       cold: { winter: -22, night: -6 }, season: 'hardy', bloom: '0000 1897 7620', leaf: ['medium', 40, 'ovate', 'glossy'], flower: ['ball', 48, 0.32],
-      colours: [['leaf', '#3f6f38', 0.9], ['edge', '#6a3a34', 0.1], ['flower', '#ea7f9f', 1]], starts: { p10: 4, l1: 7, l2: 11 },
+      colours: [['leaf', '#3f6f38', 0.9], ['edge', '#6a3a34', 0.1], ['flower', '#ea7f9f', 1]], starts: { bare: 9, p10: 4, l1: 7, l2: 11 },
       deadhead: 'needed', pinch: 'no', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Deadhead to a strong leaf; thorns, so wear gloves.',
     },
     { id: 'rose-patio-apricot', variety: 'apricot', colours: [['leaf', '#3f6f38', 0.9], ['edge', '#6a3a34', 0.1], ['flower', '#f5ae72', 1]] },
@@ -261,7 +261,7 @@ export const shrubs = [
       height: [90, 160], spread: [300, 420], trail: [150, 320], vigour: 2, sun: [3, 4, 12, 14], scorch: null, water: 'moderate', feed: 'light',
       cold: { winter: -24, night: -18 }, season: 'year-round', bloom: '0000 0640 0000', leaf: ['fine', 20, 'ovate', 'glossy'], flower: ['round', 9, 0.12],
       colours: [['leaf', '#3f6a34', 1], ['flower', '#f6f3ee', 1]], starts: { p9: 3, l1: 6 },
-      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['mild', 'mild', 'mild'], sap: 'no', spreads: true, note: 'Evergreen ropes with winter berries; birds carry the seed.', poisonPart: 'berries',
+      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['mild', 'mild', 'mild'], sap: 'no', spreads: true, note: 'Evergreen ropes with winter berries; birds carry the seed.', poisonPart: 'berries', facts: { display: { what: 'berries', hex: '#c8242a', sizeMm: 7, show: 0.18, months: [0.8, 0.5, 0.2, 0, 0, 0, 0, 0, 0.5, 1, 1, 1] } },
     },
   ),
   ...kin(

@@ -6,7 +6,7 @@ export const tropicals = [
       id: 'canna-bronze-orange', common: 'Canna', botanical: 'Canna × generalis', variety: 'bronze leaf, orange flower', group: 'tropical', roles: ['thriller'], habit: 'cane',
       height: [800, 1300], spread: [400, 550], trail: [0, 0], vigour: 4, sun: [5, 6, 12, 14], scorch: null, water: 'thirsty', feed: 'hungry',
       cold: { winter: -5, night: 5 }, season: 'warm', bloom: '0000 0268 8630', leaf: ['bold', 330, 'ovate', 'glossy'], flower: ['trumpet', 90, 0.12],
-      colours: [['leaf', '#5a3030', 0.85], ['vein', '#8a4a3c', 0.15], ['flower', '#f26a1b', 1]], starts: { l1: 6.5, l2: 10, l3: 14 },
+      colours: [['leaf', '#5a3030', 0.85], ['vein', '#8a4a3c', 0.15], ['flower', '#f26a1b', 1]], starts: { bare: 4.5, l1: 6.5, l2: 10, l3: 14 },
       deadhead: 'needed', pinch: 'no', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: true, note: 'Wants a big pot and never to dry out.',
     },
     { id: 'canna-striped-yellow', variety: 'yellow striped leaf, orange', colours: [['leaf', '#7fa04a', 0.6], ['vein', '#e6d67a', 0.4], ['flower', '#f28a22', 1]] },

@@ -1,0 +1,57 @@
+import { calendarOf } from '../growth/calendar';
+import { factsOf } from '../plants/facts';
+import { tooHot } from '../plants/heat';
+import { plantName } from '../plants/schema';
+import type { Placed } from '../plantings/resolve';
+import type { Planting } from '../plantings/schema';
+import { maxBy } from '../units/number';
+import { check, percent } from './check';
+
+/** A plant may be tired by heat in so much of its season. Working figures: a hot fortnight passes; past a third it is over. */
+const MOST = 0.2;
+const WRONG_OVER = 0.45;
+
+/** Share of the weeks a plant stands there that are too hot for it to flower. */
+function hotShare({ spot, startDate }: Planting, weeks: number, { plant }: Placed): number {
+  const { heat } = factsOf(plant);
+  const hot = calendarOf(spot, startDate, weeks).weeks.filter((w) => tooHot(heat, w.highC));
+  return hot.length / Math.max(1, weeks);
+}
+
+/** Plants kept into afternoons too hot for them. Absent where none minds heat. */
+export const heat = check({
+  name: 'Heat',
+  weight: 3,
+  at: 'plants',
+  of: ({ planting, season, plants }) => {
+    const minds = plants.filter((p) => factsOf(p.plant).heat !== 'thrives');
+    const shares = minds.map((p) => ({ p, share: hotShare(planting, season.weeks.length, p) }));
+    const worst = maxBy(shares, (x) => x.share);
+    if (!worst) return [];
+    const dies = worst.share > WRONG_OVER && factsOf(worst.p.plant).heat === 'stops';
+    return [
+      {
+        severity: dies ? 'wrong' : worst.share > MOST ? 'watch' : 'good',
+        measured: worst.share,
+        band: [0, MOST],
+        unit: 'of the weeks too hot',
+        scale: [0, 1],
+        culprits: shares.filter((x) => x.share > MOST).map((x) => x.p.id),
+        says: dies ? 'over' : worst.share > MOST ? 'tires' : 'good',
+        facts: { plant: plantName(worst.p.plant), share: worst.share },
+        rule: 'Afternoons no hotter than each flowers in, for four weeks in five',
+        source: 'each plant’s record; working figure',
+        quality: Math.max(0, 1 - worst.share),
+      },
+    ];
+  },
+  words: {
+    good: () => 'None of it minds the heat of this summer.',
+    tires: (f) =>
+      `${f.text('plant')} flowers little in ${f.pct('share')} of the weeks: the afternoons are too hot for it.`,
+    over: (f) =>
+      `${f.text('plant')} is a plant for cool months: it is over when the heat comes. Plant it in autumn, or lift it in time.`,
+  },
+  figure: percent,
+  ideas: ['swap', 'take one of many out'],
+});
