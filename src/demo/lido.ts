@@ -22,6 +22,10 @@ const brief = (change: Partial<Planting['brief']>): Planting['brief'] => ({
   must: [],
   never: [],
   lasting: false,
+  palette: [],
+  only: 'anything',
+  bestOn: null,
+  changeOver: null,
   ...change,
 });
 

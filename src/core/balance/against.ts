@@ -1,7 +1,10 @@
 import { addDays } from '../units/date';
 import { check, percent } from './check';
 import { seenColours } from './seen-colours';
-import { FLOWER_TELLS, standsClear } from './stands-clear';
+import { isColour, standsClear } from './stands-clear';
+
+/** A coloured leaf tells less than a flower before a wall. Working figure. */
+const LEAF_TELLS = 0.3;
 
 /**
  * What stands above the rim against a wall, or against what blossoms behind it in the judged week. Absent where it is
@@ -9,6 +12,7 @@ import { FLOWER_TELLS, standsClear } from './stands-clear';
  */
 export const against = check({
   name: 'Against the wall',
+  facet: 'backdrop',
   weight: 3,
   at: 'plants',
   of: (standing) => {
@@ -18,9 +22,9 @@ export const against = check({
     const blossom = spot.backdropBloom?.months.includes(month) ? spot.backdropBloom.colour : null;
     return standsClear(standing, {
       behind: blossom ?? spot.backdrop,
-      least: 0.6,
-      list: seenColours(standing).filter((c) => c.part !== 'throat'),
-      weight: (c) => c.area * (1 - c.belowShare) * (c.isFlower ? FLOWER_TELLS : 1),
+      least: 0.7,
+      list: seenColours(standing.moments[2]).filter(isColour),
+      weight: (c) => c.area * (1 - c.belowShare) * (c.isFlower ? 1 : LEAF_TELLS),
       rule: 'Colours that stand before the backdrop differ from it by ΔE_OK 0.13 or more',
       source: 'colour separation in OKLab (Ottosson 2020); threshold is a working figure',
       facts: { bloom: blossom ? 1 : 0 },

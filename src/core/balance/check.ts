@@ -41,11 +41,27 @@ export type Idea =
   | 'swap'
   | 'swap the body';
 
+/**
+ * What a check counts toward. Once it lives, seven things make a planting good; what always passes is a *gate*, outside
+ * their mean.
+ */
+export const FACETS = {
+  season: 25,
+  fullness: 20,
+  form: 15,
+  scheme: 15,
+  contrast: 10,
+  repetition: 10,
+  backdrop: 5,
+} as const;
+export type Facet = keyof typeof FACETS | 'gate';
+
 /** One thing that is asked of a planting, with all that belongs to it. */
 export interface Check<W extends string = string> {
   /** What it is called everywhere. */
   name: string;
-  /** Weight in the score. Working figures: the five levels are half of it. */
+  /** What it counts toward, and its weight among those that count toward the same. */
+  facet: Facet;
   weight: number;
   /** Where it is put right. */
   at: 'spot' | 'container' | 'plants';

@@ -1,32 +1,52 @@
 import { family } from '../colour/family';
 import { judgeScheme } from '../colour/judge';
 import { lch } from '../colour/oklch';
-import { SCHEMES } from '../colour/schemes';
-import type { Scheme } from '../colour/schemes/scheme';
+import { schemeOf } from '../colour/schemes';
 import { plantName } from '../plants/schema';
 import { check, percent } from './check';
-import { seenColours } from './seen-colours';
+import { type SeenColour, tellingColours } from './seen-colours';
+import type { Standing } from './standing';
+import { sum } from '../units/number';
 
 /** Straying up to here costs nothing, and from there each hundredth this many. A missing pole costs up to half. Working figures. */
 const FREE = 0.06;
 const STRAY_COSTS = 2.4;
-const POLE_COSTS = 0.5;
+const POLE_COSTS = 0.9;
+/** One kind off the scheme on more than this share of the flower argues with the rest; under it, it is an accent. Practice. */
+const CLASHES = 0.12;
+const CLASH_LEAVES = 0.35;
+/** Under this share of the colour a flower is not what is looked at. Working figure. */
+const MATTERS = 0.15;
+/** So much may stray in any scheme. Practice. */
+const ACCENT = 0.1;
 /** Hardly any colour at all is worth less. Working figures. */
 const COLOURLESS = 0.12;
 const COLOURLESS_LEAVES = 0.6;
 /** Named with the worst: whoever strays this much of what it does. */
 const ALSO = 0.4;
 
+/** Off-scheme flower by kind, most first. */
+function kindsOff({ plants }: Standing, off: readonly SeenColour[]): { ids: string[]; area: number }[] {
+  const kinds = new Map<string, { ids: string[]; area: number }>();
+  for (const c of off) {
+    const kind = plants.find((p) => p.id === c.id)?.plant.id ?? '';
+    const known = kinds.get(kind) ?? { ids: [], area: 0 };
+    kinds.set(kind, { ids: [...new Set([...known.ids, c.id])], area: known.area + c.area });
+  }
+  return [...kinds.values()].sort((a, b) => b.area - a.area);
+}
+
 /** How well what is seen keeps to the scheme. */
 export const colour = check({
   name: 'Colour',
+  facet: 'scheme',
   weight: 14,
   at: 'plants',
   ends: ['on the scheme', 'straying'],
   of: (standing) => {
     const { brief } = standing.planting;
-    const scheme: Scheme = SCHEMES[brief.scheme];
-    const seen = seenColours(standing).map((c) => ({ ...c, colour: lch(c.hex) }));
+    const scheme = schemeOf(brief);
+    const seen = tellingColours(standing).map((c) => ({ ...c, colour: lch(c.hex) }));
     if (seen.length === 0) return [];
     const r = judgeScheme(scheme, seen, scheme.from === 'no' ? null : brief.from);
     const strays = seen
@@ -34,9 +54,15 @@ export const colour = check({
       .map((c) => ({ id: c.id, off: c.area * (1 - scheme.belongs(c, r.hue)) }))
       .sort((a, b) => b.off - a.off);
     const worst = strays[0];
-    const tooMuch = r.stray > scheme.accent;
+    const coloured = sum(seen.filter((c) => family(c.colour) !== 'green').map((c) => c.area));
+    const bloom = sum(seen.filter((c) => c.isFlower).map((c) => c.area));
+    const clash = kindsOff(
+      standing,
+      seen.filter((c) => c.isFlower && brief.scheme !== 'all-leaf' && scheme.belongs(c, r.hue) < 0.5),
+    ).find((k) => bloom > MATTERS * coloured && k.area > CLASHES * bloom);
+    const tooMuch = r.stray > Math.max(scheme.accent, ACCENT) || clash !== undefined;
     const pole = r.missing[0];
-    const name = standing.plants.find((p) => p.id === worst?.id);
+    const name = standing.plants.find((p) => p.id === (clash?.ids[0] ?? worst?.id));
     const missing = r.missing.reduce((s, m) => s + POLE_COSTS * (1 - m.has / m.least), 0);
     return [
       {
@@ -45,7 +71,11 @@ export const colour = check({
         band: [0, scheme.accent],
         unit: 'off the scheme',
         scale: [0, 0.5],
-        culprits: tooMuch && worst ? [...new Set(strays.filter((s) => s.off > worst.off * ALSO).map((s) => s.id))] : [],
+        culprits: clash
+          ? clash.ids
+          : tooMuch && worst
+            ? [...new Set(strays.filter((s) => s.off > worst.off * ALSO).map((s) => s.id))]
+            : [],
         says: tooMuch ? 'stray' : pole ? 'pole' : 'good',
         facts: {
           scheme: scheme.label,
@@ -58,6 +88,7 @@ export const colour = check({
         rule: `${scheme.label}: no more than ${Math.round(scheme.accent * 100)} % of the coloured area off the scheme`,
         source: 'practice, accent share 5–15 %; OKLCH (Ottosson 2020)',
         quality:
+          (clash ? CLASH_LEAVES : 1) *
           Math.max(0, 1 - Math.max(0, r.stray - FREE) * STRAY_COSTS - missing) *
           (r.coloured < COLOURLESS ? COLOURLESS_LEAVES : 1),
       },

@@ -1,8 +1,6 @@
 import { shoppingList } from '../materials/list';
 import { check, money } from './check';
 
-/** So far over the budget it is another budget. Working figure. */
-const FAR_OVER = 1.15;
 /** What a penny over leaves of the quality, and what each share more costs. Working figures. */
 const JUST_OVER = 0.7;
 const SHARE_COSTS = 2;
@@ -10,6 +8,7 @@ const SHARE_COSTS = 2;
 /** Cost of one container against the budget. Absent without one. */
 export const cost = check({
   name: 'Cost',
+  facet: 'gate',
   weight: 3,
   at: 'plants',
   of: ({ planting, plants }) => {
@@ -19,7 +18,7 @@ export const cost = check({
     const over = each / budget;
     return [
       {
-        severity: over <= 1 ? 'good' : over <= FAR_OVER ? 'watch' : 'wrong',
+        severity: over <= 1 ? 'good' : 'watch',
         measured: each,
         band: [0, budget],
         unit: '£',

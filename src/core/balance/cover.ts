@@ -1,47 +1,77 @@
+import { usualStarts } from '../containers/counts';
+import { occasionOf } from '../growth/span';
 import { groundOf } from '../layout/neighbours';
+import { schoolOf } from '../schools';
+import type { Planting } from '../plantings/schema';
 import type { Band } from '../schools/school';
+import { isGritty } from './gritty';
 import { check, percent } from './check';
-import { bySeverity } from './severity';
+import type { Moment, Standing } from './standing';
 
-/** Bare soil reads as unfinished. Working figure. */
-const BAND: Band = [0.8, 1];
-/** Under this share it is hardly planted. Working figure. */
-const BARE = 0.3;
-/** Covered so far nothing more is gained. Working figure. */
-const FULL = 0.9;
+/** Soil that may show once it has filled; more in the cold months, and gravel is not soil. Practice. */
+const SHOWS = { summer: 0.1, cold: 0.15, gravel: 0.4 } as const;
+/** A year-round planting takes two thirds of the usual starts. Practice. */
+const LASTING_SHARE = 0.67;
+/** Under this share of the least it is thin. Practice. */
+const THIN = 0.6;
 
-/** Share of the soil that leaves cover in the judged week. */
+/** Share of the soil that no leaf covers. */
+function bare({ container }: Planting, { plants }: Moment): number {
+  const { cells } = groundOf(container);
+  const discs = plants
+    .filter((p) => p.grown.alive)
+    .map((p) => ({ x: p.xMm, y: p.yMm, r2: (p.grown.spreadMm / 2) ** 2 }));
+  const covered = cells.filter((c) => discs.some((d) => (d.x - c.x) ** 2 + (d.y - c.y) ** 2 < d.r2)).length;
+  return 1 - covered / Math.max(1, cells.length);
+}
+
+/** Fewest and most starts that are ordinary for the planting. */
+function usual({ planting }: Standing): Band {
+  const [few, many] = usualStarts(planting.container);
+  const [less, more] = schoolOf(planting.brief).asks?.counts ?? [1, 1];
+  const share = planting.brief.lasting ? LASTING_SHARE : 1;
+  return [few * less * share, many * more];
+}
+
+/** Soil that leaves leave bare, and how full it is planted. */
 export const cover = check({
   name: 'Soil cover',
+  facet: 'fullness',
   weight: 5,
   at: 'plants',
-  of: ({ planting, plants, week }) => {
+  of: (standing) => {
+    const { planting, plants, moments } = standing;
     if (plants.length === 0) return [];
-    const { cells } = groundOf(planting.container);
-    const discs = plants
-      .filter((p) => p.grown.alive)
-      .map((p) => ({ x: p.xMm, y: p.yMm, r2: (p.grown.spreadMm / 2) ** 2 }));
-    const covered = cells.filter((c) => discs.some((d) => (d.x - c.x) ** 2 + (d.y - c.y) ** 2 < d.r2)).length;
-    const share = covered / Math.max(1, cells.length);
+    const cold = occasionOf(planting) !== 'summer' || planting.brief.changeOver !== null;
+    const most =
+      schoolOf(planting.brief).asks?.soil ?? (isGritty(plants) ? SHOWS.gravel : cold ? SHOWS.cold : SHOWS.summer);
+    const shows = Math.max(bare(planting, moments[1]) * 0.9, bare(planting, moments[2]));
+    const [few] = usual(standing);
+    const thin = plants.length < few * THIN;
+    const gappy = shows > most;
+    const full = Math.min(1, plants.length / Math.max(1, few));
     return [
       {
-        severity: bySeverity(share, BAND, [BARE, 2]),
-        measured: share,
-        band: BAND,
+        severity: thin || gappy ? 'watch' : 'good',
+        measured: 1 - shows,
+        band: [1 - most, 1],
         unit: 'of the soil',
         scale: [0, 1],
         culprits: [],
-        says: share < BAND[0] ? 'low' : 'good',
-        facts: { share, week },
-        rule: 'Leaves cover at least 80 % of the soil in the judged week',
-        source: 'working figure: bare soil reads as unfinished',
-        quality: Math.min(1, share / FULL),
+        says: thin ? 'thin' : gappy ? 'low' : 'good',
+        facts: { share: 1 - shows, week: moments[1].week, count: plants.length, few: Math.ceil(few) },
+        rule: 'No more than a tenth of the soil shows once it has filled, and the usual number of plants',
+        source: 'practice; measured on plantings that experts praise',
+        quality:
+          (gappy ? Math.max(0.15, 0.5 - (shows - most) * 2) : 1 - 0.15 * (shows / most)) *
+          (thin ? 0.25 : 0.6 + 0.4 * full),
       },
     ];
   },
   words: {
     good: (f) => `Leaves cover ${f.pct('share')} of the soil by week ${f.num('week')}.`,
     low: (f) => `Gappy: ${f.pct('share')} of the soil is covered by week ${f.num('week')}.`,
+    thin: (f) => `Thin: ${f.num('count')} plants where ${f.num('few')} at least are usual.`,
   },
   figure: percent,
   ideas: ['swap the body'],

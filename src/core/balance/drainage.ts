@@ -3,6 +3,7 @@ import { check } from './check';
 /** A pot must drain. */
 export const drainage = check({
   name: 'Drainage',
+  facet: 'gate',
   weight: 2,
   at: 'container',
   of: ({ planting }) => {

@@ -4,56 +4,68 @@ import { plantName } from '../plants/schema';
 import type { Band } from '../schools/school';
 import { maxBy } from '../units/number';
 import { check, times } from './check';
-import { bandQuality, bySeverity } from './severity';
 
-const POT: Band = [0.3, 0.8];
-const BASKET: Band = [0.75, 2];
-/** A box on a sill or rail stands clear of the ground: a pot's least, a basket's most. */
-const HUNG: Band = [0.3, 2];
+/** How far the longest trail hangs by the end, over the container's height. Practice. */
+const POT: Band = [0.25, 1.2];
+const BASKET: Band = [0.75, 2.6];
+const HUNG: Band = [0.3, 2.7];
 /** What hangs less than this does not count as a trail. Working figure. */
-const HANGS_FROM_MM = 30;
+const HANGS_FROM_MM = 80;
+/** Over a path the lowest leaf stays so high, mm. Practice: 1.8 m in a garden, 2.1 m in a street. */
+const HEAD_MM = 1800;
 
-/** How far the longest trail hangs, over the container's height. */
+/** How far the longest trail hangs, and whether heads meet it. */
 export const drop = check({
   name: 'Drop',
+  facet: 'fullness',
   weight: 3,
   at: 'plants',
-  of: ({ planting: { container }, plants }) => {
+  of: ({ planting: { container, spot }, moments }) => {
+    const { plants } = moments[2];
     const pot = depthOf(container.shape) + feetMm(container);
     const basket = shapeOf(container.shape).family === 'basket';
     const hung = basket || container.mount !== 'ground';
-    const longest = maxBy(plants, (p) => p.grown.trailMm);
+    const longest = maxBy(
+      plants.filter((p) => p.grown.alive),
+      (p) => p.grown.trailMm,
+    );
     if (!longest || longest.grown.trailMm < HANGS_FROM_MM) return [];
     const ratio = longest.grown.trailMm / pot;
     const band = basket ? BASKET : hung ? HUNG : POT;
-    const over = ratio > 1 && !hung ? 'ground' : hung ? 'long' : 'high';
+    const lowest = (container.rimHeightMm ?? Infinity) - longest.grown.trailMm;
+    const heads = basket && spot.walkway && lowest < HEAD_MM;
+    const ground = !hung && ratio > 1;
+    const long = hung && ratio > band[1];
     return [
       {
-        severity: bySeverity(ratio, band, [-1, 9]),
+        severity: heads || long ? 'watch' : 'good',
         measured: ratio,
         band,
         unit: '× container',
         scale: [0, band[1] * 1.6],
-        culprits: ratio > band[1] || ratio < band[0] ? [longest.id] : [],
-        says: ratio > band[1] ? over : ratio < band[0] ? 'low' : 'good',
-        facts: { plant: plantName(longest.plant), trailMm: longest.grown.trailMm, potMm: pot },
+        culprits: heads || long ? [longest.id] : [],
+        says: heads ? 'heads' : long ? 'long' : ground ? 'ground' : ratio < band[0] ? 'low' : 'good',
+        facts: {
+          plant: plantName(longest.plant),
+          trailMm: longest.grown.trailMm,
+          potMm: pot,
+          overMm: Math.max(0, HEAD_MM - lowest),
+        },
         rule: hung
-          ? `Hangs ${band.join('–')} × the container’s depth`
-          : 'Hangs 0.3–0.8 of the pot’s height and keeps off the ground',
+          ? 'Hangs clear of heads, and no more than is asked of what hangs'
+          : 'Hangs no further than the ground',
         source: 'practice, drop of trailers',
-        quality: bandQuality(ratio, band),
+        quality: heads ? 0.2 : long ? 0.45 : ratio < band[0] ? 0.8 : ground ? 0.92 : 1,
       },
     ];
   },
   words: {
     good: (f) => `Longest trail hangs ${f.len('trailMm')}.`,
     low: (f) => `Longest trail, ${f.text('plant')}, hangs only ${f.len('trailMm')} down a ${f.len('potMm')} pot.`,
-    high: (f) =>
-      `${f.text('plant')} hangs ${f.len('trailMm')}, nearly to the ground. Trim it, or stand the pot on feet.`,
-    long: (f) =>
-      `${f.text('plant')} hangs ${f.len('trailMm')} under a container ${f.len('potMm')} deep. Trim it, and keep it clear of heads.`,
-    ground: (f) =>
-      `${f.text('plant')} reaches the ground and runs on, ${f.len('trailMm')} down a ${f.len('potMm')} pot. Trim it.`,
+    heads: (f) =>
+      `${f.text('plant')} hangs into people’s faces: ${f.len('overMm')} too low over a path. Hang it higher, or plant something shorter.`,
+    long: (f) => `${f.text('plant')} hangs ${f.len('trailMm')} under a container ${f.len('potMm')} deep. Trim it.`,
+    ground: (f) => `${f.text('plant')} reaches the ground by the end, ${f.len('trailMm')} down. Trim it then.`,
   },
   figure: times,
   ideas: ['swap', 'take one of many out'],

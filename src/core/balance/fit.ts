@@ -7,6 +7,7 @@ const SAYS = { overlap: 'overlap', outside: 'outside', 'too deep': 'deep' } as c
 /** Do all root balls stand in the soil without sharing a place? */
 export const fit = check({
   name: 'Fit',
+  facet: 'gate',
   weight: 6,
   at: 'plants',
   of: ({ planting, plants }) => {

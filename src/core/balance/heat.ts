@@ -21,6 +21,7 @@ function hotShare({ spot, startDate }: Planting, weeks: number, { plant }: Place
 /** Plants kept into afternoons too hot for them. Absent where none minds heat. */
 export const heat = check({
   name: 'Heat',
+  facet: 'gate',
   weight: 3,
   at: 'plants',
   of: ({ planting, season, plants }) => {

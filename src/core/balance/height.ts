@@ -6,19 +6,21 @@ import { schoolOf } from '../schools';
 import { maxBy } from '../units/number';
 import { check } from './check';
 import { heightBand } from './height-band';
-import { bandQuality, bySeverity } from './severity';
+import { bandQuality } from './severity';
 
-/** So far under or over the band it is no longer a matter of taste. Working figures. */
-const FAR_UNDER = 0.62;
-const FAR_OVER = 1.3;
+/** Just outside the band is not spoken of; an open star may stand a little higher. Working figures. */
+const NEARLY = 0.95;
+const OVER = 1.06;
 
 /** Height of the tallest plant above the rim over the height of the container. */
 export const height = check({
   name: 'Height',
+  facet: 'form',
   weight: 10,
   at: 'plants',
   ends: ['too low', 'too tall'],
-  of: ({ planting, plants }) => {
+  of: ({ planting, moments }) => {
+    const plants = moments[2].plants.filter((p) => p.grown.alive);
     const overRim = -headspaceMm(planting.container);
     const stands = plants.map((p) => ({ p, h: p.grown.heightMm + overRim }));
     const tallest = maxBy(stands, (s) => s.h);
@@ -30,7 +32,7 @@ export const height = check({
     const said = band.map((b) => Math.round(b * 100) / 100).join('–');
     return [
       {
-        severity: bySeverity(ratio, band, [band[0] * FAR_UNDER, band[1] * FAR_OVER]),
+        severity: ratio < band[0] * NEARLY || ratio > band[1] * OVER ? 'watch' : 'good',
         measured: ratio,
         band,
         unit: '× container',
@@ -40,7 +42,7 @@ export const height = check({
         facts: { plant: plantName(tallest.p.plant), tallMm: tallest.h, potMm: pot, form },
         rule: `${schoolOf(planting.brief).label}, ${form}: tallest above the rim ${said} × the container’s height`,
         source: 'practice, height of the tallest above the rim',
-        quality: bandQuality(ratio, band),
+        quality: Math.max(0.15, bandQuality(ratio, band) ** 1.5),
       },
     ];
   },

@@ -1,4 +1,5 @@
 import { against } from './against';
+import { centrepiece } from './centrepiece';
 import type { Check } from './check';
 import { clear } from './clear';
 import { colour } from './colour';
@@ -8,20 +9,26 @@ import { drainage } from './drainage';
 import { drop } from './drop';
 import { fit } from './fit';
 import { heat } from './heat';
+import { flowerForm } from './flower-form';
+import { front } from './front';
 import { height } from './height';
 import { light } from './light';
 import { mix } from './mix';
+import { monotony } from './monotony';
 import { nights } from './nights';
 import { plainness } from './plainness';
+import { repeat } from './repeat';
 import { safety } from './safety';
 import { scorch } from './scorch';
 import { season } from './season';
 import { sides } from './sides';
 import { sightline } from './sightline';
 import { spread } from './spread';
+import { staples } from './staples';
 import { steady } from './steady';
 import { steps } from './steps';
 import { texture } from './texture';
+import { thug } from './thug';
 import { trail } from './trail';
 import { vigour } from './vigour';
 import { water } from './water';
@@ -35,8 +42,15 @@ export const CHECKS = {
   trail,
   colour,
   vigour,
+  season,
   steps,
+  centrepiece,
+  front,
+  repeat,
+  staples,
   plainness,
+  'flower-form': flowerForm,
+  contrast: monotony,
   drop,
   sides,
   clear,
@@ -48,7 +62,7 @@ export const CHECKS = {
   water,
   mix,
   worlds,
-  season,
+  thug,
   nights,
   heat,
   safety,

@@ -13,6 +13,7 @@ const LEAST_WORTH = 0.3;
 /** Direct sun against each plant's window. */
 export const light = check({
   name: 'Light',
+  facet: 'gate',
   weight: 8,
   at: 'plants',
   of: ({ planting, plants }) => {

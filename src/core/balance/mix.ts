@@ -8,6 +8,7 @@ const AT_ODDS = 0.5;
 /** Plants that cannot share one mix: lime-haters beside lime-lovers, or beside what must have grit. */
 export const mix = check({
   name: 'Mix',
+  facet: 'gate',
   weight: 3,
   at: 'plants',
   of: ({ plants }) => {

@@ -12,6 +12,7 @@ const FROST_C = -1;
 /** Tender plants set out before nights are warm enough for them. */
 export const nights = check({
   name: 'Cold nights',
+  facet: 'gate',
   weight: 3,
   at: 'plants',
   of: ({ planting, plants }) => {

@@ -1,23 +1,27 @@
-import { clamp01, sum } from '../units/number';
+import { sum } from '../units/number';
 import { check, percent } from './check';
 import { isPlain } from './leaf-contrast';
-import { seenArea } from './seen';
 
-/** Practice, shapeless after a fortnight. */
-const MOST = 0.6;
-/** Under this share nobody notices. Working figure. */
-const UNNOTICED = 0.3;
+/** So much plain, mid-green, middling leaf out of flower, averaged over the weeks, and it has no shape. Practice. */
+const MOST = 0.4;
+/** A plant in so much of its flower is not plain. Practice. */
+const IN_FLOWER = 0.4;
 
-/** Share of the seen canopy whose leaves are all middling, green and plain: over 60 % has no shape once flowers pass. */
+/** Share of what is seen that is plain leaf out of flower. */
 export const plainness = check({
   name: 'Shape',
-  weight: 3,
+  facet: 'contrast',
+  weight: 4,
   at: 'plants',
-  of: ({ plants }) => {
-    const all = sum(plants.map((p) => seenArea(p.seen)));
-    if (all <= 0) return [];
-    const plain = plants.filter((p) => isPlain(p.plant));
-    const share = clamp01(sum(plain.map((p) => seenArea(p.seen))) / all);
+  of: ({ season, weeks, course, moments }) => {
+    const { plants } = moments[2];
+    if (plants.length === 0) return [];
+    const plain = plants.map((p, i) => {
+      if (!isPlain(p.plant)) return 0;
+      const rests = season.weeks.slice(0, weeks).filter((w) => (w.plants[i]?.bloom ?? 0) < IN_FLOWER).length;
+      return (course.shares[i] ?? 0) * (rests / Math.max(1, weeks));
+    });
+    const share = sum(plain);
     const high = share > MOST;
     return [
       {
@@ -26,18 +30,19 @@ export const plainness = check({
         band: [0, MOST],
         unit: 'of what is seen',
         scale: [0, 1],
-        culprits: high ? plain.map((p) => p.id) : [],
+        culprits: high ? plants.filter((_, i) => (plain[i] ?? 0) > 0).map((p) => p.id) : [],
         says: high ? 'high' : 'good',
         facts: { share },
-        rule: 'No more than 60 % in medium, mid-green, plain leaves',
-        source: 'practice, shapeless after a fortnight',
-        quality: 1 - Math.max(0, share - UNNOTICED),
+        rule: 'No more than 40 % in medium, mid-green, plain leaves that are out of flower',
+        source: 'practice, shapeless when the flowers pass; measured on plantings that experts praise',
+        quality: high ? Math.max(0.12, 0.45 - (share - MOST)) : 1 - 0.25 * (share / MOST),
       },
     ];
   },
   words: {
-    good: (f) => `${f.pct('share')} of what you see is plain green, middling leaf.`,
-    high: (f) => `Shapeless: ${f.pct('share')} of what you see is plain green, middling leaf, and flowers pass.`,
+    good: (f) => `${f.pct('share')} of what you see is plain green leaf out of flower.`,
+    high: (f) =>
+      `Shapeless: ${f.pct('share')} of what you see is plain green, middling leaf whenever the flowers rest.`,
   },
   figure: percent,
   ideas: ['swap', 'take one of many out'],

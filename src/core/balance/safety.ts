@@ -98,6 +98,7 @@ const withPart: (f: Parameters<Sentence>[0]) => string = (f) =>
 /** Poison, irritant sap and spines for who is about; edibles beside poisonous plants. */
 export const safety = check<Says>({
   name: 'Safety',
+  facet: 'gate',
   weight: 6,
   at: 'plants',
   of: (standing) => {

@@ -5,6 +5,8 @@ import { check, hoursFigure } from './check';
 import { hours } from './speak';
 import { scorchLimitH } from './suits';
 
+/** So many hours over its limit a leaf burns, and sooner in a hot summer. Practice. */
+const BURNS = { cool: 2, warm: 2, hot: 1 } as const;
 /** What a leaf is worth at its limit, and what each hour over it costs. Working figures. */
 const AT_LIMIT = 0.6;
 const HOUR_COSTS = 0.15;
@@ -12,6 +14,7 @@ const HOUR_COSTS = 0.15;
 /** Afternoon sun against leaves that scorch. Absent where none do. */
 export const scorch = check({
   name: 'Scorch',
+  facet: 'gate',
   weight: 4,
   at: 'plants',
   of: ({ planting, plants }) => {
@@ -25,7 +28,7 @@ export const scorch = check({
     const over = afternoon - worst.limit;
     return [
       {
-        severity: over > 0 ? 'watch' : 'good',
+        severity: over >= BURNS[planting.spot.summer] ? 'wrong' : over > 0 ? 'watch' : 'good',
         measured: afternoon,
         band: [0, worst.limit],
         unit: 'h after 13:00',

@@ -1,48 +1,137 @@
+import { formOf } from '../containers/form';
+import { occasionOf } from '../growth/span';
+import { factsOf } from '../plants/facts';
 import { plantName } from '../plants/schema';
+import { schoolOf } from '../schools';
+import { isSouthern, sunReading } from '../spots/light';
+import { clamp01, median, sum } from '../units/number';
+import { addDays } from '../units/date';
 import { check, percent } from './check';
+import type { Standing } from './standing';
 
-/** Something blooms when this much of a plant's outside is flower. Working figure. */
-const IN_BLOOM = 0.06;
-const LEAST = 0.6;
-/** A warm-season plant that takes no colder nights than this is tender. °C, working figure. */
-const TENDER_OVER_C = 1;
-const MIXED_COSTS = 0.75;
+/** Colour and flower asked of a planting, as shares of all that is seen, medians from the week it has settled. */
+interface Asked {
+  colour: number;
+  flower: number;
+}
 
-/** How much of the season something blooms; cool and warm kept apart. Absent for schemes of leaf. */
+/** From here on it has settled; a short planting at once. */
+const SETTLED_WEEK = 5;
+const SHORT_WEEKS = 16;
+/** Carried by so many of the weeks a plant counts as a carrier; so much of what is seen must be carriers. Practice. */
+const CARRIES = 0.7;
+const CARRIED = 0.7;
+/** A flowering planting falls no further under its own middle, three weeks running. Practice. */
+const GAP = 0.6;
+const GAP_WEEKS = 3;
+/** Under its least in more than so many of the weeks it is finished early. Practice. */
+const FINISHED = 0.4;
+/** Short of the figure by less than this nobody calls it bare. Working figure. */
+const NEARLY = 0.8;
+/** What the dark months ask, and which they are in the north. Practice. */
+const DARK: Asked = { colour: 0.06, flower: 0 };
+const DARK_MONTHS = [11, 12, 1, 2];
+
+const isFood = ({ plants }: Standing): boolean =>
+  plants.length > 0 && plants.filter((p) => p.plant.edible !== 'no').length / plants.length >= 0.5;
+
+/** What is asked of a planting of its kind. Practice; measured on plantings that experts praise. */
+function askedOf(standing: Standing): Asked {
+  const { planting, plants } = standing;
+  const { asks } = schoolOf(planting.brief);
+  if (planting.brief.only === 'edible' || isFood(standing)) return { colour: 0.12, flower: 0 };
+  if (planting.brief.scheme === 'all-leaf') return { colour: planting.brief.lasting ? 0.25 : 0.6, flower: 0 };
+  const occasion = planting.brief.changeOver ? 'winter' : occasionOf(planting);
+  if (occasion === 'lasting') return { colour: 0.2, flower: 0 };
+  if (occasion !== 'summer') return { colour: 0.09, flower: 0 };
+  if (asks?.colour) return { colour: asks.colour, flower: asks.flower?.[0] ?? 0 };
+  const { hours } = sunReading(planting.spot, planting.startDate);
+  if (hours < 2) return { colour: 0.25, flower: 0 };
+  const form = formOf(planting.container);
+  const leafy =
+    planting.brief.scheme === 'dark-bright' || plants.some((p) => factsOf(p.plant).worlds[0] === 'succulent');
+  if (form === 'basket' || form === 'window box')
+    return { colour: 0.3, flower: planting.spot.seen === 'inside' ? 0.2 : hours <= 4 ? 0.18 : 0.25 };
+  return { colour: 0.4, flower: leafy ? 0.05 : 0.15 };
+}
+
+/** How good a share is against what is asked: 1 at a third over it, 0.8 at it. */
+const reached = (has: number, asked: number): number =>
+  asked <= 0
+    ? 1
+    : has >= asked
+      ? 0.85 + 0.15 * clamp01((has / asked - 1) / 0.5)
+      : Math.max(0.08, (has / asked) ** 1.5 * 0.85);
+
+/** Whether colour drops far under its own middle for some weeks running. */
+function hasGap(colours: readonly number[], middle: number): boolean {
+  let run = 0;
+  for (const c of colours) {
+    run = c < middle * GAP ? run + 1 : 0;
+    if (run >= GAP_WEEKS) return true;
+  }
+  return false;
+}
+
+/** Colour through the season: enough of it, from plants that carry it, and no gap. */
 export const season = check({
-  name: 'Bloom',
+  name: 'Season',
+  facet: 'season',
   weight: 6,
   at: 'plants',
-  of: ({ planting, season: s, plants }) => {
-    if (planting.brief.scheme === 'all-leaf' || plants.length === 0) return [];
-    const weeks = s.weeks.filter((w) => s.frostWeek === null || w.week < s.frostWeek);
-    const blooming = weeks.filter((w) =>
-      w.plants.some((g, i) => g.bloom * (plants[i]?.plant.flower.show ?? 0) > IN_BLOOM),
-    );
-    const share = weeks.length > 0 ? blooming.length / weeks.length : 0;
-    const cool = plants.filter((p) => p.plant.season === 'cool');
-    const tender = plants.some((p) => p.plant.season === 'warm' && p.plant.coldestNightC > TENDER_OVER_C);
-    const mixed = cool.length > 0 && tender && planting.spot.summer !== 'cool';
+  of: (standing) => {
+    const { planting, plants, weeks, course } = standing;
+    if (plants.length === 0) return [];
+    const asked = askedOf(standing);
+    const from = weeks < SHORT_WEEKS ? 1 : SETTLED_WEEK;
+    const turned = isSouthern(planting.spot) ? 6 : 0;
+    const dark = (week: number) =>
+      DARK_MONTHS.includes(((Number(addDays(planting.startDate, week * 7).slice(5, 7)) - 1 + turned) % 12) + 1);
+    const settled = course.weeks.map((w, week) => ({ ...w, week })).slice(from);
+    const lit = settled.filter((w) => !dark(w.week));
+    const bright = lit.length > settled.length / 3 ? lit : settled;
+    const least = lit.length > settled.length / 3 ? asked : { ...DARK, flower: 0 };
+    const colours = bright.map((w) => w.colour);
+    const [flower, colour] = [median(bright.map((w) => w.flower)), median(colours)];
+    const carried = sum(course.shares.map((s, i) => ((course.carries[i] ?? 0) >= CARRIES ? s : 0)));
+    const summer = !planting.brief.changeOver && occasionOf(planting) === 'summer' && asked.colour > 0.12;
+    const under = colours.filter((c) => c < Math.min(0.25, least.colour) * NEARLY).length / Math.max(1, colours.length);
+    const gap = summer && (hasGap(colours, colour) || under > FINISHED);
+    const enough = Math.min(reached(colour, least.colour), reached(flower, least.flower));
+    const borne = summer && least.flower > 0 ? clamp01(0.35 + 0.65 * (carried / CARRIED)) : 1;
+    const short = colour < least.colour * NEARLY || flower < least.flower * NEARLY;
+    const brief = summer && carried < CARRIED * NEARLY;
+    const weakest = plants.map((p, i) => ({ p, c: course.carries[i] ?? 0 })).sort((x, y) => x.c - y.c);
+    const bad = short || gap || brief;
     return [
       {
-        severity: share < LEAST || mixed ? 'watch' : 'good',
-        measured: share,
-        band: [LEAST, 1],
-        unit: 'of the weeks in bloom',
+        severity: bad ? 'watch' : 'good',
+        measured: colour,
+        band: [least.colour, 1],
+        unit: 'flower and coloured leaf',
         scale: [0, 1],
-        culprits: mixed ? cool.map((p) => p.id) : [],
-        says: share < LEAST ? 'gap' : mixed ? 'mixed' : 'good',
-        facts: { weeks: weeks.length, bloom: blooming.length, plant: cool[0] ? plantName(cool[0].plant) : '' },
-        rule: 'Something blooms in at least 60 % of the weeks; cool and tender warm plants are kept apart',
-        source: 'practice, months of bloom',
-        quality: Math.min(1, share) * (mixed ? MIXED_COSTS : 1),
+        culprits: bad ? weakest.filter((x) => x.c < CARRIES).map((x) => x.p.id) : [],
+        says: gap ? 'gap' : short ? 'low' : brief ? 'brief' : 'good',
+        facts: {
+          share: colour,
+          flower,
+          plant: weakest[0] ? plantName(weakest[0].p.plant) : '',
+          weeks: Math.round((weakest[0]?.c ?? 0) * weeks),
+          of: weeks,
+        },
+        rule: 'Enough flower and coloured leaf in the middle week, from plants that carry it, with no gap',
+        source: 'practice; measured on plantings that experts praise',
+        quality: Math.min(enough, borne) * (gap ? 0.3 : 1),
       },
     ];
   },
   words: {
-    good: (f) => `In bloom ${f.num('bloom')} of ${f.num('weeks')} weeks.`,
-    gap: (f) => `In bloom only ${f.num('bloom')} of ${f.num('weeks')} weeks.`,
-    mixed: (f) => `${f.text('plant')} is a cool-season plant among summer ones: it tires as they start.`,
+    good: (f) => `${f.pct('share')} of what you see is flower or coloured leaf, week after week.`,
+    low: (f) =>
+      `Little colour: in an ordinary week ${f.pct('share')} of what you see, ${f.pct('flower')} of it flower.`,
+    gap: (f) =>
+      `Finished early: ${f.text('plant')} has ${f.num('weeks')} good weeks of ${f.num('of')}, and nothing takes over.`,
+    brief: (f) => `Too little of it carries on: ${f.text('plant')} has ${f.num('weeks')} good weeks of ${f.num('of')}.`,
   },
   figure: percent,
   ideas: ['swap', 'take one of many out'],

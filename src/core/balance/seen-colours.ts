@@ -1,4 +1,7 @@
+import { lch } from '../colour/oklch';
 import type { Part } from '../plants/schema';
+import { sum } from '../units/number';
+import { seenArea } from './seen';
 import type { Standing } from './standing';
 
 /** One colour of one plant, as it is seen. */
@@ -30,3 +33,22 @@ export function seenColours({ plants }: Pick<Standing, 'plants'>): SeenColour[] 
     });
   });
 }
+
+/** A vein this pale or brown in a green leaf is not seen as a colour. Working figure. */
+const VEIN_SHOWS = 0.1;
+
+/** Colours that tell a scheme: flowers without their eyes and throats, coloured leaf without stems and brown zones. */
+const tells = ({ part, hex }: SeenColour): boolean =>
+  part === 'flower' || part === 'leaf' || part === 'edge' || (part === 'vein' && lch(hex).c >= VEIN_SHOWS);
+
+/** What is seen of a scheme over the three weeks that are looked at, by what each counts for. */
+export const tellingColours = ({ moments }: Pick<Standing, 'moments'>): SeenColour[] => {
+  const all = moments.map((m) => ({ m, area: sum(m.plants.map((p) => seenArea(p.seen))) }));
+  return all.flatMap(({ m, area }) =>
+    area > 0
+      ? seenColours(m)
+          .filter(tells)
+          .map((c) => ({ ...c, area: (c.area * m.weight) / area }))
+      : [],
+  );
+};

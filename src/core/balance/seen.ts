@@ -12,6 +12,9 @@ export interface Seen {
   belowMm2: number;
   /** All it would show if nothing stood before it. */
   wholeMm2: number;
+  /** Of its upper half above the rim: what is seen, and what there is. */
+  crownMm2: number;
+  crownWholeMm2: number;
   /** Sum of seen area × sideways distance from the middle in the front view, mm³. */
   momentMm3: number;
 }
@@ -27,7 +30,14 @@ const anglesOf = (planting: Planting): number[] =>
 
 /** Draws every plant as its outline in each view, nearest first, and counts what is left to see of each. */
 export function seenFrom(planting: Planting, placed: readonly Placed[], grown: readonly Grown[]): Seen[] {
-  const out: Seen[] = placed.map(() => ({ aboveMm2: 0, belowMm2: 0, wholeMm2: 0, momentMm3: 0 }));
+  const out: Seen[] = placed.map(() => ({
+    aboveMm2: 0,
+    belowMm2: 0,
+    wholeMm2: 0,
+    crownMm2: 0,
+    crownWholeMm2: 0,
+    momentMm3: 0,
+  }));
   const angles = anglesOf(planting);
   const { shape } = planting.container;
   const inner = halfLeastMm(shape);
@@ -87,6 +97,10 @@ function paint(
       const seen = (clear[k] ?? 0) * solid * CELL * CELL;
       area += seen;
       s.wholeMm2 += share * solid * CELL * CELL;
+      if (to > 0 && z > to / 2) {
+        s.crownMm2 += share * seen;
+        s.crownWholeMm2 += share * solid * CELL * CELL;
+      }
       if (track) track.momentMm3 += seen * ((col + 0.5 - COLS / 2) * CELL);
       clear[k] = (clear[k] ?? 0) * (1 - solid);
     }

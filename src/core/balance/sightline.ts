@@ -8,6 +8,7 @@ const BAND: Band = [0.6, 1];
 /** Share of the plants that show over the sill to the viewer who sees fewest. Absent when not looked at from inside. */
 export const sightline = check({
   name: 'From inside',
+  facet: 'gate',
   weight: 8,
   at: 'plants',
   of: ({ planting, plants }) => {

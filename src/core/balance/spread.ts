@@ -3,48 +3,49 @@ import { plantName } from '../plants/schema';
 import type { Band } from '../schools/school';
 import { maxBy } from '../units/number';
 import { check, times } from './check';
-import { bandQuality, bySeverity } from './severity';
 
-const BAND: Band = [1, 2];
+/** The widest plant over the rim: a star wider than this eats the rest. Practice; measured on plantings that experts praise. */
+const BAND: Band = [0, 1.35];
+/** A mixed pot has more than one plant. */
+const MIXED = 2;
 
-/** Width of the whole planting over the rim. */
+/** The widest plant that stands, over the rim's width. */
 export const spread = check({
-  name: 'Spread',
+  name: 'Scale',
+  facet: 'form',
   weight: 3,
   at: 'plants',
-  of: ({ planting, plants }) => {
-    if (plants.length === 0) return [];
-    const rim = rimOf(planting.container.shape).wide;
-    const edges = plants.map((p) => ({
-      p,
-      left: p.xMm - p.grown.spreadMm / 2,
-      right: p.xMm + p.grown.spreadMm / 2,
-    }));
-    const width = Math.max(...edges.map((e) => e.right)) - Math.min(...edges.map((e) => e.left));
-    const ratio = width / rim;
-    const widest = maxBy(edges, (e) => Math.max(Math.abs(e.left), Math.abs(e.right)))?.p;
+  of: ({ planting, moments }) => {
+    const plants = moments[2].plants.filter((p) => p.grown.alive && p.role !== 'spiller');
+    if (moments[2].plants.length < MIXED) return [];
+    const widest = maxBy(plants, (p) => p.grown.spreadMm);
+    if (!widest) return [];
+    const { wide, deep } = rimOf(planting.container.shape);
+    const rim = Math.sqrt(wide * deep);
+    const ratio = widest.grown.spreadMm / rim;
+    const high = ratio > BAND[1];
     return [
       {
-        severity: bySeverity(ratio, BAND, [0.4, 3]),
+        severity: high ? 'watch' : 'good',
         measured: ratio,
         band: BAND,
         unit: '× rim',
         scale: [0, 3],
-        culprits: ratio > BAND[1] && widest ? [widest.id] : [],
-        says: ratio > BAND[1] ? 'high' : ratio < BAND[0] ? 'low' : 'good',
-        facts: { widthMm: width, rimMm: rim, plant: widest ? plantName(widest.plant) : '' },
-        rule: 'Whole planting 1–2 × the rim’s width',
-        source: 'practice, spread against the rim',
-        quality: bandQuality(ratio, BAND),
+        culprits: high ? [widest.id] : [],
+        says: high ? 'high' : 'good',
+        facts: { widthMm: widest.grown.spreadMm, rimMm: rim, plant: plantName(widest.plant) },
+        rule: 'No plant much wider than the rim',
+        source: 'practice; measured on plantings that experts praise',
+        quality: high ? Math.max(0.2, 0.7 - (ratio - BAND[1])) : 1,
       },
     ];
   },
   words: {
-    good: (f) => `${f.len('widthMm')} across a ${f.len('rimMm')} rim.`,
+    good: (f) => `${f.text('plant')} is the widest, ${f.len('widthMm')} on a ${f.len('rimMm')} rim.`,
     high: (f) =>
-      `Too wide: ${f.len('widthMm')} across a ${f.len('rimMm')} rim, and ${f.text('plant')} reaches furthest.`,
-    low: (f) => `Narrow: ${f.len('widthMm')} across a ${f.len('rimMm')} rim.`,
+      `${f.text('plant')} grows ${f.len('widthMm')} wide on a ${f.len('rimMm')} rim and takes the rest with it.`,
   },
   figure: times,
+  bandless: true,
   ideas: ['swap', 'take one of many out'],
 });

@@ -1,28 +1,77 @@
 import type { Grown, Season } from '../growth/grown';
 import type { Leaning } from '../growth/light';
+import { judgedWeeks } from '../growth/span';
 import type { Planting } from '../plantings/schema';
+import { clamp } from '../units/number';
+import { type Course, courseOf } from './course';
 import { seenFrom, type Seen } from './seen';
 
-/** A placement with its plant, its size in the judged week and what is seen of it. */
+/** A placement with its plant, its size in a week and what is seen of it. */
 export interface Stand extends Leaning {
   grown: Grown;
   seen: Seen;
 }
 
-/** What every check reads: the planting, its season, and everyone in the judged week. */
-export interface Standing {
-  planting: Planting;
-  season: Season;
+/** A week that is looked at, and everyone in it. */
+export interface Moment {
   week: number;
-  /** In the order of the placements; `all` with those that are not there in the judged week. */
+  /** What it counts for. */
+  weight: number;
+  /** In the order of the placements; those that are not there too. */
   plants: readonly Stand[];
 }
 
-/** Throws when the season is of another planting. */
-export function standingOf(planting: Planting, season: Season, week = season.peak): Standing {
-  const at = season.weeks[Math.min(week, season.weeks.length - 1)];
+/** What every check reads: the planting, its season, and everyone in the weeks that are judged. */
+export interface Standing {
+  planting: Planting;
+  season: Season;
+  /** The week two thirds through. */
+  week: number;
+  /** Two thirds through, in the order of the placements; those that are not there too. */
+  plants: readonly Stand[];
+  /** Planting day, when it has filled, and two thirds through. */
+  moments: readonly [Moment, Moment, Moment];
+  /** How many weeks it is judged over. */
+  weeks: number;
+  /** Flower and colour week by week. */
+  course: Course;
+}
+
+/** Planting day, week six and two thirds through, one to three to two. Practice: not one peak week. */
+const WEIGHTS = [1, 3, 2] as const;
+const FILLED_WEEK = 6;
+const LATE = 2 / 3;
+
+/** The weeks a planting is looked at in, of so many. */
+export function momentWeeks(weeks: number): [number, number, number] {
+  const late = Math.max(1, Math.round((weeks - 1) * LATE));
+  return [0, Math.min(FILLED_WEEK, Math.max(1, Math.round(weeks * 0.45)), late), late];
+}
+
+function stands(planting: Planting, season: Season, week: number): Stand[] {
+  const at = season.weeks[clamp(week, 0, season.weeks.length - 1)];
   if (!at) throw new Error('A season without weeks cannot be judged.');
   const seen = seenFrom(planting, season.placed, at.plants);
-  const plants = season.placed.map((p, i): Stand => ({ ...p, grown: at.plants[i] as Grown, seen: seen[i] as Seen }));
-  return { planting, season, week, plants };
+  return season.placed.map((p, i): Stand => ({ ...p, grown: at.plants[i] as Grown, seen: seen[i] as Seen }));
+}
+
+/** A planting with all that is judged of it. Throws when the season has no weeks. */
+export function standingOf(planting: Planting, season: Season): Standing {
+  const weeks = Math.min(judgedWeeks(planting), season.weeks.length);
+  const looked = momentWeeks(weeks);
+  const moment = (i: 0 | 1 | 2): Moment => ({
+    week: looked[i],
+    weight: WEIGHTS[i],
+    plants: stands(planting, season, looked[i]),
+  });
+  const [first, filled, late] = [moment(0), moment(1), moment(2)];
+  return {
+    planting,
+    season,
+    week: late.week,
+    plants: late.plants,
+    moments: [first, filled, late],
+    weeks,
+    course: courseOf(season, weeks, [first, filled, late]),
+  };
 }

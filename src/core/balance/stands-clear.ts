@@ -1,3 +1,4 @@
+import { family } from '../colour/family';
 import { deltaE, lch } from '../colour/oklch';
 import { plantName } from '../plants/schema';
 import { sum } from '../units/number';
@@ -7,8 +8,12 @@ import type { Standing } from './standing';
 
 /** ΔE_OK under which a colour is lost against what it is seen before. Working figure: white on cream is 0.05, pink on white 0.17. */
 const LOST = 0.13;
-/** Flower tells twice as much as leaf before a pot or a wall. Working figure. */
-export const FLOWER_TELLS = 2;
+/** A flower or a coloured leaf: plain green is never lost, nor are eyes, throats and stems looked for. */
+export const isColour = (c: SeenColour): boolean =>
+  c.part === 'flower' || ((c.part === 'leaf' || c.part === 'edge') && family(lch(c.hex)) !== 'green');
+
+/** What a planting that is lost before its pot or wall is worth there. Working figure. */
+const LOST_WORTH = 0.08;
 
 interface Asked {
   list: readonly SeenColour[];
@@ -44,7 +49,7 @@ export function standsClear(
       facts: { share, plant: worst ? plantName(worst.plant) : '', ...facts },
       rule,
       source,
-      quality: Math.min(1, 0.3 + share * 0.8),
+      quality: low ? LOST_WORTH : 0.75 + 0.25 * share,
     },
   ];
 }

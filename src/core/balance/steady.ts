@@ -15,12 +15,15 @@ const GRAVITY = 9.81;
 const DRAG = { canopy: 0.6, pot: 0.9 };
 /** Holds this many times the push before nothing is said. Working figure. */
 const ENOUGH = 1.3;
+/** Under this, in a windy place or over people, it will fall. Practice. */
+const FALLS = 0.8;
 /** A pot stands on its outline this far down: the very foot is rounded. Working figure. */
 const STANDS_AT = 0.9;
 
 /** Weight that holds a dry pot down, over the push of a gust, both as moments about the edge of its base. Absent for what is hung or fixed. */
 export const steady = check({
   name: 'Wind',
+  facet: 'gate',
   weight: 3,
   at: 'plants',
   of: ({ planting: { container, spot }, plants }) => {
@@ -40,7 +43,7 @@ export const steady = check({
     const low = ratio < ENOUGH;
     return [
       {
-        severity: low ? 'watch' : 'good',
+        severity: ratio < FALLS && (spot.wind === 'windy' || spot.walkway) ? 'wrong' : low ? 'watch' : 'good',
         measured: ratio,
         band: [ENOUGH, 20],
         unit: '× the push',

@@ -1,84 +1,90 @@
 import { plantName } from '../plants/schema';
-import type { Role } from '../plants/traits';
 import { schoolOf } from '../schools';
-import type { Steps } from '../schools/school';
+import type { Band } from '../schools/school';
 import { maxBy, median } from '../units/number';
-import { check, type Measured, times } from './check';
-import { bandQuality, bySeverity } from './severity';
-import type { Stand, Standing } from './standing';
+import { check, times } from './check';
+import { HABITS } from '../plants/habits';
+import type { Standing } from './standing';
 
-const SOURCE = 'practice, steps between layers';
+/** The star stands so much over the tops round it; an open one as far as it likes. Practice. */
+const CLEAR = 1.3;
+const SOLID_MOST = 3.2;
+const OPEN_MOST = 6;
+/** A star under this much solidity is open: grass, spike, paddle. Working figure. */
+const OPEN_UNDER = 0.6;
+/** An edge plant is no part of the layers. */
+const BAND: Band = [CLEAR, SOLID_MOST];
 
-type Says = 'good' | 'low' | 'high' | 'level' | 'uneven';
-
-const of = ({ plants }: Standing, ...roles: Role[]): Stand[] => plants.filter((p) => roles.includes(p.role));
-
-/** A dome is level. */
-function level(standing: Standing, { band, outer }: Steps): Measured<Says>[] {
-  const top = of(standing, 'filler', 'thriller');
-  const tallest = maxBy(top, (p) => p.grown.heightMm);
-  const lowest = maxBy(top, (p) => -p.grown.heightMm);
-  if (!tallest || !lowest || top.length < 2) return [];
-  const uneven = (tallest.grown.heightMm - lowest.grown.heightMm) / tallest.grown.heightMm;
-  return [
-    {
-      severity: bySeverity(uneven, band, outer),
-      measured: uneven,
-      band,
-      unit: 'of the tallest',
-      scale: [0, 0.8],
-      culprits: [tallest.id, lowest.id],
-      says: uneven > band[1] ? 'uneven' : 'level',
-      facts: { plant: plantName(tallest.plant), other: plantName(lowest.plant), share: uneven },
-      rule: 'Level dome: heights within 20 %',
-      source: SOURCE,
-      quality: uneven <= band[1] ? 1 : Math.max(0, 1 - (uneven - band[1]) * 2),
-    },
-  ];
-}
-
-/** A thriller stands clear of its fillers. */
-function clear(standing: Standing, { band, outer }: Steps): Measured<Says>[] {
-  const thriller = maxBy(of(standing, 'thriller'), (p) => p.grown.heightMm);
-  const fillers = of(standing, 'filler');
-  if (!thriller || fillers.length === 0) return [];
-  const tall = thriller.grown.heightMm;
-  const mid = median(fillers.map((f) => f.grown.heightMm));
-  const ratio = tall / Math.max(1, mid);
-  const rivals = fillers.filter((f) => f.grown.heightMm > tall / band[0]).map((f) => f.id);
-  return [
-    {
-      severity: bySeverity(ratio, band, outer),
-      measured: ratio,
-      band,
-      unit: '× fillers',
-      scale: [0, 5],
-      culprits: ratio < band[0] ? [thriller.id, ...rivals] : [thriller.id],
-      says: ratio < band[0] ? 'low' : ratio > band[1] ? 'high' : 'good',
-      facts: { plant: plantName(thriller.plant), tallMm: tall, midMm: mid, ratio },
-      rule: 'Thriller at least 1.4 × the middle of the fillers',
-      source: SOURCE,
-      quality: bandQuality(ratio, band),
-    },
-  ];
-}
-
-/** The layers step down as the school has them. */
-export const steps = check<Says>({
+/** The star stands clear of the tops round it; a star that was asked for is there. */
+export const steps = check({
   name: 'Steps',
+  facet: 'form',
   weight: 6,
   at: 'plants',
-  of: (standing) => {
-    const asked = schoolOf(standing.planting.brief).steps;
-    if (!asked) return [];
-    return asked.kind === 'level' ? level(standing, asked) : clear(standing, asked);
+  of: (standing: Standing) => {
+    const school = schoolOf(standing.planting.brief);
+    const plants = standing.moments[2].plants.filter((p) => p.grown.alive);
+    if (!school.star || school.steps === null || plants.length < 2) return [];
+    const star = maxBy(
+      plants.filter((p) => p.role === 'thriller'),
+      (p) => p.grown.heightMm,
+    );
+    const rest = plants.filter((p) => p.role !== 'thriller');
+    if (!star)
+      return [
+        {
+          severity: 'watch',
+          measured: 1,
+          band: BAND,
+          unit: '× the rest',
+          scale: [0, 5],
+          culprits: plants.map((p) => p.id),
+          says: 'none',
+          facts: { school: school.label },
+          rule: 'Where a centrepiece is asked for there is one',
+          source: 'practice, thriller, filler, spiller',
+          quality: 0.12,
+        },
+      ];
+    if (rest.length === 0) return [];
+    const around = maxBy(rest, (p) => p.grown.heightMm) ?? star;
+    const tall = star.grown.heightMm;
+    const ratio = tall / Math.max(1, around.grown.heightMm);
+    const most = HABITS[star.plant.habit].solid < OPEN_UNDER ? OPEN_MOST : SOLID_MOST;
+    const low = ratio < CLEAR * 0.97;
+    const high = tall / Math.max(1, median(rest.map((p) => p.grown.heightMm))) > most * 3;
+    const rivals = rest.filter((p) => p.grown.heightMm > tall / CLEAR).map((p) => p.id);
+    return [
+      {
+        severity: low || high ? 'watch' : 'good',
+        measured: ratio,
+        band: [CLEAR, most],
+        unit: '× the rest',
+        scale: [0, 5],
+        culprits: low ? [star.id, ...rivals] : [star.id],
+        says: low ? 'low' : high ? 'high' : 'good',
+        facts: {
+          plant: plantName(star.plant),
+          other: plantName(around.plant),
+          tallMm: tall,
+          midMm: around.grown.heightMm,
+          ratio,
+        },
+        rule: 'The star stands 1.3 times over the tops round it',
+        source: 'practice; measured on plantings that experts praise',
+        quality: low
+          ? Math.max(0.15, 0.55 * (ratio / CLEAR) ** 3)
+          : high
+            ? 0.5
+            : Math.min(1, 0.88 + (ratio - CLEAR) * 0.4),
+      },
+    ];
   },
   words: {
-    good: (f) => `${f.text('plant')} stands clear of the fillers, ${f.len('tallMm')} to ${f.len('midMm')}.`,
-    low: (f) => `${f.text('plant')} hardly rises over the fillers, ${f.len('tallMm')} to ${f.len('midMm')}.`,
-    high: (f) => `${f.text('plant')} towers over the fillers, ${f.len('tallMm')} to ${f.len('midMm')}.`,
-    level: (f) => `The top is level to ${f.pct('share')}.`,
-    uneven: (f) => `Not level: ${f.text('plant')} stands over ${f.text('other')} by ${f.pct('share')}.`,
+    good: (f) => `${f.text('plant')} stands clear of the rest, ${f.len('tallMm')} to ${f.len('midMm')}.`,
+    low: (f) => `${f.text('plant')} hardly rises over ${f.text('other')}, ${f.len('tallMm')} to ${f.len('midMm')}.`,
+    high: (f) => `${f.text('plant')} towers over the rest, ${f.len('tallMm')} to ${f.len('midMm')}.`,
+    none: (f) => `No centrepiece: ${f.text('school').toLowerCase()} asks for one, and everything stops at one height.`,
   },
   figure: times,
   ideas: ['swap', 'take one of many out'],

@@ -1,64 +1,62 @@
 import { groundOf, sharedEdges } from '../layout/neighbours';
 import { plantName } from '../plants/schema';
+import { schoolOf } from '../schools';
 import type { Band } from '../schools/school';
-import { check } from './check';
-import { contrast } from './leaf-contrast';
-import { bandQuality, bySeverity } from './severity';
+import { check, count } from './check';
+import { contrastsOf, differ } from './leaf-contrast';
 import type { Stand } from './standing';
 
-/** Too alike below, too busy above. Few kinds can differ in everything and still be read; five or more cannot. Working figures. */
-const BAND: Band = [0.38, 0.72];
-const FEW_KINDS: Band = [0.38, 0.88];
-const MANY = 5;
-/** With as many kinds as this and no form repeated, nothing holds it together. Working figures. */
-const BUSY_FROM = 6;
-const BUSY_COSTS = 0.7;
+/** Of leaf size, leaf form, surface, flower form, flower size, light and dark: three differ over the whole. One is dull, all six everywhere are busy. Practice. */
+const BAND: Band = [3, 6];
+/** What so many strong contrasts are worth: two fewer than all of them is best. Working figures. */
+const WORTH: readonly number[] = [0.1, 0.2, 0.4, 0.84, 0.93, 1, 0.95];
+/** So much of the borders may be between plants that differ in nothing. Working figure. */
+const ALIKE_MOST = 0.5;
 
-/** Contrast between neighbours, weighted by the edge they share on the plan. */
+/** How many things differ strongly over the whole, and whether neighbours share one of them. */
 export const texture = check({
   name: 'Texture',
-  weight: 9,
+  facet: 'contrast',
+  weight: 6,
   at: 'plants',
-  ends: ['too alike', 'too busy'],
-  of: ({ planting, plants }) => {
-    if (plants.length < 2) return [];
-    let total = 0;
-    let dullest: { value: number; pair: Stand[] } = { value: 2, pair: [] };
+  ends: ['too alike', 'full of contrast'],
+  of: ({ planting, moments }) => {
+    const { plants } = moments[2];
+    const kinds = [...new Map(plants.map((p) => [p.plant.id, p.plant])).values()];
+    if (kinds.length < 2 || schoolOf(planting.brief).asks?.contrast === false) return [];
+    const strong = contrastsOf(kinds);
+    let alike = 0;
+    let pair: Stand[] = [];
     for (const { i, j, share } of sharedEdges(plants, groundOf(planting.container))) {
       const [a, b] = [plants[i], plants[j]];
-      if (!a || !b) continue;
-      const c = contrast(a.plant, b.plant);
-      total += c * share;
-      if (c - share < dullest.value) dullest = { value: c - share, pair: [a, b] };
+      if (!a || !b || a.plant.id === b.plant.id || differ(a.plant, b.plant).size > 0) continue;
+      alike += share;
+      pair = [a, b];
     }
-    const forms = new Map<string, number>();
-    for (const p of new Set(plants.map((q) => q.plant))) forms.set(p.leaf.form, (forms.get(p.leaf.form) ?? 0) + 1);
-    const kinds = new Set(plants.map((p) => p.plant.id)).size;
-    const busy = kinds >= BUSY_FROM && [...forms.values()].every((n) => n === 1);
-    const band = kinds < MANY ? FEW_KINDS : BAND;
-    const low = total < band[0];
-    const [one, other] = dullest.pair.map((p) => plantName(p.plant));
+    const dull = strong.size < BAND[0];
+    const flat = alike > ALIKE_MOST;
+    const [one, other] = pair.length ? pair.map((p) => plantName(p.plant)) : kinds.map(plantName);
     return [
       {
-        severity: busy ? 'watch' : bySeverity(total, band, [-1, 2]),
-        measured: total,
-        band,
-        unit: 'contrast',
-        scale: [0, 1],
-        culprits: low ? dullest.pair.map((p) => p.id) : [],
-        says: busy || total > band[1] ? 'busy' : low ? 'low' : 'good',
-        facts: { forms: forms.size, kinds, plant: one ?? '', other: other ?? '' },
-        rule: 'Leaf size, form, surface and flower form of neighbours, by shared edge',
-        source: 'practice, look at the leaf before the flower; band is a working figure',
-        quality: bandQuality(total, band) * (busy ? BUSY_COSTS : 1),
+        severity: dull || flat ? 'watch' : 'good',
+        measured: strong.size,
+        band: BAND,
+        unit: 'contrasts',
+        scale: [0, 6],
+        culprits: dull || flat ? (pair.length ? pair : plants).map((p) => p.id) : [],
+        says: dull || flat ? 'low' : 'good',
+        facts: { strong: [...strong].join(', '), kinds: kinds.length, plant: one ?? '', other: other ?? '' },
+        rule: 'Three of six differ strongly: leaf size, form, surface; flower form, size; light and dark',
+        source: 'practice, look at the leaf before the flower',
+        quality: dull ? (WORTH[strong.size] ?? 0.4) : flat ? 0.4 : (WORTH[strong.size] ?? 1) - alike * 0.2,
       },
     ];
   },
   words: {
-    good: (f) => `${f.num('forms')} leaf forms among ${f.num('kinds')} kinds, well set against each other.`,
-    low: (f) => `Too alike: ${f.text('plant')} and ${f.text('other')} stand side by side with much the same leaf.`,
-    busy: () => 'Too busy: neighbours differ in everything, so the eye has nowhere to rest.',
+    good: (f) => `Well set against each other: ${f.text('strong')}.`,
+    low: (f) => `Too alike: ${f.text('plant')} and ${f.text('other')} have much the same leaf and flower.`,
   },
-  figure: ({ measured }) => measured.toFixed(2),
+  figure: count,
+  bandless: true,
   ideas: ['swap', 'take one of many out'],
 });

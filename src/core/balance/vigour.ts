@@ -1,67 +1,86 @@
-import type { Season } from '../growth/grown';
-import { strongestShader } from '../growth/light';
-import { SMOTHERED_BELOW } from '../growth/model';
-import { leastLight, smothered } from '../growth/smother';
+import { smothered } from '../growth/smother';
+import { groundOf, sharedEdges } from '../layout/neighbours';
 import { plantName } from '../plants/schema';
 import type { Band } from '../schools/school';
 import { maxBy } from '../units/number';
-import { check, percent } from './check';
+import { check } from './check';
+import type { Stand } from './standing';
 
-/** Above the smothering line. Working figure. */
-const BAND: Band = [0.45, 1];
-/** Smothered and left with less than half of that line, it will not live. Working figure. */
-const HOPELESS = SMOTHERED_BELOW / 2;
+/** Steps of appetite between neighbours that go well together. */
+const BAND: Band = [0, 1];
+/** The strongest sold goes with nothing under the second strongest; that one with nothing low and weak. Practice. */
+const STRONGEST = 5;
+const STRONG = 4;
+const WEAK = 2;
+/** Low: under so much of the other's height, or of a hand's breadth; eaten by what is so much wider. Working figures. */
+const LOW = 0.75;
+const LOW_MM = 120;
+const WIDER = 1.6;
+/** Left with so little light by its neighbours a plant will not live. Working figure. */
+const HOPELESS = 0.05;
 
-/** The week one plant first falls under a share of its light. */
-const firstWeekUnder = (season: Season, index: number, share: number): number =>
-  season.weeks.find((w) => (w.plants[index]?.light ?? 1) < share)?.week ?? season.peak;
+/** Whether one eats the other. A star is meant to be large; what stands as tall is not eaten. */
+function eats(a: Stand, b: Stand): boolean {
+  if (a.role === 'thriller' || b.role === 'thriller') return false;
+  if (a.plant.vigour >= STRONGEST) return b.plant.vigour < STRONG;
+  const low = b.grown.heightMm < a.grown.heightMm * LOW || b.grown.heightMm < LOW_MM;
+  return a.plant.vigour === STRONG && b.plant.vigour <= WEAK && low && a.grown.spreadMm > WIDER * b.grown.spreadMm;
+}
 
-/** The least light any plant is left by its neighbours, over the season. */
+/** Appetites of those that touch. */
 export const vigour = check({
   name: 'Vigour',
-  weight: 11,
+  facet: 'form',
+  weight: 6,
   at: 'plants',
-  ends: ['smothered', 'room for all'],
-  of: ({ season, plants }) => {
+  ends: ['well matched', 'one eats the rest'],
+  of: ({ planting, season, weeks, moments }) => {
+    const plants = moments[2].plants;
     if (plants.length < 2) return [];
-    const worst = maxBy(
-      plants.map((p, i) => ({ p, i, least: leastLight(season, i) })),
-      (x) => -x.least,
-    );
+    const pairs = sharedEdges(plants, groundOf(planting.container)).flatMap(({ i, j }) => {
+      const [a, b] = [plants[i], plants[j]];
+      return a && b && a.plant.id !== b.plant.id ? [a.plant.vigour >= b.plant.vigour ? { a, b } : { a: b, b: a }] : [];
+    });
+    const gap = ({ a, b }: { a: Stand; b: Stand }) => a.plant.vigour - b.plant.vigour;
+    const worst =
+      maxBy(
+        pairs.filter(({ a, b }) => eats(a, b)),
+        gap,
+      ) ?? maxBy(pairs, gap);
     if (!worst) return [];
-    const lost = smothered(season).find((l) => l.index === worst.i);
-    const week = lost?.week ?? firstWeekUnder(season, worst.i, BAND[0]);
-    const at = season.weeks[Math.min(season.weeks.length - 1, Math.max(week, season.peak))];
-    const bully = plants[at ? strongestShader(season.placed, at.plants, worst.i) : -1];
-    const fine = worst.least >= BAND[0];
+    const lost = smothered(season).find(
+      ({ index, week }) => week < weeks && (season.weeks[weeks - 1]?.plants[index]?.light ?? 1) < HOPELESS,
+    );
+    const dying = lost ? plants[lost.index] : undefined;
+    const bullied = eats(worst.a, worst.b);
+    const bad = bullied || dying !== undefined;
+    const victims = pairs.filter(({ a, b }) => a.plant.id === worst.a.plant.id && eats(a, b));
     return [
       {
-        severity: fine ? 'good' : lost && worst.least < HOPELESS ? 'wrong' : 'watch',
-        measured: worst.least,
+        severity: bad ? 'watch' : 'good',
+        measured: gap(worst),
         band: BAND,
-        unit: 'of its light',
-        scale: [0, 1],
-        culprits: fine ? [] : [worst.p.id, ...(bully ? [bully.id] : [])],
-        says: fine ? 'good' : lost ? 'smothered' : 'low',
-        facts: {
-          plant: plantName(worst.p.plant),
-          bully: bully ? plantName(bully.plant) : 'its neighbours',
-          week,
-          share: worst.least,
-        },
-        rule: 'Every plant keeps 45 % of the light it needs; under 30 % for three weeks is smothered',
-        source: 'practice, crowded by week eight; Beer–Lambert shading',
-        quality: Math.min(1, 0.25 + worst.least * 0.85),
+        unit: 'steps of vigour',
+        scale: [0, 4],
+        culprits: bad ? [...new Set([worst.a.id, ...(dying ? [dying.id] : victims.map((v) => v.b.id))])] : [],
+        says: bullied ? 'eats' : dying ? 'smothered' : 'good',
+        facts: { plant: plantName((dying ?? worst.b).plant), bully: plantName(worst.a.plant), week: lost?.week ?? 0 },
+        rule: 'The strongest growers stand beside their like',
+        source: 'practice, match appetites',
+        quality: bullied
+          ? Math.max(0.12, 0.3 - victims.length * 0.03)
+          : dying
+            ? 0.4
+            : 1 - 0.06 * Math.max(0, gap(worst) - 1),
       },
     ];
   },
   words: {
-    good: (f) => `Everyone keeps their light; ${f.text('plant')} has least, ${f.pct('share')}.`,
-    low: (f) =>
-      `${f.text('bully')} crowds ${f.text('plant')} from week ${f.num('week')}; it keeps ${f.pct('share')} of its light.`,
-    smothered: (f) =>
-      `${f.text('bully')} smothers ${f.text('plant')} from week ${f.num('week')}; it keeps ${f.pct('share')} of its light.`,
+    good: () => 'They grow at about one pace: none eats another.',
+    eats: (f) =>
+      `${f.text('bully')} eats ${f.text('plant')} beside it: by August there is little else. Choose a weaker cousin.`,
+    smothered: (f) => `${f.text('plant')} is smothered from week ${f.num('week')}.`,
   },
-  figure: percent,
-  ideas: ['nudge apart', 'swap', 'take one out'],
+  figure: ({ measured }) => `${measured} ${measured === 1 ? 'step' : 'steps'} apart`,
+  ideas: ['swap', 'nudge apart', 'take one out'],
 });

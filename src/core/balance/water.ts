@@ -15,6 +15,7 @@ const APART = 2;
 /** One hand waters the whole pot: plants that dry out among those that never may. */
 export const water = check({
   name: 'Water',
+  facet: 'gate',
   weight: 5,
   at: 'plants',
   of: ({ plants }) => {
@@ -29,7 +30,7 @@ export const water = check({
     const usual = [...at].sort((a, b) => a - b)[at.length >> 1] ?? 0;
     return [
       {
-        severity: mixed ? 'watch' : 'good',
+        severity: driest - wettest > APART ? 'wrong' : mixed ? 'watch' : 'good',
         measured: mixed ? odd.length : 0,
         band: [0, 0],
         unit: 'at odds',

@@ -10,6 +10,7 @@ const QUALITY = { lives: 1, wrap: 0.65, dies: 0 } as const;
 /** Whether a year-round planting lives through the spot's coldest winter. Absent for one season's plantings. */
 export const winter = check({
   name: 'Winter',
+  facet: 'gate',
   weight: 5,
   at: 'plants',
   of: ({ planting: { brief, spot }, plants }) => {

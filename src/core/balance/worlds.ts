@@ -4,6 +4,8 @@ import { type World, WorldSchema } from '../plants/traits';
 import { maxBy } from '../units/number';
 import { check, percent } from './check';
 
+/** A plant is at home among others of which so many share a world with it. Working figure. */
+const AT_HOME = 0.5;
 /** What each share of strays costs. Working figure: with a third of the plants from elsewhere nothing is left. */
 const COSTS = 3;
 
@@ -23,13 +25,21 @@ const CALLED: Record<World, string> = {
 /** Plants that belong together: one world that holds them all. */
 export const worlds = check({
   name: 'Company',
+  facet: 'gate',
   weight: 4,
   at: 'plants',
   of: ({ plants }) => {
     if (plants.length < 2) return [];
     const all = plants.map((p) => ({ p, worlds: factsOf(p.plant).worlds }));
     const world = maxBy(WorldSchema.options, (w) => all.filter((x) => x.worlds.includes(w)).length) ?? 'bedding';
-    const strays = all.filter((x) => !x.worlds.includes(world)).map((x) => x.p);
+    const others = (x: (typeof all)[number]) => all.filter((o) => o !== x && o.p.plant.id !== x.p.plant.id);
+    const strays = all
+      .filter((x) => {
+        const rest = others(x);
+        const kin = rest.filter((o) => o.worlds.some((w) => x.worlds.includes(w))).length;
+        return rest.length > 0 && kin / rest.length < AT_HOME;
+      })
+      .map((x) => x.p);
     const share = strays.length / plants.length;
     return [
       {

@@ -53,5 +53,12 @@ export function judgeScheme(scheme: Scheme, seen: readonly Seen[], from: string 
       has: coloured.reduce((a, s) => a + (p.test(s, hue) ? s.area : 0), 0) / area,
     }))
     .filter((p) => p.has < p.least);
+  const { kinds } = scheme;
+  if (kinds) {
+    const there = kinds.of.filter(
+      (test) => coloured.reduce((a, s) => a + (test(s) ? s.area : 0), 0) / area >= kinds.each,
+    ).length;
+    if (there < kinds.least) missing.unshift({ name: kinds.name, has: there / 10, least: kinds.least / 10 });
+  }
   return { stray, missing, hue, coloured: all > 0 ? area / all : 0 };
 }

@@ -1,58 +1,91 @@
 import { lch } from '../colour/oklch';
-import { SCHEMES } from '../colour/schemes';
-import type { Scheme } from '../colour/schemes/scheme';
+import { schemeOf } from '../colour/schemes';
+import type { Seen } from '../colour/schemes/scheme';
 import type { Plant } from '../plants/schema';
+import { signature } from '../plants/signature';
 import type { Role } from '../plants/traits';
+import { schoolOf } from '../schools';
 import type { Planting } from '../plantings/schema';
+import { keptBy } from '../units/keep';
 import { sum } from '../units/number';
 import { company } from './company';
 import { playersOf } from './players';
 import { promise } from './promise';
 import { type Candidate, leadOf, type Ranked } from './candidate';
 import type { Pattern } from './patterns';
+import { type Theme, THEMES, type ThemeId } from './themes';
 
 /** Kinds tried for a part, and casts kept between parts. Working figures: time against quality. */
-const TRIED = 12;
-const BEAM = 36;
+const TRIED = 14;
+const BEAM = 30;
+/** What the first plant of a colour that is asked for is worth. Working figure. */
+const NEW_HUE = 0.45;
+/** Patterns that ask for the same parts are tried with each of the best casts for them. */
+const PATTERNS_EACH = 3;
 
 /** Hues of flower colour to build on when a scheme wants one and the gardener named none: red, orange, yellow, blue, violet, pink. */
 const HUES = [25, 58, 98, 272, 305, 358] as const;
 
 /** The leading hues to cast for; null where the scheme has none. */
-function huesToTry({ brief }: Planting): readonly (number | null)[] {
-  const scheme: Scheme = SCHEMES[brief.scheme];
-  if (scheme.from === 'no') return [null];
-  return brief.from ? [lch(brief.from).h] : HUES;
+function huesToTry({ brief }: Planting, theme: ThemeId): readonly (number | null)[] {
+  const scheme = schemeOf(brief);
+  if (scheme.from !== 'no') return brief.from ? [lch(brief.from).h] : HUES;
+  return theme === 'one colour'
+    ? HUES.filter((h) => scheme.belongs({ colour: { l: 0.6, c: 0.16, h }, area: 1, isFlower: true }, h) > 0.5)
+    : [null];
 }
 
 /** Plants by role, most promising first. */
-function rankRoles(base: Planting, offered: readonly Plant[], noise: Map<string, number>, hue: number | null): Ranked {
+function rankRoles(
+  base: Planting,
+  offered: readonly Plant[],
+  noise: Map<string, number>,
+  hue: number | null,
+  theme: Theme,
+): Ranked {
   const rank = (role: Role) =>
     playersOf(role, offered)
       .map((plant) => ({
         plant,
         value:
-          promise(plant, role, base, hue) + (noise.get(plant.id) ?? 0) + (base.brief.must.includes(plant.id) ? 2 : 0),
+          promise(plant, role, base, hue) * theme.favours(plant, role, hue) +
+          (noise.get(plant.id) ?? 0) +
+          (base.brief.must.includes(plant.id) ? 2 : 0),
       }))
       .sort((a, b) => b.value - a.value);
   return { thriller: rank('thriller'), filler: rank('filler'), spiller: rank('spiller') };
 }
 
+/** Where a scheme asks for several kinds of colour, what is of each. */
+function huesAsked({ brief }: Planting): ((p: Plant) => boolean)[] | null {
+  const scheme = schemeOf(brief);
+  const tests = [...(scheme.kinds?.of ?? []), ...scheme.poles.map((p) => (s: Seen) => p.test(s, 0))];
+  if (!scheme.kinds && scheme.poles.length < 2) return null;
+  if (scheme.from !== 'no') return null;
+  return tests.map((test) => keptBy((p: Plant) => test({ colour: lch(signature(p)), area: 1, isFlower: true })));
+}
+
 /** Beam search over a pattern's parts. */
-function castAll(pattern: Pattern, ranked: Ranked, base: Planting): Candidate[] {
-  let beam: Candidate[] = [{ ranked, pattern, cast: {}, guess: 0 }];
+function castAll(pattern: Pattern, ranked: Ranked, base: Planting, theme: ThemeId): Candidate[] {
+  const kin = schoolOf(base.brief).asks?.kin ?? false;
+  const hues = huesAsked(base);
+  let beam: Candidate[] = [{ ranked, pattern, cast: {}, guess: 0, theme }];
   for (const part of pattern.parts) {
     const next: Candidate[] = [];
     for (const c of beam) {
       const chosen = Object.values(c.cast);
-      for (const { plant, value } of ranked[part.role].slice(0, TRIED)) {
-        if (chosen.some((o) => o.botanical === plant.botanical)) continue;
-        const pair = sum(chosen.map((o) => company(o, plant))) / Math.max(1, chosen.length);
+      const first = chosen[0];
+      // Cousins are looked for among all of their kind; others among the most promising.
+      const tried =
+        kin && first ? ranked[part.role].filter(({ plant }) => plant.botanical === first.botanical) : ranked[part.role];
+      for (const { plant, value } of tried.slice(0, TRIED)) {
+        if (kin ? chosen.some((o) => o.id === plant.id) : chosen.some((o) => o.botanical === plant.botanical)) continue;
+        const fresh = hues ? Number(hues.some((is) => is(plant) && !chosen.some(is))) * NEW_HUE : 0;
+        const pair = sum(chosen.map((o) => company(o, plant, THEMES[theme].apart))) / Math.max(1, chosen.length);
         next.push({
-          ranked,
-          pattern,
+          ...c,
           cast: { ...c.cast, [part.id]: plant },
-          guess: c.guess + value + (chosen.length > 0 ? pair * 0.8 : 0),
+          guess: c.guess + value + fresh + (chosen.length > 0 ? pair * 0.8 : 0),
         });
       }
     }
@@ -80,14 +113,37 @@ function keepVaried(list: Candidate[]): Candidate[] {
   return out;
 }
 
-/** Every pattern cast for every leading hue, most promising first. `noise` breaks ties by seed. */
-export const castsFor = (
+/** Patterns by the parts they ask for: who is cast does not depend on where each stands. */
+function byParts(patterns: readonly Pattern[]): Pattern[][] {
+  const groups = new Map<string, Pattern[]>();
+  for (const p of patterns) {
+    const key = p.parts
+      .map((x) => x.id)
+      .sort()
+      .join();
+    groups.set(key, [...(groups.get(key) ?? []), p]);
+  }
+  return [...groups.values()];
+}
+
+/** Every pattern cast for every leading hue of a theme, most promising first. `noise` breaks ties by seed. */
+export function castsFor(
   base: Planting,
   offered: readonly Plant[],
   patterns: readonly Pattern[],
   noise: Map<string, number>,
-): Candidate[] =>
-  huesToTry(base)
-    .map((hue) => rankRoles(base, offered, noise, hue))
-    .flatMap((ranked) => patterns.flatMap((pattern) => castAll(pattern, ranked, base)))
+  theme: ThemeId = 'classic',
+): Candidate[] {
+  const groups = byParts(patterns);
+  return huesToTry(base, theme)
+    .map((hue) => rankRoles(base, offered, noise, hue, THEMES[theme]))
+    .flatMap((ranked) =>
+      groups.flatMap((group) => {
+        const [first] = group;
+        if (!first) return [];
+        const spread = group.filter((_, i) => i % Math.ceil(group.length / PATTERNS_EACH) === 0);
+        return castAll(first, ranked, base, theme).flatMap((c) => spread.map((pattern) => ({ ...c, pattern })));
+      }),
+    )
     .sort((a, b) => b.guess - a.guess);
+}

@@ -10,6 +10,6 @@ test('a long box, dear to judge, is tried less for the same time', () => {
   expect(budgetFor(464, 4, 40).effort).toBe(budgetFor(464, 8, 40).effort);
 });
 test('where few can lead, more casts of each are grown', () => {
-  expect(budgetFor(464, 8, 2).perLead).toBe(25);
-  expect(budgetFor(464, 8, 40).perLead).toBe(7);
+  expect(budgetFor(464, 8, 2).perLead).toBe(5);
+  expect(budgetFor(464, 8, 40).perLead).toBe(3);
 });

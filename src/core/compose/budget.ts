@@ -7,6 +7,9 @@ export interface Budget {
   /** How many are bettered, and how many of those from every direction. */
   improved: number;
   sought: number;
+  /** Rounds of climbing, and patterns tried for the same kinds in each. */
+  rounds: number;
+  recasts: number;
   /** No further climb is begun after so many. */
   effort: number;
   /** Looked through further down the list where there is no choice yet. */
@@ -15,9 +18,9 @@ export interface Budget {
   leap: number;
 }
 
-const PER_LEAD = 7;
-const GROWN_IN_ALL = 50;
-const EFFORT = 560;
+const PER_LEAD = 3;
+const GROWN_IN_ALL = 10;
+const EFFORT = 320;
 const LOOK_FURTHER = 240;
 /** In a library of so few plants more of what there is can be tried. */
 const SMALL = 30;
@@ -35,9 +38,11 @@ export function budgetFor(offered: number, plants: number, leads: number): Budge
   return {
     // Where few plants can lead, more of each lead's casts are grown, so that there is still a choice.
     perLead: Math.max(PER_LEAD, Math.ceil(GROWN_IN_ALL / Math.max(1, leads))),
-    leads: 10,
-    improved: 7,
-    sought: 2,
+    leads: 4,
+    improved: small ? 2 : 1,
+    sought: small ? 4 : 1,
+    rounds: small ? 4 : 2,
+    recasts: small ? 30 : 8,
     effort,
     further: effort + LOOK_FURTHER,
     leap: small ? EFFORT_SMALL + EFFORT_LEAP : 0,

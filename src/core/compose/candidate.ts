@@ -3,6 +3,7 @@ import type { Plant } from '../plants/schema';
 import type { Role } from '../plants/traits';
 import type { Placement } from '../plantings/schema';
 import type { Pattern } from './patterns';
+import type { ThemeId } from './themes';
 
 /** A kind for each part of a pattern. */
 export type Cast = Record<string, Plant>;
@@ -19,6 +20,8 @@ export interface Candidate {
   /** With the smallest starts; left out, small starts are tried only when the budget asks. */
   small?: boolean;
   guess: number;
+  /** What it is about. */
+  theme: ThemeId;
 }
 
 /** The plant a cast is built round. */

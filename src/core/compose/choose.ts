@@ -1,10 +1,23 @@
+import { family } from '../colour/family';
+import { lch } from '../colour/oklch';
+import { factsOf } from '../plants/facts';
+import { signature } from '../plants/signature';
 import { type Judged, leadOf } from './candidate';
+import { type ThemeId, THEME_IDS } from './themes';
 
 /** A choice is this many at least. */
 export const LEAST = 4;
-/** Two proposals that share this much of their kinds are one idea; where too few differ, less difference must do. */
-const ALIKE = 0.5;
-const LESS_DIFFERENT = [ALIKE, 0.75, 0.99] as const;
+/** Two proposals that share more than this of their kinds are one idea; where too few differ, less difference must do. */
+const ALIKE = 0.4;
+const LESS_DIFFERENT = [ALIKE, 0.6, 0.99] as const;
+/** Nothing under this is offered where there are enough over it. Practice. */
+const WORTH_OFFERING = 75;
+const ENOUGH = 3;
+/** What is so much worse than the best is offered only where there is little else. Working figure. */
+const FURTHEST = 12;
+
+/** So many of the kinds of a safe planting are on every bench. Practice. */
+const STAPLES = 0.7;
 
 /** Shared kinds over all kinds of two casts. */
 function likeness(a: Judged, b: Judged): number {
@@ -14,16 +27,69 @@ function likeness(a: Judged, b: Judged): number {
   return both / (x.size + y.size - both);
 }
 
+/** The safe one is whatever is easily found; another theme is what was cast for it. */
+const isOf = (j: Judged, theme: ThemeId): boolean => {
+  if (theme !== 'classic') return j.theme === theme;
+  const kinds = Object.values(j.cast);
+  return kinds.filter((p) => factsOf(p).ease === 'staple').length >= STAPLES * kinds.length;
+};
+
+/** The colours of a cast, as families, to tell one mood from another. */
+const mood = (j: Judged): string =>
+  [...new Set(Object.values(j.cast).map((p) => family(lch(signature(p)))))]
+    .filter((f) => f !== 'green')
+    .sort()
+    .join();
+
 /** The first, then the first that is another idea, and so on; the best first when they are sorted. */
 export function pick(sorted: readonly Judged[], want: number): Judged[] {
   const out: Judged[] = [];
   for (const limit of LESS_DIFFERENT) {
     for (const j of sorted) {
       if (out.length >= want) return out;
-      const differs = out.every((o) => likeness(o, j) < limit && (limit > ALIKE || leadOf(o) !== leadOf(j)));
+      const differs = out.every((o) => likeness(o, j) <= limit && (limit > 0.9 || leadOf(o) !== leadOf(j)));
       if (!out.includes(j) && differs) out.push(j);
     }
     if (out.length >= Math.min(LEAST, want)) return out;
+  }
+  return out;
+}
+
+/**
+ * A few that differ as ideas: one of each theme in turn, the safe one first, each with another lead, another mood and
+ * few kinds in common. What is not worth offering is left out where enough is.
+ */
+export function ideas(judged: readonly Judged[], want: number): Judged[] {
+  const sorted = [...judged].sort((a, b) => b.measured.score - a.measured.score);
+  const worthy = sorted.filter((j) => j.measured.score >= WORTH_OFFERING);
+  const list = pick(worthy, ENOUGH).length >= ENOUGH ? worthy : sorted;
+  const out: Judged[] = [];
+  const best = list[0]?.measured.score ?? 0;
+  const take = (theme: ThemeId | null, limit: number, moods: boolean) => {
+    const fits = (o: Judged, j: Judged) =>
+      leadOf(o) !== leadOf(j) && likeness(o, j) <= limit && (!moods || mood(o) !== mood(j));
+    const next = list.find(
+      (j) =>
+        (theme === null || (isOf(j, theme) && j.measured.score >= best - FURTHEST)) && out.every((o) => fits(o, j)),
+    );
+    if (next) out.push(theme === 'classic' ? { ...next, theme } : next);
+  };
+  for (const theme of THEME_IDS) if (out.length < want) take(theme, ALIKE, true);
+  for (const [limit, moods] of [
+    [ALIKE, true],
+    [ALIKE, false],
+  ] as const)
+    while (out.length < want) {
+      const before = out.length;
+      take(null, limit, moods);
+      if (out.length === before) break;
+    }
+  // Where too few differ so much, less difference must do.
+  for (const limit of LESS_DIFFERENT.slice(1)) {
+    for (const j of sorted) {
+      if (out.length >= Math.min(LEAST, want)) return out;
+      if (out.every((o) => likeness(o, j) <= limit)) out.push(j);
+    }
   }
   return out;
 }

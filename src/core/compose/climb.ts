@@ -1,13 +1,12 @@
+import type { Budget } from './budget';
 import type { Candidate, Cast, Judge, Judged } from './candidate';
 import type { Pattern } from './patterns';
 
 /** Kinds tried for each part when swapping, and when climbing; rounds of climbing; patterns tried for the same kinds. Working figures: time against quality. */
-const SWAPS = 7;
+const SWAPS = 5;
 const DIRECTIONS = 9;
 /** A part with no more kinds to choose from than this is tried with all of them. */
 const ALL_OF = 16;
-const ROUNDS = 4;
-const RECASTS = 30;
 
 /** Swaps one kind at a time while that helps; must-haves and the lead stay. */
 export function improve(from: Judged, judge: Judge, must: readonly string[]): Judged {
@@ -30,15 +29,21 @@ export function improve(from: Judged, judge: Judge, must: readonly string[]): Ju
 }
 
 /** Climbs by every single change: another kind in any part, the lead too, another pattern for the same kinds, or smaller starts. */
-export function climb(from: Judged, patterns: readonly Pattern[], judge: Judge, must: readonly string[]): Judged {
+export function climb(
+  from: Judged,
+  patterns: readonly Pattern[],
+  judge: Judge,
+  must: readonly string[],
+  { rounds, recasts }: Pick<Budget, 'rounds' | 'recasts'>,
+): Judged {
   let best = from;
-  for (let round = 0; round < ROUNDS; round += 1) {
+  for (let round = 0; round < rounds; round += 1) {
     const before = best;
     for (const c of [
       ...otherKinds(best, must),
       ...patterns
         .filter((p) => Math.abs(p.parts.length - best.pattern.parts.length) <= 1)
-        .slice(0, RECASTS)
+        .slice(0, recasts)
         .flatMap((p) => recast(best, p, must)),
       { ...best, small: !best.small },
     ]) {

@@ -14,6 +14,7 @@ const WORTH = {
   clash: -0.12,
   same: -1,
   twin: -0.5,
+  cousin: -0.35,
   water: -0.6,
   season: -0.4,
   world: -0.7,
@@ -25,33 +26,42 @@ const APART = 0.25;
 /** Strong colours this far round the wheel neither agree nor contrast. */
 const STRONG = 0.08;
 const CLASH: readonly [number, number] = [70, 130];
-/** Steps of vigour at which the stronger covers the weaker. */
-const BULLY = 3;
-
 const RHYTHMS = RhythmSchema.options;
 
-function sideBySide(a: Plant, b: Plant): number {
-  if (a.id === b.id) return WORTH.same;
+/** What two are worth side by side, and how far their colours stand apart, which a theme may ask for more or less. */
+function sideBySide(a: Plant, b: Plant): { worth: number; apart: number } {
+  if (a.id === b.id) return { worth: WORTH.same, apart: 0 };
   const opposed = (x: string, y: string, one: string, other: string) =>
     (x === one && y === other) || (x === other && y === one);
   const [fa, fb] = [factsOf(a), factsOf(b)];
   const [ca, cb] = [lch(signature(a)), lch(signature(b))];
   const gap = hueGap(ca.h, cb.h);
   const clash = ca.c > STRONG && cb.c > STRONG && gap > CLASH[0] && gap < CLASH[1];
-  return (
+  const worth =
     contrast(a, b) * WORTH.contrast +
-    clamp01(deltaE(ca, cb) / APART) * WORTH.apart +
     (clash ? WORTH.clash : 0) +
     (a.botanical === b.botanical ? WORTH.twin : 0) +
+    (a.botanical !== b.botanical && genusOf(a) === genusOf(b) && a.habit === b.habit ? WORTH.cousin : 0) +
     (Math.abs(RHYTHMS.indexOf(fa.rhythm) - RHYTHMS.indexOf(fb.rhythm)) > 1 ? WORTH.water : 0) +
     (shareWorld(fa, fb) ? 0 : WORTH.world) +
     ((fa.mix === 'acid') !== (fb.mix === 'acid') && (fa.mix === 'limy' || fb.mix === 'limy') ? WORTH.mix : 0) +
     (opposed(a.season, b.season, 'cool', 'warm') ? WORTH.season : 0) +
-    (Math.abs(a.vigour - b.vigour) >= BULLY ? WORTH.bully : 0)
-  );
+    (bullies(a, b) ? WORTH.bully : 0);
+  return { worth, apart: clamp01(deltaE(ca, cb) / APART) };
 }
+
+/** The strongest beside anything weaker, or a strong one beside a weak. */
+const bullies = (a: Plant, b: Plant): boolean => {
+  const [strong, weak] = [Math.max(a.vigour, b.vigour), Math.min(a.vigour, b.vigour)];
+  return (strong === 5 && weak < 4) || (strong === 4 && weak <= 2);
+};
+
+const genusOf = (p: Plant): string => p.botanical.split(' ')[0] ?? '';
 
 const besideEach = keptBy((a: Plant) => keptBy((b: Plant) => sideBySide(a, b)));
 
 /** What can be said of two kinds side by side: −1…1. Asked over and over by the search, so it is kept by the two records. */
-export const company = (a: Plant, b: Plant): number => besideEach(a)(b);
+export function company(a: Plant, b: Plant, apart = 1): number {
+  const said = besideEach(a)(b);
+  return said.worth + said.apart * WORTH.apart * apart;
+}

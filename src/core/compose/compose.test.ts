@@ -1,3 +1,4 @@
+import { maxBy } from '../units/number';
 import { some } from '../testing/some';
 import { assess } from '../balance/assess';
 import { SCHEMES } from '../colour/schemes';
@@ -148,7 +149,7 @@ describe('compose', () => {
     ];
     const library = LIBRARY.filter((p) => few.includes(p.id));
     const small = brief({ scheme: 'cool' }, { container: roundPot(300, 215, 280) });
-    const best = compose(small, { library }).proposals[0];
+    const best = maxBy(compose(small, { library }).proposals, (p) => p.report.score);
     // Every swap of every plant by every other of its role, from the best found: none is better.
     for (const x of some(best?.planting.placements)) {
       for (const s of some(best ? rankSwaps(best.planting, x.id, 99, library) : []))

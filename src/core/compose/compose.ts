@@ -8,13 +8,14 @@ import { hashText, seeded } from '../units/number';
 import { castsFor } from './beam';
 import { budgetFor } from './budget';
 import { type Judged, leadOf } from './candidate';
-import { LEAST, pick } from './choose';
+import { ideas, LEAST, pick } from './choose';
 import { offer } from './filter';
-import { byScore, judgeOf } from './judge';
+import { judgeOf } from './judge';
 import { fewerFor, type Pattern, patternsFor } from './patterns';
 import { playersOf } from './players';
 import { reasonOf } from './reason';
 import { better, cleanOf, growLeads, type Search } from './search';
+import { THEME_IDS } from './themes';
 
 export interface Proposal {
   planting: Planting;
@@ -74,7 +75,7 @@ export function compose(base: Planting, options: Options = {}): Composed {
     spoilt.push(...(found?.spoilt ?? []));
     if (!found?.spoilt.length) problems.push(problem ?? (offered.length < FEW ? tooFew(offered.length) : NO_ROOM));
   }
-  const proposals = pick((clean.length > 0 ? clean : spoilt).sort(byScore), want).map((j) => toProposal(base, j));
+  const proposals = ideas(clean.length > 0 ? clean : spoilt, want).map((j) => toProposal(base, j));
   return { proposals, refused, problem: proposals.length > 0 ? null : (problems[0] ?? NO_ROOM) };
 }
 
@@ -91,12 +92,12 @@ function searched(
   noise: Map<string, number>,
   { want = 5, onProgress }: Options,
 ): Found {
-  const candidates = castsFor(base, offered, patterns, noise);
+  const themes = THEME_IDS.map((id) => ({ id, candidates: castsFor(base, offered, patterns, noise, id) }));
   onProgress?.(0.1, []);
-  const leads = new Set(candidates.map(leadOf)).size;
+  const leads = new Set(themes.flatMap((t) => t.candidates.map(leadOf))).size;
   const search: Search = {
     base,
-    candidates,
+    themes,
     patterns,
     judge: judgeOf(base),
     budget: budgetFor(offered.length, patterns[0]?.slots.length ?? 0, leads),
@@ -124,5 +125,5 @@ function missingRole(patterns: readonly Pattern[], offered: readonly Plant[]): s
 function toProposal(base: Planting, j: Judged): Proposal {
   const planting = counted({ ...base, placements: j.placements });
   const report = assess(planting);
-  return { planting, report, reason: reasonOf(planting, report) };
+  return { planting, report, reason: reasonOf(planting, report, j.theme) };
 }

@@ -39,7 +39,8 @@ describe('what is refused, and by which rule', () => {
     ['calibrachoa-orange', pot({ spot: sun(FULL, { cats: true }) }), []],
     ['osteospermum-white', pot({ spot: sun(FULL, { cats: true }) }), ['safety']],
     ['rose-patio-pink', pot({ spot: sun(FULL, { dogs: true }) }), ['safety']],
-    ['canna-bronze-orange', pot(), ['height']],
+    ['bamboo-clump', pot(), ['height']],
+    ['canna-bronze-orange', pot(), []],
     ['canna-bronze-orange', pot({ container: roundPot(600, 440, 520) }), []],
     [
       'canna-bronze-orange',

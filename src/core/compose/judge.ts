@@ -31,8 +31,9 @@ export function judgeOf(base: Planting): Judge {
   return Object.assign(judge, { tried: () => kept.size });
 }
 
-/** Nothing in it will fail, cannot be planted so, or can hurt someone. */
-export const isClean = (j: Judged): boolean => j.measured.readings.every((f) => f.severity !== 'wrong');
+/** Nothing in it will fail, cannot be planted so, or can hurt someone; and it keeps to the budget. */
+export const isClean = (j: Judged): boolean =>
+  j.measured.readings.every((f) => f.severity !== 'wrong' && (f.check !== 'cost' || f.severity === 'good'));
 
 /** Better first. */
 export const byScore = (a: Judged, b: Judged): number => b.measured.score - a.measured.score;

@@ -16,8 +16,13 @@ export interface Pattern {
 
 /** Share of the plants round the lead that spill: more in what hangs. Working figures from ordinary counts. */
 const SPILLERS = { basket: [0.5, 0.65], other: [0.36, 0.5] } as const;
-const FILLER_KINDS = [1, 2, 3] as const;
-const SPILLER_KINDS = [1, 2] as const;
+const FILLER_KINDS = [1, 2, 3, 4] as const;
+const SPILLER_KINDS = [1, 2, 3] as const;
+/** Starts to a kind in a mixed planting, at the least; in one that stays the year. Practice. */
+const OF_EACH = 1.66;
+const OF_EACH_LASTING = 1.4;
+/** From so many starts on it is mixed: three kinds at least. */
+const MIXED_FROM = 5;
 /** So many plants fewer than usual are tried at the most. Working figure. */
 const FEWER = 3;
 
@@ -28,14 +33,22 @@ function spillersOf(n: number, share: number): number {
 }
 
 /** Numbers of filler and spiller kinds that make a mixed planting of `n` with so many spillers. */
-function kindCounts(n: number, spillers: number, star: boolean, most: number): { filler: number; spiller: number }[] {
-  const fillers = n - 1 - spillers;
+function kindCounts(
+  n: number,
+  spillers: number,
+  star: boolean,
+  most: number,
+  each: number,
+): { filler: number; spiller: number }[] {
+  const fillers = n - (star ? 1 : 0) - spillers;
   return FILLER_KINDS.flatMap((filler) =>
     (spillers === 0 ? [0] : SPILLER_KINDS).flatMap((spiller) => {
-      if (filler > Math.max(1, fillers) || spiller > Math.max(1, spillers) || 1 + filler + spiller > most) return [];
-      // Three kinds at least in a mixed pot of four and more, and four in a full one that takes five.
-      if (n >= 4 && filler + spiller + (star ? 1 : 0) < 3) return [];
-      if (most >= 5 && n >= 6 && filler + spiller < (spillers === 0 ? 2 : 3)) return [];
+      const kinds = filler + spiller + (star ? 1 : 0);
+      if (filler > Math.max(1, fillers) || spiller > Math.max(1, spillers) || kinds > most) return [];
+      if (n >= MIXED_FROM && (kinds < 3 || n / kinds < each)) return [];
+      // No more than one of them stands alone.
+      if (n >= MIXED_FROM && fillers - filler < filler - 1) return [];
+      if (n >= MIXED_FROM && spillers > 0 && spillers - spiller < spiller - 1) return [];
       return [{ filler, spiller }];
     }),
   );
@@ -44,9 +57,13 @@ function kindCounts(n: number, spillers: number, star: boolean, most: number): {
 /** The patterns to try for a planting: its school's, over counts, kinds and turns. All round, opposites match; one-sided, odd clumps. */
 export function patternsFor(planting: Planting): Pattern[] {
   const [few, many] = usualStarts(planting.container);
+  const asked = schoolOf(planting.brief).asks?.counts;
+  if (asked) return patternsOf(planting, [...new Set(asked.map((share) => Math.max(1, Math.round(few * share))))]);
   return patternsOf(
     planting,
-    planting.brief.density === 'full now' ? [many, many - 1] : [few, Math.min(many, few + 1)],
+    planting.brief.density === 'full now'
+      ? [many, many - 1]
+      : [...new Set([few, few + 1, few + 2].map((n) => Math.min(many, n)))],
   );
 }
 
@@ -66,7 +83,13 @@ function patternsOf({ container, brief, spot }: Planting, counts: readonly numbe
   for (const n of counts.filter((c) => c >= 1)) {
     for (const share of shares) {
       const spillers = spillersOf(n, share);
-      for (const kinds of kindCounts(n, spillers, school.star, kindsFor(container))) {
+      for (const kinds of kindCounts(
+        n,
+        spillers,
+        school.star,
+        kindsFor(container) + 1,
+        brief.lasting ? OF_EACH_LASTING : OF_EACH,
+      )) {
         const lays = school.lays(container.shape, { n, spillers, kinds, opposite: !oneSided(spot) });
         lays.forEach((slots, i) => {
           const id = [brief.school, n, spillers, kinds.filler, kinds.spiller, i].join('-');

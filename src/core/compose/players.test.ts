@@ -37,7 +37,7 @@ test.each<[Shape['kind'], string]>([
   ['basket', 'level-dome'],
   ['wall-basket', 'level-dome'],
   ['bowl', 'level-dome'],
-  ['box', 'tall-back'],
+  ['box', 'two-rows'],
   ['round', 'tall-centre'],
   ['square', 'tall-centre'],
 ])('the usual arrangement of a %s is %s', (kind, school) => {

@@ -1,6 +1,6 @@
 import { tallestMm } from '../balance/height-band';
 import { scorchLimitH, sunFit } from '../balance/suits';
-import { SCHEMES } from '../colour/schemes';
+import { schemeOf } from '../colour/schemes';
 import { depthOf } from '../containers/outline';
 import type { Plant } from '../plants/schema';
 import { schemeFit } from '../plants/scheme-fit';
@@ -26,7 +26,7 @@ const AT_WORST = { light: 0.4, size: 0.35, hang: 0.4, scheme: 0.25 } as const;
 const worth = (fit: number, worst: number): number => worst + (1 - worst) * fit;
 
 /** What can be bought anywhere comes before what must be hunted for. Working figures. */
-const EASE: Record<Ease, number> = { staple: 1, common: 0.92, occasional: 0.75, specialist: 0.6, 'from seed': 0.55 };
+const EASE: Record<Ease, number> = { staple: 1, common: 0.86, occasional: 0.62, specialist: 0.45, 'from seed': 0.45 };
 
 /** Height that a plant of a role aims at here, over the soil, mm. */
 function goalMm(role: Role, planting: Planting): number {
@@ -51,6 +51,6 @@ export function promise(plant: Plant, role: Role, planting: Planting, hue: numbe
     scorch *
     size *
     hang *
-    worth(schemeFit(plant, SCHEMES[brief.scheme], hue), AT_WORST.scheme)
+    worth(schemeFit(plant, schemeOf(brief), hue), AT_WORST.scheme)
   );
 }

@@ -1,31 +1,49 @@
 import type { Report } from '../balance/finding';
-import { family } from '../colour/family';
-import { lch } from '../colour/oklch';
-import { plantName } from '../plants/schema';
-import { resolve } from '../plantings/resolve';
-import { schoolOf } from '../schools';
+import { factsOf } from '../plants/facts';
+import type { Plant } from '../plants/schema';
 import type { Planting } from '../plantings/schema';
-import { signature } from '../plants/signature';
+import { resolve } from '../plantings/resolve';
+import { type ThemeId, THEMES } from './themes';
 
-/** Why this one, in one or two sentences, from what was measured. */
-export function reasonOf(planting: Planting, report: Report): string {
+/** What a variety's name says of its shape is left out of a sentence. */
+const SHAPES = / (spikes|plumes|bells|heads|stars|leaf|leaves|flush(ed)?|eye|face)$/;
+/** Names that do not take an s. */
+const UNCOUNTED = /(grass|bacopa|angelonia|coleus|lobelia|moss|mint|thyme|ivy|jenny|dichondra|alyssum|s)$/i;
+
+/** “wine cordyline”, “pink petunias”: a plant as a nursery says it. */
+function called({ common, variety }: Plant, many: boolean): string {
+  const name = common[0]?.toLowerCase() + common.slice(1);
+  const told = variety ? `${variety.split(',')[0]?.replace(SHAPES, '')} ` : '';
+  const plural = !many || UNCOUNTED.test(name) ? name : name.endsWith('y') ? `${name.slice(0, -1)}ies` : `${name}s`;
+  return `${told}${plural}`;
+}
+
+const listed = (words: readonly string[]): string =>
+  words.length < 2 ? (words[0] ?? '') : `${words.slice(0, -1).join(', ')} and ${words[words.length - 1]}`;
+
+const capital = (t: string): string => t[0]?.toUpperCase() + t.slice(1);
+
+/** What one hand has to do, by the rhythm most of it keeps. */
+function care(planting: Planting): string {
+  const rhythms = resolve(planting).map((p) => factsOf(p.plant).rhythm);
+  const moist = rhythms.filter((r) => r === 'evenly moist' || r === 'stands wet').length > rhythms.length / 2;
+  const deadhead = resolve(planting).some((p) => p.plant.deadhead === 'needed');
+  return `${moist ? 'Water before it dries' : 'Water when the top is dry'}, feed weekly${deadhead ? ', and pick off dead flowers' : ''}.`;
+}
+
+/** Why this one, in a sentence, and what it asks for: who leads, what carries, what hangs. */
+export function reasonOf(planting: Planting, report: Report, theme: ThemeId): string {
   const placed = resolve(planting);
-  const lead = placed.find((p) => p.role === 'thriller') ?? placed[0];
-  if (!lead) return '';
-  const colours = [...new Set(placed.filter((p) => p !== lead).map((p) => family(lch(signature(p.plant)))))]
-    .filter((f) => f !== 'green')
-    .slice(0, 3);
-  const told =
-    colours.length > 1
-      ? `${colours.slice(0, -1).join(', ')} and ${colours[colours.length - 1]}`
-      : (colours[0] ?? 'green');
-  const watch = report.findings.filter((f) => f.severity !== 'good');
-  const strengths = report.findings
-    .filter((f) => f.severity === 'good' && (f.check === 'season' || f.check === 'texture' || f.check === 'vigour'))
-    .sort((a, b) => b.quality - a.quality);
-  const price = watch.length === 0 ? 'Nothing to watch.' : `To watch: ${watch[0]?.message ?? ''}`;
-  return `${plantName(lead.plant)} ${schoolOf(planting.brief).leads}, with ${told} round it. ${strengths[0]?.message ?? ''} ${price}`.replaceAll(
-    '  ',
-    ' ',
-  );
+  const of = (role: string) => {
+    const kinds = new Map<string, { plant: Plant; n: number }>();
+    for (const p of placed.filter((x) => x.role === role))
+      kinds.set(p.plant.id, { plant: p.plant, n: (kinds.get(p.plant.id)?.n ?? 0) + 1 });
+    return [...kinds.values()].sort((a, b) => b.n - a.n).map(({ plant, n }) => called(plant, n > 1));
+  };
+  const [stars, body, edge] = [of('thriller'), of('filler'), of('spiller')];
+  const over =
+    stars.length > 0 && body.length > 0 ? `${listed(stars)} over ${listed(body)}` : listed([...stars, ...body]);
+  const hangs = edge.length > 0 ? `${over ? ', with ' : ''}${listed(edge)}${over ? ' spilling' : ''}` : '';
+  const watch = report.findings.find((f) => f.severity !== 'good');
+  return `${capital(over + hangs)}: ${THEMES[theme].why}. ${watch ? watch.message : care(planting)}`;
 }

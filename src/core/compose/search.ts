@@ -5,11 +5,13 @@ import { LEAST, pick } from './choose';
 import { climb, improve, leap } from './climb';
 import { byScore, isClean } from './judge';
 import type { Pattern } from './patterns';
+import type { ThemeId } from './themes';
 
 /** What a search works with. */
 export interface Search {
   base: Planting;
-  candidates: readonly Candidate[];
+  /** What each theme has to try, most promising first. */
+  themes: readonly { id: ThemeId; candidates: readonly Candidate[] }[];
   patterns: readonly Pattern[];
   judge: Judge;
   budget: Budget;
@@ -19,52 +21,53 @@ export interface Search {
 }
 
 /** The most promising casts of each lead, the leads in the order they come. */
-function byLead(candidates: readonly Candidate[], { perLead, leads }: Budget): Candidate[][] {
+function byLead(candidates: readonly Candidate[], { perLead, leads }: Budget): Candidate[] {
   const lists = new Map<string, Candidate[]>();
   for (const c of candidates) {
     const list = lists.get(leadOf(c)) ?? [];
     if (list.length < perLead) lists.set(leadOf(c), [...list, c]);
   }
-  return [...lists.values()].slice(0, leads);
+  return [...lists.values()].slice(0, leads).flat();
 }
 
-/** Grows and judges the most promising of each lead in full; best first. */
-export function growLeads({ candidates, judge, budget, want, told }: Search): Judged[] {
+/** Grows and judges the most promising of each lead of each theme in full; best first. The safe theme comes first, and is told at once. */
+export function growLeads({ themes, judge, budget, want, told }: Search): Judged[] {
   const judged: Judged[] = [];
-  const lists = byLead(candidates, budget);
-  lists.forEach((list, i) => {
-    judged.push(...list.flatMap((c) => judge(c) ?? []));
+  themes.forEach(({ candidates }, i) => {
+    judged.push(...byLead(candidates, budget).flatMap((c) => judge(c) ?? []));
     judged.sort(byScore);
-    told(0.1 + (0.5 * (i + 1)) / lists.length, pick(judged, want));
+    told(0.1 + (0.5 * (i + 1)) / themes.length, pick(judged, want));
   });
   return judged;
 }
 
-/** Betters the best ideas by swaps, the first few from every direction; effort that is left goes further down the list. */
-export function better({ base, patterns, judge, budget, told }: Search, judged: readonly Judged[]): Judged[] {
+/** Betters the best of each theme by swaps, the best of all from every direction. */
+export function better({ base, patterns, judge, budget, told, themes }: Search, judged: readonly Judged[]): Judged[] {
   const { must } = base.brief;
-  const starts = pick(judged, budget.improved);
+  const starts = themes.flatMap(({ id }) =>
+    pick(
+      judged.filter((j) => j.theme === id),
+      budget.improved,
+    ),
+  );
+  starts.sort(byScore);
   const out = starts.map((j, i) => {
-    const best = i < budget.sought ? climb(j, patterns, judge, must) : improve(j, judge, must);
+    const best =
+      i < budget.sought && judge.tried() < budget.effort
+        ? climb(j, patterns, judge, must, budget)
+        : improve(j, judge, must);
     told(0.6 + (0.4 * (i + 1)) / starts.length, []);
     return best;
   });
-  const climbed = new Set(starts.slice(0, budget.sought));
-  const first = (j: Judged, i: number) =>
-    judged.findIndex((o) => leadOf(o) === leadOf(j) && o.pattern === j.pattern) === i;
-  for (const j of judged.filter(first)) {
-    if (judge.tried() >= budget.effort) break;
-    if (!climbed.has(j)) out.push(climb(j, patterns, judge, must));
-  }
   const top = budget.leap > 0 ? [...out].sort(byScore)[0] : undefined;
   if (top) out.push(leap(top, patterns, judge, must, budget.leap));
   return out;
 }
 
 /** The clean ones; where the spot is hard and most casts have something wrong, looked for further down the list until there is a choice. */
-export function cleanOf({ candidates, judge, budget }: Search, found: readonly Judged[]): Judged[] {
+export function cleanOf({ themes, judge, budget }: Search, found: readonly Judged[]): Judged[] {
   const clean = found.filter(isClean);
-  for (const c of candidates) {
+  for (const c of themes.flatMap((t) => t.candidates)) {
     if (pick(clean, LEAST).length >= LEAST || judge.tried() >= budget.further) break;
     const j = judge(c);
     if (j && isClean(j) && !clean.includes(j)) clean.push(j);

@@ -8,12 +8,15 @@ import { goalOf } from './goal';
 import type { Life, Season, Week } from './grown';
 import type { Leaning } from './light';
 import { peakOf } from './peak';
+import { judgedWeeks } from './span';
 import { bare, type Bed, type State, step } from './step';
 
 /** All that growth reads of a planting. */
-type Growing = Pick<Planting, 'spot' | 'container' | 'placements' | 'startDate' | 'deeds'>;
+type Growing = Pick<Planting, 'spot' | 'container' | 'placements' | 'startDate' | 'deeds' | 'brief'>;
 
 const READ = ['spot', 'container', 'startDate', 'deeds'] as const satisfies readonly (keyof Growing)[];
+/** What of the brief says how long it stands. */
+const stays = ({ brief }: Growing): string => `${brief.lasting}|${brief.changeOver ?? ''}`;
 
 interface Kept {
   of: Growing;
@@ -33,7 +36,9 @@ const KEPT_EACH = 4;
  */
 export function grow(planting: Planting, span?: number): Season {
   const list = kept.get(planting.placements) ?? [];
-  const known = list.find((k) => k.span === span && READ.every((f) => k.of[f] === planting[f]));
+  const known = list.find(
+    (k) => k.span === span && READ.every((f) => k.of[f] === planting[f]) && stays(k.of) === stays(planting),
+  );
   if (known) return known.season;
   const season = grown(planting, span);
   kept.set(planting.placements, [{ of: planting, span, season }, ...list].slice(0, KEPT_EACH));
@@ -41,7 +46,9 @@ export function grow(planting: Planting, span?: number): Season {
 }
 
 function grown(planting: Planting, span: number | undefined): Season {
-  const calendar = calendarOf(planting.spot, planting.startDate, span);
+  const usual = calendarOf(planting.spot, planting.startDate);
+  const length = span ?? Math.max(usual.weeks.length, judgedWeeks(planting) + 1);
+  const calendar = length === usual.weeks.length ? usual : calendarOf(planting.spot, planting.startDate, length);
   const bed = bedOf(planting, calendar);
   let state: State = bare(bed);
   const weeks = calendar.weeks.map((w): Week => {

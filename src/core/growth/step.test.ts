@@ -82,9 +82,9 @@ describe('flower', () => {
     expect(after(cool, { highC: 28 }).bloom).toBeCloseTo(after(cool).bloom * 0.4, 9);
     expect(after(plantWith({}), { highC: 28 }).bloom).toBeCloseTo(full, 9);
   });
-  test('each tenth of light that is missing costs 1.2 tenths', () => {
-    expect(after(plantWith({}), { light: 0.5 }).bloom).toBeCloseTo(full * 0.4, 9);
-    expect(after(plantWith({}), { light: 0.1 }).bloom).toBe(0);
+  test('a full pot flowers on its outside: only what is truly smothered stops', () => {
+    expect(after(plantWith({}), { light: 0.5 }).bloom).toBeCloseTo(full, 9);
+    expect(after(plantWith({}), { light: 0.15 }).bloom).toBeCloseTo(full / 2, 9);
   });
   test('a plant that was just set out carries two fifths, and more each week', () => {
     expect([0, 2, 4, 5].map((w) => after(plantWith({}), { week: w === 0 ? 1 : w }).bloom)).toEqual(

@@ -12,7 +12,7 @@ import { EFFECTS } from './deeds';
 import { type Goal, newlyPlanted } from './goal';
 import type { Gone, Grown, Life, PlantState, Tended } from './grown';
 import { type Leaning, lightLeft } from './light';
-import { BASE_C, PACE, RATE_PER_DD } from './model';
+import { BASE_C, PACE, RATE_PER_DD, SMOTHERED_BELOW } from './model';
 import { asleep } from './sleep';
 
 /** What does not change from week to week: who stands there, where each is heading, when each comes and goes. */
@@ -45,8 +45,6 @@ const SETTLING = 0.15;
 const LATER = { slow: 1.5, ordinary: 1, fast: 0.9 } as const;
 /** What cold nights leave of the flower. Working figure. */
 const IN_CHILL = 0.5;
-/** Each tenth of light that is missing costs this many tenths of the flower. Working figure. */
-const SHADE_COSTS = 1.2;
 /** What of the flower is there in the weeks after pinching: back in two to three. Practice. */
 const AFTER_PINCH = [0.1, 0.35, 0.7] as const;
 
@@ -128,7 +126,8 @@ function grownOn(bed: Bed, { grown: was, tended }: PlantState, i: number, f: Cal
   const heat = flowerInHeat(facts.heat, f.highC);
   const chill = f.nightC < plant.coldestNightC && !indoors ? IN_CHILL : 1;
   const pinched = tended.sincePinch === null ? 1 : (AFTER_PINCH[tended.sincePinch] ?? 1);
-  const shade = Math.max(0, 1 - SHADE_COSTS * (1 - light));
+  // A full pot flowers on its outside; only what is truly smothered stops.
+  const shade = light < SMOTHERED_BELOW ? light / SMOTHERED_BELOW : 1;
   return {
     grown: {
       heightMm: logistic(was.heightMm, goal.heightMm, decay),

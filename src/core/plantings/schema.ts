@@ -22,8 +22,16 @@ export const SchemeIdSchema = z.enum([
   'all-white',
   'all-leaf',
   'from-colour',
+  'everything-bright',
+  'pink-purple',
+  'red-white-blue',
+  'palette',
 ]);
 export type SchemeId = z.infer<typeof SchemeIdSchema>;
+
+/** Plantings of one sort of plant only. */
+export const ONLY = ['anything', 'edible', 'succulents', 'bulbs', 'evergreen', 'bees', 'scent'] as const;
+export type Only = (typeof ONLY)[number];
 
 /** What the gardener asks for. */
 export const BriefSchema = z
@@ -32,6 +40,14 @@ export const BriefSchema = z
     /** The colour to start from; used by “from this colour”, and by one hue, neighbours and opposites when given. */
     from: HexSchema.nullable(),
     school: SchoolSchema,
+    /** The gardener's own colours, for the scheme that is made of them. */
+    palette: z.array(HexSchema).max(5, 'at most five colours').default([]),
+    /** What every plant must be, or nothing in particular. */
+    only: z.enum(ONLY).default('anything'),
+    /** The day it is to be at its best; null for the whole season. */
+    bestOn: IsoDateSchema.nullable().default(null),
+    /** The day it is changed over for another season; null where the season itself decides. */
+    changeOver: IsoDateSchema.nullable().default(null),
     density: z.enum(['room to grow', 'full now']),
     /** For one container, plants, mix and feed, pounds; null for no limit. */
     budget: z.number().positive('must be more than nothing').max(10000).nullable(),

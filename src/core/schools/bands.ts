@@ -6,9 +6,9 @@ import type { Reach, Steps } from './school';
  * is, for their depth says nothing of what they carry. The urn is a working figure.
  */
 export const STAR_HEIGHT: Record<Form, Reach> = {
-  pot: { of: 'depth', band: [1, 2] },
+  pot: { of: 'depth', band: [0.9, 2.3] },
   'low bowl': { of: 'width', band: [0.35, 0.95] },
-  urn: { of: 'depth', band: [1, 2.5] },
+  urn: { of: 'depth', band: [0.9, 2] },
   'window box': { of: 'mm', band: [150, 450] },
   basket: { of: 'depth', band: [0.5, 1.5] },
 };

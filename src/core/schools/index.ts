@@ -1,11 +1,16 @@
 import type { Shape } from '../containers/schema';
 import { shapeOf } from '../containers/shapes';
+import { leafLed } from './leaf-led';
 import { levelDome } from './level-dome';
 import { offCentre } from './off-centre';
 import type { School } from './school';
+import { specimen } from './specimen';
 import { tallBack } from './tall-back';
 import { tallCentre } from './tall-centre';
 import { tallOnly } from './tall-only';
+import { thirds } from './thirds';
+import { twoRowsSchool } from './two-rows';
+import { weave } from './weave';
 
 /** The schools, in the order they are offered. A new one is a file and a line here. */
 export const SCHOOLS = {
@@ -14,6 +19,11 @@ export const SCHOOLS = {
   'off-centre': offCentre,
   'level-dome': levelDome,
   'tall-only': tallOnly,
+  'two-rows': twoRowsSchool,
+  'one-kind-thirds': thirds,
+  specimen,
+  weave,
+  'leaf-led': leafLed,
 } satisfies Record<string, School>;
 
 export type SchoolId = keyof typeof SCHOOLS;
@@ -23,7 +33,7 @@ export const SCHOOL_IDS = Object.keys(SCHOOLS) as [SchoolId, ...SchoolId[]];
 export function usualSchool(shape: Shape): SchoolId {
   const { family } = shapeOf(shape);
   if (family === 'basket' || family === 'bowl') return 'level-dome';
-  return family === 'box' ? 'tall-back' : 'tall-centre';
+  return family === 'box' ? 'two-rows' : 'tall-centre';
 }
 
 /** A school by its id. */

@@ -9,7 +9,7 @@ export const levelDome: School = {
   about: 'Of one height, without a centrepiece.',
   leads: 'in a level dome',
   height: {
-    pot: { of: 'depth', band: [0.5, 1] },
+    pot: { of: 'depth', band: [0.5, 1.1] },
     'low bowl': { of: 'width', band: [0.3, 0.7] },
     urn: { of: 'depth', band: [0.4, 1] },
     'window box': { of: 'mm', band: [100, 300] },

@@ -21,6 +21,28 @@ export interface Steps {
   outer: Band;
 }
 
+/** What a school asks otherwise than most do; what it does not say is as the container's form has it. */
+export interface Asks {
+  /** Neighbours are meant to differ. Left out, yes. */
+  contrast?: boolean;
+  /** Kinds are meant to come again. Left out, yes. */
+  repeat?: boolean;
+  /** All are close cousins on purpose. */
+  kin?: boolean;
+  /** The lead is chosen for its leaf. */
+  leafLeads?: boolean;
+  /** Share of the seen rim with something over it. */
+  rim?: Band;
+  /** Most soil that may show from week six. */
+  soil?: number;
+  /** Least colour, flower and coloured leaf, of all that is seen. */
+  colour?: number;
+  /** Least flower, and where it is fine. */
+  flower?: Band;
+  /** Its counts over those of a mixed pot. */
+  counts?: Band;
+}
+
 /** A way of arranging a container: its targets, its words, and how it lays out each kind of room. */
 export interface School {
   label: string;
@@ -40,6 +62,8 @@ export interface School {
   balanced: boolean;
   /** Height a filler aims at, over that of the tallest. Working figure. */
   fillerShare: number;
+  /** What is asked otherwise than of most. */
+  asks?: Asks;
   /** Ways of filling a shape, each a slot for every plant. */
   lays: (shape: Shape, lay: Lay) => Slot[][];
 }

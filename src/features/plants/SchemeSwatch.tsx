@@ -11,6 +11,10 @@ const PAINT: Record<SchemeId, (from: string) => string[]> = {
   'all-white': () => ['#ffffff', '#f4f2ea', '#c6d0c6'],
   'all-leaf': () => ['#5d7a3a', '#c3d54a', '#5c3350'],
   'from-colour': (f) => [f, f, f],
+  'everything-bright': () => ['#d3202b', '#f7c515', '#5a48b4'],
+  'pink-purple': () => ['#e583ac', '#8a3fa8', '#5e1a3b'],
+  'red-white-blue': () => ['#d0202c', '#f7f6f0', '#4450b4'],
+  palette: (f) => [f, '#ffffff', f],
 };
 
 /** Three dabs of what a scheme is made of. */

@@ -18,6 +18,8 @@ export interface Scheme {
   belongs: (seen: Seen, hue: number) => number;
   /** Most of the coloured area that may stray as accent; 0.15 is usual, strict schemes allow less. */
   accent: number;
+  /** So many of these kinds of colour must be there, each with so much of the coloured area. */
+  kinds?: { name: string; least: number; each: number; of: readonly ((seen: Seen) => boolean)[] };
   /** Kinds of colour that must each have at least `least` of the coloured area. */
   poles: readonly { name: string; least: number; test: (seen: Seen, hue: number) => boolean }[];
 }

@@ -23,6 +23,8 @@ export const cool: Scheme = {
   from: 'no',
   belongs: ({ colour }) => {
     const f = family(colour);
+    // Straw and buff are no colour among cool ones.
+    if (colour.c < 0.07) return 0.9;
     return COOL.includes(f) ? 1 : f === 'pink' && colour.h < 355 && colour.h > 300 ? 0.5 : 0;
   },
   poles: [{ name: 'blue or violet', least: 0.25, test: ({ colour }) => ['blue', 'violet'].includes(family(colour)) }],

@@ -1,8 +1,8 @@
 import { family } from '../family';
 import type { Scheme, Seen } from './scheme';
 
-const isPale = ({ colour }: Seen): boolean => colour.l > 0.74 && colour.c < 0.13;
-const isDark = ({ colour }: Seen): boolean => colour.l < 0.46;
+const isPale = ({ colour }: Seen): boolean => colour.l >= 0.69 && colour.c < 0.15;
+const isDark = ({ colour }: Seen): boolean => colour.l < 0.5;
 const isBright = ({ colour }: Seen): boolean => colour.l > 0.6 && colour.c > 0.13;
 
 export const pastel: Scheme = {
@@ -19,10 +19,10 @@ export const darkBright: Scheme = {
   accent: 0.15,
   about: 'Near-black or wine leaves set off by something brilliant.',
   from: 'no',
-  belongs: (s) => (isDark(s) || isBright(s) ? 1 : s.colour.c > 0.13 ? 0.5 : 0),
+  belongs: (s) => (isDark(s) || isBright(s) ? 1 : s.colour.c > 0.06 ? 0.6 : 0.3),
   poles: [
-    { name: 'something dark', least: 0.2, test: isDark },
-    { name: 'something bright', least: 0.2, test: isBright },
+    { name: 'something dark', least: 0.15, test: isDark },
+    { name: 'something bright', least: 0.09, test: isBright },
   ],
 };
 

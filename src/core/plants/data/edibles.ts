@@ -7,7 +7,7 @@ export const edibles = [
       height: [350, 600], spread: [250, 380], trail: [0, 0], vigour: 2, sun: [5, 6, 12, 14], scorch: null, water: 'dry', feed: 'light',
       cold: { winter: -9, night: -6 }, season: 'year-round', bloom: '0259 8300 0120', leaf: ['fine', 24, 'needle', 'matte'], flower: ['airy', 12, 0.15],
       colours: [['leaf', '#5d7663', 0.85], ['edge', '#9fb09c', 0.15], ['flower', '#8a9bd6', 1]], starts: { p9: 2.6, l1: 5.5, l2: 9.5 },
-      deadhead: 'no', pinch: 'helps', edible: 'leaf', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Cut little and often for the kitchen.',
+      deadhead: 'no', pinch: 'helps', edible: 'leaf', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Cut little and often for the kitchen.', facts: { worlds: ['kitchen', 'meadow', 'shrub'] },
     },
   ),
   ...kin(
@@ -36,7 +36,7 @@ export const edibles = [
       height: [150, 250], spread: [300, 420], trail: [150, 320], vigour: 2, sun: [5, 6, 12, 14], scorch: null, water: 'dry', feed: 'light',
       cold: { winter: -7, night: -4 }, season: 'year-round', bloom: '0368 8400 0110', leaf: ['fine', 18, 'needle', 'matte'], flower: ['airy', 12, 0.18],
       colours: [['leaf', '#5d7663', 0.85], ['edge', '#9fb09c', 0.15], ['flower', '#7f93d6', 1]], starts: { p9: 2.8, l1: 5.8 },
-      deadhead: 'no', pinch: 'helps', edible: 'leaf', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Falls over the rim and flavours the roast.',
+      deadhead: 'no', pinch: 'helps', edible: 'leaf', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Falls over the rim and flavours the roast.', facts: { worlds: ['kitchen', 'meadow', 'shrub'] },
     },
   ),
   ...kin(
@@ -63,7 +63,7 @@ export const edibles = [
       height: [280, 450], spread: [300, 400], trail: [0, 0], vigour: 2, sun: [5, 6, 12, 14], scorch: null, water: 'dry', feed: 'light',
       cold: { winter: -16, night: -10 }, season: 'year-round', bloom: '0000 0530 0000', leaf: ['medium', 55, 'ovate', 'felted'], flower: ['spike', 16, 0.1],
       colours: [['leaf', '#7a6a80', 0.85], ['edge', '#8fa588', 0.15], ['flower', '#7a6ac0', 1]], starts: { p9: 2.5, l1: 5.2 },
-      deadhead: 'no', pinch: 'helps', edible: 'leaf', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Dusky leaf for pots and stuffing; renew it every few years.',
+      deadhead: 'no', pinch: 'helps', edible: 'leaf', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Dusky leaf for pots and stuffing; renew it every few years.', facts: { worlds: ['kitchen', 'meadow', 'shrub'] },
     },
     { id: 'sage-tricolour', variety: 'grey, cream and pink', colours: [['leaf', '#8aa285', 0.5], ['edge', '#eee6d8', 0.38], ['vein', '#c99ab0', 0.12], ['flower', '#7a6ac0', 1]], note: 'Cream and pink edges on kitchen sage; less hardy.', common: 'Tricolour sage' },
   ),

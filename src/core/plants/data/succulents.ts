@@ -112,7 +112,7 @@ export const succulents = [
       height: [100, 180], spread: [220, 320], trail: [60, 130], vigour: 2, sun: [4, 6, 12, 14], scorch: null, water: 'dry', feed: 'light',
       cold: { winter: -3, night: 3 }, season: 'warm', bloom: '0000 0000 0000', leaf: ['fine', 38, 'needle', 'waxy'], flower: ['none', 0, 0],
       colours: [['leaf', '#8fb0b8', 1]], starts: { p9: 3 },
-      deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['toxic', 'toxic', 'toxic'], sap: 'yes', spreads: false, note: 'The bluest leaf for dry pots; poisonous if eaten.',
+      deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['toxic', 'toxic', 'toxic'], sap: 'yes', spreads: false, note: 'The bluest leaf for dry pots; poisonous if eaten.', facts: { worlds: ['succulent', 'bedding', 'alpine'] },
     },
   ),
   ...kin(

@@ -56,3 +56,39 @@ export function tallRing({ n, kinds, opposite }: Lay): Slot[] {
 /** The centrepiece a third along and a little back; the rest close round. */
 export const thirdRing = (lay: Lay, turn: number): Slot[] =>
   centredRing(lay, turn).map((s) => (s.role === 'thriller' ? { ...s, angle: Math.PI * 1.12, out: 0.45 } : s));
+
+/** Three kinds round the rim in turn, and one of them in the middle where there is room for a fourth. */
+export function thirdsRing({ n }: Lay, turn: number): Slot[] {
+  const ringed = n > 3 ? n - 1 : n;
+  const rest = around(
+    Array.from({ length: ringed }, (): Role => 'spiller'),
+    turn,
+    1,
+  ).map((s, i): Slot => ({ ...s, out: 0.8, part: `S${i % 3}` }));
+  return n > ringed ? [...rest, { role: 'spiller', angle: 0, out: 0, part: `S${ringed % 3}` }] : rest;
+}
+
+/** One plant in the middle, and a carpet round it where more than one is asked for. */
+export function aloneRing({ n }: Lay): Slot[] {
+  const carpet = around(
+    Array.from({ length: n - 1 }, (): Role => 'filler'),
+    0,
+    0.8,
+  ).map((s): Slot => ({ ...s, part: 'F0' }));
+  return [{ role: 'thriller', angle: 0, out: 0, part: 'T' }, ...carpet];
+}
+
+/** Places scattered by the golden angle: even, and in no row or ring. */
+const GOLDEN = Math.PI * (3 - Math.sqrt(5));
+
+/** See-through height toward the back, a mid weave, a low ground at the rim; kinds dealt so that none stand three together. */
+export function weaveRing({ n, kinds }: Lay, turn: number): Slot[] {
+  const talls = Math.max(1, Math.round(n * 0.18));
+  const low = Math.max(1, Math.round(n * 0.45));
+  const spots = Array.from({ length: n }, (_, i) => ({ angle: turn + i * GOLDEN, out: Math.sqrt((i + 0.5) / n) }));
+  return spots.map(({ angle, out }, i): Slot => {
+    if (i < talls) return { role: 'thriller', angle, out: Math.max(out, n > 5 ? 0.35 : 0), part: 'T' };
+    if (i >= n - low) return { role: 'spiller', angle, out: 1, part: `S${i % kinds.spiller}` };
+    return { role: 'filler', angle, out: 0.65, part: `F${i % kinds.filler}` };
+  });
+}

@@ -77,3 +77,29 @@ export const tallRows = (lay: RowLay): Slot[][] => [
   inPairs(tallRow(lay), lay.kinds),
   withKinds(tallRow(lay), { ...lay.kinds, spiller: 1 }, true),
 ];
+
+/** The street box: an even back row and a trailing front row, each place staggered against the other; mirrored, and in a beat. */
+export function twoRows({ n, spillers, kinds }: RowLay): Slot[][] {
+  const front = Math.min(n - 1, Math.max(1, spillers));
+  const behind = n - front;
+  const rear = Array.from({ length: behind }, (_, i) => bare('filler', along(i, behind) * 0.88, -0.9));
+  const fore = Array.from({ length: front }, (_, i) => bare('spiller', along(i, front), 0.9));
+  const slots = [...rear, ...fore];
+  return [inPairs(slots, kinds), withKinds(slots, kinds, true)];
+}
+
+/** A meadow in a trough: height toward the back at uneven places, a woven middle, a low edge; kinds by turns, none three in a row. */
+export function weaveRows({ n, spillers, kinds }: RowLay): Slot[][] {
+  const talls = Math.max(1, Math.round(n * 0.16));
+  const low = Math.max(1, spillers);
+  const mid = Math.max(1, n - talls - low);
+  // Uneven on purpose: each place is moved off an even beat by a share of it.
+  const uneven = (i: number, of: number) => along(i, of) * 0.92 + Math.sin(i * 2.4) * (0.45 / Math.max(2, of));
+  const clip = (x: number) => Math.max(-1, Math.min(1, x));
+  const slots = [
+    ...Array.from({ length: talls }, (_, i) => bare('thriller', clip(uneven(i, talls + 1) + 0.3), -0.6)),
+    ...Array.from({ length: mid }, (_, i) => bare('filler', clip(uneven(i, mid)), i % 2 ? -0.35 : 0.2)),
+    ...Array.from({ length: low }, (_, i) => bare('spiller', clip(uneven(i, low)), 0.95)),
+  ];
+  return [withKinds(slots, kinds, true)];
+}

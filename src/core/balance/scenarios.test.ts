@@ -1,0 +1,43 @@
+import { coldMonths } from '../testing/scenarios/cold-months';
+import { faults } from '../testing/scenarios/faults';
+import { kitchen } from '../testing/scenarios/kitchen';
+import { lasting } from '../testing/scenarios/lasting';
+import { plantingOf } from '../testing/scenarios/scenario';
+import { summer } from '../testing/scenarios/summer';
+import { assess } from './assess';
+import { RANK } from './severity';
+
+const praised = [...summer, ...coldMonths, ...lasting, ...kitchen];
+const judged = new Map([...praised, ...faults].map((s) => [s.id, assess(plantingOf(s))]));
+const of = (id: string) => {
+  const report = judged.get(id);
+  if (!report) throw new Error(`no ${id}`);
+  return report;
+};
+/** What need not be named to the plant: how full, what it costs, how tall it is all in all. */
+const UNNAMED = ['cover', 'cost', 'steps', 'height'];
+
+test('there are as many without a fault as with one', () => {
+  expect([praised.length, faults.length]).toEqual([36, 36]);
+});
+
+test.each(praised.map((s) => [s.told, s.id] as const))('signed: %s', (_, id) => {
+  const { score, findings } = of(id);
+  const spoken = findings.filter((f) => f.severity !== 'good').map((f) => `${f.check}: ${f.message}`);
+  expect(findings.filter((f) => f.severity === 'wrong').map((f) => f.message)).toEqual([]);
+  expect(spoken.slice(1)).toEqual([]);
+  expect(score).toBeGreaterThanOrEqual(80);
+});
+
+test.each(faults.map((s) => [s.told, s] as const))('told: %s', (_, s) => {
+  const { score, findings } = of(s.id);
+  const { check, severity, culprit, twin, most, mayAlso = [] } = s.fault;
+  const found = findings.find((f) => f.check === check);
+  expect(RANK[found?.severity ?? 'good']).toBeGreaterThanOrEqual(RANK[severity]);
+  const plants = new Map(plantingOf(s).placements.map((p) => [p.id, p.plant]));
+  if (!UNNAMED.includes(check)) expect(found?.culprits.map((id) => plants.get(id))).toContain(culprit);
+  const other = findings.filter((f) => f.severity === 'wrong' && f.check !== check && !mayAlso.includes(f.check));
+  expect(other.map((f) => f.message)).toEqual([]);
+  if (twin) expect(of(twin).score - score).toBeGreaterThanOrEqual(12);
+  else expect(score).toBeLessThanOrEqual(most ?? 100);
+});

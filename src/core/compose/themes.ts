@@ -1,0 +1,81 @@
+import { colouredLeaf } from '../balance/course';
+import { family } from '../colour/family';
+import { hueGap, lch } from '../colour/oklch';
+import { factsOf } from '../plants/facts';
+import type { Plant } from '../plants/schema';
+import { signature } from '../plants/signature';
+import type { Role } from '../plants/traits';
+import { clamp01 } from '../units/number';
+
+/** What a pot may be about: another answer each, so that proposals differ as ideas. */
+export interface Theme {
+  /** The end of its sentence: why this one. */
+  why: string;
+  /** How far a plant serves it in a role, over 1 or under. Guides the search, never the verdict. */
+  favours: (plant: Plant, role: Role, hue: number | null) => number;
+  /** How much more neighbours are wished to differ in colour. */
+  apart: number;
+}
+
+const flowers = (p: Plant): boolean => p.flower.form !== 'none' && p.flower.show >= 0.28;
+/** Weeks in good flower of the six warm months, as a share. */
+const longInFlower = (p: Plant): number => p.bloom.slice(4, 10).filter((b) => b >= 0.5).length / 6;
+const near = (p: Plant, hue: number | null): number => {
+  if (hue === null) return 1;
+  const c = lch(signature(p));
+  return family(c) === 'white' || family(c) === 'silver' ? 0.9 : clamp01(1.25 - hueGap(c.h, hue) / 70);
+};
+
+const AIRY = new Set<Plant['habit']>(['wand', 'cloud', 'fountain']);
+const THIRST: Record<Plant['water'], number> = { dry: 1.25, moderate: 1.05, thirsty: 0.6 };
+
+/** The themes in the order they are offered: the safe one first. Favours are working figures. */
+export const THEMES = {
+  classic: {
+    why: 'all of it easily found, and steady till frost',
+    favours: (p, role) => {
+      const staple = factsOf(p).ease === 'staple' ? 1.2 : 0.75;
+      return (
+        staple * (role === 'thriller' || (flowers(p) && longInFlower(p) > 0.6) || colouredLeaf(p) > 0.3 ? 1.1 : 0.75)
+      );
+    },
+    apart: 1,
+  },
+  leaf: {
+    why: 'the leaf does the work, and the flowers repeat its colour',
+    favours: (p, role) => {
+      const leaf = colouredLeaf(p) > 0.4 || (p.leaf.size === 'bold' && p.flower.show < 0.2);
+      return role === 'thriller' ? (leaf ? 1.35 : 0.45) : leaf ? 1.15 : 0.85;
+    },
+    apart: 0.8,
+  },
+  'one colour': {
+    why: 'one colour in several shades, pale to deep',
+    favours: (p, role, hue) =>
+      (role === 'thriller' ? 0.7 + 0.4 * near(p, hue) : 0.4 + 0.8 * near(p, hue)) * (flowers(p) ? 1.1 : 0.9),
+    apart: 0.4,
+  },
+  many: {
+    why: 'rich and many-coloured, each colour coming back',
+    favours: (p, role) =>
+      role === 'thriller' ? (flowers(p) ? 1.2 : 0.8) : flowers(p) && longInFlower(p) > 0.6 ? 1.2 : 0.75,
+    apart: 2.2,
+  },
+  airy: {
+    why: 'light and moving, with something for bees',
+    favours: (p, role) => {
+      const loose = AIRY.has(p.habit);
+      const bees = factsOf(p).bees === 'yes' ? 1.08 : 0.95;
+      return bees * (role === 'thriller' ? (loose ? 1.3 : 0.6) : loose ? 1.25 : 0.95);
+    },
+    apart: 1,
+  },
+  thrift: {
+    why: 'it forgives a missed watering',
+    favours: (p) => THIRST[p.water] * (factsOf(p).rhythm === 'evenly moist' ? 0.85 : 1.1),
+    apart: 1,
+  },
+} satisfies Record<string, Theme>;
+
+export type ThemeId = keyof typeof THEMES;
+export const THEME_IDS = Object.keys(THEMES) as ThemeId[];

@@ -1,0 +1,74 @@
+import type { CheckId } from '../../balance';
+import type { Severity } from '../../balance/severity';
+import { freshPlanting, newPlacement } from '../../plantings/fresh';
+import { type Planting, PlantingSchema } from '../../plantings/schema';
+import { StartSizeSchema } from '../../plants/starts';
+import { RoleSchema } from '../../plants/traits';
+import type { Spot } from '../../spots/schema';
+
+/** A planting told in plain words: what differs from an ordinary terrace, and who stands where. */
+export interface Scenario {
+  id: string;
+  /** What it is, as a gardener would say it. */
+  told: string;
+  container: Planting['container'];
+  spot: Partial<Spot>;
+  brief: Partial<Planting['brief']>;
+  startDate: string;
+  /** “pelargonium-scarlet filler p9: x,y x,y”, mm from the middle. */
+  plants: readonly string[];
+}
+
+/** A planting with one mistake: the check that must tell it, of whom, and by whose side it falls short. */
+export interface Fault extends Scenario {
+  fault: {
+    check: CheckId;
+    severity: Severity;
+    culprit: string;
+    twin?: string;
+    /** The most it may score, where it has no twin. */
+    most?: number;
+    /** What may speak up for the same cause. */
+    mayAlso?: readonly string[];
+  };
+}
+
+/** An ordinary terrace: seven hours of sun, seen all round, in the open. */
+const TERRACE: Partial<Spot> = {
+  name: 'Terrace',
+  light: { kind: 'noted', hours: [9, 10, 11, 12, 13, 14, 15], dappled: false },
+  summer: 'warm',
+  wind: 'open',
+  seen: 'all-round',
+  backdrop: '#d9ddd2',
+  backdropBloom: null,
+  coldestWinterC: -10,
+  lastFrost: '05-04',
+  firstFrost: '10-20',
+};
+
+/** The planting of a scenario; throws when it is none. */
+export function plantingOf({ id, told, container, spot, brief, startDate, plants }: Scenario): Planting {
+  const fresh = freshPlanting(id, told, startDate);
+  const placements = plants
+    .flatMap((row) => {
+      const [head = '', at = ''] = row.split(': ');
+      const [plant = '', role, start] = head.split(' ');
+      return at.split(' ').map((xy) => {
+        const [xMm = 0, yMm = 0] = xy.split(',').map(Number);
+        return { plant, role: RoleSchema.parse(role), start: StartSizeSchema.parse(start), xMm, yMm };
+      });
+    })
+    .map((p, i) => newPlacement(`p${i + 1}`, p));
+  return PlantingSchema.parse({
+    ...fresh,
+    id,
+    name: told.slice(0, 80),
+    startDate,
+    container,
+    spot: { ...fresh.spot, ...TERRACE, ...spot },
+    brief: { ...fresh.brief, budget: null, ...brief },
+    placements,
+    nextId: placements.length + 1,
+  });
+}
