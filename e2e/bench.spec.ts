@@ -96,7 +96,7 @@ test('two tabs keep the same pot, and a tab that is killed has lost nothing', as
   const other = await context.newPage();
   await other.goto('/pot/lido-entrance-left/plants');
   await expect(other.getByRole('button', { name: /^Petunia magenta/ })).toBeVisible();
-  await page.getByRole('button', { name: /^Petunia, magenta, 9 cm pot/ }).press('Delete');
+  await page.getByRole('button', { name: /^Petunia, magenta, 10 cm pot/ }).press('Delete');
   await expect(other.getByRole('button', { name: /^Petunia magenta/ })).toBeHidden();
   await page.close({ runBeforeUnload: false });
   const again = await context.newPage();

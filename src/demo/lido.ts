@@ -71,8 +71,8 @@ export const lido: readonly Planting[] = [
     'Left-hand pot',
     '2026-05-14',
     entrance,
-    container({ kind: 'round', topMm: 420, baseMm: 300, depthMm: 400 }, 'glazed', { feet: true }),
-    brief({ scheme: 'dark-bright', budget: 45 }),
+    container({ kind: 'round', topMm: 460, baseMm: 350, depthMm: 420 }, 'glazed', { feet: true }),
+    brief({ scheme: 'pink-purple', density: 'full now', budget: 55 }),
   ),
   planting(
     'lido-entrance-bowl',
@@ -88,7 +88,7 @@ export const lido: readonly Planting[] = [
     '2026-05-16',
     ticketWindow,
     container(box(900), 'timber', { mount: 'sill', rimHeightMm: 790, liner: true, colour: '#56707a' }),
-    brief({ scheme: 'neighbours', school: 'tall-only' }),
+    brief({ scheme: 'pink-purple', school: 'tall-only' }),
   ),
   planting(
     'lido-poolside-rail',
@@ -96,7 +96,7 @@ export const lido: readonly Planting[] = [
     '2026-05-16',
     { ...ticketWindow, seen: 'wall', sight: null },
     container(box(800), 'metal', { mount: 'rail', rimHeightMm: 1050, colour: '#42504f' }),
-    brief({ scheme: 'pastel', school: 'tall-back' }),
+    brief({ scheme: 'pastel', school: 'two-rows', density: 'full now' }),
   ),
   planting(
     'lido-arcade-baskets',
@@ -105,11 +105,11 @@ export const lido: readonly Planting[] = [
     arcade,
     container({ kind: 'basket', topMm: 350, depthMm: 190 }, 'coir', {
       mount: 'hook',
-      rimHeightMm: 1900,
+      rimHeightMm: 2300,
       liner: true,
       count: 6,
     }),
-    brief({ scheme: 'cool', school: 'level-dome', density: 'full now' }),
+    brief({ scheme: 'pink-purple', school: 'level-dome', density: 'full now' }),
   ),
   planting(
     'lido-terrace-barrow',

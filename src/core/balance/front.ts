@@ -1,3 +1,4 @@
+import { rimOf } from '../containers/outline';
 import { plantName } from '../plants/schema';
 import { oneSided } from '../spots/light';
 import { maxBy } from '../units/number';
@@ -13,6 +14,9 @@ const before = (a: Stand, b: Stand): boolean =>
   Math.abs(a.xMm - b.xMm) < (a.grown.spreadMm + b.grown.spreadMm) / 2.4 &&
   a.grown.heightMm > b.grown.heightMm * 1.15;
 
+/** A star in the middle stands before what is behind it, and is meant to: only one this far forward is in the way, of half the depth. Working figure. */
+const FORWARD = 0.2;
+
 /** Seen from one side: nothing tall stands before something lower that is meant to be seen. Absent where it is seen all round. */
 export const front = check({
   name: 'Front and back',
@@ -22,12 +26,13 @@ export const front = check({
   of: ({ planting, moments }) => {
     const plants = moments[2].plants.filter((p) => p.grown.alive);
     if (!oneSided(planting.spot) || planting.spot.seen === 'inside' || plants.length < 3) return [];
+    const half = rimOf(planting.container.shape).deep / 2;
     const hidden = plants
       .filter((p) => p.role !== 'spiller' && p.seen.crownWholeMm2 > 0)
       .map((p) => ({
         p,
         by: maxBy(
-          plants.filter((q) => before(q, p)),
+          plants.filter((q) => before(q, p) && (q.role !== 'thriller' || q.yMm > FORWARD * half)),
           (q) => q.grown.heightMm,
         ),
         share: 1 - p.seen.crownMm2 / p.seen.crownWholeMm2,

@@ -60,7 +60,7 @@ function rankRoles(
 function huesAsked({ brief }: Planting): ((p: Plant) => boolean)[] | null {
   const scheme = schemeOf(brief);
   const tests = [...(scheme.kinds?.of ?? []), ...scheme.poles.map((p) => (s: Seen) => p.test(s, 0))];
-  if (!scheme.kinds && scheme.poles.length < 2) return null;
+  if (tests.length === 0) return null;
   if (scheme.from !== 'no') return null;
   return tests.map((test) => keptBy((p: Plant) => test({ colour: lch(signature(p)), area: 1, isFlower: true })));
 }

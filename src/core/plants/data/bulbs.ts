@@ -106,7 +106,7 @@ export const bulbs = [
       height: [350, 600], spread: [300, 420], trail: [0, 0], vigour: 1, sun: [5, 6, 11, 13], scorch: null, water: 'moderate', feed: 'medium',
       cold: { winter: -9, night: 2 }, season: 'warm', bloom: '0000 0038 8200', leaf: ['bold', 340, 'strap', 'glossy'], flower: ['plume', 190, 0.16],
       colours: [['leaf', '#5a3a44', 0.75], ['vein', '#7a5560', 0.25], ['flower', '#d9b5bf', 1]], starts: { l1: 7.5, l2: 12 },
-      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['unknown', 'unknown', 'unknown'], sap: 'unknown', spreads: false, note: 'A tuft of leaves on top, like the fruit.',
+      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['unknown', 'unknown', 'unknown'], sap: 'unknown', spreads: false, note: 'A tuft of leaves on top, like the fruit.', facts: { ease: 'occasional' },
     },
   ),
   ...kin(

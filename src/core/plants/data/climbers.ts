@@ -55,7 +55,7 @@ export const climbers = [
       height: [500, 1000], spread: [220, 320], trail: [150, 400], vigour: 2, sun: [3, 5, 10, 12], scorch: null, water: 'moderate', feed: 'medium',
       cold: { winter: 1, night: 5 }, season: 'warm', bloom: '0000 1389 9840', leaf: ['medium', 50, 'heart', 'matte'], flower: ['bell', 45, 0.3],
       colours: [['leaf', '#5f7f4a', 1], ['flower', '#b35a86', 0.75], ['throat', '#2f1428', 0.25]], starts: { p9: 3 },
-      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['unknown', 'unknown', 'unknown'], sap: 'unknown', spreads: false, note: 'Dark clappers in pink bells; climbs or hangs.',
+      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['unknown', 'unknown', 'unknown'], sap: 'unknown', spreads: false, note: 'Dark clappers in pink bells; climbs or hangs.', facts: { ease: 'occasional' },
     },
   ),
   ...kin(

@@ -119,7 +119,7 @@ export const foliage = [
       height: [280, 450], spread: [260, 360], trail: [0, 0], vigour: 3, sun: [3, 4, 9, 12], scorch: 5, water: 'moderate', feed: 'medium',
       cold: { winter: 1, night: 6 }, season: 'warm', bloom: '0000 0000 0000', leaf: ['medium', 55, 'round', 'glossy'], flower: ['none', 0, 0],
       colours: [['leaf', '#8a1f3f', 0.75], ['vein', '#d65a7a', 0.25]], starts: { p9: 2.4, l1: 5.5 },
-      deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Colour from leaf alone; pinch out any flower.',
+      deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Colour from leaf alone; pinch out any flower.', facts: { ease: 'occasional' },
     },
   ),
   ...kin(

@@ -92,7 +92,7 @@ export const grasses = [
       height: [300, 480], spread: [220, 320], trail: [0, 0], vigour: 1, sun: [4, 5, 11, 13], scorch: null, water: 'moderate', feed: 'light',
       cold: { winter: -17, night: -6 }, season: 'hardy', bloom: '0000 0000 0000', leaf: ['fine', 360, 'grass', 'matte'], flower: ['none', 0, 0],
       colours: [['leaf', '#8fae55', 0.45], ['edge', '#b32a2f', 0.55]], starts: { p9: 3.4, l1: 6.5 },
-      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['none', 'unknown', 'unknown'], sap: 'no', spreads: true, note: 'Lit from behind it glows. The plain green form is invasive.',
+      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['none', 'unknown', 'unknown'], sap: 'no', spreads: true, note: 'Lit from behind it glows. The plain green form is invasive.', facts: { ease: 'occasional' },
     },
   ),
   ...kin(
@@ -110,7 +110,7 @@ export const grasses = [
       height: [350, 550], spread: [350, 480], trail: [0, 100], vigour: 2, sun: [3, 4, 10, 13], scorch: null, water: 'thirsty', feed: 'light',
       cold: { winter: -24, night: -12 }, season: 'year-round', bloom: '0000 0000 0000', leaf: ['fine', 450, 'grass', 'glossy'], flower: ['none', 0, 0],
       colours: [['leaf', '#4f7a3a', 1]], starts: { p9: 3, l1: 6 },
-      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Wild green springs; stands in water if it must.',
+      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Wild green springs; stands in water if it must.', facts: { ease: 'occasional' },
     },
   ),
   ...kin(
@@ -119,7 +119,7 @@ export const grasses = [
       height: [500, 900], spread: [350, 500], trail: [0, 0], vigour: 3, sun: [3, 4, 11, 14], scorch: null, water: 'thirsty', feed: 'medium',
       cold: { winter: 0, night: 5 }, season: 'warm', bloom: '0000 0000 0000', leaf: ['bold', 120, 'palmate', 'matte'], flower: ['none', 0, 0],
       colours: [['leaf', '#6f9f4a', 1]], starts: { l1: 7.5, l2: 12 },
-      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Green fireworks for a pot that never dries.',
+      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Green fireworks for a pot that never dries.', facts: { ease: 'occasional' },
     },
   ),
   ...kin(
@@ -137,7 +137,7 @@ export const grasses = [
       height: [180, 280], spread: [220, 320], trail: [0, 0], vigour: 1, sun: [1, 2, 7, 10], scorch: 3, water: 'thirsty', feed: 'light',
       cold: { winter: -18, night: -12 }, season: 'year-round', bloom: '0000 0000 0000', leaf: ['medium', 240, 'grass', 'glossy'], flower: ['none', 0, 0],
       colours: [['leaf', '#7f9a3c', 0.4], ['edge', '#e2d24a', 0.6]], starts: { p9: 2.8, l1: 5.8 },
-      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['mild', 'mild', 'mild'], sap: 'unknown', spreads: false, note: 'Yellow fans all winter, if it is never dry.',
+      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['mild', 'mild', 'mild'], sap: 'unknown', spreads: false, note: 'Yellow fans all winter, if it is never dry.', facts: { ease: 'occasional' },
     },
   ),
   ...kin(
@@ -146,7 +146,7 @@ export const grasses = [
       height: [150, 240], spread: [250, 350], trail: [100, 220], vigour: 2, sun: [2, 3, 8, 11], scorch: 4, water: 'thirsty', feed: 'light',
       cold: { winter: -7, night: -2 }, season: 'warm', bloom: '0000 0000 0000', leaf: ['fine', 240, 'grass', 'glossy'], flower: ['none', 0, 0],
       colours: [['leaf', '#6fa04a', 0.85], ['edge', '#cbb88a', 0.15]], starts: { p9: 2.4, p10: 3.2 },
-      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Each blade ends in a bead; sulks dry.',
+      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Each blade ends in a bead; sulks dry.', facts: { ease: 'occasional' },
     },
   ),
   ...kin(
@@ -164,7 +164,7 @@ export const grasses = [
       height: [220, 350], spread: [180, 260], trail: [0, 0], vigour: 2, sun: [5, 6, 12, 14], scorch: null, water: 'dry', feed: 'light',
       cold: { winter: -4, night: 0 }, season: 'warm', bloom: '0000 1598 6200', leaf: ['fine', 200, 'grass', 'felted'], flower: ['plume', 38, 0.3],
       colours: [['leaf', '#9db58a', 1], ['flower', '#efe8d2', 1]], starts: { pack6: 4.4, p9: 2.2 },
-      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Soft tails to stroke and to dry.',
+      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Soft tails to stroke and to dry.', facts: { ease: 'occasional' },
     },
   ),
 ];

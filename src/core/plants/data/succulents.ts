@@ -45,7 +45,7 @@ export const succulents = [
       height: [90, 160], spread: [90, 160], trail: [0, 0], vigour: 1, sun: [5, 7, 13, 15], scorch: null, water: 'dry', feed: 'light',
       cold: { winter: 0, night: 5 }, season: 'year-round', bloom: '0000 0000 0000', leaf: ['fine', 25, 'needle', 'waxy'], flower: ['none', 0, 0],
       colours: [['leaf', '#5f8a55', 0.6], ['edge', '#e4cf6e', 0.4]], starts: { p9: 5, p10: 7.5 },
-      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['irritant', 'none', 'none'], sap: 'no', spreads: false, note: 'Spines: handle with folded paper.',
+      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['irritant', 'none', 'none'], sap: 'no', spreads: false, note: 'Spines: handle with folded paper.', facts: { ease: 'occasional' },
     },
   ),
   ...kin(
@@ -64,7 +64,7 @@ export const succulents = [
       height: [30, 60], spread: [180, 260], trail: [250, 550], vigour: 2, sun: [2, 3, 7, 9], scorch: 3, water: 'dry', feed: 'light',
       cold: { winter: 3, night: 7 }, season: 'warm', bloom: '0000 0000 0000', leaf: ['fine', 9, 'round', 'waxy'], flower: ['none', 0, 0],
       colours: [['leaf', '#7fae6c', 1]], starts: { p9: 4.5, p10: 6 },
-      deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['toxic', 'toxic', 'toxic'], sap: 'yes', spreads: false, note: 'Poisonous if eaten; hang it out of reach.',
+      deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['toxic', 'toxic', 'toxic'], sap: 'yes', spreads: false, note: 'Poisonous if eaten; hang it out of reach.', facts: { ease: 'occasional' },
     },
   ),
   ...kin(
@@ -131,7 +131,7 @@ export const succulents = [
       height: [60, 110], spread: [160, 240], trail: [250, 500], vigour: 1, sun: [2, 3, 7, 10], scorch: 4, water: 'dry', feed: 'light',
       cold: { winter: 2, night: 6 }, season: 'warm', bloom: '0000 0000 0000', leaf: ['fine', 18, 'needle', 'waxy'], flower: ['none', 0, 0],
       colours: [['leaf', '#9fbf9f', 1]], starts: { p9: 4.5, p10: 6 },
-      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Every leaf that drops will root; hang it still.',
+      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Every leaf that drops will root; hang it still.', facts: { ease: 'occasional' },
     },
   ),
   ...kin(
@@ -177,7 +177,7 @@ export const succulents = [
       height: [30, 70], spread: [180, 260], trail: [300, 650], vigour: 2, sun: [2, 3, 8, 10], scorch: 4, water: 'dry', feed: 'light',
       cold: { winter: 2, night: 6 }, season: 'warm', bloom: '0000 0000 0000', leaf: ['fine', 24, 'needle', 'waxy'], flower: ['none', 0, 0],
       colours: [['leaf', '#6fa45c', 1]], starts: { p9: 4.2, p10: 5.6 },
-      deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['toxic', 'toxic', 'toxic'], sap: 'yes', spreads: false, note: 'Easier than pearls; as poisonous, so hang it high.',
+      deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['toxic', 'toxic', 'toxic'], sap: 'yes', spreads: false, note: 'Easier than pearls; as poisonous, so hang it high.', facts: { ease: 'occasional' },
     },
   ),
   ...kin(

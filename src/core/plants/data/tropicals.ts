@@ -65,7 +65,7 @@ export const tropicals = [
       height: [350, 600], spread: [300, 420], trail: [0, 0], vigour: 1, sun: [3, 4, 9, 12], scorch: 5, water: 'moderate', feed: 'medium',
       cold: { winter: 5, night: 12 }, season: 'warm', bloom: '0000 0000 0000', leaf: ['bold', 140, 'ovate', 'glossy'], flower: ['none', 0, 0],
       colours: [['leaf', '#5a7a2f', 0.4], ['vein', '#e6b52a', 0.35], ['edge', '#c23a2a', 0.25]], starts: { p10: 5, l1: 9 },
-      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['toxic', 'toxic', 'toxic'], sap: 'yes', spreads: false, note: 'Paintbox leaves for heat; sap marks skin and cloth.',
+      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['toxic', 'toxic', 'toxic'], sap: 'yes', spreads: false, note: 'Paintbox leaves for heat; sap marks skin and cloth.', facts: { ease: 'occasional' },
     },
   ),
   ...kin(
@@ -74,7 +74,7 @@ export const tropicals = [
       height: [450, 800], spread: [350, 480], trail: [0, 0], vigour: 1, sun: [1.5, 3, 7, 9], scorch: 3, water: 'moderate', feed: 'medium',
       cold: { winter: 4, night: 10 }, season: 'warm', bloom: '0000 0000 0000', leaf: ['bold', 300, 'ovate', 'glossy'], flower: ['none', 0, 0],
       colours: [['leaf', '#5a2440', 0.65], ['edge', '#e0548c', 0.35]], starts: { l1: 8.5, l2: 13 },
-      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['none', 'toxic', 'toxic'], sap: 'unknown', spreads: false, note: 'Hot pink and plum for warm shade.',
+      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['none', 'toxic', 'toxic'], sap: 'unknown', spreads: false, note: 'Hot pink and plum for warm shade.', facts: { ease: 'occasional' },
     },
   ),
   ...kin(

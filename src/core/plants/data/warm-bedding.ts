@@ -368,7 +368,7 @@ export const warmBedding = [
       height: [70, 120], spread: [240, 340], trail: [120, 230], vigour: 3, sun: [4, 5, 11, 14], scorch: null, water: 'moderate', feed: 'light',
       cold: { winter: 0, night: 4 }, season: 'warm', bloom: '0000 5899 9840', leaf: ['fine', 14, 'ovate', 'glossy'], flower: ['round', 14, 0.4],
       colours: [['leaf', '#5f9440', 1], ['flower', '#f7d422', 0.92], ['throat', '#c98f1a', 0.08]], starts: { p9: 2.3 },
-      deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['unknown', 'unknown', 'unknown'], sap: 'no', spreads: false, note: 'A tidy yellow mat that hangs; shrugs off heat.',
+      deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['unknown', 'unknown', 'unknown'], sap: 'no', spreads: false, note: 'A tidy yellow mat that hangs; shrugs off heat.', facts: { ease: 'occasional' },
     },
   ),
   ...kin(
@@ -377,7 +377,7 @@ export const warmBedding = [
       height: [130, 200], spread: [260, 380], trail: [120, 260], vigour: 2, sun: [5, 6, 13, 15], scorch: null, water: 'dry', feed: 'light',
       cold: { winter: 2, night: 6 }, season: 'warm', bloom: '0000 3799 9840', leaf: ['fine', 18, 'ovate', 'felted'], flower: ['round', 22, 0.35],
       colours: [['leaf', '#7d9a7c', 1], ['flower', '#5a86dc', 0.88], ['throat', '#f4f5f8', 0.12]], starts: { p9: 2.5, p10: 3.2 },
-      deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Blue that takes full sun; open by day, shut by evening.',
+      deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Blue that takes full sun; open by day, shut by evening.', facts: { ease: 'occasional' },
     },
   ),
   ...kin(
@@ -415,7 +415,7 @@ export const warmBedding = [
       height: [220, 340], spread: [280, 380], trail: [60, 140], vigour: 3, sun: [4, 5, 12, 14], scorch: null, water: 'moderate', feed: 'medium',
       cold: { winter: 0, night: 4 }, season: 'warm', bloom: '0000 4799 9840', leaf: ['medium', 42, 'ovate', 'matte'], flower: ['round', 28, 0.32],
       colours: [['leaf', '#4f7b41', 1], ['flower', '#cf1f3c', 0.7], ['throat', '#4a1f66', 0.3]], starts: { p9: 2.5 },
-      deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['unknown', 'unknown', 'unknown'], sap: 'no', spreads: false, note: 'Two red ears on a violet face.',
+      deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['unknown', 'unknown', 'unknown'], sap: 'no', spreads: false, note: 'Two red ears on a violet face.', facts: { ease: 'occasional' },
     },
   ),
   ...kin(
@@ -481,7 +481,7 @@ export const warmBedding = [
       height: [150, 250], spread: [300, 450], trail: [400, 800], vigour: 3, sun: [3, 5, 10, 12], scorch: null, water: 'moderate', feed: 'medium',
       cold: { winter: -2, night: 4 }, season: 'warm', bloom: '0000 1578 8740', leaf: ['medium', 55, 'heart', 'felted'], flower: ['trumpet', 60, 0.18],
       colours: [['leaf', '#5f8a4e', 1], ['flower', '#d9628c', 0.85], ['throat', '#f3dfe0', 0.15]], starts: { p10: 3.8, l1: 6.5 },
-      deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['unknown', 'unknown', 'unknown'], sap: 'no', spreads: false, note: 'Climbs or hangs by its leaf stalks, as it likes.',
+      deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['unknown', 'unknown', 'unknown'], sap: 'no', spreads: false, note: 'Climbs or hangs by its leaf stalks, as it likes.', facts: { ease: 'occasional' },
     },
   ),
 ];
