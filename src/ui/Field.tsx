@@ -182,6 +182,26 @@ export function DateField({
   return <TypedField label={label} type="date" shown={value} read={read} onChange={onChange} />;
 }
 
+/** A day that may be left open: emptied, it is none. */
+export function OptionalDateField({
+  label,
+  value,
+  after,
+  onChange,
+}: {
+  label: string;
+  value: string | null;
+  /** It lies after this day. */
+  after: string;
+  onChange: (iso: string | null) => void;
+}) {
+  const read = (t: string): Understood<string | null> => {
+    if (t === '') return { ok: true, value: null };
+    return isDay(t) && t > after ? { ok: true, value: t } : { ok: false, say: 'Choose a day after it is planted.' };
+  };
+  return <TypedField label={label} type="date" shown={value ?? ''} read={read} onChange={onChange} />;
+}
+
 /** A choice from a short list. */
 export function Choose<T extends string>({
   label,

@@ -1,5 +1,5 @@
 import { expose } from 'comlink';
-import { compose, type Composed, type Proposal } from '@/core/compose/compose';
+import { compose, type Composed, type Proposal, type Said } from '@/core/compose/compose';
 import { shelfOf, type Mine } from '@/core/stock/shelf';
 import type { Planting } from '@/core/plantings/schema';
 
@@ -9,9 +9,15 @@ const api = {
     planting: Planting,
     seed: number,
     mine: Mine,
+    said: Said | undefined,
     onProgress: (done: number, sofar: Proposal[]) => void,
   ): Composed =>
-    compose(planting, { seed, library: shelfOf(mine), onProgress: (done, sofar) => onProgress(done, sofar) }),
+    compose(planting, {
+      seed,
+      said,
+      library: shelfOf(mine),
+      onProgress: (done, sofar) => onProgress(done, sofar),
+    }),
 };
 export type ComposeApi = typeof api;
 

@@ -2,6 +2,7 @@ import type { Grown, Season } from '../growth/grown';
 import type { Leaning } from '../growth/light';
 import { judgedWeeks } from '../growth/span';
 import type { Planting } from '../plantings/schema';
+import { daysBetween } from '../units/date';
 import { clamp } from '../units/number';
 import { type Course, courseOf } from './course';
 import { seenFrom, type Seen } from './seen';
@@ -42,9 +43,19 @@ const WEIGHTS = [1, 3, 2] as const;
 const FILLED_WEEK = 6;
 const LATE = 2 / 3;
 
-/** The weeks a planting is looked at in, of so many. */
-export function momentWeeks(weeks: number): [number, number, number] {
-  const late = Math.max(1, Math.round((weeks - 1) * LATE));
+/** For one day, that day. Working figures. */
+const FOR_A_DAY = [0, 1, 4] as const;
+
+/** The week of the day it is to be at its best, or null where none is named within its season. */
+function bestWeek({ brief, startDate }: Planting, weeks: number): number | null {
+  if (brief.bestOn === null) return null;
+  const week = Math.floor(daysBetween(startDate, brief.bestOn) / 7);
+  return week >= 1 && week < weeks ? week : null;
+}
+
+/** The weeks a planting is looked at in, of so many: the last of them the one it is to be at its best in, where one is named. */
+function momentWeeks(weeks: number, best: number | null): [number, number, number] {
+  const late = best ?? Math.max(1, Math.round((weeks - 1) * LATE));
   return [0, Math.min(FILLED_WEEK, Math.max(1, Math.round(weeks * 0.45)), late), late];
 }
 
@@ -58,10 +69,11 @@ function stands(planting: Planting, season: Season, week: number): Stand[] {
 /** A planting with all that is judged of it. Throws when the season has no weeks. */
 export function standingOf(planting: Planting, season: Season): Standing {
   const weeks = Math.min(judgedWeeks(planting), season.weeks.length);
-  const looked = momentWeeks(weeks);
+  const best = bestWeek(planting, weeks);
+  const looked = momentWeeks(weeks, best);
   const moment = (i: 0 | 1 | 2): Moment => ({
     week: looked[i],
-    weight: WEIGHTS[i],
+    weight: (best === null ? WEIGHTS : FOR_A_DAY)[i],
     plants: stands(planting, season, looked[i]),
   });
   const [first, filled, late] = [moment(0), moment(1), moment(2)];

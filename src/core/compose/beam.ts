@@ -35,6 +35,13 @@ function huesToTry({ brief }: Planting, theme: ThemeId): readonly (number | null
     : [null];
 }
 
+/** What was said of earlier proposals: who is wished for, and how far colours are to stand apart. */
+export interface Leaning {
+  favours: (plant: Plant) => number;
+  apart: number;
+}
+const EVEN: Leaning = { favours: () => 1, apart: 1 };
+
 /** Plants by role, most promising first. */
 function rankRoles(
   base: Planting,
@@ -42,13 +49,14 @@ function rankRoles(
   noise: Map<string, number>,
   hue: number | null,
   theme: Theme,
+  leaning: Leaning,
 ): Ranked {
   const rank = (role: Role) =>
     playersOf(role, offered)
       .map((plant) => ({
         plant,
         value:
-          promise(plant, role, base, hue) * theme.favours(plant, role, hue) +
+          promise(plant, role, base, hue) * theme.favours(plant, role, hue) * leaning.favours(plant) +
           (noise.get(plant.id) ?? 0) +
           (base.brief.must.includes(plant.id) ? 2 : 0),
       }))
@@ -66,7 +74,7 @@ function huesAsked({ brief }: Planting): ((p: Plant) => boolean)[] | null {
 }
 
 /** Beam search over a pattern's parts. */
-function castAll(pattern: Pattern, ranked: Ranked, base: Planting, theme: ThemeId): Candidate[] {
+function castAll(pattern: Pattern, ranked: Ranked, base: Planting, theme: ThemeId, apart: number): Candidate[] {
   const kin = schoolOf(base.brief).asks?.kin ?? false;
   const hues = huesAsked(base);
   let beam: Candidate[] = [{ ranked, pattern, cast: {}, guess: 0, theme }];
@@ -81,7 +89,8 @@ function castAll(pattern: Pattern, ranked: Ranked, base: Planting, theme: ThemeI
       for (const { plant, value } of tried.slice(0, TRIED)) {
         if (kin ? chosen.some((o) => o.id === plant.id) : chosen.some((o) => o.botanical === plant.botanical)) continue;
         const fresh = hues ? Number(hues.some((is) => is(plant) && !chosen.some(is))) * NEW_HUE : 0;
-        const pair = sum(chosen.map((o) => company(o, plant, THEMES[theme].apart))) / Math.max(1, chosen.length);
+        const pair =
+          sum(chosen.map((o) => company(o, plant, THEMES[theme].apart * apart))) / Math.max(1, chosen.length);
         next.push({
           ...c,
           cast: { ...c.cast, [part.id]: plant },
@@ -133,16 +142,19 @@ export function castsFor(
   patterns: readonly Pattern[],
   noise: Map<string, number>,
   theme: ThemeId = 'classic',
+  leaning: Leaning = EVEN,
 ): Candidate[] {
   const groups = byParts(patterns);
   return huesToTry(base, theme)
-    .map((hue) => rankRoles(base, offered, noise, hue, THEMES[theme]))
+    .map((hue) => rankRoles(base, offered, noise, hue, THEMES[theme], leaning))
     .flatMap((ranked) =>
       groups.flatMap((group) => {
         const [first] = group;
         if (!first) return [];
         const spread = group.filter((_, i) => i % Math.ceil(group.length / PATTERNS_EACH) === 0);
-        return castAll(first, ranked, base, theme).flatMap((c) => spread.map((pattern) => ({ ...c, pattern })));
+        return castAll(first, ranked, base, theme, leaning.apart).flatMap((c) =>
+          spread.map((pattern) => ({ ...c, pattern })),
+        );
       }),
     )
     .sort((a, b) => b.guess - a.guess);

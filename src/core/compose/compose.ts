@@ -5,7 +5,7 @@ import type { Plant } from '../plants/schema';
 import { counted } from '../plantings/ids';
 import type { Planting } from '../plantings/schema';
 import { hashText, seeded } from '../units/number';
-import { castsFor } from './beam';
+import { castsFor, type Leaning } from './beam';
 import { budgetFor } from './budget';
 import { type Judged, leadOf } from './candidate';
 import { ideas, LEAST, pick } from './choose';
@@ -16,6 +16,7 @@ import { playersOf } from './players';
 import { reasonOf } from './reason';
 import { better, cleanOf, growLeads, type Search } from './search';
 import { THEME_IDS } from './themes';
+import { likeness, type Wish, type WishId, WISHES } from './wishes';
 
 export interface Proposal {
   planting: Planting;
@@ -36,8 +37,29 @@ interface Options {
   library?: readonly Plant[];
   /** How many proposals to bring back. */
   want?: number;
+  /** What was said of earlier proposals, and of which of them. */
+  said?: Said;
   /** Told after each stage: share done, and the different ideas so far, best first. */
   onProgress?: (done: number, sofar: Proposal[]) => void;
+}
+
+/** What a gardener said of a proposal: a wish, or more like it. */
+export interface Said {
+  wish: WishId | 'more like this';
+  of: Planting;
+}
+
+/** How the search leans by what was said. */
+function leaningOf(said: Said | undefined): Leaning | undefined {
+  if (!said) return undefined;
+  return said.wish === 'more like this' ? { favours: likeness(said.of), apart: 1 } : WISHES[said.wish];
+}
+
+/** A planting as a wish has it: with less to spend, or a cat about. */
+function asked(base: Planting, said: Said | undefined): Planting {
+  if (!said || said.wish === 'more like this') return base;
+  const wish: Wish = WISHES[said.wish];
+  return wish.asks?.(base, said.of) ?? base;
 }
 
 /** A tie is broken by this much at most. */
@@ -57,7 +79,8 @@ const tooFew = (n: number): string =>
  * said of one plant and of a pair; grow and judge the most promising for each lead; improve them by swaps; choose a
  * few that differ. Deterministic from the seed. Every judgement is `assess`.
  */
-export function compose(base: Planting, options: Options = {}): Composed {
+export function compose(given: Planting, options: Options = {}): Composed {
+  const base = asked(given, options.said);
   const { library = LIBRARY, seed = 1 } = options;
   const { offered, refused } = offer(base, library);
   const jitter = seeded(seed ^ hashText(base.brief.scheme));
@@ -90,9 +113,10 @@ function searched(
   offered: readonly Plant[],
   patterns: readonly Pattern[],
   noise: Map<string, number>,
-  { want = 5, onProgress }: Options,
+  { want = 5, said, onProgress }: Options,
 ): Found {
-  const themes = THEME_IDS.map((id) => ({ id, candidates: castsFor(base, offered, patterns, noise, id) }));
+  const leaning = leaningOf(said);
+  const themes = THEME_IDS.map((id) => ({ id, candidates: castsFor(base, offered, patterns, noise, id, leaning) }));
   onProgress?.(0.1, []);
   const leads = new Set(themes.flatMap((t) => t.candidates.map(leadOf))).size;
   const search: Search = {

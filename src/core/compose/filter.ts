@@ -2,14 +2,15 @@ import { tallestMm } from '../balance/height-band';
 import { type Cause, harm } from '../balance/harm';
 import { firstNights, outOfSeason, scorchLimitH, sunFit, winterSuits } from '../balance/suits';
 import { goesIn } from '../layout/packing';
+import { factsOf } from '../plants/facts';
 import { SHOWY } from '../plants/scheme-fit';
 import type { Plant } from '../plants/schema';
-import type { Planting } from '../plantings/schema';
+import type { Only, Planting } from '../plantings/schema';
 import { sunReading } from '../spots/light';
 
 /** Why a plant is left out: the rule, and the numbers it failed by. */
 export interface Refusal {
-  rule: 'never' | 'scheme' | 'light' | 'scorch' | 'safety' | 'height' | 'nights' | 'fit' | 'winter' | 'season';
+  rule: 'never' | 'only' | 'scheme' | 'light' | 'scorch' | 'safety' | 'height' | 'nights' | 'fit' | 'winter' | 'season';
   why: string;
 }
 
@@ -23,6 +24,7 @@ const cm = (mm: number): number => Math.round(mm / 10);
 /** What each rule left a plant out for, as the end of “12 for …”. */
 export const LEFT_OUT_FOR: Record<Refusal['rule'], string> = {
   never: 'your never list',
+  only: 'the sort you asked for',
   scheme: 'their colours',
   light: 'the light',
   scorch: 'the afternoon sun',
@@ -46,11 +48,34 @@ const HARMS: Record<Cause, string> = {
   unknown: 'Not known to be safe for',
 };
 
+/** What a planting of one sort is made of. */
+const IS: Record<Only, (p: Plant) => boolean> = {
+  anything: () => true,
+  edible: (p) => p.edible !== 'no',
+  succulents: (p) => factsOf(p).worlds.includes('succulent'),
+  bulbs: (p) => p.group === 'bulb' || (p.season === 'cool' && p.roles.includes('filler')),
+  evergreen: (p) => ['evergreen', 'semi-evergreen'].includes(factsOf(p).winterLook),
+  bees: (p) => factsOf(p).bees === 'yes' || p.flower.form === 'none',
+  scent: (p) => factsOf(p).scent !== 'none' || p.roles.includes('spiller'),
+};
+
+/** What is asked for, as the end of a sentence and as a choice. */
+export const ONLY_WORDS: Record<Only, string> = {
+  anything: 'anything',
+  edible: 'things to eat',
+  succulents: 'succulents',
+  bulbs: 'bulbs and spring flowers',
+  evergreen: 'evergreens',
+  bees: 'flowers for bees',
+  scent: 'scent',
+};
+
 type Rule = (plant: Plant, planting: Planting) => string | null;
 
 /** Each rule, in the order it is told: why not, or null. */
 const RULES: Record<Refusal['rule'], Rule> = {
   never: (p, { brief }) => (brief.never.includes(p.id) ? 'You said never.' : null),
+  only: (p, { brief }) => (IS[brief.only](p) ? null : `You asked for ${ONLY_WORDS[brief.only]}.`),
   scheme: (p, { brief }) =>
     brief.scheme === 'all-leaf' && p.flower.show > SHOWY
       ? 'It is grown for its flowers, and you asked for all leaf.'

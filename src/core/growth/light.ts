@@ -92,13 +92,3 @@ export function lightLeft(placed: readonly Leaning[], sizes: readonly Size[], ho
     ),
   );
 }
-
-/** Index of the neighbour that takes most light from `index`, or -1 when none takes any to speak of. */
-export function strongestShader(placed: readonly Leaning[], sizes: readonly Size[], index: number): number {
-  let worst = -1;
-  let most = 0.02;
-  forShading(placed, sizes, (over, under, share) => {
-    if (under === index && share > most) [most, worst] = [share, over];
-  });
-  return worst;
-}

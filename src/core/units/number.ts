@@ -1,6 +1,9 @@
 export const clamp = (x: number, low: number, high: number): number => Math.min(high, Math.max(low, x));
 export const clamp01 = (x: number): number => clamp(x, 0, 1);
 export const lerp = (a: number, b: number, t: number): number => a + (b - a) * t;
+/** Mean of some figures; 0 of none. */
+export const mean = (list: readonly number[]): number => (list.length === 0 ? 0 : sum(list) / list.length);
+
 export const sum = (xs: readonly number[]): number => xs.reduce((a, b) => a + b, 0);
 
 /** To one decimal; never minus nought, which a file would not keep. */

@@ -137,6 +137,7 @@ function OnShelf({
 
 const REFUSED: Record<NonNullable<Shown['refusal']>['rule'], string> = {
   never: 'you said never',
+  only: 'another sort',
   scheme: 'scheme',
   light: 'light',
   scorch: 'would scorch',

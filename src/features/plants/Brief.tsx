@@ -1,24 +1,27 @@
 'use client';
 import Link from 'next/link';
 import { useMemo } from 'react';
-import { SCHEMES } from '@/core/colour/schemes';
-import type { Scheme } from '@/core/colour/schemes/scheme';
-import { refusal } from '@/core/compose/filter';
+import { SCHEMES, schemeOf } from '@/core/colour/schemes';
+import { ONLY_WORDS, refusal } from '@/core/compose/filter';
 import { usualStarts } from '@/core/containers/counts';
-import { SchemeIdSchema, type Planting, type SchemeId } from '@/core/plantings/schema';
+import { ONLY, SchemeIdSchema, type Planting, type SchemeId } from '@/core/plantings/schema';
 import { SCHOOL_IDS, SCHOOLS } from '@/core/schools';
 import { saveStock } from '@/storage/stock';
 import { Button } from '@/ui/Button';
-import { Choose, ColourField, DateField, OptionalNumberField } from '@/ui/Field';
+import { Choose, ColourField, DateField, OptionalDateField, OptionalNumberField } from '@/ui/Field';
 import { Segments } from '@/ui/Segments';
 import { Toggle } from '@/ui/Toggle';
-import { countOf } from '@/ui/words';
+import { countOf, sentence } from '@/ui/words';
 import type { Known } from '../shell/known';
 import { tell } from '../shell/tell';
 import { useWorkspace } from '../shell/store';
 import { SchemeSwatch } from './SchemeSwatch';
+import { Palette } from './Palette';
 import { WantedPlants } from './WantedPlants';
 
+const SORTS = ONLY.map((value) => ({ value, text: sentence(ONLY_WORDS[value]) }));
+/** What a palette of one's own begins with: a pink and a deep violet, to be changed. */
+const FIRST_COLOURS = ['#e5629a', '#5a2a9c'] as const;
 const ARRANGEMENTS = SCHOOL_IDS.map((value) => ({ value, text: SCHOOLS[value].label }));
 
 /** What the gardener asks for; Compose answers it. */
@@ -39,7 +42,7 @@ export function Brief({
   const { brief } = planting;
   const set = (change: Partial<Planting['brief']>) =>
     run('Change the brief', { do: 'set', change: { brief: { ...brief, ...change } } });
-  const scheme: Scheme = SCHEMES[brief.scheme];
+  const scheme = schemeOf(brief);
   const fits = useMemo(
     () => known.library.filter((p) => refusal(p, planting) === null).length,
     [known.library, planting],
@@ -70,6 +73,7 @@ export function Brief({
                   set({
                     scheme: id,
                     from: SCHEMES[id].from === 'must' ? (brief.from ?? planting.container.colour) : brief.from,
+                    palette: id === 'palette' && brief.palette.length === 0 ? [...FIRST_COLOURS] : brief.palette,
                   })
                 }
               />
@@ -80,6 +84,7 @@ export function Brief({
         </div>
         <p className="pt-1 text-[0.82rem] text-quiet">{scheme.about}</p>
       </fieldset>
+      {brief.scheme === 'palette' && <Palette colours={brief.palette} onChange={(palette) => set({ palette })} />}
       {scheme.from !== 'no' && (
         <div className="flex items-end gap-2">
           {scheme.from === 'may' && (
@@ -102,7 +107,16 @@ export function Brief({
           )}
         </div>
       )}
-      <Choose label="Arrangement" value={brief.school} options={ARRANGEMENTS} onChange={(school) => set({ school })} />
+      <div className="grid grid-cols-2 gap-2">
+        <Choose
+          label="Arrangement"
+          value={brief.school}
+          options={ARRANGEMENTS}
+          onChange={(school) => set({ school })}
+        />
+        <Choose label="Made of" value={brief.only} options={SORTS} onChange={(only) => set({ only })} />
+      </div>
+      <p className="-mt-2 text-[0.82rem] text-quiet">{SCHOOLS[brief.school].about}</p>
       <Segments
         label={`Day one (${few} to ${many} starts is usual here)`}
         value={brief.density}
@@ -124,6 +138,20 @@ export function Brief({
           label="Plant on"
           value={planting.startDate}
           onChange={(startDate) => run('Change the planting date', { do: 'set', change: { startDate } })}
+        />
+      </div>
+      <div className="grid grid-cols-2 gap-2">
+        <OptionalDateField
+          label="At its best on"
+          value={brief.bestOn}
+          after={planting.startDate}
+          onChange={(bestOn) => set({ bestOn })}
+        />
+        <OptionalDateField
+          label="Changed over on"
+          value={brief.changeOver}
+          after={planting.startDate}
+          onChange={(changeOver) => set({ changeOver })}
         />
       </div>
       <Toggle

@@ -1,6 +1,7 @@
 'use client';
 import Link from 'next/link';
-import type { Composed, Proposal } from '@/core/compose/compose';
+import type { Composed, Proposal, Said } from '@/core/compose/compose';
+import { changed, WISH_IDS, WISHES } from '@/core/compose/wishes';
 import { LEFT_OUT_FOR, type Refusal } from '@/core/compose/filter';
 import { checkOf, isLevel } from '@/core/balance';
 import { shoppingList } from '@/core/materials/list';
@@ -24,6 +25,9 @@ interface Props {
   done: number;
   sofar: readonly Proposal[];
   composed: Composed | null;
+  /** What was said of earlier proposals, which these answer. */
+  said: Said | null;
+  onSay: (said: Said) => void;
   onTake: (p: Proposal) => void;
   onStop: () => void;
   onClose: () => void;
@@ -41,7 +45,7 @@ const LOOSENED: Partial<Record<string, { station: Station; text: string }>> = {
 };
 
 /** What the composer found, side by side as portraits. */
-export function Proposals({ id, state, done, sofar, composed, onTake, onStop, onClose }: Props) {
+export function Proposals({ id, state, done, sofar, composed, said, onSay, onTake, onStop, onClose }: Props) {
   const worst = maxBy(Object.entries(composed?.refused ?? {}), ([, n]) => n);
   const wayOut = worst && LOOSENED[worst[0]];
   const list = composed?.proposals ?? sofar;
@@ -89,6 +93,7 @@ export function Proposals({ id, state, done, sofar, composed, onTake, onStop, on
           </p>
         </div>
       )}
+      {state === 'done' && list[0] && <Wishes first={list[0]} said={said} onSay={onSay} />}
       <ol className="flex min-h-0 flex-1 gap-5 overflow-x-auto overflow-y-auto pb-3 pt-2 max-work:flex-col">
         {list.map((p, i) => (
           <li
@@ -120,7 +125,7 @@ export function Proposals({ id, state, done, sofar, composed, onTake, onStop, on
                 ))}
             </ul>
             <p className="text-[0.87rem] leading-snug text-quiet">{p.reason}</p>
-            <div className="mt-auto flex items-center justify-between gap-2 pt-1">
+            <div className="mt-auto flex flex-wrap items-center justify-between gap-2 pt-1">
               <Button
                 kind="deep"
                 disabled={state === 'working'}
@@ -128,6 +133,13 @@ export function Proposals({ id, state, done, sofar, composed, onTake, onStop, on
                 aria-label={`Take number ${i + 1}, ${p.reason}`}
               >
                 Take this one
+              </Button>
+              <Button
+                disabled={state === 'working'}
+                onClick={() => onSay({ wish: 'more like this', of: p.planting })}
+                aria-label={`More like number ${i + 1}`}
+              >
+                More like this
               </Button>
               <span className="text-[0.88rem]">
                 {formatMoney(shoppingList(p.planting, 1).each)}
@@ -144,6 +156,27 @@ export function Proposals({ id, state, done, sofar, composed, onTake, onStop, on
           </li>
         ))}
       </ol>
+    </div>
+  );
+}
+
+/** What can be said of them, so that the next ones differ; and what the last thing said has changed. */
+function Wishes({ first, said, onSay }: { first: Proposal; said: Said | null; onSay: Props['onSay'] }) {
+  return (
+    <div className="flex flex-wrap items-center gap-1.5 pt-2 text-[0.86rem]" role="group" aria-label="Ask for others">
+      <span className="text-quiet">Rather</span>
+      {WISH_IDS.map((wish) => (
+        <Button key={wish} aria-pressed={said?.wish === wish} onClick={() => onSay({ wish, of: first.planting })}>
+          {WISHES[wish].label.toLowerCase()}
+        </Button>
+      ))}
+      {said && (
+        <span role="status" className="text-quiet">
+          {said.wish === 'more like this'
+            ? 'Others like the one you chose.'
+            : `${changed(said.wish, said.of, first.planting)}.`}
+        </span>
+      )}
     </div>
   );
 }

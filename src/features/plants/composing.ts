@@ -1,6 +1,6 @@
 import { proxy } from 'comlink';
 import { create } from 'zustand';
-import type { Composed, Proposal } from '@/core/compose/compose';
+import type { Composed, Proposal, Said } from '@/core/compose/compose';
 import type { Planting } from '@/core/plantings/schema';
 import type { Mine } from '@/core/stock/shelf';
 import { same } from '@/core/units/same';
@@ -17,12 +17,15 @@ interface Work {
   /** Ideas so far, while it works. */
   sofar: readonly Proposal[];
   composed: Composed | null;
+  /** What was said of earlier proposals, which these answer. */
+  said: Said | null;
   /** What was found is laid aside, and can be looked at again. */
   aside: boolean;
 }
 
 interface Composing extends Work {
-  start: (planting: Planting, mine: Mine) => void;
+  /** What was said of an earlier proposal leans the next ones. */
+  start: (planting: Planting, mine: Mine, said?: Said) => void;
   /** Ends composing, and forgets what was found so far. */
   stop: () => void;
   /** Lays what was found aside, or brings it back. */
@@ -31,7 +34,7 @@ interface Composing extends Work {
   recall: (planting: Planting) => void;
 }
 
-const IDLE: Work = { state: 'idle', base: null, done: 0, sofar: [], composed: null, aside: false };
+const IDLE: Work = { state: 'idle', base: null, done: 0, sofar: [], composed: null, said: null, aside: false };
 
 /** Composing in a worker of its own, with progress; stopping ends the worker. It goes on while another station is looked at. */
 export const useComposing = create<Composing>((set, get) => {
@@ -53,17 +56,17 @@ export const useComposing = create<Composing>((set, get) => {
     const kept = keptComposed();
     if (kept && isFor(kept.base, planting)) set({ ...IDLE, ...kept, state: 'done', done: 1 });
   };
-  const start = (base: Planting, mine: Mine) => {
+  const start = (base: Planting, mine: Mine, said?: Said) => {
     running?.();
     const composer = startComposer();
     running = composer.stop;
     seed += 1;
-    set({ ...IDLE, base, state: 'working' });
+    set({ ...IDLE, base, said: said ?? null, state: 'working' });
     const told = proxy((done: number, sofar: Proposal[]) => {
       if (running === composer.stop) set((w) => ({ done, sofar: sofar.length > 0 ? sofar : w.sofar }));
     });
     composer
-      .ask((api) => api.compose(base, seed, mine, told))
+      .ask((api) => api.compose(base, seed, mine, said, told))
       .then((composed) => {
         if (running !== composer.stop) return;
         set({ state: 'done', done: 1, sofar: [], composed });

@@ -2,6 +2,7 @@
 import { useEffect } from 'react';
 import { isLong } from '@/core/containers/counts';
 import type { Panels, StationProps } from '../shell/panels';
+import { useKnown } from '../shell/known';
 import { usePlanting, useWorkspace } from '../shell/store';
 import { point, usePointing } from '../shell/pointing';
 import { Brief } from './Brief';
@@ -69,7 +70,8 @@ function Corner({ planting, season }: StationProps) {
 
 /** What the composer found; taking one plants it. */
 function Whole({ planting }: StationProps) {
-  const { state, done, sofar, composed, stop, lay } = useComposing();
+  const { state, done, sofar, composed, said, stop, lay, start } = useComposing();
+  const known = useKnown();
   const run = useWorkspace((s) => s.run);
   const show = useWorkspace((s) => s.show);
   const set = useDesk((d) => d.set);
@@ -80,6 +82,8 @@ function Whole({ planting }: StationProps) {
       done={done}
       sofar={sofar}
       composed={composed}
+      said={said}
+      onSay={(next) => start(planting, known.mine, next)}
       onStop={stop}
       onClose={() => lay(true)}
       onTake={(p) => {
