@@ -51,16 +51,17 @@ await visit(
       await open(page, station, id);
       await keep(page, name);
     }
+    await open(page, 'plants', 'lido-entrance-bowl');
     const remedy = page
       .getByRole('listitem')
       .filter({ has: page.getByRole('meter', { name: 'Vigour' }) })
       .getByRole('button')
       .first();
     await remedy.waitFor();
-    await keep(page, 'workspace');
     await remedy.focus();
     await page.waitForTimeout(600);
     await keep(page, 'remedy');
+    await open(page, 'plants');
     await page.getByRole('button', { name: 'Compose again' }).click();
     await page.getByRole('button', { name: 'Compose', exact: true }).click();
     await page.getByText(/ways to plant it/).waitFor();

@@ -2,7 +2,7 @@ import type { Placement } from '@/core/plantings/schema';
 
 type Row = [plant: string, role: Placement['role'], start: Placement['start'], xMm: number, yMm: number];
 
-/** What stands in each of the lido's containers. */
+/** What stands in each of the lido's containers: composed here, but for a vine that a volunteer added to the bowl. */
 export const PLACEMENTS: Record<string, Row[]> = {
   'lido-entrance-left': [
     ['cordyline-wine', 'thriller', 'l1', 0, 0],
@@ -25,7 +25,7 @@ export const PLACEMENTS: Record<string, Row[]> = {
     ['carex-white-edged', 'filler', 'p9', -38, -83.9],
     ['dichondra-silver', 'spiller', 'p10', 57.6, -107.8],
     ['coleus-compact-wine', 'filler', 'p9', 90.9, -15],
-    ['dichondra-silver', 'spiller', 'p10', 94.5, 77.6],
+    ['sweet-potato-vine-lime', 'spiller', 'p9', 94.5, 77.6],
   ],
   'lido-ticket-box': [
     ['begonia-wing-pink', 'thriller', 'l1', 58.4, -31.9],

@@ -19,9 +19,9 @@ const WORSE_LEAVES = 0.85;
 const LEAST_WORTH = 0.08;
 /** The worst of what counts toward one thing pulls this much against their mean. Working figure. */
 const WORST_PULLS = 0.85;
-/** From here up each step is harder: a planting without a fault ends at 97. Working figures. */
+/** From here up each step is harder: a planting without a fault ends at 96. Working figures. */
 const EASY_TO = 0.8;
-const HARDER = 0.85;
+const HARDER = 0.82;
 
 /** A planting measured: the figures without the words. */
 export interface Measure {

@@ -48,7 +48,12 @@ export const colour = check({
     const scheme = schemeOf(brief);
     const seen = tellingColours(standing).map((c) => ({ ...c, colour: lch(c.hex) }));
     if (seen.length === 0) return [];
-    const r = judgeScheme(scheme, seen, scheme.from === 'no' ? null : brief.from);
+    const r = judgeScheme(
+      scheme,
+      seen,
+      scheme.from === 'no' ? null : brief.from,
+      new Set(standing.plants.map((p) => p.plant.id)).size,
+    );
     const strays = seen
       .filter((c) => !['green', 'silver'].includes(family(c.colour)))
       .map((c) => ({ id: c.id, off: c.area * (1 - scheme.belongs(c, r.hue)) }))

@@ -1,7 +1,7 @@
 import { LIBRARY } from '../plants';
 import type { Plant } from '../plants/schema';
 import { pot } from '../testing/pots';
-import { firstNights, nightsSuit, outOfSeason, scorchLimitH, winterSuits } from './suits';
+import { firstNights, meetsFrost, nightsSuit, outOfSeason, scorchLimitH, winterSuits } from './suits';
 
 test('a leaf takes an hour more of afternoon in a cool summer and an hour less in a hot one', () => {
   const limit = (summer: 'cool' | 'warm' | 'hot', scorchAfternoonH: number | null = 3) =>
@@ -18,9 +18,9 @@ test('roots in a pot count 11 °C colder: between the two a plant lives if it is
 
 describe('first nights', () => {
   const on = (startDate: string, lastFrost = '05-10', firstFrost = '10-20') =>
-    firstNights({ spot: { ...pot().spot, lastFrost, firstFrost }, startDate });
+    firstNights({ spot: { ...pot().spot, lastFrost, firstFrost }, startDate, brief: pot().brief });
   test('frost can come up to the last frost and again from the first', () => {
-    expect(['2026-03-01', '2026-05-09', '2026-05-10', '2026-10-19', '2026-10-20'].map((d) => on(d).frosty)).toEqual([
+    expect(['2026-03-01', '2026-05-09', '2026-05-10', '2026-08-19', '2026-10-20'].map((d) => on(d).frosty)).toEqual([
       true,
       true,
       false,
@@ -30,7 +30,13 @@ describe('first nights', () => {
   });
   test('where winter lies in the middle of the year, in between', () => {
     const south = (day: string) => on(day, '09-10', '05-20').frosty;
-    expect(['2026-05-19', '2026-05-20', '2026-09-09', '2026-09-10'].map(south)).toEqual([false, true, true, false]);
+    expect(['2026-03-19', '2026-05-20', '2026-09-09', '2026-09-10'].map(south)).toEqual([false, true, true, false]);
+  });
+  test('so near to the first frost, or to stand past it, nothing tender is worth planting', () => {
+    const meets = (startDate: string, changeOver: string | null = null) =>
+      meetsFrost({ spot: pot().spot, startDate, brief: { ...pot().brief, changeOver } });
+    expect([meets('2026-08-20'), meets('2026-09-20'), meets('2026-08-20', '2027-03-20')]).toEqual([false, true, true]);
+    expect(meets('2026-05-20')).toBe(false);
   });
   test('frost kills what takes none; a night that is only too cold is to watch', () => {
     const frosty = { nightC: 4, frosty: true, lastFrost: '2026-05-10' };

@@ -4,7 +4,7 @@ import type { Plant } from '../plants/schema';
 import type { Planting } from '../plantings/schema';
 import { sunReading } from '../spots/light';
 import type { Spot } from '../spots/schema';
-import { addDays, monthPosition, nextMonthDay } from '../units/date';
+import { addDays, daysBetween, monthPosition, nextMonthDay } from '../units/date';
 
 /** What can be asked of one plant at one spot. The composer's filter and the checks ask the same questions here. */
 
@@ -22,6 +22,22 @@ export const scorchLimitH = (p: Pick<Plant, 'scorchAfternoonH'>, spot: Pick<Spot
 /** A plant that takes colder nights than this lives through an ordinary frost. °C, working figure. */
 const FROST_KILLS_OVER_C = -2;
 
+/** So near to the first frost nothing tender is worth planting; and what stays past it meets it. Days, working figures. */
+const TOO_LATE_DAYS = 42;
+const PAST_FROST_DAYS = 14;
+
+/** Whether a planting meets a hard autumn before its season is done: set out late, or to stand past the first frost. */
+export function meetsFrost({ spot, startDate, brief }: Pick<Planting, 'spot' | 'startDate' | 'brief'>): boolean {
+  if (brief.lasting) return false;
+  const first = nextMonthDay(startDate, spot.firstFrost);
+  const last = nextMonthDay(startDate, spot.lastFrost);
+  if (last < first) return false;
+  return (
+    daysBetween(startDate, first) < TOO_LATE_DAYS ||
+    (brief.changeOver !== null && brief.changeOver > addDays(first, PAST_FROST_DAYS))
+  );
+}
+
 /** The nights a planting meets in its first weeks. */
 export interface FirstNights {
   /** Ordinary night a week in, °C. */
@@ -31,7 +47,7 @@ export interface FirstNights {
   lastFrost: string;
 }
 
-export function firstNights({ spot, startDate }: Pick<Planting, 'spot' | 'startDate'>): FirstNights {
+export function firstNights({ spot, startDate, brief }: Pick<Planting, 'spot' | 'startDate' | 'brief'>): FirstNights {
   const newYear = `${startDate.slice(0, 4)}-01-01`;
   const lastFrost = nextMonthDay(newYear, spot.lastFrost);
   const firstFrost = nextMonthDay(newYear, spot.firstFrost);
@@ -40,7 +56,11 @@ export function firstNights({ spot, startDate }: Pick<Planting, 'spot' | 'startD
     lastFrost < firstFrost
       ? startDate < lastFrost || startDate >= firstFrost
       : startDate >= firstFrost && startDate < lastFrost;
-  return { nightC: nightC(spot, monthPosition(addDays(startDate, 7))), frosty, lastFrost };
+  return {
+    nightC: nightC(spot, monthPosition(addDays(startDate, 7))),
+    frosty: frosty || meetsFrost({ spot, startDate, brief }),
+    lastFrost,
+  };
 }
 
 /** What the first nights do to a plant. */

@@ -37,8 +37,16 @@ function leadingHue(seen: readonly Seen[], from: string | null): number {
   return ((Math.atan2(y, x) * 180) / Math.PI + 360) % 360;
 }
 
+/** Fewer hues than this are not many, however small the pot. Working figure. */
+const FEWEST_HUES = 3;
+
 /** How well seen colours keep to a scheme. Plain green and silver are the ground and are left out, save where a pole asks for them. */
-export function judgeScheme(scheme: Scheme, seen: readonly Seen[], from: string | null): SchemeReading {
+export function judgeScheme(
+  scheme: Scheme,
+  seen: readonly Seen[],
+  from: string | null,
+  kindsThere = Infinity,
+): SchemeReading {
   const coloured = seen.filter((s) => !isNeutral(s.colour));
   const hue = leadingHue(coloured, from);
   const area = coloured.reduce((a, s) => a + s.area, 0);
@@ -58,7 +66,9 @@ export function judgeScheme(scheme: Scheme, seen: readonly Seen[], from: string 
     const there = kinds.of.filter(
       (test) => coloured.reduce((a, s) => a + (test(s) ? s.area : 0), 0) / area >= kinds.each,
     ).length;
-    if (there < kinds.least) missing.unshift({ name: kinds.name, has: there / 10, least: kinds.least / 10 });
+    // Few kinds of plant cannot show as many hues as a full box.
+    const least = Math.min(kinds.least, Math.max(FEWEST_HUES, kindsThere - 1));
+    if (there < least) missing.unshift({ name: kinds.name, has: there / 10, least: least / 10 });
   }
   return { stray, missing, hue, coloured: all > 0 ? area / all : 0 };
 }

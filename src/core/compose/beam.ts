@@ -1,6 +1,7 @@
 import { lch } from '../colour/oklch';
 import { schemeOf } from '../colour/schemes';
 import type { Seen } from '../colour/schemes/scheme';
+import { occasionOf } from '../growth/span';
 import type { Plant } from '../plants/schema';
 import { signature } from '../plants/signature';
 import type { Role } from '../plants/traits';
@@ -52,7 +53,7 @@ function rankRoles(
   leaning: Leaning,
 ): Ranked {
   const rank = (role: Role) =>
-    playersOf(role, offered)
+    playersOf(role, offered, occasionOf(base) === 'spring')
       .map((plant) => ({
         plant,
         value:

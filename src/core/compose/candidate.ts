@@ -20,8 +20,8 @@ export interface Candidate {
   /** With the smallest starts; left out, small starts are tried only when the budget asks. */
   small?: boolean;
   guess: number;
-  /** What it is about. */
-  theme: ThemeId;
+  /** What it is about; null for one more of what others are about. */
+  theme: ThemeId | null;
 }
 
 /** The plant a cast is built round. */

@@ -34,6 +34,12 @@ const isOf = (j: Judged, theme: ThemeId): boolean => {
   return kinds.filter((p) => factsOf(p).ease === 'staple').length >= STAPLES * kinds.length;
 };
 
+/** The safest first: cast as such, and led by what is on every bench. Working figures, in points of the score. */
+const safe = (j: Judged): number => {
+  const lead = j.cast.T ?? j.cast.F0;
+  return j.measured.score + (j.theme === 'classic' ? 2 : 0) + (lead && factsOf(lead).ease === 'staple' ? 3 : 0);
+};
+
 /** The colours of a cast, as families, to tell one mood from another. */
 const mood = (j: Judged): string =>
   [...new Set(Object.values(j.cast).map((p) => family(lch(signature(p)))))]
@@ -65,14 +71,16 @@ export function ideas(judged: readonly Judged[], want: number): Judged[] {
   const list = pick(worthy, ENOUGH).length >= ENOUGH ? worthy : sorted;
   const out: Judged[] = [];
   const best = list[0]?.measured.score ?? 0;
+  const unused = (j: Judged): ThemeId | null => (out.some((o) => o.theme === j.theme) ? null : j.theme);
   const take = (theme: ThemeId | null, limit: number, moods: boolean) => {
     const fits = (o: Judged, j: Judged) =>
       leadOf(o) !== leadOf(j) && likeness(o, j) <= limit && (!moods || mood(o) !== mood(j));
-    const next = list.find(
+    const from = theme === 'classic' ? [...list].sort((a, b) => safe(b) - safe(a)) : list;
+    const next = from.find(
       (j) =>
         (theme === null || (isOf(j, theme) && j.measured.score >= best - FURTHEST)) && out.every((o) => fits(o, j)),
     );
-    if (next) out.push(theme === 'classic' ? { ...next, theme } : next);
+    if (next) out.push({ ...next, theme: theme === 'classic' ? theme : unused(next) });
   };
   for (const theme of THEME_IDS) if (out.length < want) take(theme, ALIKE, true);
   for (const [limit, moods] of [
@@ -88,7 +96,7 @@ export function ideas(judged: readonly Judged[], want: number): Judged[] {
   for (const limit of LESS_DIFFERENT.slice(1)) {
     for (const j of sorted) {
       if (out.length >= Math.min(LEAST, want)) return out;
-      if (out.every((o) => likeness(o, j) <= limit)) out.push(j);
+      if (out.every((o) => likeness(o, j) <= limit)) out.push({ ...j, theme: unused(j) });
     }
   }
   return out;

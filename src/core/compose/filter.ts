@@ -1,6 +1,6 @@
 import { tallestMm } from '../balance/height-band';
 import { type Cause, harm } from '../balance/harm';
-import { firstNights, outOfSeason, scorchLimitH, sunFit, winterSuits } from '../balance/suits';
+import { firstNights, meetsFrost, nightsSuit, outOfSeason, scorchLimitH, sunFit, winterSuits } from '../balance/suits';
 import { goesIn } from '../layout/packing';
 import { factsOf } from '../plants/facts';
 import { SHOWY } from '../plants/scheme-fit';
@@ -104,7 +104,10 @@ const RULES: Record<Refusal['rule'], Rule> = {
       : null;
   },
   nights: (p, planting) => {
-    const { nightC } = firstNights(planting);
+    const nights = firstNights(planting);
+    const { nightC } = nights;
+    if (meetsFrost(planting) && nightsSuit(p, nights) === 'frost')
+      return 'Frost comes before its season is done, and kills it.';
     return nightC < p.coldestNightC - NIGHT_MARGIN_C
       ? `It wants nights over ${p.coldestNightC} °C; expect ${Math.round(nightC)} °C when you plant.`
       : null;

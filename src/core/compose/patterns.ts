@@ -26,10 +26,15 @@ const MIXED_FROM = 5;
 /** So many plants fewer than usual are tried at the most. Working figure. */
 const FEWER = 3;
 
+/** From so many plants on two spill at the least. */
+const EVEN_FROM = 4;
+
 /** So many of `n` plants spill, at a share. */
 function spillersOf(n: number, share: number): number {
   if (share === 0) return 0;
-  return n <= 2 ? n - 1 : clamp(Math.round((n - 1) * share), 1, Math.max(1, n - 2));
+  if (n <= 2) return n - 1;
+  // From four plants on, one trailer would leave the rim bare all round but for one side.
+  return clamp(Math.round((n - 1) * share), n >= EVEN_FROM ? 2 : 1, Math.max(1, n - 2));
 }
 
 /** Numbers of filler and spiller kinds that make a mixed planting of `n` with so many spillers. */

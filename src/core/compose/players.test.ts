@@ -1,5 +1,6 @@
 import { SOLD, takeShape } from '../containers/sold';
 import { usualStarts } from '../containers/counts';
+import { LIBRARY } from '../plants';
 import type { Shape } from '../containers/schema';
 import type { Role } from '../plants/traits';
 import { usualSchool } from '../schools';
@@ -8,7 +9,14 @@ import { some } from '../testing/some';
 import { fewerFor } from './patterns';
 import { playersOf } from './players';
 
-const cast = (...roles: Role[][]) => roles.map((r, i) => ({ id: i, roles: r }));
+const cast = (...roles: Role[][]) =>
+  roles.map((r, i) => ({
+    id: i,
+    roles: r,
+    group: 'warm bedding' as const,
+    season: 'warm' as const,
+    heightMm: [200, 300] as [number, number],
+  }));
 
 describe('who may play a part', () => {
   const leads = Array.from({ length: 6 }, (): Role[] => ['thriller']);
@@ -22,6 +30,14 @@ describe('who may play a part', () => {
     expect(playersOf('thriller', offered).map((p) => p.id)).toEqual([0, 1, 2, 3, 4, 5]);
     expect(playersOf('spiller', offered).map((p) => p.id)).toEqual([6]);
   });
+});
+
+test('in spring a tulip leads, and at no other time', () => {
+  const tulip = LIBRARY.filter((p) => p.id === 'tulip-red');
+  expect(playersOf('thriller', [...LIBRARY.filter((p) => p.roles.includes('thriller')), ...tulip], true)).toContain(
+    tulip[0],
+  );
+  expect(playersOf('thriller', LIBRARY)).not.toContain(tulip[0]);
 });
 
 test('patterns of fewer plants have fewer than are usual, and one at the least', () => {

@@ -5,6 +5,9 @@ import type { Planting } from '../plantings/schema';
 import { resolve } from '../plantings/resolve';
 import { type ThemeId, THEMES } from './themes';
 
+/** Names that begin with that of a place or a person. */
+const PROPER =
+  /^(Russian|New Guinea|New Zealand|Caucasian|French|Michaelmas|Swedish|Mexican|Japanese|Peruvian|Shasta|Cape|Madagascar|Persian|Laurustinus|Black-eyed Susan)\b/;
 /** What a variety's name says of its shape is left out of a sentence. */
 const SHAPES = / (spikes|plumes|bells|heads|stars|leaf|leaves|flush(ed)?|eye|face)$/;
 /** Names that do not take an s. */
@@ -12,10 +15,11 @@ const UNCOUNTED = /(grass|bacopa|angelonia|coleus|lobelia|moss|mint|thyme|ivy|je
 
 /** “wine cordyline”, “pink petunias”: a plant as a nursery says it. */
 function called({ common, variety }: Plant, many: boolean): string {
-  const name = common[0]?.toLowerCase() + common.slice(1);
+  const name = PROPER.test(common) ? common : common.charAt(0).toLowerCase() + common.slice(1);
   const told = variety ? `${variety.split(',')[0]?.replace(SHAPES, '')} ` : '';
   const plural = !many || UNCOUNTED.test(name) ? name : name.endsWith('y') ? `${name.slice(0, -1)}ies` : `${name}s`;
-  return `${told}${plural}`;
+  // “Purple sage, purple” is said once.
+  return name.toLowerCase().startsWith(told.trim().toLowerCase()) ? plural : `${told}${plural}`;
 }
 
 const listed = (words: readonly string[]): string =>
@@ -32,7 +36,7 @@ function care(planting: Planting): string {
 }
 
 /** Why this one, in a sentence, and what it asks for: who leads, what carries, what hangs. */
-export function reasonOf(planting: Planting, report: Report, theme: ThemeId): string {
+export function reasonOf(planting: Planting, report: Report, theme: ThemeId | null): string {
   const placed = resolve(planting);
   const of = (role: string) => {
     const kinds = new Map<string, { plant: Plant; n: number }>();
@@ -45,5 +49,5 @@ export function reasonOf(planting: Planting, report: Report, theme: ThemeId): st
     stars.length > 0 && body.length > 0 ? `${listed(stars)} over ${listed(body)}` : listed([...stars, ...body]);
   const hangs = edge.length > 0 ? `${over ? ', with ' : ''}${listed(edge)}${over ? ' spilling' : ''}` : '';
   const watch = report.findings.find((f) => f.severity !== 'good');
-  return `${capital(over + hangs)}: ${THEMES[theme].why}. ${watch ? watch.message : care(planting)}`;
+  return `${capital(over + hangs)}: ${theme ? THEMES[theme].why : 'another answer to the same wish'}. ${watch ? watch.message : care(planting)}`;
 }

@@ -32,7 +32,7 @@ const THIRST: Record<Plant['water'], number> = { dry: 1.25, moderate: 1.05, thir
 /** The themes in the order they are offered: the safe one first. Favours are working figures. */
 export const THEMES = {
   classic: {
-    why: 'all of it easily found, and steady till frost',
+    why: 'all of it easily found, and steady all season',
     favours: (p, role) => {
       const staple = factsOf(p).ease === 'staple' ? 1.2 : 0.75;
       return (

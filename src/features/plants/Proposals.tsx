@@ -51,7 +51,7 @@ export function Proposals({ id, state, done, sofar, composed, said, onSay, onTak
   const list = composed?.proposals ?? sofar;
   const widest = Math.max(...list.map((p) => pictureSize(p.planting, 1).w), 1);
   const tallest = Math.max(...list.map((p) => pictureSize(p.planting, 1).h), 1);
-  const scale = Math.min(218 / widest, 270 / tallest);
+  const scale = Math.min(218 / widest, 236 / tallest);
   return (
     <div className="flex h-full min-h-0 flex-col px-3 work:px-5" aria-busy={state === 'working'}>
       <header className="hair flex items-center justify-between gap-3 py-2">

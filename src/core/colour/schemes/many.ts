@@ -60,8 +60,9 @@ export const pinkPurple: Scheme = {
   poles: [{ name: 'pink and purple', least: 0.25, test: is('pink', 'violet', 'wine', 'blue') }],
 };
 
-const isRed = (s: Seen): boolean => family(s.colour) === 'red' || (family(s.colour) === 'pink' && s.colour.h < 25);
-const isBlue = is('blue', 'violet');
+/** Clear reds and clear blues: a dusky pink is no red, and a mauve no blue. Working figures. */
+const isRed = ({ colour }: Seen): boolean => colour.c >= 0.15 && (colour.h < 40 || colour.h > 356);
+const isBlue = ({ colour }: Seen): boolean => colour.c >= 0.07 && colour.h > 250 && colour.h < 306;
 
 export const redWhiteBlue: Scheme = {
   label: 'Red, white and blue',

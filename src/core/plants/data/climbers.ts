@@ -64,7 +64,7 @@ export const climbers = [
       height: [450, 800], spread: [220, 320], trail: [0, 0], vigour: 2, sun: [0, 1, 8, 12], scorch: null, water: 'moderate', feed: 'light',
       cold: { winter: -24, night: -12 }, season: 'year-round', bloom: '0000 0000 0000', leaf: ['medium', 42, 'lobed', 'glossy'], flower: ['none', 0, 0],
       colours: [['leaf', '#3c6a3d', 0.85], ['vein', '#86a676', 0.15]], starts: { l2: 11, l3: 16 },
-      deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['toxic', 'toxic', 'toxic'], sap: 'yes', spreads: true, note: 'An evergreen obelisk; keep it off walls and trees.', poisonPart: 'leaves and berries', facts: { worlds: ['winter', 'woodland', 'shrub'] },
+      deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['toxic', 'toxic', 'toxic'], sap: 'yes', spreads: true, note: 'An evergreen obelisk; keep it off walls and trees.', poisonPart: 'leaves and berries', facts: { worlds: ['winter', 'woodland', 'shrub'], ease: 'common' },
     },
     { id: 'ivy-column-gold', variety: 'gold splashed, on canes', colours: [['leaf', '#5f8a3c', 0.5], ['edge', '#e3d552', 0.5]] },
   ),

@@ -123,7 +123,7 @@ export const coolBedding = [
   ),
   ...kin(
     {
-      id: 'wallflower-mauve', common: 'Perennial wallflower', botanical: 'Erysimum × hybrida', variety: 'mauve', group: 'cool bedding', roles: ['filler', 'thriller'], habit: 'bush',
+      id: 'wallflower-mauve', common: 'Perennial wallflower', botanical: 'Erysimum × hybrida', variety: 'mauve', group: 'cool bedding', roles: ['filler'], habit: 'bush',
       height: [350, 550], spread: [300, 420], trail: [0, 0], vigour: 2, sun: [4, 6, 12, 14], scorch: null, water: 'dry', feed: 'light',
       cold: { winter: -12, night: -6 }, season: 'year-round', bloom: '1359 9986 5532', leaf: ['medium', 60, 'strap', 'felted'], flower: ['spike', 18, 0.3],
       colours: [['leaf', '#7d9382', 1], ['flower', '#8a5ca6', 1]], starts: { p9: 3, l1: 6, l2: 9.5 },

@@ -17,9 +17,9 @@ export const winterPlants = [
       height: [250, 400], spread: [220, 340], trail: [0, 0], vigour: 1, sun: [2, 3, 8, 10], scorch: null, water: 'moderate', feed: 'light',
       cold: { winter: -15, night: -8 }, season: 'year-round', bloom: '0000 4500 0000', leaf: ['fine', 14, 'ovate', 'glossy'], flower: ['bell', 6, 0.1],
       colours: [['leaf', '#3a5f3a', 1], ['flower', '#f4f0ee', 1]], starts: { p9: 3.2, l1: 6 },
-      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['mild', 'toxic', 'toxic'], sap: 'no', spreads: false, note: 'Berries all winter; acid mix.', poisonPart: 'leaves', facts: { display: { what: 'berries', hex: '#e58aa8', sizeMm: 9, show: 0.3, months: [1, 1, 0.7, 0.2, 0, 0, 0, 0, 0.5, 1, 1, 1] }, pace: 'slow' },
+      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['mild', 'toxic', 'toxic'], sap: 'no', spreads: false, note: 'Berries all winter; acid mix.', poisonPart: 'leaves', facts: { display: { what: 'berries', hex: '#e58aa8', sizeMm: 9, show: 0.3, months: [1, 1, 0.7, 0.2, 0, 0, 0, 0, 0.5, 1, 1, 1] }, pace: 'slow', worlds: ['winter'] },
     },
-    { id: 'prickly-heath-white', variety: 'white berries', facts: { display: { what: 'berries', hex: '#f4efec', sizeMm: 9, show: 0.3, months: [1, 1, 0.7, 0.2, 0, 0, 0, 0, 0.5, 1, 1, 1] }, pace: 'slow' } },
+    { id: 'prickly-heath-white', variety: 'white berries', facts: { display: { what: 'berries', hex: '#f4efec', sizeMm: 9, show: 0.3, months: [1, 1, 0.7, 0.2, 0, 0, 0, 0, 0.5, 1, 1, 1] }, pace: 'slow', worlds: ['winter'] } },
   ),
   ...kin(
     {
@@ -50,7 +50,7 @@ export const winterPlants = [
   ),
   ...kin(
     {
-      id: 'aucuba', common: 'Spotted laurel', botanical: 'Aucuba japonica', variety: 'gold-spotted', group: 'shrub', roles: ['thriller'], habit: 'bush',
+      id: 'aucuba', common: 'Spotted laurel', botanical: 'Aucuba japonica', variety: 'gold', group: 'shrub', roles: ['thriller'], habit: 'bush',
       height: [450, 800], spread: [400, 650], trail: [0, 0], vigour: 2, sun: [0, 0.5, 5, 8], scorch: 2, water: 'moderate', feed: 'light',
       cold: { winter: -15, night: -8 }, season: 'year-round', bloom: '0000 0000 0000', leaf: ['bold', 130, 'ovate', 'glossy'], flower: ['none', 0, 0],
       colours: [['leaf', '#3f7038', 0.65], ['vein', '#d9cf58', 0.35]], starts: { l1: 7, l2: 12, l3: 18 },
