@@ -9,12 +9,13 @@ import { schoolOf } from '../schools';
 import type { Planting } from '../plantings/schema';
 import { keptBy } from '../units/keep';
 import { sum } from '../units/number';
+import { SMALL } from './budget';
 import { company } from './company';
 import { playersOf } from './players';
 import { promise } from './promise';
 import { type Candidate, leadOf, type Ranked } from './candidate';
 import type { Pattern } from './patterns';
-import { type Theme, THEMES, type ThemeId } from './themes';
+import { type Theme, THEME_IDS, THEMES, type ThemeId } from './themes';
 
 /** Kinds tried for a part, and casts kept between parts. Working figures: time against quality. */
 const TRIED = 14;
@@ -23,6 +24,10 @@ const BEAM = 30;
 const NEW_HUE = 0.45;
 /** Patterns that ask for the same parts are tried with each of the best casts for them. */
 const PATTERNS_EACH = 3;
+/** So many ways of parting a planting among kinds are cast for, evenly chosen. */
+const GROUPS = 4;
+/** So many hues are tried for one colour. */
+const HUES_TRIED = 3;
 
 /** Hues of flower colour to build on when a scheme wants one and the gardener named none: red, orange, yellow, blue, violet, pink. */
 const HUES = [25, 58, 98, 272, 305, 358] as const;
@@ -30,9 +35,14 @@ const HUES = [25, 58, 98, 272, 305, 358] as const;
 /** The leading hues to cast for; null where the scheme has none. */
 function huesToTry({ brief }: Planting, theme: ThemeId): readonly (number | null)[] {
   const scheme = schemeOf(brief);
-  if (scheme.from !== 'no') return brief.from ? [lch(brief.from).h] : HUES;
+  // Each theme looks at its own third of the wheel, so that all of it is seen once.
+  const turn = THEME_IDS.indexOf(theme) % HUES_TRIED;
+  if (scheme.from !== 'no') return brief.from ? [lch(brief.from).h] : HUES.filter((_, i) => i % HUES_TRIED === turn);
   return theme === 'one colour'
-    ? HUES.filter((h) => scheme.belongs({ colour: { l: 0.6, c: 0.16, h }, area: 1, isFlower: true }, h) > 0.5)
+    ? HUES.filter((h) => scheme.belongs({ colour: { l: 0.6, c: 0.16, h }, area: 1, isFlower: true }, h) > 0.5).slice(
+        0,
+        HUES_TRIED,
+      )
     : [null];
 }
 
@@ -145,7 +155,8 @@ export function castsFor(
   theme: ThemeId = 'classic',
   leaning: Leaning = EVEN,
 ): Candidate[] {
-  const groups = byParts(patterns);
+  const all = byParts(patterns);
+  const groups = offered.length <= SMALL ? all : all.filter((_, i) => i % Math.ceil(all.length / GROUPS) === 0);
   return huesToTry(base, theme)
     .map((hue) => rankRoles(base, offered, noise, hue, THEMES[theme], leaning))
     .flatMap((ranked) =>

@@ -23,7 +23,7 @@ const GROWN_IN_ALL = 10;
 const EFFORT = 320;
 const LOOK_FURTHER = 240;
 /** In a library of so few plants more of what there is can be tried. */
-const SMALL = 30;
+export const SMALL = 30;
 const EFFORT_SMALL = 1000;
 const EFFORT_LEAP = 1400;
 /** Judging costs with about this power of the number of plants over a usual eight: long boxes get fewer tries for the same time. */

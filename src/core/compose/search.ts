@@ -52,10 +52,8 @@ export function better({ base, patterns, judge, budget, told, themes }: Search, 
   );
   starts.sort(byScore);
   const out = starts.map((j, i) => {
-    const best =
-      i < budget.sought && judge.tried() < budget.effort
-        ? climb(j, patterns, judge, must, budget)
-        : improve(j, judge, must);
+    const spent = judge.tried() >= budget.effort;
+    const best = spent ? j : i < budget.sought ? climb(j, patterns, judge, must, budget) : improve(j, judge, must);
     told(0.6 + (0.4 * (i + 1)) / starts.length, []);
     return best;
   });

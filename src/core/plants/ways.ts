@@ -42,6 +42,11 @@ const TENDER_PERENNIAL = words(`
   Strobilanthes Dahlia Canna Mandevilla Oenothera Capsicum
 `);
 
+const ANNUAL = words(`
+  Beta Brassica Capsicum Coriandrum Cucumis Cucurbita Eruca Helianthus Lactuca Ocimum Petroselinum Phaseolus Solanum
+  Thunbergia Tropaeolum
+`);
+
 const SEMI_EVERGREEN = words(`
   Choisya Erigeron Penstemon Carex Lonicera Muehlenbeckia Ajuga Lamium Dianthus Stachys Thymus Origanum Fragaria
   Nassella Festuca Abelia
@@ -131,6 +136,8 @@ const RUNS_WILD: Record<string, Facts['runsWild']> = {
 
 /** A plant that lives through less cold than this does not winter outdoors where frost is hard, °C. Working figure. */
 const HARDY_C = -12;
+/** What lives through so much cold stands through an ordinary mild winter, °C. Working figure. */
+const MILD_HARDY_C = -8;
 /** Months in which a leafy perennial's top stands in an ordinary temperate garden. Working figure. */
 const LEAFY: Facts['top'] = [4, 11];
 const ALL_YEAR: Facts['top'] = [1, 12];
@@ -143,6 +150,7 @@ type Known = Pick<Plant, 'botanical' | 'group' | 'season' | 'bloom' | 'coldestWi
 function lifeOf(p: Known, genus: string): Facts['life'] {
   if (p.group === 'bulb') return 'bulb';
   if (p.group === 'shrub') return 'shrub';
+  if (ANNUAL.has(genus)) return 'annual';
   if (p.coldestWinterC <= HARDY_C) return 'hardy perennial';
   if (TENDER_PERENNIAL.has(genus)) return 'tender perennial';
   return p.group === 'warm bedding' || p.group === 'cool bedding' ? 'annual' : 'tender perennial';
@@ -151,7 +159,7 @@ function lifeOf(p: Known, genus: string): Facts['life'] {
 function winterLookOf(p: Known, genus: string): Facts['winterLook'] {
   if (p.season === 'year-round') return SEMI_EVERGREEN.has(genus) ? 'semi-evergreen' : 'evergreen';
   if (p.season === 'hardy') return BARE_STEMS.has(genus) || p.group === 'shrub' ? 'bare stems' : 'gone';
-  if (p.season === 'cool' && p.group !== 'bulb') return 'evergreen';
+  if (p.season === 'cool' && p.group !== 'bulb' && p.coldestWinterC <= MILD_HARDY_C) return 'evergreen';
   return 'gone';
 }
 
@@ -183,7 +191,7 @@ function supportOf(p: Known, genus: string): Facts['support'] {
 
 function keptOf(p: Known, genus: string, life: Facts['life']): Facts['kept'] {
   if (life === 'annual') return 'not kept';
-  if (p.coldestWinterC <= HARDY_C || (p.season === 'cool' && p.coldestWinterC <= -8)) return 'outdoors';
+  if (p.coldestWinterC <= HARDY_C || (p.season === 'cool' && p.coldestWinterC <= MILD_HARDY_C)) return 'outdoors';
   if (LIFTED.has(genus)) return 'lifted dry';
   return p.coldestWinterC > 5 ? 'indoors' : 'frost-free';
 }

@@ -71,7 +71,7 @@ export const moreBedding = [
     },
     { id: 'petunia-small-pink', variety: 'pink, small', colours: [['leaf', '#56833f', 1], ['flower', '#e2649c', 0.88], ['throat', '#f2dc7a', 0.12]] },
     { id: 'petunia-small-white', variety: 'white, small', colours: [['leaf', '#5d8a46', 1], ['flower', '#f7f6f0', 0.9], ['throat', '#dfe6c3', 0.1]] },
-    { id: 'petunia-double-pink', variety: 'pink, double', common: 'Petunia', height: [220, 320], habit: 'mound', roles: ['filler'], trail: [0, 60], spread: [260, 360], flower: ['round', 75, 0.42], colours: [['leaf', '#56833f', 1], ['flower', '#ea7fb0', 1]], facts: { bees: 'no' }, note: 'Frilled doubles; keep them from heavy rain and pick off the old ones.' },
+    { id: 'petunia-double-pink', variety: 'pink, double', common: 'Petunia', height: [220, 320], habit: 'mound', roles: ['filler'], trail: [0, 60], spread: [260, 360], flower: ['round', 75, 0.42], colours: [['leaf', '#56833f', 1], ['flower', '#ea7fb0', 1]], facts: { bees: 'no' }, note: 'Frilled doubles; keep them from heavy rain and pick off the old ones.', deadhead: 'needed', pinch: 'helps' },
   ),
   ...kin(
     {

@@ -249,7 +249,7 @@ export const perennials = [
       height: [450, 750], spread: [380, 520], trail: [0, 0], vigour: 2, sun: [4, 5, 12, 14], scorch: null, water: 'dry', feed: 'light',
       cold: { winter: -14, night: -9 }, season: 'year-round', bloom: '0158 9510 0000', leaf: ['medium', 70, 'strap', 'waxy'], flower: ['ball', 110, 0.25],
       colours: [['leaf', '#6f8f82', 1], ['flower', '#c9d65a', 0.9], ['throat', '#4a3a3a', 0.1]], starts: { l1: 7, l2: 11 },
-      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['toxic', 'toxic', 'toxic'], sap: 'yes', spreads: false, note: 'Milky sap burns skin and eyes: gloves, and wash.',
+      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['toxic', 'toxic', 'toxic'], sap: 'yes', spreads: false, note: 'Milky sap burns skin and eyes: gloves, and wash.', facts: { heat: 'stands' },
     },
   ),
   ...kin(
@@ -258,7 +258,7 @@ export const perennials = [
       height: [250, 400], spread: [250, 350], trail: [0, 0], vigour: 2, sun: [2, 3, 9, 12], scorch: null, water: 'moderate', feed: 'light',
       cold: { winter: -22, night: -12 }, season: 'year-round', bloom: '0027 9600 0000', leaf: ['medium', 48, 'strap', 'matte'], flower: ['ball', 60, 0.2],
       colours: [['leaf', '#5a3040', 0.85], ['edge', '#7f9a5a', 0.15], ['flower', '#bccb52', 1]], starts: { p9: 3, l1: 6 },
-      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['toxic', 'toxic', 'toxic'], sap: 'yes', spreads: false, note: 'Plum leaf, acid flower. Milky sap: gloves, and wash.',
+      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['toxic', 'toxic', 'toxic'], sap: 'yes', spreads: false, note: 'Plum leaf, acid flower. Milky sap: gloves, and wash.', facts: { heat: 'stands' },
     },
   ),
   ...kin(

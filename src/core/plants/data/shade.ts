@@ -140,7 +140,7 @@ export const shadePlants = [
       height: [250, 380], spread: [260, 360], trail: [0, 0], vigour: 2, sun: [1, 2, 5, 7], scorch: 2, water: 'moderate', feed: 'medium',
       cold: { winter: -1, night: 7 }, season: 'warm', bloom: '0000 2699 9730', leaf: ['bold', 110, 'ovate', 'felted'], flower: ['ball', 95, 0.3],
       colours: [['leaf', '#4a7a40', 1], ['flower', '#d01f30', 1]], starts: { bare: 2, p9: 3, p10: 4 },
-      deadhead: 'needed', pinch: 'no', edible: 'no', poison: ['mild', 'toxic', 'toxic'], sap: 'no', spreads: false, note: 'Lift the tubers when frost blackens the leaf.',
+      deadhead: 'needed', pinch: 'no', edible: 'no', poison: ['mild', 'toxic', 'toxic'], sap: 'no', spreads: false, note: 'Lift the tubers when frost blackens the leaf.', facts: { cuttings: 'no' },
     },
     { id: 'begonia-tuber-yellow', variety: 'yellow, double', colours: [['leaf', '#527f42', 1], ['flower', '#f4cf3a', 1]] },
     { id: 'begonia-tuber-apricot', variety: 'apricot, double', colours: [['leaf', '#527f42', 1], ['flower', '#f5a56a', 1]] },

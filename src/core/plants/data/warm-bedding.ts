@@ -445,7 +445,7 @@ export const warmBedding = [
       height: [400, 650], spread: [350, 480], trail: [0, 0], vigour: 3, sun: [5, 6, 12, 14], scorch: null, water: 'dry', feed: 'light',
       cold: { winter: -9, night: -2 }, season: 'warm', bloom: '0000 4687 8873', leaf: ['fine', 26, 'ovate', 'matte'], flower: ['airy', 26, 0.28],
       colours: [['leaf', '#5a7f4c', 1], ['flower', '#cf2a5e', 1]], starts: { p9: 3, l1: 6.5, l2: 10 },
-      deadhead: 'helps', pinch: 'helps', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Currant-scented leaves; flowers until the frost.',
+      deadhead: 'helps', pinch: 'helps', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Currant-scented leaves; flowers until the frost.', facts: { winterLook: 'bare stems' },
     },
   ),
   ...kin(
