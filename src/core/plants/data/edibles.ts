@@ -119,7 +119,7 @@ export const edibles = [
       height: [250, 400], spread: [400, 550], trail: [250, 500], vigour: 4, sun: [6, 7, 12, 14], scorch: null, water: 'thirsty', feed: 'hungry',
       cold: { winter: 3, night: 8 }, season: 'warm', bloom: '0000 3688 6200', leaf: ['medium', 90, 'feather', 'matte'], flower: ['daisy', 18, 0.06],
       colours: [['leaf', '#4f7f3c', 1], ['flower', '#f2cf2a', 1]], starts: { p9: 2.6, l1: 5 },
-      deadhead: 'no', pinch: 'no', edible: 'fruit', poison: ['mild', 'toxic', 'toxic'], poisonPart: 'leaves, stems and green fruit', sap: 'no', spreads: false, note: 'Eat the ripe fruit only. Feed weekly and never let it dry.', facts: { display: { what: 'fruit', hex: '#d82a1f', sizeMm: 22, show: 0.16, months: [0, 0, 0, 0, 0, 0.1, 0.7, 1, 1, 0.5, 0, 0] } },
+      deadhead: 'no', pinch: 'no', edible: 'fruit', poison: ['mild', 'toxic', 'toxic'], poisonPart: 'leaves, stems and green fruit', sap: 'yes', spreads: false, note: 'Eat the ripe fruit only. Feed weekly and never let it dry.', facts: { display: { what: 'fruit', hex: '#d82a1f', sizeMm: 22, show: 0.16, months: [0, 0, 0, 0, 0, 0.1, 0.7, 1, 1, 0.5, 0, 0] } },
     },
   ),
   ...kin(

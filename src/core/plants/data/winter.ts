@@ -7,7 +7,7 @@ export const winterPlants = [
       height: [80, 120], spread: [120, 180], trail: [0, 0], vigour: 1, sun: [0, 1, 5, 7], scorch: 2, water: 'moderate', feed: 'light',
       cold: { winter: -22, night: -12 }, season: 'cool', bloom: '8960 0000 0025', leaf: ['medium', 45, 'heart', 'matte'], flower: ['round', 20, 0.3],
       colours: [['leaf', '#3f6a44', 0.65], ['vein', '#a8b8a4', 0.35], ['flower', '#c83a80', 1]], starts: { p9: 3 },
-      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['toxic', 'toxic', 'toxic'], sap: 'no', spreads: false, note: 'In flower through frost and snow; the leaves go in summer.', poisonPart: 'tuber', facts: { worlds: ['winter', 'woodland', 'alpine'], top: [10, 5], ease: 'common' },
+      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['toxic', 'toxic', 'toxic'], sap: 'yes', spreads: false, note: 'In flower through frost and snow; the leaves go in summer.', poisonPart: 'tuber', facts: { worlds: ['winter', 'woodland', 'alpine'], top: [10, 5], ease: 'common' },
     },
     { id: 'cyclamen-hardy-white', variety: 'white', colours: [['leaf', '#3f6a44', 0.65], ['vein', '#a8b8a4', 0.35], ['flower', '#f7f4f4', 0.9], ['throat', '#c0508a', 0.1]] },
   ),
