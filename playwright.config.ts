@@ -11,7 +11,7 @@ const start = (port: number, env: Record<string, string> = {}) => ({
 /** Two servers from one build: with the demo, and with an empty bench. */
 export default defineConfig({
   testDir: 'e2e',
-  timeout: 180_000,
+  timeout: 240_000,
   expect: { timeout: 30_000 },
   workers: 1,
   retries: 0,

@@ -40,12 +40,15 @@ export function trails(s: Sprig, share: number): void {
   }
 }
 
+/** Leaves stand no closer along a trailing stem than this, and are drawn a little larger instead: a pot of small leaves must still be drawn at once. By eye. */
+const CLOSEST_MM = 14;
+
 /** One stem: points along its way, dressed with leaves and flowers. */
 function runStem(s: Sprig, heading: number, hangMm: number, index: number): void {
   let at: Vec = add(s.base, toward(heading, 0.5), between(s, 6, 18));
   let dir: Vec = unit(toward(heading, between(s, 0.25, 0.6)));
   let hung = 0;
-  const spacing = clamp(s.plant.leaf.lengthMm * 0.42, 8, 30);
+  const spacing = clamp(s.plant.leaf.lengthMm * 0.42, CLOSEST_MM, 30);
   let sinceLeaf = spacing * s.random();
   let side = index % 2 ? 1 : -1;
   for (let n = 0; n < 90 && hung < hangMm; n += 1) {
@@ -80,7 +83,7 @@ function runStem(s: Sprig, heading: number, hangMm: number, index: number): void
         node,
         along,
         unit(add(outward, [0, 1, 0], over ? 0.55 : 1.1)),
-        (1 - 0.3 * (hung / Math.max(1, hangMm))) * Math.max(1, 12 / s.plant.leaf.lengthMm),
+        (1 - 0.3 * (hung / Math.max(1, hangMm))) * Math.max(1, CLOSEST_MM / (0.55 * s.plant.leaf.lengthMm)),
       );
       side = -side;
       bloomOn(s, node, outward, spacing);
