@@ -4,8 +4,8 @@ import { type World, WorldSchema } from '../plants/traits';
 import { maxBy } from '../units/number';
 import { check, percent } from './check';
 
-/** A plant is at home among others of which so many share a world with it. Working figure. */
-const AT_HOME = 0.5;
+/** A plant is at home among other kinds of which so many share a world with it. Working figure. */
+const AT_HOME = 0.55;
 /** What each share of strays costs. Working figure: with a third of the plants from elsewhere nothing is left. */
 const COSTS = 3;
 
@@ -32,10 +32,10 @@ export const worlds = check({
     if (plants.length < 2) return [];
     const all = plants.map((p) => ({ p, worlds: factsOf(p.plant).worlds }));
     const world = maxBy(WorldSchema.options, (w) => all.filter((x) => x.worlds.includes(w)).length) ?? 'bedding';
-    const others = (x: (typeof all)[number]) => all.filter((o) => o !== x && o.p.plant.id !== x.p.plant.id);
+    const kinds = [...new Map(all.map((x) => [x.p.plant.id, x])).values()];
     const strays = all
       .filter((x) => {
-        const rest = others(x);
+        const rest = kinds.filter((o) => o.p.plant.id !== x.p.plant.id);
         const kin = rest.filter((o) => o.worlds.some((w) => x.worlds.includes(w))).length;
         return rest.length > 0 && kin / rest.length < AT_HOME;
       })

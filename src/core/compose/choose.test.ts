@@ -4,7 +4,7 @@ import { pick } from './choose';
 
 /** An idea of kinds by name, the first of them the lead. */
 const idea = (...kinds: string[]): Judged => {
-  const [lead, ...rest] = kinds.map((id) => ({ id }) as Plant);
+  const [lead, ...rest] = kinds.map((id) => ({ id, botanical: id }) as Plant);
   return { cast: { T: lead, ...Object.fromEntries(rest.map((p, i) => [`F${i}`, p])) } } as unknown as Judged;
 };
 const names = (list: readonly Judged[]) =>

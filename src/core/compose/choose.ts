@@ -7,7 +7,7 @@ import { type ThemeId, THEME_IDS } from './themes';
 
 /** A choice is this many at least. */
 export const LEAST = 4;
-/** Two proposals that share more than this of their kinds are one idea; where too few differ, less difference must do. */
+/** Two proposals that share more than this of their species are one idea; where too few differ, less difference must do. */
 const ALIKE = 0.4;
 const LESS_DIFFERENT = [ALIKE, 0.6, 0.99] as const;
 /** Nothing under this is offered where there are enough over it. Practice. */
@@ -19,9 +19,9 @@ const FURTHEST = 12;
 /** So many of the kinds of a safe planting are on every bench. Practice. */
 const STAPLES = 0.7;
 
-/** Shared kinds over all kinds of two casts. */
-function likeness(a: Judged, b: Judged): number {
-  const kinds = (j: Judged) => new Set(Object.values(j.cast).map((p) => p.id));
+/** Shared species over all species of two casts: another colour of the same petunia is no other idea. */
+function likeness(a: Judged, b: Judged, by: 'botanical' | 'id' = 'botanical'): number {
+  const kinds = (j: Judged) => new Set(Object.values(j.cast).map((p) => p[by]));
   const [x, y] = [kinds(a), kinds(b)];
   const both = [...x].filter((id) => y.has(id)).length;
   return both / (x.size + y.size - both);
@@ -92,11 +92,15 @@ export function ideas(judged: readonly Judged[], want: number): Judged[] {
       take(null, limit, moods);
       if (out.length === before) break;
     }
-  // Where too few differ so much, less difference must do.
-  for (const limit of LESS_DIFFERENT.slice(1)) {
+  // Where too few differ so much, less difference must do, and at the last another colour of the same.
+  for (const [limit, by] of [
+    [0.6, 'botanical'],
+    [0.99, 'botanical'],
+    [0.99, 'id'],
+  ] as const) {
     for (const j of sorted) {
       if (out.length >= Math.min(LEAST, want)) return out;
-      if (out.every((o) => likeness(o, j) <= limit)) out.push({ ...j, theme: unused(j) });
+      if (out.every((o) => likeness(o, j, by) <= limit)) out.push({ ...j, theme: unused(j) });
     }
   }
   return out;

@@ -7,7 +7,7 @@ import type { Planting } from '../plantings/schema';
 import { hashText, seeded } from '../units/number';
 import { castsFor, type Leaning } from './beam';
 import { budgetFor } from './budget';
-import { type Judged, leadOf } from './candidate';
+import type { Judged } from './candidate';
 import { ideas, LEAST, pick } from './choose';
 import { offer } from './filter';
 import { judgeOf } from './judge';
@@ -15,7 +15,6 @@ import { fewerFor, type Pattern, patternsFor } from './patterns';
 import { playersOf } from './players';
 import { reasonOf } from './reason';
 import { better, cleanOf, growLeads, type Search } from './search';
-import { THEME_IDS } from './themes';
 import { likeness, type Wish, type WishId, WISHES } from './wishes';
 
 export interface Proposal {
@@ -55,6 +54,21 @@ function leaningOf(said: Said | undefined): Leaning | undefined {
   return said.wish === 'more like this' ? { favours: likeness(said.of), apart: 1 } : WISHES[said.wish];
 }
 
+/** Patterns of no more kinds than a wish allows; all of them where none is so plain. */
+function calmed(patterns: Pattern[], said: Said | undefined): Pattern[] {
+  const wish: Wish | null = said && said.wish !== 'more like this' ? WISHES[said.wish] : null;
+  const plain = patterns.filter((p) => p.parts.length <= (wish?.kinds ?? Infinity));
+  return plain.length > 0 ? plain : patterns;
+}
+
+/** What earlier themes are made of is asked less of the next ones. Working figure. */
+const USED = 0.8;
+
+const without = (leaning: Leaning | undefined, used: ReadonlySet<string>): Leaning => ({
+  apart: leaning?.apart ?? 1,
+  favours: (p) => (leaning?.favours(p) ?? 1) * (used.has(p.botanical) ? USED : 1),
+});
+
 /** A planting as a wish has it: with less to spend, or a cat about. */
 function asked(base: Planting, said: Said | undefined): Planting {
   if (!said || said.wish === 'more like this') return base;
@@ -90,7 +104,7 @@ export function compose(given: Planting, options: Options = {}): Composed {
   const clean: Judged[] = [];
   const spoilt: Judged[] = [];
   // Where there is no choice of full plantings, the best of a smaller one is better than none.
-  for (const patterns of [patternsFor(base), fewerFor(base)]) {
+  for (const patterns of [calmed(patternsFor(base), options.said), fewerFor(base)]) {
     if (pick(clean, want).length >= Math.min(LEAST, want)) break;
     const problem = missingRole(patterns, offered);
     const found = problem ? null : searched(base, offered, patterns, noise, options);
@@ -116,12 +130,11 @@ function searched(
   { want = 5, said, onProgress }: Options,
 ): Found {
   const leaning = leaningOf(said);
-  const themes = THEME_IDS.map((id) => ({ id, candidates: castsFor(base, offered, patterns, noise, id, leaning) }));
   onProgress?.(0.1, []);
-  const leads = new Set(themes.flatMap((t) => t.candidates.map(leadOf))).size;
+  const leads = playersOf('thriller', offered).length;
   const search: Search = {
     base,
-    themes,
+    cast: (theme, used) => castsFor(base, offered, patterns, noise, theme, without(leaning, used)),
     patterns,
     judge: judgeOf(base),
     budget: budgetFor(offered.length, patterns[0]?.slots.length ?? 0, leads),
@@ -132,9 +145,9 @@ function searched(
         sofar.map((j) => toProposal(base, j)),
       ),
   };
-  const judged = growLeads(search);
+  const { judged, candidates } = growLeads(search);
   const spoilt = better(search, judged);
-  return { clean: cleanOf(search, [...spoilt, ...judged]), spoilt };
+  return { clean: cleanOf(search, candidates, [...spoilt, ...judged]), spoilt };
 }
 
 function missingRole(patterns: readonly Pattern[], offered: readonly Plant[]): string | null {

@@ -31,9 +31,12 @@ export function judgeOf(base: Planting): Judge {
   return Object.assign(judge, { tried: () => kept.size });
 }
 
-/** Nothing in it will fail, cannot be planted so, or can hurt someone; and it keeps to the budget. */
+/** What is watched here is not offered where anything else is: over the budget, strangers in one pot, two waterings, two mixes, what runs. */
+const SPOILS = new Set(['cost', 'worlds', 'water', 'mix', 'thug']);
+
+/** Nothing in it will fail, cannot be planted so, or can hurt someone; it keeps to the budget, and they belong together. */
 export const isClean = (j: Judged): boolean =>
-  j.measured.readings.every((f) => f.severity !== 'wrong' && (f.check !== 'cost' || f.severity === 'good'));
+  j.measured.readings.every((f) => f.severity !== 'wrong' && (!SPOILS.has(f.check) || f.severity === 'good'));
 
 /** Better first. */
 export const byScore = (a: Judged, b: Judged): number => b.measured.score - a.measured.score;

@@ -5,13 +5,13 @@ import { LEAST, pick } from './choose';
 import { climb, improve, leap } from './climb';
 import { byScore, isClean } from './judge';
 import type { Pattern } from './patterns';
-import type { ThemeId } from './themes';
+import { THEME_IDS, type ThemeId } from './themes';
 
 /** What a search works with. */
 export interface Search {
   base: Planting;
-  /** What each theme has to try, most promising first. */
-  themes: readonly { id: ThemeId; candidates: readonly Candidate[] }[];
+  /** What a theme has to try, most promising first; species that earlier themes are made of are asked less. */
+  cast: (theme: ThemeId, used: ReadonlySet<string>) => readonly Candidate[];
   patterns: readonly Pattern[];
   judge: Judge;
   budget: Budget;
@@ -30,21 +30,28 @@ function byLead(candidates: readonly Candidate[], { perLead, leads }: Budget): C
   return [...lists.values()].slice(0, leads).flat();
 }
 
-/** Grows and judges the most promising of each lead of each theme in full; best first. The safe theme comes first, and is told at once. */
-export function growLeads({ themes, judge, budget, want, told }: Search): Judged[] {
+/** Grows and judges the most promising of each lead of each theme in full; best first, with all that was cast. The safe theme comes first, and is told at once. */
+export function growLeads({ cast, judge, budget, want, told }: Search): { judged: Judged[]; candidates: Candidate[] } {
   const judged: Judged[] = [];
-  themes.forEach(({ candidates }, i) => {
-    judged.push(...byLead(candidates, budget).flatMap((c) => judge(c) ?? []));
+  const candidates: Candidate[] = [];
+  const used = new Set<string>();
+  THEME_IDS.forEach((id, i) => {
+    const casts = cast(id, used);
+    candidates.push(...casts);
+    const own = byLead(casts, budget).flatMap((c) => judge(c) ?? []);
+    const best = own.sort(byScore)[0];
+    for (const p of Object.values(best?.cast ?? {})) used.add(p.botanical);
+    judged.push(...own);
     judged.sort(byScore);
-    told(0.1 + (0.5 * (i + 1)) / themes.length, pick(judged, want));
+    told(0.1 + (0.5 * (i + 1)) / THEME_IDS.length, pick(judged, want));
   });
-  return judged;
+  return { judged, candidates };
 }
 
 /** Betters the best of each theme by swaps, the best of all from every direction. */
-export function better({ base, patterns, judge, budget, told, themes }: Search, judged: readonly Judged[]): Judged[] {
+export function better({ base, patterns, judge, budget, told }: Search, judged: readonly Judged[]): Judged[] {
   const { must } = base.brief;
-  const starts = themes.flatMap(({ id }) =>
+  const starts = THEME_IDS.flatMap((id) =>
     pick(
       judged.filter((j) => j.theme === id),
       budget.improved,
@@ -63,9 +70,13 @@ export function better({ base, patterns, judge, budget, told, themes }: Search, 
 }
 
 /** The clean ones; where the spot is hard and most casts have something wrong, looked for further down the list until there is a choice. */
-export function cleanOf({ themes, judge, budget }: Search, found: readonly Judged[]): Judged[] {
+export function cleanOf(
+  { judge, budget }: Search,
+  candidates: readonly Candidate[],
+  found: readonly Judged[],
+): Judged[] {
   const clean = found.filter(isClean);
-  for (const c of themes.flatMap((t) => t.candidates)) {
+  for (const c of candidates) {
     if (pick(clean, LEAST).length >= LEAST || judge.tried() >= budget.further) break;
     const j = judge(c);
     if (j && isClean(j) && !clean.includes(j)) clean.push(j);

@@ -16,6 +16,8 @@ export interface Wish {
   favours: (p: Plant) => number;
   /** How much more or less neighbours are wished to differ in colour. */
   apart: number;
+  /** No more kinds than so many, where that can be. */
+  kinds?: number;
   /** What it asks of the planting itself. */
   asks?: (base: Planting, from: Planting) => Planting;
   /** The figure it is to change, and how that is said. */
@@ -41,6 +43,7 @@ export const WISHES = {
     label: 'Calmer',
     favours: (p) => (lch(signature(p)).c < 0.13 ? 1.2 : 0.85),
     apart: 0.3,
+    kinds: 3,
     figure: colours,
     say: (n) => count(n, 'colour'),
   },
