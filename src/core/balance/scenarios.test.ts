@@ -2,13 +2,14 @@ import { coldMonths } from '../testing/scenarios/cold-months';
 import { faults } from '../testing/scenarios/faults';
 import { kitchen } from '../testing/scenarios/kitchen';
 import { lasting } from '../testing/scenarios/lasting';
-import { plantingOf } from '../testing/scenarios/scenario';
+import { plantingOf, wholeOf } from '../testing/scenarios/scenario';
 import { summer } from '../testing/scenarios/summer';
 import { assess } from './assess';
 import { RANK } from './severity';
 
 const praised = [...summer, ...coldMonths, ...lasting, ...kitchen];
-const judged = new Map([...praised, ...faults].map((s) => [s.id, assess(plantingOf(s))]));
+const whole = new Map([...praised, ...faults.map((f) => wholeOf(f, praised))].map((s) => [s.id, plantingOf(s)]));
+const judged = new Map([...whole].map(([id, planting]) => [id, assess(planting)]));
 const of = (id: string) => {
   const report = judged.get(id);
   if (!report) throw new Error(`no ${id}`);
@@ -34,7 +35,7 @@ test.each(faults.map((s) => [s.told, s] as const))('told: %s', (_, s) => {
   const { check, severity, culprit, twin, most, mayAlso = [] } = s.fault;
   const found = findings.find((f) => f.check === check);
   expect(RANK[found?.severity ?? 'good']).toBeGreaterThanOrEqual(RANK[severity]);
-  const plants = new Map(plantingOf(s).placements.map((p) => [p.id, p.plant]));
+  const plants = new Map(whole.get(s.id)?.placements.map((p) => [p.id, p.plant]));
   if (!UNNAMED.includes(check)) expect(found?.culprits.map((id) => plants.get(id))).toContain(culprit);
   const other = findings.filter((f) => f.severity === 'wrong' && f.check !== check && !mayAlso.includes(f.check));
   expect(other.map((f) => f.message)).toEqual([]);

@@ -4,15 +4,20 @@ import { freshPlanting, newPlacement } from '../../plantings/fresh';
 import { type Planting, PlantingSchema } from '../../plantings/schema';
 import { StartSizeSchema } from '../../plants/starts';
 import { RoleSchema } from '../../plants/traits';
+import type { Container } from '../../containers/schema';
 import type { Spot } from '../../spots/schema';
 
-/** A planting told in plain words: what differs from an ordinary terrace, and who stands where. */
+type Light = Spot['light'];
+/** The sun clock under an open sky needs no skyline said. */
+type SaidLight = Exclude<Light, { kind: 'clock' }> | Omit<Extract<Light, { kind: 'clock' }>, 'skyline'> | Light;
+
+/** A planting told in plain words: what differs from an ordinary pot on an ordinary terrace, and who stands where. */
 export interface Scenario {
   id: string;
   /** What it is, as a gardener would say it. */
   told: string;
-  container: Planting['container'];
-  spot: Partial<Spot>;
+  container: Partial<Container> & Pick<Container, 'shape' | 'material' | 'colour'>;
+  spot: Omit<Partial<Spot>, 'light'> & { light?: SaidLight };
   brief: Partial<Planting['brief']>;
   startDate: string;
   /** “pelargonium-scarlet filler p9: x,y x,y”, mm from the middle. */
@@ -20,7 +25,8 @@ export interface Scenario {
 }
 
 /** A planting with one mistake: the check that must tell it, of whom, and by whose side it falls short. */
-export interface Fault extends Scenario {
+export interface Fault
+  extends Partial<Omit<Scenario, 'id' | 'told' | 'plants'>>, Pick<Scenario, 'id' | 'told' | 'plants'> {
   fault: {
     check: CheckId;
     severity: Severity;
@@ -32,6 +38,29 @@ export interface Fault extends Scenario {
     mayAlso?: readonly string[];
   };
 }
+
+/** A fault as a planting of its own: what it does not say is as its twin has it. Throws where it says too little. */
+export function wholeOf(fault: Fault, praised: readonly Scenario[]): Scenario {
+  const twin = praised.find((s) => s.id === fault.fault.twin);
+  const { container = twin?.container, spot = twin?.spot, startDate = twin?.startDate } = fault;
+  if (!container || !spot || !startDate) throw new Error(`${fault.id} says too little, and has no twin.`);
+  return { ...fault, container, spot, startDate, brief: { ...twin?.brief, ...fault.brief } };
+}
+
+/** A pot that drains and stands on the ground, as most do. */
+const PLAIN = {
+  drains: true,
+  feet: false,
+  count: 1,
+  mount: 'ground',
+  rimHeightMm: null,
+  liner: false,
+  reservoirL: 0,
+  base: 'mesh',
+  refill: 'all',
+} as const;
+
+const OPEN_SKY = { skyline: Array<number>(36).fill(0) };
 
 /** An ordinary terrace: seven hours of sun, seen all round, in the open. */
 const TERRACE: Partial<Spot> = {
@@ -50,6 +79,7 @@ const TERRACE: Partial<Spot> = {
 /** The planting of a scenario; throws when it is none. */
 export function plantingOf({ id, told, container, spot, brief, startDate, plants }: Scenario): Planting {
   const fresh = freshPlanting(id, told, startDate);
+  const light = { ...fresh.spot, ...TERRACE, ...spot }.light;
   const placements = plants
     .flatMap((row) => {
       const [head = '', at = ''] = row.split(': ');
@@ -65,8 +95,8 @@ export function plantingOf({ id, told, container, spot, brief, startDate, plants
     id,
     name: told.slice(0, 80),
     startDate,
-    container,
-    spot: { ...fresh.spot, ...TERRACE, ...spot },
+    container: { ...PLAIN, ...container },
+    spot: { ...fresh.spot, ...TERRACE, ...spot, light: { ...(light.kind === 'clock' ? OPEN_SKY : {}), ...light } },
     brief: { ...fresh.brief, budget: null, ...brief },
     placements,
     nextId: placements.length + 1,
