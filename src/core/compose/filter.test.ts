@@ -103,6 +103,20 @@ describe('company', () => {
     ));
 });
 
+test('what lives for one season is not for the whole year', () =>
+  expect(whyNot(plant('cosmos-white'), withBrief(pot(), { lasting: true })).map((r) => r.why)).toContain(
+    'It lives for one season, and you asked for year-round.',
+  ));
+
+test('a planting of one sort is made of it: to eat, for bees, evergreen', () => {
+  const left = (id: string, only: 'edible' | 'bees' | 'evergreen' | 'succulents') =>
+    whyNot(plant(id), withBrief(pot(), { only })).some((r) => r.rule === 'only');
+  expect([left('petunia-white', 'edible'), left('strawberry', 'edible')]).toEqual([true, false]);
+  expect([left('petunia-white', 'bees'), left('salvia-blue', 'bees')]).toEqual([true, false]);
+  expect([left('petunia-white', 'evergreen'), left('box-ball', 'evergreen')]).toEqual([true, false]);
+  expect([left('petunia-white', 'succulents'), left('jade', 'succulents')]).toEqual([true, false]);
+});
+
 test('a plant is remembered by its flower when it flowers well, else by its leaf', () => {
   expect(signature(plant('petunia-magenta'))).toBe('#c8146c');
   expect(signature(plant('cordyline-wine'))).toBe('#5e1a2b');

@@ -112,10 +112,13 @@ const RULES: Record<Refusal['rule'], Rule> = {
       ? `It wants nights over ${p.coldestNightC} °C; expect ${Math.round(nightC)} °C when you plant.`
       : null;
   },
-  winter: (p, { brief, spot }) =>
-    brief.lasting && winterSuits(p, spot) === 'dies'
+  winter: (p, { brief, spot }) => {
+    if (!brief.lasting) return null;
+    if (factsOf(p).life === 'annual') return 'It lives for one season, and you asked for year-round.';
+    return winterSuits(p, spot) === 'dies'
       ? `It dies below ${p.coldestWinterC} °C; expect ${spot.coldestWinterC} °C here, and you asked for year-round.`
-      : null,
+      : null;
+  },
   season: outOfSeason,
   fit: (p, { container }) =>
     p.starts.every((s) => !goesIn(container, s.size)) ? 'No start it is sold in goes into this pot.' : null,

@@ -5,13 +5,14 @@ import { addDays, daysBetween } from '../units/date';
 import { compose } from './compose';
 import { frost } from './frost';
 import type { JobKind } from './job';
+import { keep } from './keep';
 import { over } from './over';
 import { pinch } from './pinch';
 import { plant } from './plant';
 import { rescue } from './rescue';
 
 /** The kinds of job. A new one is a file and a line here. */
-export const JOBS = { compose, plant, pinch, rescue, frost, over } satisfies Record<string, JobKind>;
+export const JOBS = { compose, plant, pinch, rescue, keep, frost, over } satisfies Record<string, JobKind>;
 export type JobId = keyof typeof JOBS;
 
 const KINDS: readonly [string, JobKind][] = Object.entries(JOBS);

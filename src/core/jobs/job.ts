@@ -13,6 +13,8 @@ export interface Asked {
 export interface Due {
   on: string;
   text: string;
+  /** What is to be done about it, where that is another thing. */
+  does?: string;
 }
 
 /** One kind of job: when it is due, and how it is said on the bench. */

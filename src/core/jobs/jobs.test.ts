@@ -25,6 +25,52 @@ test('before the first frost it is told, and long after the season is over', () 
 test('what lasts the year is never over', () =>
   expect(kinds('2027-02-20', { ...warmPot(), brief: { ...warmPot().brief, lasting: true } })).toEqual([]));
 
+describe('what is worth keeping over winter', () => {
+  const of = (plant: string) => {
+    const p = pot({ placements: [placed('a', plant, 'filler', 0, 0)] });
+    const days = Array.from({ length: 200 }, (_, d) => addDays(p.startDate, d + 1));
+    return [
+      ...new Set(
+        days.flatMap((d) =>
+          jobsOf(p, d, 0)
+            .filter((j) => j.kind === 'keep')
+            .map((j) => `${j.due} ${j.text}`),
+        ),
+      ),
+    ];
+  };
+  test('pelargoniums are rooted five weeks before the frost, dahlias lifted after it, house plants brought in before', () => {
+    expect(of('pelargonium-scarlet')).toEqual(['2026-09-12 take cuttings of pelargonium']);
+    expect(of('dahlia-pink')).toEqual(['2026-10-20 lift and dry dahlia']);
+    expect(of('pothos-gold')).toEqual(['2026-10-03 bring in pothos']);
+  });
+  test('annuals and hardy plants ask for nothing, nor does what stays out all year', () => {
+    expect(of('cosmos-white')).toEqual([]);
+    expect(of('hosta-blue')).toEqual([]);
+    const lasting = pot({
+      placements: [placed('a', 'dahlia-pink', 'filler', 0, 0)],
+      brief: { ...pot().brief, lasting: true },
+    });
+    expect(jobsOf(lasting, '2026-10-20').filter((j) => j.kind === 'keep')).toEqual([]);
+  });
+});
+
+test('a smothered plant asks for its neighbour to be cut back where that grows again', () => {
+  const p = pot({
+    placements: [
+      placed('v', 'sweet-potato-vine-lime', 'spiller', -85, 95),
+      placed('l', 'lobelia-blue', 'spiller', 0, 130),
+      placed('w', 'sweet-potato-vine-lime', 'spiller', 85, 95),
+    ],
+  });
+  const says = Array.from({ length: 120 }, (_, d) => addDays(p.startDate, d + 1)).flatMap((d) =>
+    jobsOf(p, d, 0)
+      .filter((j) => j.kind === 'rescue')
+      .map((j) => j.says),
+  );
+  expect(says[0]).toMatch(/cut back sweet-potato vine$/);
+});
+
 describe('the stones in the rill', () => {
   test('are pinching and the first frost of a good pot, by week, neither of them bad', () => {
     const p = warmPot();
@@ -51,7 +97,10 @@ test('what each job says on the bench names its day', () => {
   const says = (today: string) => jobsOf(warmPot(), today).map((j) => j.says);
   expect(says(addDays(start, -9))).toEqual(['Plant on 16 May']);
   expect(says(addDays(start, 19))).toEqual(['Pinch pelargonium, 6 June']);
-  expect(says('2026-10-18')).toEqual(['First frost about 17 October: bring in or fleece what is tender']);
+  expect(says('2026-10-18')).toEqual([
+    'First frost about 17 October: bring in or fleece what is tender',
+    'Lift and dry canna, 20 October',
+  ]);
   expect(says('2026-12-20')).toEqual(['Season over: clear and replant']);
 });
 

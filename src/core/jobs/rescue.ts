@@ -1,15 +1,35 @@
 import { smothered } from '../growth/smother';
+import { factsOf } from '../plants/facts';
 import { plantName } from '../plants/schema';
+import type { Season } from '../growth/grown';
 import { addDays, formatDay } from '../units/date';
+import { maxBy } from '../units/number';
 import type { JobKind } from './job';
 
-/** A plant is smothered: its neighbour is cut back. */
+/** The strongest of those whose leaves reach a plant in a week. */
+function neighbourOf({ placed, weeks }: Season, index: number, week: number) {
+  const at = weeks[Math.min(week, weeks.length - 1)];
+  const me = placed[index];
+  return maxBy(
+    placed.filter((p, i) => {
+      const g = at?.plants[i];
+      return me && g && i !== index && Math.hypot(p.xMm - me.xMm, p.yMm - me.yMm) < g.spreadMm;
+    }),
+    (p) => p.plant.vigour,
+  );
+}
+
+/** A plant is smothered: its neighbour is cut back where it grows again, else taken out. */
 export const rescue: JobKind = {
   stone: 'bad',
   of: ({ planting, season }) => {
     const lost = smothered(season)[0];
     const who = lost && season.placed[lost.index];
-    return who ? [{ on: addDays(planting.startDate, lost.week * 7), text: `${plantName(who.plant)} smothered` }] : [];
+    if (!who) return [];
+    const bully = neighbourOf(season, lost.index, lost.week);
+    const again = !bully || factsOf(bully.plant).cutBack === 'comes again';
+    const does = `${again ? 'cut back' : 'thin out'} ${bully ? bully.plant.common.toLowerCase() : 'its neighbour'}`;
+    return [{ on: addDays(planting.startDate, lost.week * 7), text: `${plantName(who.plant)} smothered`, does }];
   },
-  says: ({ on, text }) => `${text}, about ${formatDay(on)}: cut back its neighbour`,
+  says: ({ on, text, does }) => `${text}, about ${formatDay(on)}: ${does ?? 'cut back its neighbour'}`,
 };

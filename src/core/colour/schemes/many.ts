@@ -61,7 +61,7 @@ export const pinkPurple: Scheme = {
 };
 
 /** Clear reds and clear blues: a dusky pink is no red, and a mauve no blue. Working figures. */
-const isRed = ({ colour }: Seen): boolean => colour.c >= 0.15 && (colour.h < 40 || colour.h > 356);
+const isRed = ({ colour }: Seen): boolean => colour.c >= 0.15 && colour.h > 8 && colour.h < 40;
 const isBlue = ({ colour }: Seen): boolean => colour.c >= 0.07 && colour.h > 250 && colour.h < 306;
 
 export const redWhiteBlue: Scheme = {

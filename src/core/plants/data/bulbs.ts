@@ -94,7 +94,7 @@ export const bulbs = [
     {
       id: 'lily-orange', common: 'Lily', botanical: 'Lilium hybrid', variety: 'orange, short', group: 'bulb', roles: ['filler'], habit: 'wand',
       height: [400, 650], spread: [180, 260], trail: [0, 0], vigour: 1, sun: [4, 5, 10, 13], scorch: null, water: 'moderate', feed: 'medium',
-      cold: { winter: -26, night: -4 }, season: 'hardy', bloom: '0000 0385 0000', leaf: ['medium', 75, 'strap', 'glossy'], flower: ['trumpet', 120, 0.25],
+      cold: { winter: -26, night: -4 }, season: 'hardy', bloom: '0000 0293 0000', leaf: ['medium', 75, 'strap', 'glossy'], flower: ['trumpet', 120, 0.25],
       colours: [['leaf', '#4a8a3f', 1], ['flower', '#f2801e', 0.92], ['throat', '#6a2a14', 0.08]], starts: { bare: 3.2, p10: 4.5, l1: 7 },
       deadhead: 'needed', pinch: 'no', edible: 'no', poison: ['mild', 'deadly', 'mild'], sap: 'unknown', spreads: false, note: 'Deadly to cats, pollen and all: never where a cat goes.', poisonPart: 'every part, pollen too',
     },
@@ -131,7 +131,7 @@ export const bulbs = [
     {
       id: 'gladiolus-dwarf', common: 'Dwarf gladiolus', botanical: 'Gladiolus nanus', variety: 'rose and white', group: 'bulb', roles: ['filler'], habit: 'stalk',
       height: [350, 550], spread: [120, 180], trail: [0, 0], vigour: 1, sun: [5, 6, 12, 14], scorch: null, water: 'moderate', feed: 'medium',
-      cold: { winter: -9, night: 0 }, season: 'warm', bloom: '0000 0686 1000', leaf: ['medium', 400, 'strap', 'matte'], flower: ['trumpet', 50, 0.3],
+      cold: { winter: -9, night: 0 }, season: 'warm', bloom: '0000 0293 0000', leaf: ['medium', 400, 'strap', 'matte'], flower: ['trumpet', 50, 0.3],
       colours: [['leaf', '#5f9450', 1], ['flower', '#e27a98', 0.75], ['throat', '#f7eef0', 0.25]], starts: { bare: 1.2, p9: 3.2, l1: 6 },
       deadhead: 'no', pinch: 'no', edible: 'no', poison: ['mild', 'toxic', 'toxic'], sap: 'unknown', spreads: false, note: 'Swords first; cut the flower stem for a vase.', poisonPart: 'corm most',
     },

@@ -1,0 +1,67 @@
+import { judgeScheme } from '../judge';
+import { lch } from '../oklch';
+import { SCHEMES, schemeOf } from '.';
+import type { Scheme } from './scheme';
+
+const flowers = (...list: [hex: string, area: number][]) =>
+  list.map(([hex, area]) => ({ colour: lch(hex), area, isFlower: true }));
+const read = (scheme: Scheme, list: ReturnType<typeof flowers>, kinds?: number) =>
+  judgeScheme(scheme, list, null, kinds);
+
+const RED = '#d0202c';
+const BLUE = '#3f50c0';
+const WHITE = '#f7f6f0';
+const YELLOW = '#f5cf35';
+const ORANGE = '#f07f1d';
+const PINK = '#e0568f';
+const MAUVE = '#b98ccb';
+
+describe('red, white and blue', () => {
+  const { 'red-white-blue': scheme } = SCHEMES;
+  test('all three, and nothing else', () =>
+    expect(read(scheme, flowers([RED, 3], [WHITE, 3], [BLUE, 3]))).toMatchObject({ stray: 0, missing: [] }));
+  test('a mauve is no blue and a dusky pink no red', () => {
+    const names = read(scheme, flowers([PINK, 3], [WHITE, 3], [MAUVE, 3])).missing.map((m) => m.name);
+    expect(names).toEqual(['red', 'blue']);
+  });
+  test('yellow strays', () =>
+    expect(read(scheme, flowers([RED, 3], [WHITE, 3], [BLUE, 3], [YELLOW, 3])).stray).toBeCloseTo(0.25, 6));
+});
+
+describe('everything bright', () => {
+  const { 'everything-bright': scheme } = SCHEMES;
+  const five = flowers([RED, 2], [ORANGE, 2], [YELLOW, 2], [BLUE, 2], [PINK, 2], [WHITE, 2]);
+  test('five hues and a rest of white', () => expect(read(scheme, five)).toMatchObject({ stray: 0, missing: [] }));
+  test('two hues are not many', () => {
+    const { missing } = read(scheme, flowers([RED, 3], [YELLOW, 3], [WHITE, 2]));
+    expect(missing.map((m) => m.name)).toEqual(['different hues']);
+  });
+  test('a small pot of few kinds may show three', () => {
+    const three = flowers([RED, 3], [YELLOW, 3], [BLUE, 3], [WHITE, 2]);
+    expect(read(scheme, three).missing).toHaveLength(1);
+    expect(read(scheme, three, 4).missing).toEqual([]);
+  });
+});
+
+describe('pink and purple', () => {
+  const { 'pink-purple': scheme } = SCHEMES;
+  test('pink, mauve, wine and white belong; orange does not', () => {
+    expect(read(scheme, flowers([PINK, 3], [MAUVE, 3], ['#5e1a2b', 1], [WHITE, 2])).stray).toBeCloseTo(0, 2);
+    expect(read(scheme, flowers([PINK, 3], [ORANGE, 1])).stray).toBeCloseTo(0.25, 6);
+  });
+});
+
+describe('colours of one’s own', () => {
+  const own = schemeOf({ scheme: 'palette', palette: [PINK, BLUE] });
+  test('what is near one of them belongs, each must be there', () => {
+    expect(read(own, flowers([PINK, 3], [BLUE, 3]))).toMatchObject({ stray: 0, missing: [] });
+    expect(read(own, flowers([PINK, 3])).missing.map((m) => m.name)).toEqual(['your second colour']);
+    expect(read(own, flowers([PINK, 3], [BLUE, 3], [YELLOW, 6])).stray).toBeCloseTo(0.5, 6);
+  });
+  test('none chosen asks for nothing', () =>
+    expect(read(schemeOf({ scheme: 'palette', palette: [] }), flowers([YELLOW, 1]))).toMatchObject({
+      stray: 0,
+      missing: [],
+    }));
+  test('another scheme is as it is for everybody', () => expect(schemeOf({ scheme: 'warm' })).toBe(SCHEMES.warm));
+});
