@@ -120,9 +120,14 @@ test('a plant of one’s own is added from its tag, composed with, corrected in 
     ),
   });
   await expect(form.getByRole('img', { name: 'Photograph' })).toBeVisible();
+  await form.getByText(/^Everything else/).click();
+  await form.getByLabel('After its flower').selectOption('seed heads');
+  const shown = form.getByRole('group', { name: 'Shown in' });
+  for (const month of ['October', 'November']) await shown.getByRole('button', { name: month }).click();
   await accessible(page);
   await form.getByRole('button', { name: 'Add to my plants' }).click();
   const sheet = page.getByRole('article', { name: 'Petunia, double apricot' });
+  await expect(sheet.getByText('seed heads in Sep')).toBeVisible();
   await expect(sheet.getByText('25–36 cm')).toBeVisible();
   await expect(sheet.getByRole('img', { name: 'Your photograph of Petunia, double apricot' })).toBeVisible();
   // Into the pot it was looked at for.

@@ -107,6 +107,23 @@ describe('the season', () => {
     expect(s.frostWeek).toBe(22);
   });
 
+  test('frost takes the top of a hardy bulb, which comes again in spring; under a harder winter it is dead', () => {
+    const fates = (coldestWinterC: number) =>
+      grow(
+        pot({
+          spot: { ...pot().spot, coldestWinterC },
+          placements: [placed('a', 'eucomis', 'thriller', 0, 0, 'l1')],
+          startDate: '2026-05-10',
+        }),
+        60,
+      ).weeks.map((w) => w.plants[0]?.gone);
+    const mild = fates(-6);
+    expect(mild).toContain('asleep');
+    expect(mild).not.toContain('frost');
+    expect(mild[mild.length - 1]).toBeNull();
+    expect(fates(-14).slice(-1)).toEqual(['frost']);
+  });
+
   test('a hot summer stops a cool-season plant flowering', () => {
     const july = (summer: 'cool' | 'hot') =>
       grow(pot({ spot: sun([8, 9, 10, 11], { summer }), placements: [placed('a', 'lobelia-blue', 'spiller', 0, 100)] }))

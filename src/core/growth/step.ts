@@ -1,4 +1,5 @@
 import { factsOf } from '../plants/facts';
+import type { Plant } from '../plants/schema';
 import { flowerInHeat } from '../plants/heat';
 import { STARTS } from '../plants/starts';
 import { dayOf, type Deed } from '../plantings/deeds';
@@ -109,13 +110,16 @@ function grownOn(bed: Bed, { grown: was, tended }: PlantState, i: number, f: Cal
   const goal = bed.goals[i] as Goal;
   const facts = factsOf(plant);
   const at = f.at + bed.turnedMonths;
-  if (was.gone === 'asleep' && !asleep(facts, at))
+  const tender = plant.coldestNightC > TENDER_OVER_C;
+  if (was.gone === 'asleep' && !asleep(facts, at) && !(tender && f.frosty))
     return { grown: newlyPlanted(bed.placed[i] as Placed, goal, { at, meanC: f.meanC }), tended };
   if (!was.alive) return { grown: { ...was, bloom: 0, goneWeeks: was.goneWeeks + 1 }, tended };
   if (asleep(facts, at))
     return { grown: { ...was, bloom: 0, after: 0, alive: false, gone: 'asleep', goneWeeks: 0 }, tended };
-  if (f.frosty && plant.coldestNightC > TENDER_OVER_C && !safe(tended.shelter, f.nightC))
-    return { grown: { ...was, bloom: 0, after: 0, alive: false, gone: 'frost', goneWeeks: 0 }, tended };
+  if (f.frosty && tender && !safe(tended.shelter, f.nightC)) {
+    const gone = sprouts(plant, bed.spot.coldestWinterC) ? 'asleep' : 'frost';
+    return { grown: { ...was, bloom: 0, after: 0, alive: false, gone, goneWeeks: 0 }, tended };
+  }
   const age = f.week - (bed.lives[i] as Life).from;
   const indoors = tended.shelter === 'indoors';
   const meanC = indoors ? Math.max(INDOORS_C, f.meanC) : f.meanC;
@@ -143,6 +147,12 @@ function grownOn(bed: Bed, { grown: was, tended }: PlantState, i: number, f: Cal
     tended: { ...tended, sincePinch: tended.sincePinch === null ? null : tended.sincePinch + 1 },
   };
 }
+
+/** What dies to the ground and lives on under it comes again in spring where the winter leaves it alive. */
+const sprouts = (plant: Plant, winterC: number): boolean => {
+  const { winterLook, life } = factsOf(plant);
+  return winterLook === 'gone' && life !== 'annual' && plant.coldestWinterC <= winterC;
+};
 
 const safe = (shelter: Tended['shelter'], nightC: number): boolean =>
   shelter === 'indoors' || (shelter === 'fleece' && nightC > FLEECE_TO_C);

@@ -1,3 +1,4 @@
+import { mayEscape } from '../climate/kind';
 import { mixToBuyL } from '../containers';
 import { factsOf } from '../plants/facts';
 import { plantName, type Plant } from '../plants/schema';
@@ -32,6 +33,8 @@ export interface PlantLine extends Line {
   start: StartSize;
   /** Plants in the packs bought that are not wanted. */
   spare: number;
+  /** Whether it may run wild in the place's kind of climate. */
+  escapes: boolean;
   /** False when this size is not one the plant is ordinarily sold in: the price is then a guess from the nearest. */
   soldSo: boolean;
 }
@@ -120,6 +123,7 @@ function plantLines(planting: Planting, sets: number, stock: Stock | null): Plan
       start,
       spare: buy * perPack - count,
       soldSo,
+      escapes: mayEscape(factsOf(plant).runsWild, planting.spot.climate),
     };
   });
 }

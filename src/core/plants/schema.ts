@@ -80,6 +80,7 @@ export const PlantSchema = z
     flower: z
       .object({
         form: FlowerFormSchema,
+        /** Across one flower; of a plume or a bulb's spike, the length of the whole (see flower-words.ts). */
         sizeMm: z.number().min(0).max(300),
         /** Share of the plant's outside that is flower at full bloom. */
         show: z.number().min(0).max(0.85),

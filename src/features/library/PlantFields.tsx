@@ -3,6 +3,7 @@ import { HABIT_NAMES, HABITS } from '@/core/plants/habits';
 import { PlantSchema, type Plant } from '@/core/plants/schema';
 import { factsOf } from '@/core/plants/facts';
 import {
+  ClimateKindSchema,
   FACT_CHOICES,
   type FactChoice,
   FlowerFormSchema,
@@ -18,6 +19,7 @@ import type { UnitSystem } from '@/core/units/length';
 import { Choose, ColourField, NumberField, OptionalNumberField, TextField } from '@/ui/Field';
 import { Months } from '@/ui/Months';
 import { Segments, Several } from '@/ui/Segments';
+import { AfterFlower, TopStands } from './ItsYear';
 import { SUN_WORDS, sunWordOf } from './sun-words';
 
 interface Props {
@@ -207,6 +209,8 @@ export function RestFields({ plant, set }: Omit<Props, 'units'>) {
           onChange={(v) => set({ facts: { ...plant.facts, [key]: v } })}
         />
       ))}
+      <AfterFlower plant={plant} set={set} />
+      <TopStands plant={plant} set={set} />
       <div className="col-span-2 sm:col-span-3">
         <Several
           label="Belongs with"
@@ -246,6 +250,14 @@ export function RestFields({ plant, set }: Omit<Props, 'units'>) {
             text: value === 'none known' ? 'None known' : 'Check local list',
           }))}
           onChange={(spreadRisk) => set({ spreadRisk })}
+        />
+      </div>
+      <div className="col-span-2 sm:col-span-3">
+        <Several
+          label="Has run wild where it is"
+          values={factsOf(plant).runsWild}
+          options={words(ClimateKindSchema.options)}
+          onChange={(runsWild) => set({ facts: { ...plant.facts, runsWild } })}
         />
       </div>
     </div>

@@ -1,5 +1,6 @@
 import { LIGHT_CLASSES, takes } from '@/core/plants/facets';
 import { factsOf } from '@/core/plants/facts';
+import { flowerWords } from '@/core/plants/flower-words';
 import { HABITS } from '@/core/plants/habits';
 import { isSpiny } from '@/core/plants/spines';
 import type { Plant, Poison } from '@/core/plants/schema';
@@ -94,9 +95,7 @@ export function sheetOf(p: Plant, units: UnitSystem): { name: string; text: stri
     { name: 'Cold nights', text: `out from ${formatTemperature(p.coldestNightC, units)} up` },
     { name: 'Vigour', text: `${p.vigour} of 5` },
     { name: 'Leaf', text: `${p.leaf.size}, ${p.leaf.form}, ${p.leaf.surface}` },
-    ...(p.flower.form === 'none'
-      ? []
-      : [{ name: 'Flower', text: `${p.flower.form}, ${lengthNumber(p.flower.sizeMm, units)} ${lengthUnit(units)}` }]),
+    ...(p.flower.form === 'none' ? [] : [{ name: 'Flower', text: flowerWords(p, units) }]),
     { name: 'Deadhead', text: p.deadhead === 'no' ? 'no need: it drops its own' : p.deadhead },
     { name: 'Cut back', text: facts.cutBack },
     ...(facts.support === 'none' ? [] : [{ name: 'Support', text: SUPPORT[facts.support] }]),

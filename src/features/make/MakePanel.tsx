@@ -179,6 +179,11 @@ function PlantRow({ line: l, stock, onMissing }: { line: PlantLine; stock: Stock
                 Find a stand-in
               </Button>
             </span>
+            {l.escapes && (
+              <span className="block text-[0.83rem] leading-tight text-watchink">
+                Has run wild in climates like this: check your local list.
+              </span>
+            )}
           </span>
         </span>
       </td>

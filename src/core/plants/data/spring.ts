@@ -66,9 +66,9 @@ export const spring = [
   ),
   ...kin(
     {
-      id: 'muscari-white', common: 'Grape hyacinth', botanical: 'Muscari aucheri', variety: 'white', group: 'bulb', roles: ['filler'], habit: 'mound',
+      id: 'muscari-white', common: 'Grape hyacinth', botanical: 'Muscari aucheri', variety: 'white', group: 'bulb', roles: ['filler'], habit: 'stalk',
       height: [120, 180], spread: [80, 120], trail: [0, 0], vigour: 2, sun: [3, 4, 9, 12], scorch: null, water: 'moderate', feed: 'light',
-      cold: { winter: -28, night: -12 }, season: 'cool', bloom: '0038 2000 0000', leaf: ['fine', 150, 'strap', 'glossy'], flower: ['spike', 6, 0.35],
+      cold: { winter: -28, night: -12 }, season: 'cool', bloom: '0038 2000 0000', leaf: ['fine', 150, 'strap', 'glossy'], flower: ['spike', 45, 0.35],
       colours: [['leaf', '#5a8a52', 1], ['flower', '#f5f6f2', 1]], starts: { bulb: 2.5, p9: 2.2 },
       deadhead: 'no', pinch: 'no', edible: 'no', poison: ['unknown', 'unknown', 'unknown'], sap: 'no', spreads: false, note: 'Small white spires among blue things.', facts: { worlds: ['winter', 'bedding', 'alpine'] },
     },

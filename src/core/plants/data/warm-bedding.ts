@@ -139,7 +139,7 @@ export const warmBedding = [
   ...kin(
     {
       id: 'begonia-white', common: 'Bedding begonia', botanical: 'Begonia × semperflorens', variety: 'white, green leaf', group: 'warm bedding', roles: ['filler'], habit: 'mound',
-      height: [180, 270], spread: [180, 260], trail: [0, 0], vigour: 2, sun: [1, 2, 6, 9], scorch: 3, water: 'moderate', feed: 'medium',
+      height: [180, 270], spread: [180, 260], trail: [0, 0], vigour: 2, sun: [1, 2, 9, 12], scorch: 4, water: 'moderate', feed: 'medium',
       cold: { winter: 2, night: 6 }, season: 'warm', bloom: '0000 5999 9840', leaf: ['medium', 45, 'round', 'glossy'], flower: ['round', 26, 0.45],
       colours: [['leaf', '#4f8a48', 1], ['flower', '#f9f7f2', 0.93], ['throat', '#f0c93f', 0.07]], starts: { plug: 9, pack6: 3.8, p9: 1.9 },
       deadhead: 'no', pinch: 'no', edible: 'no', poison: ['mild', 'toxic', 'toxic'], sap: 'no', spreads: false, note: 'Forgives a missed watering.',
