@@ -122,7 +122,7 @@ test('a plant of one’s own is added from its tag, composed with, corrected in 
   await expect(form.getByRole('img', { name: 'Photograph' })).toBeVisible();
   await form.getByText(/^Everything else/).click();
   await form.getByLabel('After its flower').selectOption('seed heads');
-  const shown = form.getByRole('group', { name: 'Shown in' });
+  const shown = form.getByRole('toolbar', { name: 'Shown in' });
   for (const month of ['October', 'November']) await shown.getByRole('button', { name: month }).click();
   await accessible(page);
   await form.getByRole('button', { name: 'Add to my plants' }).click();

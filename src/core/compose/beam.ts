@@ -8,12 +8,12 @@ import type { Role } from '../plants/traits';
 import { schoolOf } from '../schools';
 import type { Planting } from '../plantings/schema';
 import { keptBy } from '../units/keep';
-import { sum } from '../units/number';
+import { mean, sum } from '../units/number';
 import { SMALL } from './budget';
 import { company } from './company';
 import { playersOf } from './players';
 import { promise } from './promise';
-import { type Candidate, leadOf, type Ranked } from './candidate';
+import { type Candidate, leadOf, mayJoin, type Ranked } from './candidate';
 import type { Pattern } from './patterns';
 import { type Theme, THEME_IDS, THEMES, type ThemeId } from './themes';
 
@@ -84,21 +84,32 @@ function huesAsked({ brief }: Planting): ((p: Plant) => boolean)[] | null {
   return tests.map((test) => keptBy((p: Plant) => test({ colour: lch(signature(p)), area: 1, isFlower: true })));
 }
 
+/** The most promising cousins of a plant; where none is chosen yet, the best of each species, those first whose best few are best. */
+function cousins(list: Ranked[Role], first: Plant | undefined, wanted: number): Ranked[Role] {
+  if (first) return list.filter(({ plant }) => plant.botanical === first.botanical);
+  const kinds = new Map<string, Ranked[Role]>();
+  for (const one of list) kinds.set(one.plant.botanical, [...(kinds.get(one.plant.botanical) ?? []), one]);
+  const few = (own: Ranked[Role]) => mean(own.slice(0, wanted).map((x) => x.value));
+  return [...kinds.values()]
+    .filter((own) => own.length >= wanted)
+    .sort((a, b) => few(b) - few(a))
+    .flatMap((own) => own.slice(0, 1));
+}
+
 /** Beam search over a pattern's parts. */
 function castAll(pattern: Pattern, ranked: Ranked, base: Planting, theme: ThemeId, apart: number): Candidate[] {
   const kin = schoolOf(base.brief).asks?.kin ?? false;
   const hues = huesAsked(base);
-  let beam: Candidate[] = [{ ranked, pattern, cast: {}, guess: 0, theme }];
+  let beam: Candidate[] = [{ ranked, pattern, cast: {}, guess: 0, kin, theme }];
   for (const part of pattern.parts) {
     const next: Candidate[] = [];
     for (const c of beam) {
       const chosen = Object.values(c.cast);
       const first = chosen[0];
       // Cousins are looked for among all of their kind; others among the most promising.
-      const tried =
-        kin && first ? ranked[part.role].filter(({ plant }) => plant.botanical === first.botanical) : ranked[part.role];
+      const tried = kin ? cousins(ranked[part.role], first, pattern.parts.length) : ranked[part.role];
       for (const { plant, value } of tried.slice(0, TRIED)) {
-        if (kin ? chosen.some((o) => o.id === plant.id) : chosen.some((o) => o.botanical === plant.botanical)) continue;
+        if (!mayJoin(kin, chosen, plant)) continue;
         const fresh = hues ? Number(hues.some((is) => is(plant) && !chosen.some(is))) * NEW_HUE : 0;
         const pair =
           sum(chosen.map((o) => company(o, plant, THEMES[theme].apart * apart))) / Math.max(1, chosen.length);

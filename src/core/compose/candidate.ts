@@ -20,9 +20,17 @@ export interface Candidate {
   /** With the smallest starts; left out, small starts are tried only when the budget asks. */
   small?: boolean;
   guess: number;
+  /** Made of cousins: one species in several colours. */
+  kin: boolean;
   /** What it is about; null for one more of what others are about. */
   theme: ThemeId | null;
 }
+
+/** Whether a plant may join others: no species twice, or none but their own where all are to be cousins. */
+export const mayJoin = (kin: boolean, others: readonly (Plant | undefined)[], plant: Plant): boolean =>
+  others.every(
+    (o) => !o || (kin ? o.botanical === plant.botanical && o.id !== plant.id : o.botanical !== plant.botanical),
+  );
 
 /** The plant a cast is built round. */
 export const leadOf = (c: Candidate): string => (c.cast.T ?? c.cast.F0)?.id ?? '';

@@ -1,5 +1,5 @@
 import type { Budget } from './budget';
-import type { Candidate, Cast, Judge, Judged } from './candidate';
+import { type Candidate, type Cast, type Judge, type Judged, mayJoin } from './candidate';
 import type { Pattern } from './patterns';
 
 /** Kinds tried for each part when swapping, and when climbing; rounds of climbing; patterns tried for the same kinds. Working figures: time against quality. */
@@ -17,8 +17,9 @@ export function improve(from: Judged, judge: Judge, must: readonly string[]): Ju
     for (const part of pattern.parts) {
       if (part.id === 'T' || (part.id === 'F0' && !from.cast.T) || must.includes(best.cast[part.id]?.id ?? ''))
         continue;
-      for (const { plant } of from.ranked[part.role].slice(0, SWAPS)) {
-        if (pattern.parts.some((o) => o.id !== part.id && best.cast[o.id]?.botanical === plant.botanical)) continue;
+      for (const { plant } of ofKin(from, part.role).slice(0, SWAPS)) {
+        const others = pattern.parts.filter((o) => o.id !== part.id).map((o) => best.cast[o.id]);
+        if (!mayJoin(best.kin, others, plant)) continue;
         const tried = judge({ ...best, cast: { ...best.cast, [part.id]: plant } });
         if (tried && tried.measured.score > best.measured.score) best = tried;
       }
@@ -80,15 +81,24 @@ export function leap(
 
 /** The same pattern with one part's kind changed. */
 function otherKinds(from: Judged, must: readonly string[]): Candidate[] {
-  const { pattern, ranked, cast } = from;
+  const { pattern, cast } = from;
   return pattern.parts
     .filter((part) => !must.includes(cast[part.id]?.id ?? ''))
-    .flatMap((part) =>
-      ranked[part.role]
-        .slice(0, ranked[part.role].length <= ALL_OF ? ALL_OF : DIRECTIONS)
-        .filter(({ plant }) => pattern.parts.every((o) => cast[o.id]?.botanical !== plant.botanical))
-        .map(({ plant }) => ({ ...from, cast: { ...cast, [part.id]: plant } })),
-    );
+    .flatMap((part) => {
+      const players = ofKin(from, part.role);
+      // One of another species, or one more colour of the same: never one that stands there already.
+      const all = pattern.parts.map((o) => cast[o.id]);
+      return players
+        .slice(0, players.length <= ALL_OF ? ALL_OF : DIRECTIONS)
+        .filter(({ plant }) => mayJoin(from.kin, all, plant))
+        .map(({ plant }) => ({ ...from, cast: { ...cast, [part.id]: plant } }));
+    });
+}
+
+/** Who may play a part: where all are cousins, the lead’s own. */
+function ofKin({ kin, ranked, cast }: Candidate, role: keyof Candidate['ranked']): Candidate['ranked'][typeof role] {
+  const first = Object.values(cast)[0];
+  return kin && first ? ranked[role].filter(({ plant }) => plant.botanical === first.botanical) : ranked[role];
 }
 
 /** The same kinds in another pattern; a part it lacks is filled with the most promising, one it drops is left out. */
@@ -97,8 +107,7 @@ function recast(from: Judged, pattern: Pattern, must: readonly string[]): Candid
   for (const part of pattern.parts) {
     const kept = from.cast[part.id];
     const taken = [...Object.values(cast), ...Object.values(from.cast)];
-    const plant =
-      kept ?? from.ranked[part.role].find(({ plant: p }) => taken.every((o) => o.botanical !== p.botanical))?.plant;
+    const plant = kept ?? ofKin(from, part.role).find(({ plant: p }) => mayJoin(from.kin, taken, p))?.plant;
     if (!plant) return [];
     cast[part.id] = plant;
   }

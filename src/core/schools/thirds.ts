@@ -1,7 +1,10 @@
-import { levelDome } from './level-dome';
 import { thirdsRing } from './lays/ring';
-import { mirroredRows, rhythmicRows } from './lays/rows';
+import { thirdsRows } from './lays/rows';
+import { levelDome } from './level-dome';
 import { laysBy, type School } from './school';
+
+/** All of them hang a little, or none does: cousins share a role as they share a leaf. */
+const ALL = ['spiller', 'filler'] as const;
 
 /** Close cousins in thirds: one leaf, one flower, one height, and three colours of it. */
 export const thirds: School = {
@@ -11,5 +14,8 @@ export const thirds: School = {
   leads: 'in thirds',
   steps: null,
   asks: { ...levelDome.asks, contrast: false, repeat: false, kin: true },
-  lays: laysBy({ rows: (lay) => [mirroredRows(lay, []), rhythmicRows(lay, [])], ring: thirdsRing }),
+  lays: (shape, lay) =>
+    ALL.flatMap((role) =>
+      laysBy({ rows: (l) => [thirdsRows(l, role)], ring: (l, turn) => thirdsRing(l, turn, role) })(shape, lay),
+    ),
 };

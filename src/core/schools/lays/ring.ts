@@ -58,14 +58,15 @@ export const thirdRing = (lay: Lay, turn: number): Slot[] =>
   centredRing(lay, turn).map((s) => (s.role === 'thriller' ? { ...s, angle: Math.PI * 1.12, out: 0.45 } : s));
 
 /** Three kinds round the rim in turn, and one of them in the middle where there is room for a fourth. */
-export function thirdsRing({ n }: Lay, turn: number): Slot[] {
+export function thirdsRing({ n }: Lay, turn: number, role: 'filler' | 'spiller'): Slot[] {
+  const part = (i: number) => `${role === 'filler' ? 'F' : 'S'}${i % 3}`;
   const ringed = n > 3 ? n - 1 : n;
   const rest = around(
-    Array.from({ length: ringed }, (): Role => 'spiller'),
+    Array.from({ length: ringed }, (): Role => role),
     turn,
     1,
-  ).map((s, i): Slot => ({ ...s, out: 0.8, part: `S${i % 3}` }));
-  return n > ringed ? [...rest, { role: 'spiller', angle: 0, out: 0, part: `S${ringed % 3}` }] : rest;
+  ).map((s, i): Slot => ({ ...s, out: 0.8, part: part(i) }));
+  return n > ringed ? [...rest, { role, angle: 0, out: 0, part: part(ringed) }] : rest;
 }
 
 /** One plant in the middle, and a carpet round it where more than one is asked for. */

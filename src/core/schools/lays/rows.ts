@@ -6,6 +6,8 @@ export interface RowLay extends Lay {
   deep: boolean;
 }
 
+const THIRDS = 3;
+
 /** Evenly along a row, ends a little in: −1…1. */
 const along = (i: number, n: number): number => (n === 1 ? 0 : -1 + (2 * i) / (n - 1));
 
@@ -71,6 +73,14 @@ export const mirroredRows = (lay: RowLay, talls: readonly number[]): Slot[] =>
 /** Tall ones at places along the box (−1…1), in a repeated rhythm. */
 export const rhythmicRows = (lay: RowLay, talls: readonly number[]): Slot[] =>
   withKinds(staggered(lay, talls), lay.kinds, true);
+
+/** Three kinds by turns along staggered rows, all of one role. */
+export const thirdsRows = (lay: RowLay, role: 'filler' | 'spiller'): Slot[] =>
+  withKinds(
+    staggered(lay, []).map((s) => ({ ...s, role })),
+    { filler: THIRDS, spiller: THIRDS },
+    true,
+  );
 
 /** A row of tall ones, mirrored and in a rhythm. */
 export const tallRows = (lay: RowLay): Slot[][] => [
