@@ -68,5 +68,5 @@ export const centrepiece = check({
       `${f.text('plant')} leads for ${f.num('weeks')} of ${f.num('of')} weeks, and then leaves a hole in the middle.`,
   },
   figure: percent,
-  ideas: ['swap', 'take one of many out', 'take any but the lead out'],
+  ideas: ['a lead', 'bigger starts', 'forward or back', 'swap', 'take one of many out', 'take any but the lead out'],
 });

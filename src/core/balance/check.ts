@@ -39,7 +39,18 @@ export type Idea =
   | 'trade roles'
   | 'nudge apart'
   | 'swap'
-  | 'swap the body';
+  | 'swap the body'
+  | 'bigger starts'
+  | 'pinch'
+  | 'cut back'
+  | 'forward or back'
+  | 'one more'
+  | 'a lead'
+  | 'a trailer'
+  | 'same again'
+  | 'swap them all'
+  | 'a kind smaller'
+  | 'cheaper throughout';
 
 /**
  * What a check counts toward. Once it lives, seven things make a planting good; what always passes is a *gate*, outside

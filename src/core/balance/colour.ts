@@ -105,5 +105,5 @@ export const colour = check({
     pole: (f) => `Wants more ${f.text('pole')}: ${f.pct('has')} of the colour, ${f.pct('least')} makes it tell.`,
   },
   figure: percent,
-  ideas: ['swap', 'take one of many out'],
+  ideas: ['swap', 'one more', 'take one of many out'],
 });

@@ -1,7 +1,7 @@
 import { shoppingList } from '../materials/list';
 import { check, money } from './check';
 
-/** What a penny over leaves of the quality, and what each share more costs. Working figures. */
+/** What a penny over leaves of the quality, and with which power of the cost it falls. Working figures. */
 const JUST_OVER = 0.7;
 const SHARE_COSTS = 2;
 
@@ -28,7 +28,7 @@ export const cost = check({
         facts: { each, budget, over: each - budget },
         rule: 'Plants, mix and feed within the budget',
         source: 'prices in each plant’s record',
-        quality: over <= 1 ? 1 : Math.max(0, JUST_OVER - (over - 1) * SHARE_COSTS),
+        quality: over <= 1 ? 1 : JUST_OVER / over ** SHARE_COSTS,
       },
     ];
   },
@@ -37,5 +37,5 @@ export const cost = check({
     high: (f) => `${f.money('each')}: ${f.money('over')} over the budget.`,
   },
   figure: money,
-  ideas: ['smaller starts', 'take any but the lead out'],
+  ideas: ['a kind smaller', 'smaller starts', 'cheaper throughout', 'take any but the lead out'],
 });

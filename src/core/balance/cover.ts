@@ -74,5 +74,5 @@ export const cover = check({
     thin: (f) => `Thin: ${f.num('count')} plants where ${f.num('few')} at least are usual.`,
   },
   figure: percent,
-  ideas: ['swap the body'],
+  ideas: ['one more', 'bigger starts', 'swap the body'],
 });

@@ -68,5 +68,5 @@ export const drop = check({
     ground: (f) => `${f.text('plant')} reaches the ground by the end, ${f.len('trailMm')} down. Trim it then.`,
   },
   figure: times,
-  ideas: ['swap', 'take one of many out'],
+  ideas: ['cut back', 'swap', 'take one of many out'],
 });

@@ -66,5 +66,5 @@ export const front = check({
   },
   figure: percent,
   bandless: true,
-  ideas: ['turn', 'trade roles', 'swap'],
+  ideas: ['turn', 'forward or back', 'trade roles', 'swap'],
 });

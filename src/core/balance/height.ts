@@ -54,5 +54,5 @@ export const height = check({
       `Too tall: ${f.text('plant')} reaches ${f.len('tallMm')} over a ${f.text('form')} ${f.len('potMm')} deep.`,
   },
   figure: ({ measured }) => `${measured.toFixed(1)} × its height`,
-  ideas: ['swap', 'take one of many out'],
+  ideas: ['swap', 'bigger starts', 'pinch', 'take one of many out'],
 });

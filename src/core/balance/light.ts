@@ -52,5 +52,5 @@ export const light = check({
       `${f.text('plant')} wants no more than ${f.num('high')} hours of sun; this spot has ${f.num('hours')}.`,
   },
   figure: hoursFigure,
-  ideas: ['swap', 'take one of many out'],
+  ideas: ['swap', 'swap them all', 'take one of many out'],
 });

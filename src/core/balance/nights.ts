@@ -45,5 +45,5 @@ export const nights = check({
       `Frost can still come on this date, and it kills ${f.text('plant')}. Plant out after ${f.day('lastFrost')}.`,
   },
   figure: temperature,
-  ideas: ['plant later'],
+  ideas: ['plant later', 'swap', 'swap them all'],
 });

@@ -62,5 +62,5 @@ export const repeat = check({
   },
   figure: ({ measured }) => `${measured.toFixed(1)} of each`,
   bandless: true,
-  ideas: ['swap', 'take one of many out'],
+  ideas: ['one more', 'same again', 'swap', 'take one of many out'],
 });

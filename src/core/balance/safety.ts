@@ -129,5 +129,5 @@ export const safety = check<Says>({
         : `${f.text('other')} is there to be eaten, and ${f.text('plant')} beside it irritates who eats it. Keep them apart.`,
   },
   figure: count,
-  ideas: ['swap', 'take one of many out'],
+  ideas: ['swap', 'swap them all', 'take one of many out'],
 });

@@ -54,5 +54,5 @@ export const scorch = check({
       `${f.text('plant')} scorches: ${hours(f.num('hours'))} of sun after ${f.num('from')}:00, and it takes ${f.num('limit')} in a ${f.text('summer')} summer.`,
   },
   figure: hoursFigure,
-  ideas: ['swap', 'take one of many out'],
+  ideas: ['swap', 'swap them all', 'take one of many out'],
 });

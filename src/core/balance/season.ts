@@ -134,5 +134,5 @@ export const season = check({
     brief: (f) => `Too little of it carries on: ${f.text('plant')} has ${f.num('weeks')} good weeks of ${f.num('of')}.`,
   },
   figure: percent,
-  ideas: ['swap', 'take one of many out'],
+  ideas: ['swap', 'swap them all', 'bigger starts', 'plant later', 'take one of many out'],
 });

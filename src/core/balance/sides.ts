@@ -60,5 +60,5 @@ export const sides = check({
     off: (f) => `Heavy on the ${f.text('side')}: it stands ${f.pct('lean')} higher there.`,
   },
   figure: percent,
-  ideas: ['turn', 'rearrange'],
+  ideas: ['turn', 'rearrange', 'one more', 'take one of many out', 'swap'],
 });

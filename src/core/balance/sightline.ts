@@ -44,5 +44,5 @@ export const sightline = check({
       `From inside the ${f.text('who')} viewer sees only ${f.pct('share')} of the plants: what is under ${f.len('leastMm')} is hidden by the sill.`,
   },
   figure: percent,
-  ideas: ['swap', 'take one of many out'],
+  ideas: ['pinch', 'cut back', 'swap', 'take one of many out'],
 });

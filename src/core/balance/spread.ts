@@ -47,5 +47,5 @@ export const spread = check({
   },
   figure: times,
   bandless: true,
-  ideas: ['swap', 'take one of many out'],
+  ideas: ['pinch', 'cut back', 'swap', 'take one of many out'],
 });

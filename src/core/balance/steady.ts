@@ -63,5 +63,5 @@ export const steady = check({
       `Dry, it may blow over in a gust of ${f.num('gust')} m/s: it holds ${f.num('ratio')} times the push. Weight it, tie it, or choose a wider pot.`,
   },
   figure: ({ measured, unit }) => `${measured.toFixed(1)} ${unit}`,
-  ideas: ['swap', 'take one of many out'],
+  ideas: ['pinch', 'swap', 'take one of many out'],
 });

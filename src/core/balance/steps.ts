@@ -87,5 +87,5 @@ export const steps = check({
     none: (f) => `No centrepiece: ${f.text('school').toLowerCase()} asks for one, and everything stops at one height.`,
   },
   figure: times,
-  ideas: ['swap', 'take one of many out'],
+  ideas: ['swap', 'a lead', 'bigger starts', 'pinch', 'cut back', 'take one of many out'],
 });

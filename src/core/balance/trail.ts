@@ -135,5 +135,5 @@ export const trail = check({
     patchy: (f) => `All that hangs hangs together: ${f.pct('share')} of the rim is covered, and the rest is bare.`,
   },
   figure: percent,
-  ideas: ['trade roles', 'rearrange', 'take one out', 'swap'],
+  ideas: ['turn', 'trade roles', 'a trailer', 'one more', 'rearrange', 'take one out', 'cut back', 'swap'],
 });

@@ -82,5 +82,5 @@ export const vigour = check({
     smothered: (f) => `${f.text('plant')} is smothered from week ${f.num('week')}.`,
   },
   figure: ({ measured }) => `${measured} ${measured === 1 ? 'step' : 'steps'} apart`,
-  ideas: ['swap', 'nudge apart', 'take one out'],
+  ideas: ['swap', 'cut back', 'nudge apart', 'take one out'],
 });

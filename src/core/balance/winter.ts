@@ -45,5 +45,5 @@ export const winter = check({
     dies: (f) => `${f.text('plant')} dies below ${f.temp('takes')}; expect ${f.temp('coldest')} here.`,
   },
   figure: temperature,
-  ideas: ['swap', 'take one of many out'],
+  ideas: ['swap', 'swap them all', 'take one of many out'],
 });

@@ -7,6 +7,7 @@ import { SHOWY } from '../plants/scheme-fit';
 import type { Plant } from '../plants/schema';
 import type { Only, Planting } from '../plantings/schema';
 import { sunReading } from '../spots/light';
+import { formatDay } from '../units/date';
 
 /** Why a plant is left out: the rule, and the numbers it failed by. */
 export interface Refusal {
@@ -106,8 +107,10 @@ const RULES: Record<Refusal['rule'], Rule> = {
   nights: (p, planting) => {
     const nights = firstNights(planting);
     const { nightC } = nights;
-    if (meetsFrost(planting) && nightsSuit(p, nights) === 'frost')
-      return 'Frost comes before its season is done, and kills it.';
+    if (nightsSuit(p, nights) === 'frost')
+      return meetsFrost(planting)
+        ? 'Frost comes before its season is done, and kills it.'
+        : `Frost can still come when you plant, and kills it: wait until after ${formatDay(nights.lastFrost)}.`;
     return nightC < p.coldestNightC - NIGHT_MARGIN_C
       ? `It wants nights over ${p.coldestNightC} °C; expect ${Math.round(nightC)} °C when you plant.`
       : null;

@@ -5,7 +5,6 @@ import { startOf } from '../../layout/start-for';
 import { turned } from '../../layout/turn';
 import { referTo } from '../../plants';
 import { plantName, type Plant } from '../../plants/schema';
-import { STARTS } from '../../plants/starts';
 import type { Command } from '../../plantings/commands';
 import { newPlacement } from '../../plantings/fresh';
 import { freeId } from '../../plantings/ids';
@@ -13,25 +12,11 @@ import { plantIdOf, resolve, type Placed } from '../../plantings/resolve';
 import type { Planting } from '../../plantings/schema';
 import { addDays } from '../../units/date';
 import { tenth } from '../../units/number';
+import type { Ground, Try } from './ground';
+import { aLead, aTrailer, oneMore, sameAgain } from './newcomers';
+import { cheaperThroughout, swapThemAll } from './together';
+import { biggerStarts, cutBack, kindSmaller, pinched, smallerStarts } from './size';
 import { alternatives } from './swaps';
-
-/** Something to try. */
-export interface Try {
-  label: string;
-  commands: Command[];
-}
-
-/** What a remedy is looked for in. */
-interface Ground {
-  planting: Planting;
-  finding: Finding;
-  placed: readonly Placed[];
-  /** Those that are not kept: nothing is done to the others. */
-  free: readonly Placed[];
-  /** Those to blame that are not kept; where nobody is, all that are not kept. */
-  targets: readonly Placed[];
-  library: readonly Plant[];
-}
 
 /** Alternatives weighed for each target, and targets. Working figures: time against choice. */
 const WEIGHED = 7;
@@ -40,12 +25,17 @@ const TARGETS = 4;
 const FEW = 3;
 const LATER_WEEKS = [1, 2, 3, 4, 6] as const;
 const NUDGES_MM = [20, 40, 60] as const;
+const FORWARD_MM = [40, 80, 120] as const;
 const TURNS = [40, 80, 120, 180, 240, 280, 320] as const;
 /** Nearer to the middle than this a plant is not at the rim, mm. */
 const MIDDLE_MM = 30;
 
+/** Each kind once, no more of them than are weighed. */
+const kindsOf = (list: readonly Placed[]): Placed[] =>
+  [...new Map(list.map((p) => [p.plant.id, p])).values()].slice(0, TARGETS);
+
 const swapsFor = ({ planting, library }: Ground, targets: readonly Placed[]): Try[] =>
-  targets.flatMap((t) =>
+  kindsOf(targets).flatMap((t) =>
     alternatives(planting, t.id, library)
       .filter((p) => !planting.placements.some((o) => plantIdOf(o) === p.id))
       .slice(0, WEIGHED)
@@ -64,19 +54,10 @@ const swapsFor = ({ planting, library }: Ground, targets: readonly Placed[]): Tr
 
 /** Taking one out; never the thriller, which the rest is built round. */
 const removals = (targets: readonly Placed[]): Try[] =>
-  targets
-    .filter((t) => t.role !== 'thriller')
-    .map((t) => ({ label: `Take out one ${plantName(t.plant)}`, commands: [{ do: 'remove', id: t.id }] }));
-
-const smallerStarts = ({ free }: Ground): Try[] =>
-  free.flatMap((p) =>
-    p.plant.starts
-      .filter((s) => STARTS[s.size].litres < STARTS[p.start].litres)
-      .map((s) => ({
-        label: `${plantName(p.plant)} as ${STARTS[s.size].label}`,
-        commands: [{ do: 'start', id: p.id, start: s.size }],
-      })),
-  );
+  kindsOf(targets.filter((t) => t.role !== 'thriller')).map((t) => ({
+    label: `Take out one ${plantName(t.plant)}`,
+    commands: [{ do: 'remove', id: t.id }],
+  }));
 
 function rearranged({ planting }: Ground): Try[] {
   const balls = planting.placements.map((p) => ({ ...p, fixed: p.locked }));
@@ -110,6 +91,15 @@ function nudges({ placed, finding }: Ground): Try[] {
       })),
   );
 }
+
+/** Toward the viewer, out from behind what hides it; or back, out of the way. */
+const moved = ({ targets }: Ground): Try[] =>
+  targets.flatMap((t) =>
+    FORWARD_MM.flatMap((by) => [by, -by]).map((by) => ({
+      label: `${by > 0 ? 'Bring' : 'Set'} ${plantName(t.plant)} ${Math.abs(by) / 10} cm ${by > 0 ? 'forward' : 'back'}`,
+      commands: [{ do: 'move', id: t.id, xMm: t.xMm, yMm: t.yMm + by }],
+    })),
+  );
 
 /** Too bare a rim: a filler near it gives way to a spiller already there. Too full: the other way. */
 function tradedRoles({ planting, placed, finding }: Ground): Try[] {
@@ -151,6 +141,17 @@ const IDEAS: Record<Idea, (g: Ground) => Try[]> = {
     })),
   rearrange: rearranged,
   'smaller starts': smallerStarts,
+  'bigger starts': biggerStarts,
+  pinch: pinched,
+  'cut back': cutBack,
+  'forward or back': moved,
+  'one more': oneMore,
+  'a lead': aLead,
+  'a trailer': aTrailer,
+  'same again': sameAgain,
+  'swap them all': swapThemAll,
+  'a kind smaller': kindSmaller,
+  'cheaper throughout': cheaperThroughout,
   'take one out': ({ targets }) => removals(targets),
   'take one of many out': ({ placed, targets }) => (placed.length > FEW ? removals(targets) : []),
   'take any but the lead out': ({ free }) => removals(free),
@@ -162,7 +163,11 @@ const IDEAS: Record<Idea, (g: Ground) => Try[]> = {
   'trade roles': tradedRoles,
   'nudge apart': nudges,
   swap: (g) => swapsFor(g, g.targets),
-  'swap the body': (g) => swapsFor(g, g.free.filter((p) => p.role !== 'thriller').slice(0, TARGETS)),
+  'swap the body': (g) =>
+    swapsFor(
+      g,
+      g.free.filter((p) => p.role !== 'thriller'),
+    ),
 };
 
 /** Everything worth trying for a finding, in the order its check names it. */
@@ -175,6 +180,6 @@ export function triesFor(
   const placed = resolve(planting);
   const free = placed.filter((p) => !p.locked);
   const culprits = free.filter((p) => finding.culprits.includes(p.id));
-  const targets = culprits.length > 0 ? culprits.slice(0, TARGETS) : free;
+  const targets = culprits.length > 0 ? culprits : free;
   return ideas.flatMap((idea) => IDEAS[idea]({ planting, finding, placed, free, targets, library }));
 }

@@ -8,9 +8,11 @@ import { effectsOf, gainOf, spoils, trial } from './trial';
 
 /** Remedies shown for one finding. */
 const SHOWN = 3;
-/** A remedy that betters its check by less is none; one that costs the whole more is not offered. Working figures. */
-const LEAST_GAIN = 0.1;
+/** A remedy that betters its check by less is none. Working figure. */
+const LEAST_GAIN = 0.05;
+/** What may be lost of the whole for it, points: hardly anything for looks, some for what it costs or how it lives. Working figures. */
 const DEAREST = 1;
+const DEAREST_GATE = 10;
 
 /** The report with remedies on everything that is not good: each one tried and judged, with what it does to the rest. */
 export const withRemedies = (planting: Planting, report: Report, library: readonly Plant[] = LIBRARY): Report => ({
@@ -31,10 +33,13 @@ export function remediesFor(
   finding: Finding,
   library: readonly Plant[] = LIBRARY,
 ): Remedy[] {
-  const tried = triesFor(planting, finding, checkOf(finding.check).ideas, library).flatMap(({ label, commands }) => {
+  const { facet, ideas } = checkOf(finding.check);
+  const tried = triesFor(planting, finding, ideas, library).flatMap(({ label, commands }) => {
     const after = trial(planting, report, commands);
     const gain = gainOf(finding, after.report);
-    if (gain < LEAST_GAIN || after.change < -DEAREST || spoils(report, after.report)) return [];
+    // What is put right may cost looks.
+    const dear = finding.severity !== 'wrong' && after.change < -(facet === 'gate' ? DEAREST_GATE : DEAREST);
+    if (gain < LEAST_GAIN || dear || spoils(report, after.report)) return [];
     const remedy: Remedy = { label, commands, effects: effectsOf(report, after.report), scoreChange: after.change };
     return [{ remedy, worth: after.change + gain }];
   });

@@ -5,6 +5,7 @@ import { startOf } from '../../layout/start-for';
 import { LIBRARY, referTo } from '../../plants';
 import type { Plant } from '../../plants/schema';
 import type { StartSize } from '../../plants/starts';
+import type { Role } from '../../plants/traits';
 import { plantIdOf } from '../../plantings/resolve';
 import type { Planting } from '../../plantings/schema';
 import { whyNot } from '../filter';
@@ -25,10 +26,15 @@ export function alternatives(planting: Planting, placementId: string, library: r
   const now = planting.placements.find((p) => p.id === placementId);
   if (!now) return [];
   const current = plantIdOf(now);
+  return alternativesIn(planting, now.role, library).filter((p) => p.id !== current);
+}
+
+/** Plants that may play a role here, most promising first. */
+export function alternativesIn(planting: Planting, role: Role, library: readonly Plant[] = LIBRARY): Plant[] {
   const hue = planting.brief.from ? lch(planting.brief.from).h : null;
-  const others = library.filter((p) => p.id !== current && whyNot(p, planting).length === 0);
-  return playersOf(now.role, others)
-    .map((p) => ({ p, value: promise(p, now.role, planting, hue) }))
+  const may = library.filter((p) => whyNot(p, planting).length === 0);
+  return playersOf(role, may)
+    .map((p) => ({ p, value: promise(p, role, planting, hue) }))
     .sort((a, b) => b.value - a.value)
     .map((x) => x.p);
 }

@@ -1,0 +1,23 @@
+import type { Finding } from '../../balance/finding';
+import type { Plant } from '../../plants/schema';
+import type { Command } from '../../plantings/commands';
+import type { Placed } from '../../plantings/resolve';
+import type { Planting } from '../../plantings/schema';
+
+/** Something to try. */
+export interface Try {
+  label: string;
+  commands: Command[];
+}
+
+/** What a remedy is looked for in. */
+export interface Ground {
+  planting: Planting;
+  finding: Finding;
+  placed: readonly Placed[];
+  /** Those that are not kept: nothing is done to the others. */
+  free: readonly Placed[];
+  /** Those to blame that are not kept; where nobody is, all that are not kept. */
+  targets: readonly Placed[];
+  library: readonly Plant[];
+}
