@@ -7,6 +7,7 @@ import { cost } from './cost';
 import { cover } from './cover';
 import { drainage } from './drainage';
 import { drop } from './drop';
+import { echo } from './echo';
 import { fit } from './fit';
 import { heat } from './heat';
 import { flowerForm } from './flower-form';
@@ -43,6 +44,7 @@ export const CHECKS = {
   colour,
   vigour,
   season,
+  echo,
   steps,
   centrepiece,
   front,

@@ -49,6 +49,8 @@ test.each<[string, Record<string, string | number>, string]>([
   ['front.good', {}, 'What stands behind shows over what stands before it.'],
   ['repeat.good', { kinds: 4 }, '4 kinds, and they come back.'],
   ['repeat.busy', { kinds: 9, singles: 8 }, 'A sample tray: 8 of 9 kinds are seen once. Plant two or three of fewer.'],
+  ['echo.good', { plant: 'Hosta', other: 'Ivy' }, 'Ivy repeats a colour in the leaf of Hosta.'],
+  ['echo.none', { plant: 'Hosta', other: '' }, 'Hardly anything repeats a colour in the leaf of Hosta.'],
   ['staples.good', { share: 0.9 }, '90 % of it is on any nursery’s benches.'],
   ['staples.rare', { plant: 'Sweet flag' }, 'Hard to find: Sweet flag and others have to be hunted for.'],
   [

@@ -2,6 +2,7 @@ import { lch } from '../colour/oklch';
 import { schemeOf } from '../colour/schemes';
 import type { Seen } from '../colour/schemes/scheme';
 import { occasionOf } from '../growth/span';
+import { answers } from '../plants/leaf-colours';
 import type { Plant } from '../plants/schema';
 import { signature } from '../plants/signature';
 import type { Role } from '../plants/traits';
@@ -13,6 +14,7 @@ import { SMALL } from './budget';
 import { company } from './company';
 import { playersOf } from './players';
 import { promise } from './promise';
+import { leadsByLeaf } from './echoes';
 import { type Candidate, leadOf, mayJoin, type Ranked } from './candidate';
 import type { Pattern } from './patterns';
 import { type Theme, THEME_IDS, THEMES, type ThemeId } from './themes';
@@ -22,6 +24,8 @@ const TRIED = 14;
 const BEAM = 30;
 /** What the first plant of a colour that is asked for is worth. Working figure. */
 const NEW_HUE = 0.45;
+/** What repeating a colour of the leading leaf is worth. Working figure. */
+const ECHO = 0.45;
 /** Patterns that ask for the same parts are tried with each of the best casts for them. */
 const PATTERNS_EACH = 3;
 /** So many ways of parting a planting among kinds are cast for, evenly chosen. */
@@ -62,8 +66,14 @@ function rankRoles(
   theme: Theme,
   leaning: Leaning,
 ): Ranked {
+  const byLeaf = schoolOf(base.brief).asks?.leafLeads ?? false;
+  const may = (role: Role) => {
+    const all = playersOf(role, offered, occasionOf(base) === 'spring');
+    const leaves = byLeaf && role === 'thriller' ? all.filter(leadsByLeaf) : [];
+    return leaves.length > 0 ? leaves : all;
+  };
   const rank = (role: Role) =>
-    playersOf(role, offered, occasionOf(base) === 'spring')
+    may(role)
       .map((plant) => ({
         plant,
         value:
@@ -100,6 +110,7 @@ function cousins(list: Ranked[Role], first: Plant | undefined, wanted: number): 
 function castAll(pattern: Pattern, ranked: Ranked, base: Planting, theme: ThemeId, apart: number): Candidate[] {
   const kin = schoolOf(base.brief).asks?.kin ?? false;
   const hues = huesAsked(base);
+  const byLeaf = schoolOf(base.brief).asks?.leafLeads ?? false;
   let beam: Candidate[] = [{ ranked, pattern, cast: {}, guess: 0, kin, theme }];
   for (const part of pattern.parts) {
     const next: Candidate[] = [];
@@ -113,10 +124,11 @@ function castAll(pattern: Pattern, ranked: Ranked, base: Planting, theme: ThemeI
         const fresh = hues ? Number(hues.some((is) => is(plant) && !chosen.some(is))) * NEW_HUE : 0;
         const pair =
           sum(chosen.map((o) => company(o, plant, THEMES[theme].apart * apart))) / Math.max(1, chosen.length);
+        const echo = byLeaf && first && plant !== first ? answers(first, plant) * ECHO : 0;
         next.push({
           ...c,
           cast: { ...c.cast, [part.id]: plant },
-          guess: c.guess + value + fresh + (chosen.length > 0 ? pair * 0.8 : 0),
+          guess: c.guess + value + fresh + echo + (chosen.length > 0 ? pair * 0.8 : 0),
         });
       }
     }
