@@ -1,5 +1,6 @@
 import { expose } from 'comlink';
 import { compose, type Composed, type Proposal, type Said } from '@/core/compose/compose';
+import { partnerFor } from '@/core/compose/over/partner';
 import { shelfOf, type Mine } from '@/core/stock/shelf';
 import type { Planting } from '@/core/plantings/schema';
 
@@ -18,6 +19,8 @@ const api = {
       library: shelfOf(mine),
       onProgress: (done, sofar) => onProgress(done, sofar),
     }),
+  /** A planting to stand by turns with this one. */
+  partner: (planting: Planting, seed: number, mine: Mine): Proposal | null => partnerFor(planting, seed, shelfOf(mine)),
 };
 export type ComposeApi = typeof api;
 

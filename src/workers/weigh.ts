@@ -4,9 +4,12 @@ import type { Report } from '@/core/balance/finding';
 import { withRemedies } from '@/core/compose/changes/remedies';
 import { standIns, type StandIn } from '@/core/compose/changes/stand-ins';
 import { rankSwaps, type Swap } from '@/core/compose/changes/swaps';
+import { type Colours, type Over, recolour } from '@/core/compose/over/recolour';
+import { resized } from '@/core/compose/over/resize';
+import type { Container } from '@/core/containers/schema';
 import type { Stock } from '@/core/stock/schema';
 import { inStock, NOTHING_OF_MINE, shelfOf, type Mine } from '@/core/stock/shelf';
-import type { Planting } from '@/core/plantings/schema';
+import type { Placement, Planting } from '@/core/plantings/schema';
 
 let library = shelfOf(NOTHING_OF_MINE);
 
@@ -16,6 +19,10 @@ const api = {
   know: (mine: Mine): void => void (library = shelfOf(mine)),
   remedies: (planting: Planting): Report => withRemedies(planting, assess(planting), library),
   swaps: (planting: Planting, placementId: string): Swap[] => rankSwaps(planting, placementId, 24, library),
+  /** The same planting in other colours. */
+  recolour: (planting: Planting, colours: Colours): Over => recolour(planting, colours, library),
+  /** The same kinds laid out for another container. */
+  resized: (planting: Planting, container: Container): Placement[] | null => resized(planting, container),
   /** Stand-ins for a plant that cannot be had: from what a nursery has, where its list is known. */
   standIns: (planting: Planting, plantId: string, stock: Stock | null): StandIn[] =>
     standIns(planting, plantId, stock ? inStock(library, stock) : library),

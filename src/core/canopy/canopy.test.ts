@@ -129,3 +129,23 @@ describe('a plant killed by frost', () => {
     expect(sprout(p, season, died).top).toBeLessThan(sprout(p, season, died - 1).top * 0.8);
   });
 });
+
+test('who is tied to a stake has one behind it from the first week, who twines a wigwam of canes; others have none', () => {
+  const stems = (plant: string, role: 'thriller' | 'filler' | 'spiller', week: number) => {
+    const { batches } = canopyOf(
+      pot({ startDate: '2026-05-20', placements: [placed('a', plant, role, 0, 0, 'l1')] }),
+      week,
+    ).canopy;
+    const all = batches.find((b) => b.kind === 'stem');
+    const part = (i: number, k: 0 | 1 | 2) => all?.colourA[i * 3 + k] ?? 0;
+    // Of bamboo, each a little lighter or darker.
+    const canes = Array.from({ length: all?.count ?? 0 }, (_, i) => i).filter(
+      (i) => Math.abs(part(i, 0) / part(i, 1) - 1.444) < 0.01 && Math.abs(part(i, 2) / part(i, 1) - 0.372) < 0.01,
+    );
+    return canes.length;
+  };
+  expect(stems('cosmos-white', 'thriller', 0)).toBe(1);
+  expect(stems('mandevilla-pink', 'thriller', 8)).toBe(12);
+  expect(stems('mandevilla-pink', 'spiller', 8)).toBe(0);
+  expect(stems('cordyline-wine', 'thriller', 8)).toBe(0);
+});

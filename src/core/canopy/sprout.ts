@@ -10,6 +10,8 @@ import { HABITS } from '../plants/habits';
 import { DRAWINGS } from './drawings';
 import { drawnAs } from './frosted';
 import type { Canopy } from './kinds';
+import { supportOf } from './supports';
+import type { Vec } from './vector';
 
 /** Walls are about this thick where stems cross them, mm. */
 const WALL = 14;
@@ -17,6 +19,10 @@ const WALL = 14;
 const HANGING_ROOM = 1500;
 
 const outside = (c: Clear): Clear => ({ ...c, mm: c.mm + WALL });
+
+/** The most a plant comes to in the season, mm: its support is put in for that. */
+const tallest = (season: Season, owner: number): number =>
+  Math.max(0, ...season.weeks.map((w) => w.plants[owner]?.heightMm ?? 0));
 
 /**
  * Grows the visible planting of one week: every leaf, flower and stem as an instance. Same planting and week, same
@@ -40,6 +46,8 @@ export function sprout(planting: Planting, season: Season, week: number): Canopy
   const sizes = season.weeks[Math.max(0, Math.min(week, season.weeks.length - 1))]?.plants ?? [];
   season.placed.forEach((p, owner) => {
     const size = sizes[owner];
+    const base: Vec = [p.xMm, soil, p.yMm];
+    if (size?.alive) supportOf(builder, p, owner, base, tallest(season, owner));
     const drawn = size && drawnAs(p.plant, size);
     if (!drawn) return;
     DRAWINGS[HABITS[p.plant.habit].drawing]({
@@ -48,7 +56,7 @@ export function sprout(planting: Planting, season: Season, week: number): Canopy
       owner,
       builder,
       random: seeded(hashText(`${p.plant.id}/${p.id}`)),
-      base: [p.xMm, soil, p.yMm],
+      base,
       pot,
     });
   });

@@ -16,6 +16,7 @@ import type { Known } from '../shell/known';
 import { tell } from '../shell/tell';
 import { useWorkspace } from '../shell/store';
 import { SchemeSwatch } from './SchemeSwatch';
+import { LeafLed } from './LeafLed';
 import { Palette } from './Palette';
 import { WantedPlants } from './WantedPlants';
 
@@ -117,6 +118,7 @@ export function Brief({
         <Choose label="Made of" value={brief.only} options={SORTS} onChange={(only) => set({ only })} />
       </div>
       <p className="-mt-2 text-[0.82rem] text-quiet">{SCHOOLS[brief.school].about}</p>
+      {brief.school === 'leaf-led' && <LeafLed planting={planting} library={known.library} onChange={set} />}
       <Segments
         label={`Day one (${few} to ${many} starts is usual here)`}
         value={brief.density}

@@ -27,12 +27,14 @@ export function Cast({
   week,
   found,
   onCompose,
+  onRemake,
   onAdd,
 }: {
   season: Season;
   week: number;
   found: { count: number; look: () => void } | null;
   onCompose: () => void;
+  onRemake: () => void;
   onAdd: () => void;
 }) {
   const lit = usePointing((p) => p.lit);
@@ -110,6 +112,7 @@ export function Cast({
         <Button kind="deep" onClick={onCompose}>
           Compose again
         </Button>
+        <Button onClick={onRemake}>Make it over</Button>
         <Button onClick={onAdd}>Add a plant</Button>
         {found && <Button onClick={found.look}>See the {countOf(found.count, 'proposal')} again</Button>}
       </div>

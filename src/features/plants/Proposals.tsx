@@ -4,9 +4,12 @@ import type { Composed, Proposal, Said } from '@/core/compose/compose';
 import { changed, WISH_IDS, WISHES } from '@/core/compose/wishes';
 import { LEFT_OUT_FOR, type Refusal } from '@/core/compose/filter';
 import { checkOf, isLevel } from '@/core/balance';
+import { RANK, type Severity } from '@/core/balance/severity';
 import { shoppingList } from '@/core/materials/list';
-import { plantName } from '@/core/plants/schema';
+import { plantName, type Plant } from '@/core/plants/schema';
 import { resolve } from '@/core/plantings/resolve';
+import type { Planting } from '@/core/plantings/schema';
+import { SCHOOL_IDS, type SchoolId, schoolOf, SCHOOLS } from '@/core/schools';
 import { formatMoney } from '@/core/units/quantity';
 import { maxBy } from '@/core/units/number';
 import { Button, buttonLook } from '@/ui/Button';
@@ -14,41 +17,41 @@ import { Level } from '@/ui/Level';
 import { Mark } from '@/ui/Mark';
 import { countOf } from '@/ui/words';
 import { along } from '@/ui/along';
+import { useNarrow } from '@/ui/useNarrow';
 import { figureOf } from '@/core/balance/finding';
-import { type Station, stationPath } from '../shell/stations';
+import { stationPath } from '../shell/stations';
+import type { Beside } from './composing';
+import { LOOSENED } from './loosened';
+import { WhyNot } from './WhyNot';
 import { PotPicture, pictureSize } from '../pictures/PotPicture';
 
 interface Props {
-  /** The container’s id. */
-  id: string;
+  planting: Planting;
+  library: readonly Plant[];
   state: 'working' | 'done';
   done: number;
   sofar: readonly Proposal[];
   composed: Composed | null;
+  /** The same asked in another arrangement, to be looked at side by side. */
+  beside: Beside | null;
   /** What was said of earlier proposals, which these answer. */
   said: Said | null;
+  onBeside: (school: SchoolId | null) => void;
+  onWith: (plant: Plant) => void;
   onSay: (said: Said) => void;
   onTake: (p: Proposal) => void;
   onStop: () => void;
   onClose: () => void;
 }
 
-/** Where a rule that left plants out can be loosened. */
-const LOOSENED: Partial<Record<string, { station: Station; text: string }>> = {
-  light: { station: 'spot', text: 'Read the light again' },
-  scorch: { station: 'spot', text: 'Read the light again' },
-  safety: { station: 'spot', text: 'Change who is about' },
-  nights: { station: 'spot', text: 'Change the frosts' },
-  winter: { station: 'spot', text: 'Change the winter' },
-  height: { station: 'container', text: 'Take another container' },
-  fit: { station: 'container', text: 'Take another container' },
-};
-
 /** What the composer found, side by side as portraits. */
-export function Proposals({ id, state, done, sofar, composed, said, onSay, onTake, onStop, onClose }: Props) {
+export function Proposals(props: Props) {
+  const { planting, library, state, done, sofar, composed, beside, said, onSay, onBeside, onWith, onTake } = props;
+  const { onStop, onClose } = props;
   const worst = maxBy(Object.entries(composed?.refused ?? {}), ([, n]) => n);
   const wayOut = worst && LOOSENED[worst[0]];
-  const list = composed?.proposals ?? sofar;
+  const found = composed?.proposals ?? sofar;
+  const list = beside ? byTurns(found, beside.composed?.proposals ?? []) : found;
   const widest = Math.max(...list.map((p) => pictureSize(p.planting, 1).w), 1);
   const tallest = Math.max(...list.map((p) => pictureSize(p.planting, 1).h), 1);
   const scale = Math.min(218 / widest, 236 / tallest);
@@ -85,7 +88,7 @@ export function Proposals({ id, state, done, sofar, composed, said, onSay, onTak
           )}
           <p className="flex flex-wrap gap-2 pt-3">
             {wayOut && (
-              <Link href={stationPath(id, wayOut.station)} className={buttonLook('deep')}>
+              <Link href={stationPath(planting.id, wayOut.station)} className={buttonLook('deep')}>
                 {wayOut.text}
               </Link>
             )}
@@ -93,13 +96,20 @@ export function Proposals({ id, state, done, sofar, composed, said, onSay, onTak
           </p>
         </div>
       )}
-      {state === 'done' && list[0] && <Wishes first={list[0]} said={said} onSay={onSay} />}
+      {state === 'done' && list[0] && (
+        <Asking>
+          <Wishes first={list[0]} said={said} onSay={onSay} />
+          <BesideIt planting={planting} beside={beside} onBeside={onBeside} />
+          <WhyNot planting={planting} library={library} proposals={list} onWith={onWith} />
+        </Asking>
+      )}
       <ol className="flex min-h-0 flex-1 gap-5 overflow-x-auto overflow-y-auto pb-3 pt-2 max-work:flex-col">
         {list.map((p, i) => (
           <li
             key={p.planting.placements.map((x) => String(x.plant)).join() + i}
             className="flex min-w-[214px] flex-1 flex-col gap-2 border-line not-first:border-l not-first:pl-5 max-work:not-first:border-l-0 max-work:not-first:border-t max-work:not-first:pl-0 max-work:not-first:pt-3"
           >
+            {beside && <h3 className="text-[0.9rem] text-quiet">{schoolOf(p.planting.brief).label}</h3>}
             <div className="flex items-end justify-center" style={{ height: tallest * scale }}>
               <PotPicture planting={p.planting} scale={scale} />
             </div>
@@ -125,7 +135,13 @@ export function Proposals({ id, state, done, sofar, composed, said, onSay, onTak
                 ))}
             </ul>
             <p className="text-[0.87rem] leading-snug text-quiet">{p.reason}</p>
-            <div className="mt-auto flex flex-wrap items-center justify-between gap-2 pt-1">
+            <p className="mt-auto flex justify-between text-[0.88rem]">
+              {formatMoney(shoppingList(p.planting, 1).each)}
+              <span className="text-quiet">
+                <Mark severity={worstOf(p)} /> {p.report.score.toFixed(0)}
+              </span>
+            </p>
+            <div className="flex flex-wrap items-center gap-2">
               <Button
                 kind="deep"
                 disabled={state === 'working'}
@@ -141,17 +157,6 @@ export function Proposals({ id, state, done, sofar, composed, said, onSay, onTak
               >
                 More like this
               </Button>
-              <span className="text-[0.88rem]">
-                {formatMoney(shoppingList(p.planting, 1).each)}
-                <span className="block text-right text-quiet">
-                  {p.report.findings.some((f) => f.severity !== 'good') ? (
-                    <Mark severity={p.report.findings.some((f) => f.severity === 'wrong') ? 'wrong' : 'watch'} />
-                  ) : (
-                    <Mark severity="good" />
-                  )}{' '}
-                  {p.report.score.toFixed(0)}
-                </span>
-              </span>
             </div>
           </li>
         ))}
@@ -160,10 +165,60 @@ export function Proposals({ id, state, done, sofar, composed, said, onSay, onTak
   );
 }
 
+/** What can be asked of the proposals: in a row above them, and folded where the picture would be pushed off a phone. */
+function Asking({ children }: { children: React.ReactNode }) {
+  const row = <div className="flex flex-wrap items-center gap-x-5 gap-y-1.5 pt-2">{children}</div>;
+  if (!useNarrow()) return row;
+  return (
+    <details className="pt-1">
+      <summary className="cursor-pointer py-2 text-[0.93rem]">Ask for others</summary>
+      {row}
+    </details>
+  );
+}
+
+/** The worst that is found of a proposal. */
+const worstOf = ({ report }: Proposal): Severity => maxBy(report.findings, (f) => RANK[f.severity])?.severity ?? 'good';
+
+/** So many of each arrangement are seen side by side. */
+const OF_EACH = 2;
+
+/** Two lists by turns, the best of each first. */
+const byTurns = (a: readonly Proposal[], b: readonly Proposal[]): Proposal[] =>
+  Array.from({ length: OF_EACH }, (_, i) => [a[i], b[i]]).flatMap((pair) => pair.filter((p) => p !== undefined));
+
+const NONE = '';
+
+/** Another arrangement of the same brief, to be looked at beside it. */
+function BesideIt({ planting, beside, onBeside }: Pick<Props, 'planting' | 'beside' | 'onBeside'>) {
+  const others = SCHOOL_IDS.filter((id) => id !== planting.brief.school);
+  return (
+    <label className="flex items-center gap-2 text-[0.86rem] text-quiet">
+      {beside && !beside.composed
+        ? 'Composing beside it'
+        : beside?.composed?.proposals.length === 0
+          ? 'Nothing fits beside it'
+          : 'Beside it'}
+      <select
+        className="field w-auto! min-h-8!"
+        value={beside?.school ?? NONE}
+        onChange={(e) => onBeside(others.find((id) => id === e.target.value) ?? null)}
+      >
+        <option value={NONE}>no other arrangement</option>
+        {others.map((id) => (
+          <option key={id} value={id}>
+            {SCHOOLS[id].label}
+          </option>
+        ))}
+      </select>
+    </label>
+  );
+}
+
 /** What can be said of them, so that the next ones differ; and what the last thing said has changed. */
 function Wishes({ first, said, onSay }: { first: Proposal; said: Said | null; onSay: Props['onSay'] }) {
   return (
-    <div className="flex flex-wrap items-center gap-1.5 pt-2 text-[0.86rem]" role="group" aria-label="Ask for others">
+    <div className="flex flex-wrap items-center gap-1.5 text-[0.86rem]" role="group" aria-label="Ask for others">
       <span className="text-quiet">Rather</span>
       {WISH_IDS.map((wish) => (
         <Button key={wish} aria-pressed={said?.wish === wish} onClick={() => onSay({ wish, of: first.planting })}>

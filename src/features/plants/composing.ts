@@ -2,11 +2,18 @@ import { proxy } from 'comlink';
 import { create } from 'zustand';
 import type { Composed, Proposal, Said } from '@/core/compose/compose';
 import type { Planting } from '@/core/plantings/schema';
+import type { SchoolId } from '@/core/schools';
 import type { Mine } from '@/core/stock/shelf';
 import { same } from '@/core/units/same';
 import { tell } from '../shell/tell';
 import { startComposer } from '../shell/workers';
 import { forgetComposed, keepComposed, keptComposed } from './kept';
+
+/** What another arrangement of the same brief came to; null while it is composed. */
+export interface Beside {
+  school: SchoolId;
+  composed: Composed | null;
+}
 
 interface Work {
   state: 'idle' | 'working' | 'done';
@@ -19,6 +26,8 @@ interface Work {
   composed: Composed | null;
   /** What was said of earlier proposals, which these answer. */
   said: Said | null;
+  /** The same brief in another arrangement. */
+  beside: Beside | null;
   /** What was found is laid aside, and can be looked at again. */
   aside: boolean;
 }
@@ -26,6 +35,8 @@ interface Work {
 interface Composing extends Work {
   /** What was said of an earlier proposal leans the next ones. */
   start: (planting: Planting, mine: Mine, said?: Said) => void;
+  /** Composes the same brief in another arrangement, to be seen beside it; null for no other. */
+  alongside: (school: SchoolId | null, mine: Mine) => void;
   /** Ends composing, and forgets what was found so far. */
   stop: () => void;
   /** Lays what was found aside, or brings it back. */
@@ -34,7 +45,16 @@ interface Composing extends Work {
   recall: (planting: Planting) => void;
 }
 
-const IDLE: Work = { state: 'idle', base: null, done: 0, sofar: [], composed: null, said: null, aside: false };
+const IDLE: Work = {
+  state: 'idle',
+  base: null,
+  done: 0,
+  sofar: [],
+  composed: null,
+  said: null,
+  beside: null,
+  aside: false,
+};
 
 /** Composing in a worker of its own, with progress; stopping ends the worker. It goes on while another station is looked at. */
 export const useComposing = create<Composing>((set, get) => {
@@ -82,7 +102,32 @@ export const useComposing = create<Composing>((set, get) => {
         if (running === composer.stop) running = null;
       });
   };
-  return { ...IDLE, start, stop, lay, recall };
+  const alongside = (school: SchoolId | null, mine: Mine) => {
+    const { base } = get();
+    if (!base || !school) return set({ beside: null });
+    set({ beside: { school, composed: null } });
+    const still = () => get().base === base && get().beside?.school === school;
+    const composer = startComposer();
+    const other = { ...base, brief: { ...base.brief, school } };
+    composer
+      .ask((api) =>
+        api.compose(
+          other,
+          seed,
+          mine,
+          undefined,
+          proxy(() => undefined),
+        ),
+      )
+      .then((composed) => still() && set({ beside: { school, composed } }))
+      .catch((e: unknown) => {
+        if (!still()) return;
+        set({ beside: null });
+        tell.problem('Composing stopped', e instanceof Error ? e.message : String(e));
+      })
+      .finally(() => composer.stop());
+  };
+  return { ...IDLE, start, alongside, stop, lay, recall };
 });
 
 /** Whether what is being composed is for this planting as it stands now. */
@@ -96,10 +141,17 @@ export const isFor = (base: Planting | null, p: Planting): boolean =>
 interface Desk {
   /** The brief is looked at again, though there are plants. */
   briefing: boolean;
+  /** What can be made of the planting as it stands lies open. */
+  remaking: boolean;
   /** One more plant is being looked for. */
   adding: boolean;
-  set: (change: Partial<Pick<Desk, 'briefing' | 'adding'>>) => void;
+  set: (change: Partial<Pick<Desk, 'briefing' | 'remaking' | 'adding'>>) => void;
 }
 
 /** What of the Plants station lies open. */
-export const useDesk = create<Desk>((set) => ({ briefing: false, adding: false, set: (change) => set(change) }));
+export const useDesk = create<Desk>((set) => ({
+  briefing: false,
+  remaking: false,
+  adding: false,
+  set: (change) => set(change),
+}));

@@ -1,14 +1,17 @@
 'use client';
 import { useEffect } from 'react';
+import { keptAsBefore } from '@/core/compose/over/changing';
 import { isLong } from '@/core/containers/counts';
 import type { Panels, StationProps } from '../shell/panels';
 import { useKnown } from '../shell/known';
+import { plantName } from '@/core/plants/schema';
 import { usePlanting, useWorkspace } from '../shell/store';
 import { point, usePointing } from '../shell/pointing';
 import { Brief } from './Brief';
 import { Cast } from './Cast';
 import { isFor, useComposing, useDesk } from './composing';
 import { Levels } from './Levels';
+import { MakeOver } from './MakeOver';
 import { Plan } from './Plan';
 import { Proposals } from './Proposals';
 import { SwapPanel } from './SwapPanel';
@@ -24,10 +27,12 @@ function useFound(planting: StationProps['planting']): { count: number; look: ()
 
 /** The brief, or the cast that came of it. */
 function Work({ planting, season, week, known }: StationProps) {
-  const { briefing, set } = useDesk();
+  const { briefing, remaking, set } = useDesk();
   const start = useComposing((c) => c.start);
   const planted = isPlanted(planting);
   const found = useFound(planting);
+  if (planted && remaking)
+    return <MakeOver planting={planting} known={known} onBack={() => set({ remaking: false })} />;
   if (planted && !briefing)
     return (
       <Cast
@@ -35,6 +40,7 @@ function Work({ planting, season, week, known }: StationProps) {
         week={week}
         found={found}
         onCompose={() => set({ briefing: true })}
+        onRemake={() => set({ remaking: true })}
         onAdd={() => set({ adding: true })}
       />
     );
@@ -70,27 +76,40 @@ function Corner({ planting, season }: StationProps) {
 
 /** What the composer found; taking one plants it. */
 function Whole({ planting }: StationProps) {
-  const { state, done, sofar, composed, said, stop, lay, start } = useComposing();
+  const { base, state, done, sofar, composed, said, beside, stop, lay, start, alongside } = useComposing();
   const known = useKnown();
   const run = useWorkspace((s) => s.run);
   const show = useWorkspace((s) => s.show);
   const set = useDesk((d) => d.set);
   return (
     <Proposals
-      id={planting.id}
+      planting={planting}
+      library={known.all}
       state={state === 'working' ? 'working' : 'done'}
       done={done}
       sofar={sofar}
       composed={composed}
       said={said}
-      onSay={(next) => start(planting, known.mine, next)}
+      beside={beside}
+      onSay={(next) => start(base ?? planting, known.mine, next)}
+      onBeside={(school) => alongside(school, known.mine)}
+      onWith={(plant) => {
+        const must = [plant.id, ...planting.brief.must].slice(0, 5);
+        const brief = { ...planting.brief, must, never: planting.brief.never.filter((id) => id !== plant.id) };
+        run(`Must have ${plantName(plant)}`, { do: 'set', change: { brief } });
+        start({ ...(base ?? planting), brief }, known.mine);
+      }}
       onStop={stop}
       onClose={() => lay(true)}
       onTake={(p) => {
-        run('Take a proposal', { do: 'plant', placements: p.planting.placements });
+        run(
+          'Take a proposal',
+          { do: 'set', change: { brief: { ...planting.brief, school: p.planting.brief.school } } },
+          { do: 'plant', placements: keptAsBefore(planting, p.planting.placements) },
+        );
         point({ chosen: null });
         show(null);
-        set({ briefing: false });
+        set({ briefing: false, remaking: false });
         lay(true);
       }}
     />

@@ -1,0 +1,62 @@
+import { expect, type Page } from '@playwright/test';
+import { accessible, grown, test } from './help';
+
+const thriller = (page: Page) =>
+  page
+    .locator('section')
+    .filter({ has: page.getByRole('heading', { name: 'Thriller' }) })
+    .getByRole('button');
+
+test.beforeEach(async ({ page }) => {
+  await page.goto('/');
+  await expect(page.getByRole('heading', { name: 'Entrance steps' })).toBeVisible();
+  await page.goto('/pot/lido-entrance-left/plants');
+  await grown(page);
+});
+
+test('by keyboard: recoloured at a press, undone, made for a larger pot', async ({ page }) => {
+  await page.getByRole('button', { name: 'Make it over' }).press('Enter');
+  const recolour = page.getByRole('group', { name: 'Recolour' });
+  await expect(recolour.getByRole('button', { name: 'Pink and purple' })).toHaveAttribute('aria-pressed', 'true');
+  await recolour.getByRole('button', { name: 'Warm' }).press('Enter');
+  await expect(page.getByText(/ for Petunia, magenta/)).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByText('Keeps to warm', { exact: false })).toBeVisible();
+  await accessible(page);
+  await page.getByRole('button', { name: 'Undo' }).first().press('Enter');
+  await expect(recolour.getByRole('button', { name: 'Pink and purple' })).toHaveAttribute('aria-pressed', 'true');
+  await page.getByRole('button', { name: 'Make it for 60 cm' }).press('Enter');
+  await expect(page.getByText(/60 cm pot/)).toBeVisible();
+  await page.getByRole('button', { name: 'Back to the plants' }).press('Enter');
+  await expect(page.getByText('Petunia × 3')).toBeHidden();
+  await expect(thriller(page)).toHaveText(/^Cordyline/);
+});
+
+test('the lead is kept while the fillers are changed', async ({ page }) => {
+  await page.getByRole('button', { name: 'Make it over' }).press('Enter');
+  await page.getByRole('toolbar', { name: 'Change' }).getByRole('button', { name: 'Fillers' }).press('Space');
+  await page.getByRole('button', { name: 'Compose the rest again' }).press('Enter');
+  const take = page.getByRole('button', { name: /^Take number 2/ });
+  await expect(take).toBeEnabled({ timeout: 60_000 });
+  await expect(page.getByText('Cordyline, wine red').nth(1)).toBeVisible();
+  await take.press('Enter');
+  await expect(thriller(page)).toHaveText(/^Cordyline/);
+  await thriller(page).press('Enter');
+  // It was kept for that one time only.
+  await expect(page.getByRole('switch', { name: 'Keep it when composing again' })).not.toBeChecked();
+});
+
+test('a set by turns: half of it a partner in the same colours, on the bench and in the count', async ({ page }) => {
+  await page.getByRole('button', { name: 'Make it over' }).press('Enter');
+  const many = page.getByLabel('How many');
+  await many.fill('6');
+  await many.press('Enter');
+  await page.getByRole('radio', { name: 'By turns' }).press('Space');
+  await page.getByRole('button', { name: 'Make a set of 6' }).press('Enter');
+  await expect(page.getByText('Left-hand pot, partner').first()).toBeVisible({ timeout: 60_000 });
+  await grown(page);
+  await expect(thriller(page)).not.toHaveText(/^Cordyline/);
+  await page.getByRole('link', { name: 'Make' }).click();
+  await expect(page.getByText('All 3')).toBeVisible();
+  await page.goto('/');
+  await expect(page.getByText('Left-hand pot, partner').first()).toBeVisible();
+});

@@ -1,0 +1,86 @@
+import { expect, type Page } from '@playwright/test';
+import { accessible, grown, test } from './help';
+
+const POT = '/pot/lido-entrance-left/plants';
+const take = (page: Page, n: number) => page.getByRole('button', { name: new RegExp(`^Take number ${n}`) });
+/** Composes what the brief says, by its key, and waits for the list. */
+async function compose(page: Page) {
+  await page.getByRole('button', { name: 'Compose', exact: true }).press('Enter');
+  await expect(take(page, 1)).toBeEnabled({ timeout: 60_000 });
+}
+
+test.beforeEach(async ({ page }) => {
+  await page.goto('/');
+  await expect(page.getByRole('heading', { name: 'Entrance steps' })).toBeVisible();
+  await page.goto(POT);
+  await grown(page);
+});
+
+test('by keyboard: one’s own colours, for bees, best on a day; rather calmer, more like one, and taken', async ({
+  page,
+}) => {
+  await page.getByRole('button', { name: 'Compose again' }).press('Enter');
+  await page.getByRole('radio', { name: 'My colours' }).press('Space');
+  await page.getByLabel('Colour 1').fill('#7a3fa0');
+  await page.getByRole('button', { name: 'Add a colour' }).press('Enter');
+  await expect(page.getByLabel('Colour 3')).toBeVisible();
+  await page.getByLabel('Made of').selectOption({ label: 'Flowers for bees' });
+  const best = page.getByLabel('At its best on');
+  await best.fill('2026-07-12');
+  await best.press('Tab');
+  await compose(page);
+  await accessible(page);
+  await page.getByRole('button', { name: 'calmer' }).press('Enter');
+  await expect(page.getByText(/^Calmer: /)).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByRole('button', { name: 'calmer' })).toHaveAttribute('aria-pressed', 'true');
+  await page.getByRole('button', { name: 'More like number 1' }).press('Enter');
+  await expect(page.getByText('Others like the one you chose.')).toBeVisible({ timeout: 60_000 });
+  await take(page, 1).press('Enter');
+  await expect(page.getByRole('heading', { name: 'Thriller' })).toBeVisible();
+  await page.reload();
+  await page.getByRole('button', { name: 'Compose again' }).press('Enter');
+  await expect(page.getByRole('radio', { name: 'My colours' })).toBeChecked();
+});
+
+test('a leaf leads by its hidden colour; another arrangement stands beside; a plant that is not there says why', async ({
+  page,
+}) => {
+  await page.getByRole('button', { name: 'Compose again' }).press('Enter');
+  await page.getByLabel('Arrangement').selectOption({ label: 'Leaf-led' });
+  await page.getByLabel('The leaf', { exact: true }).selectOption({ label: 'Cordyline, wine red' });
+  const colours = page.getByRole('group', { name: 'Colours in the leaf' });
+  await expect(colours.getByRole('button', { name: 'edge' })).toHaveAttribute('aria-pressed', 'true');
+  await colours.getByRole('button', { name: 'leaf itself' }).press('Enter');
+  const echo = page.getByRole('group', { name: 'Repeats the leaf itself' }).getByRole('button').first();
+  const name = (await echo.textContent()) ?? '';
+  await echo.press('Enter');
+  await expect(echo).toHaveAttribute('aria-pressed', 'true');
+  await compose(page);
+  const first = page.getByRole('listitem').filter({ has: take(page, 1) });
+  await expect(first.getByText('Cordyline, wine red').first()).toBeVisible();
+  await expect(first.getByText(name).first()).toBeVisible();
+  await page.getByLabel('Beside it').selectOption({ label: 'Off-centre third' });
+  await expect(page.getByRole('heading', { name: 'Off-centre third' }).first()).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByRole('heading', { name: 'Leaf-led' }).first()).toBeVisible();
+  await page.getByRole('button', { name: 'Why not …?' }).press('Enter');
+  await page.keyboard.type('hosta gold');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText(/It lives with 0 to 6 hours of sun; this spot has 7/)).toBeVisible();
+  await page.getByRole('button', { name: 'Why not …?' }).press('Enter');
+  await page.keyboard.type('petunia white');
+  await page.keyboard.press('Enter');
+  await accessible(page);
+});
+
+test('what is to be eaten is proposed of kitchen plants, none of them poisonous', async ({ page }) => {
+  await page.getByRole('button', { name: 'Compose again' }).press('Enter');
+  await page.getByRole('radio', { name: 'All leaf' }).press('Space');
+  await page.getByLabel('Arrangement').selectOption({ label: 'Tall centre' });
+  await page.getByLabel('Made of').selectOption({ label: 'Things to eat' });
+  await compose(page);
+  await take(page, 1).press('Enter');
+  await expect(page.getByRole('heading', { name: 'Thriller' })).toBeVisible();
+  await expect(page.getByText(/there to be eaten\. Never in one pot/)).toBeHidden();
+  await page.getByText(/other checks are good$/).click();
+  await expect(page.getByRole('heading', { name: 'Good Company' })).toBeVisible();
+});

@@ -1,0 +1,180 @@
+'use client';
+import { useState } from 'react';
+import { changingOnly, countOfSome, type Some, SOME } from '@/core/compose/over/changing';
+import { SCHEMES } from '@/core/colour/schemes';
+import { rimOf } from '@/core/containers/outline';
+import { SOLD } from '@/core/containers/sold';
+import { plantName } from '@/core/plants/schema';
+import type { Planting, SchemeId } from '@/core/plantings/schema';
+import { SchemeIdSchema } from '@/core/plantings/schema';
+import { formatLength } from '@/core/units/length';
+import { same } from '@/core/units/same';
+import { Button } from '@/ui/Button';
+
+import { Several } from '@/ui/Segments';
+import { sentence } from '@/ui/words';
+import type { Known } from '../shell/known';
+import { point } from '../shell/pointing';
+import { useWorkspace } from '../shell/store';
+import { tell } from '../shell/tell';
+import { useUnits } from '../shell/units';
+import { weigh } from '../shell/workers';
+import { useComposing } from './composing';
+import { MakeSet } from './MakeSet';
+import { SchemeSwatch } from './SchemeSwatch';
+import { Way } from './Way';
+
+interface Props {
+  planting: Planting;
+  known: Known;
+}
+
+const SOME_WORDS: Record<Some, string> = {
+  thriller: 'Thriller',
+  filler: 'Fillers',
+  spiller: 'Spillers',
+  seasonal: 'Seasonal',
+};
+
+/** What can be made of a planting as it stands: other colours, another size, some of it changed, a set. */
+export function MakeOver({ planting, known, onBack }: Props & { onBack: () => void }) {
+  return (
+    <div className="flex flex-col gap-4">
+      <header className="hair flex items-center justify-between gap-2 pb-1.5">
+        <h2 className="whitespace-nowrap text-[1rem]">Make it over</h2>
+        <Button kind="bare" onClick={onBack} aria-label="Back to the plants">
+          Back
+        </Button>
+      </header>
+      <Recolour planting={planting} known={known} />
+      <AnotherSize planting={planting} known={known} />
+      <ChangeSome planting={planting} known={known} />
+      <MakeSet planting={planting} known={known} />
+    </div>
+  );
+}
+
+/** Waits for what a press asked for; one at a time, and what fails is told. */
+function useOnce(): { busy: boolean; once: (work: () => Promise<void>) => void } {
+  const [busy, setBusy] = useState(false);
+  const once = (work: () => Promise<void>) => {
+    setBusy(true);
+    work()
+      .catch((e: unknown) => tell.problem('That could not be worked out', e instanceof Error ? e.message : String(e)))
+      .finally(() => setBusy(false));
+  };
+  return { busy, once };
+}
+
+/** Every place stays; who stands in it is of the new colours. */
+function Recolour({ planting, known }: Props) {
+  const run = useWorkspace((s) => s.run);
+  const { busy, once } = useOnce();
+  const [told, setTold] = useState<string | null>(null);
+  const { brief } = planting;
+  const to = (scheme: SchemeId) =>
+    once(async () => {
+      const from = SCHEMES[scheme].from === 'must' ? (brief.from ?? planting.container.colour) : null;
+      const palette = brief.palette.length > 0 ? brief.palette : ['#e5629a', '#5a2a9c'];
+      const { commands, changes } = await weigh(known.mine, (api) => api.recolour(planting, { scheme, from, palette }));
+      run(`Recolour: ${SCHEMES[scheme].label.toLowerCase()}`, ...commands);
+      point({ chosen: null });
+      setTold(
+        changes.length === 0
+          ? 'All of it is of those colours already.'
+          : `${changes.map((c) => `${plantName(c.to)} for ${plantName(c.from)}`).join('; ')}.`,
+      );
+    });
+  return (
+    <Way title="Recolour">
+      <div className="grid grid-cols-2 gap-x-2 gap-y-0.5" role="group" aria-label="Recolour">
+        {SchemeIdSchema.options.map((id) => (
+          <Button
+            key={id}
+            kind="bare"
+            className="min-h-8! justify-start! gap-2 rounded-[3px] px-1! text-left text-[0.89rem]! leading-tight aria-pressed:bg-glaze aria-pressed:text-onglaze!"
+            aria-pressed={brief.scheme === id}
+            disabled={busy}
+            onClick={() => to(id)}
+          >
+            <SchemeSwatch scheme={id} from={brief.from} />
+            {SCHEMES[id].label}
+          </Button>
+        ))}
+      </div>
+      <p role="status" className="text-[0.84rem] text-quiet">
+        {busy ? 'Looking through the colours …' : (told ?? 'Places, sizes and what you keep stay as they are.')}
+      </p>
+    </Way>
+  );
+}
+
+/** The same kinds in a container of another size. */
+function AnotherSize({ planting, known }: Props) {
+  const run = useWorkspace((s) => s.run);
+  const units = useUnits((u) => u.units);
+  const { busy, once } = useOnce();
+  const { container } = planting;
+  const nameOf = (shape: typeof container.shape) => formatLength(rimOf(shape).wide, units);
+  // Of two of one width the ordinary one.
+  const sizes = SOLD[container.shape.kind].filter(
+    (s, i, all) => !same(s, container.shape) && all.findIndex((o) => nameOf(o) === nameOf(s)) === i,
+  );
+  const to = (shape: typeof container.shape) =>
+    once(async () => {
+      const next = { ...container, shape };
+      const placements = await weigh(known.mine, (api) => api.resized(planting, next));
+      if (!placements)
+        return tell.problem(
+          'It does not go into that size',
+          'These kinds cannot be laid out there. Compose anew for it instead.',
+        );
+      run(`Make it for ${nameOf(shape)}`, { do: 'set', change: { container: next } }, { do: 'plant', placements });
+      point({ chosen: null });
+    });
+  return (
+    <Way title="Another size">
+      <div className="flex flex-wrap gap-1.5" role="group" aria-label="Another size">
+        {sizes.map((shape) => (
+          <Button
+            key={JSON.stringify(shape)}
+            disabled={busy}
+            aria-label={`Make it for ${nameOf(shape)}`}
+            onClick={() => to(shape)}
+          >
+            {nameOf(shape)}
+          </Button>
+        ))}
+      </div>
+      <p className="text-[0.84rem] text-quiet">
+        The same kinds: first a larger start in the middle, then more round it, then more along the rim.
+      </p>
+    </Way>
+  );
+}
+
+/** Some of it composed again, the rest kept. */
+function ChangeSome({ planting, known }: Props) {
+  const start = useComposing((c) => c.start);
+  const [some, setSome] = useState<Some[]>([]);
+  const counts = countOfSome(planting);
+  const options = SOME.filter((s) => counts[s] > 0).map((value) => ({ value, text: `${SOME_WORDS[value]}` }));
+  return (
+    <Way title="Keep these, change those">
+      <Several label="Change" values={some} options={options} onChange={setSome} />
+      <Button
+        kind="deep"
+        disabled={some.length === 0}
+        onClick={() => start(changingOnly(planting, some), known.mine)}
+        className="self-start"
+      >
+        Compose the rest again
+      </Button>
+      <p className="text-[0.84rem] text-quiet">
+        {some.length === 0
+          ? 'Choose what is to go; all else stays where it stands.'
+          : `${sentence(some.map((s) => SOME_WORDS[s].toLowerCase()).join(' and '))} are chosen anew round what stays.`}
+      </p>
+    </Way>
+  );
+}

@@ -1,0 +1,86 @@
+'use client';
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import type { Planting } from '@/core/plantings/schema';
+import { savePlanting } from '@/storage/plantings';
+import { Button } from '@/ui/Button';
+import { NumberField } from '@/ui/Field';
+
+import { Segments } from '@/ui/Segments';
+import { newId } from '../shell/ids';
+import type { Known } from '../shell/known';
+import { stationPath } from '../shell/stations';
+import { useWorkspace } from '../shell/store';
+import { tell } from '../shell/tell';
+import { startComposer } from '../shell/workers';
+import { useDesk } from './composing';
+import { Way } from './Way';
+
+/** Several of it in a row: all the same, or by turns with a partner that is composed for it. */
+export function MakeSet({ planting, known }: { planting: Planting; known: Known }) {
+  const run = useWorkspace((s) => s.run);
+  const leave = useDesk((d) => d.set);
+  const router = useRouter();
+  const [count, setCount] = useState(Math.max(2, planting.container.count));
+  const [way, setWay] = useState<'same' | 'turns'>('same');
+  const [busy, setBusy] = useState(false);
+  const ofThis = way === 'same' ? count : Math.ceil(count / 2);
+  const counted = () =>
+    run(`A set of ${count}`, { do: 'set', change: { container: { ...planting.container, count: ofThis } } });
+  const byTurns = async () => {
+    const composer = startComposer();
+    try {
+      const found = await composer.ask((api) => api.partner(planting, 1, known.mine));
+      if (!found)
+        return tell.problem(
+          'No partner was found',
+          'Nothing else in these colours shares a kind with it here. Make them all the same, or loosen the brief.',
+        );
+      const id = newId();
+      const partner = {
+        ...found.planting,
+        id,
+        name: `${planting.name}, partner`.slice(0, 80),
+        container: { ...planting.container, count: Math.max(1, count - ofThis) },
+      };
+      await savePlanting(partner);
+      counted();
+      leave({ remaking: false });
+      tell.done(`${partner.name} stands on the bench`);
+      router.push(stationPath(id, 'plants'));
+    } finally {
+      composer.stop();
+    }
+  };
+  const make = () => {
+    if (way === 'same') return counted();
+    setBusy(true);
+    byTurns()
+      .catch((e: unknown) => tell.notKept(e))
+      .finally(() => setBusy(false));
+  };
+  return (
+    <Way title="A set">
+      <div className="grid grid-cols-[5rem_1fr] items-end gap-2">
+        <NumberField label="How many" value={count} min={1} max={500} whole onChange={setCount} />
+        <Segments
+          label="They are"
+          value={way}
+          options={[
+            { value: 'same', text: 'All the same' },
+            { value: 'turns', text: 'By turns' },
+          ]}
+          onChange={setWay}
+        />
+      </div>
+      <Button className="self-start" disabled={busy} onClick={make}>
+        {busy ? 'Composing its partner …' : `Make a set of ${count}`}
+      </Button>
+      <p className="text-[0.84rem] text-quiet">
+        {way === 'same'
+          ? 'What is to be bought is counted for all of them.'
+          : `${ofThis} of this one by turns with ${Math.max(1, count - ofThis)} of a partner: the same colours, one kind in common, another lead.`}
+      </p>
+    </Way>
+  );
+}
