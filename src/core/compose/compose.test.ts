@@ -26,11 +26,13 @@ describe('compose', () => {
   const base = brief({});
   const first = compose(base, { seed: 7, library: SMALL });
 
-  test('brings at least four, none with anything wrong, best first', () => {
+  test('brings at least four, none with anything wrong, the safe one first', () => {
     expect(first.problem).toBeNull();
     expect(first.proposals.length).toBeGreaterThanOrEqual(4);
     for (const p of some(first.proposals)) expect(p.report.findings.filter((f) => f.severity === 'wrong')).toEqual([]);
-    expect(first.proposals[0]?.report.score).toBe(Math.max(...first.proposals.map((p) => p.report.score)));
+    // The safe one comes first, where it is hardly less good than the best.
+    const best = Math.max(...first.proposals.map((p) => p.report.score));
+    expect(first.proposals[0]?.report.score).toBeGreaterThanOrEqual(best - 5);
   });
 
   test('they are different ideas: another lead, and half their kinds apart', () => {

@@ -30,7 +30,7 @@ const AT_WORST = { light: 0.4, size: 0.35, hang: 0.4, short: 0.4, scheme: 0.25 }
 const worth = (fit: number, worst: number): number => worst + (1 - worst) * fit;
 
 /** What can be bought anywhere comes before what must be hunted for. Working figures. */
-const EASE: Record<Ease, number> = { staple: 1, common: 0.86, occasional: 0.62, specialist: 0.45, 'from seed': 0.45 };
+const EASE: Record<Ease, number> = { staple: 1, common: 0.71, occasional: 0.5, specialist: 0.4, 'from seed': 0.4 };
 
 /** Height that a plant of a role aims at here, over the soil, mm. */
 function goalMm(role: Role, planting: Planting): number {

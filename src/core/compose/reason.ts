@@ -3,7 +3,8 @@ import { factsOf } from '../plants/facts';
 import type { Plant } from '../plants/schema';
 import type { Planting } from '../plantings/schema';
 import { resolve } from '../plantings/resolve';
-import { type ThemeId, THEMES } from './themes';
+import { ideaOf } from './idea';
+import { type Theme, type ThemeId, THEMES } from './themes';
 
 /** Names that begin with that of a place or a person. */
 const PROPER =
@@ -13,11 +14,18 @@ const SHAPES = / (spikes|plumes|bells|heads|stars|leaf|leaves|flush(ed)?|eye|fac
 /** Names that do not take an s. */
 const UNCOUNTED = /(grass|bacopa|angelonia|coleus|lobelia|moss|mint|thyme|ivy|jenny|dichondra|alyssum|s)$/i;
 
+/** “Petunias”, “sweet boxes”, “busy lizzies”; “parsley” takes an s. */
+function pluralOf(name: string): string {
+  if (UNCOUNTED.test(name)) return name;
+  if (/(x|sh|ch)$/.test(name)) return `${name}es`;
+  return /[^aeiou]y$/.test(name) ? `${name.slice(0, -1)}ies` : `${name}s`;
+}
+
 /** “wine cordyline”, “pink petunias”: a plant as a nursery says it. */
 function called({ common, variety }: Plant, many: boolean): string {
   const name = PROPER.test(common) ? common : common.charAt(0).toLowerCase() + common.slice(1);
   const told = variety ? `${variety.split(',')[0]?.replace(SHAPES, '')} ` : '';
-  const plural = !many || UNCOUNTED.test(name) ? name : name.endsWith('y') ? `${name.slice(0, -1)}ies` : `${name}s`;
+  const plural = many ? pluralOf(name) : name;
   // “Purple sage, purple” is said once.
   return name.toLowerCase().startsWith(told.trim().toLowerCase()) ? plural : `${told}${plural}`;
 }
@@ -48,6 +56,10 @@ export function reasonOf(planting: Planting, report: Report, theme: ThemeId | nu
   const over =
     stars.length > 0 && body.length > 0 ? `${listed(stars)} over ${listed(body)}` : listed([...stars, ...body]);
   const hangs = edge.length > 0 ? `${over ? ', with ' : ''}${listed(edge)}${over ? ' spilling' : ''}` : '';
+  const kinds = [...new Map(placed.map((p) => [p.plant.id, p.plant])).values()];
+  const told: Theme | null = theme && THEMES[theme];
+  const lead = placed.find((p) => p.role === 'thriller')?.plant;
+  const why = told?.holds(kinds) ? told.why : ideaOf(kinds, lead);
   const watch = report.findings.find((f) => f.severity !== 'good');
-  return `${capital(over + hangs)}: ${theme ? THEMES[theme].why : 'another answer to the same wish'}. ${watch ? watch.message : care(planting)}`;
+  return `${capital(over + hangs)}: ${why}. ${watch ? watch.message : care(planting)}`;
 }

@@ -1,5 +1,5 @@
 import { colouredLeaf } from '../balance/course';
-import { family } from '../colour/family';
+import { family, isNeutral } from '../colour/family';
 import { hueGap, lch } from '../colour/oklch';
 import { factsOf } from '../plants/facts';
 import type { Plant } from '../plants/schema';
@@ -15,6 +15,8 @@ export interface Theme {
   favours: (plant: Plant, role: Role, hue: number | null) => number;
   /** How much more neighbours are wished to differ in colour. */
   apart: number;
+  /** Whether its sentence is true of these kinds: else it is not said. */
+  holds: (kinds: readonly Plant[]) => boolean;
 }
 
 const flowers = (p: Plant): boolean => p.flower.form !== 'none' && p.flower.show >= 0.28;
@@ -26,7 +28,22 @@ const near = (p: Plant, hue: number | null): number => {
   return family(c) === 'white' || family(c) === 'silver' ? 0.9 : clamp01(1.25 - hueGap(c.h, hue) / 70);
 };
 
+/** Whether so much of some kinds is so. */
+const most = (kinds: readonly Plant[], share: number, is: (p: Plant) => boolean): boolean =>
+  kinds.filter(is).length >= share * kinds.length;
+const leafy = (p: Plant): boolean => colouredLeaf(p) > 0.4 || (p.leaf.size === 'bold' && p.flower.show < 0.2);
+/** The flower colours of some kinds that are no white or silver. */
+const hues = (kinds: readonly Plant[]): number[] =>
+  kinds
+    .map((p) => lch(signature(p)))
+    .filter((c) => !isNeutral(c))
+    .map((c) => c.h);
+/** Hues no further apart than this are one colour in several shades, degrees; so many families are many. Working figures. */
+const ONE = 62;
+const MANY = 3;
+
 const AIRY = new Set<Plant['habit']>(['wand', 'cloud', 'fountain']);
+const forgiving = (p: Plant): boolean => p.water === 'dry' || factsOf(p).rhythm !== 'evenly moist';
 const THIRST: Record<Plant['water'], number> = { dry: 1.25, moderate: 1.05, thirsty: 0.6 };
 
 /** The themes in the order they are offered: the safe one first. Favours are working figures. */
@@ -40,26 +57,30 @@ export const THEMES = {
       );
     },
     apart: 1,
+    holds: (kinds) => most(kinds, 0.7, (p) => factsOf(p).ease === 'staple'),
   },
   leaf: {
-    why: 'the leaf does the work, and the flowers repeat its colour',
+    why: 'the leaf does the work, all season',
     favours: (p, role) => {
-      const leaf = colouredLeaf(p) > 0.4 || (p.leaf.size === 'bold' && p.flower.show < 0.2);
+      const leaf = leafy(p);
       return role === 'thriller' ? (leaf ? 1.35 : 0.45) : leaf ? 1.15 : 0.85;
     },
     apart: 0.8,
+    holds: (kinds) => most(kinds, 0.5, leafy),
   },
   'one colour': {
     why: 'one colour in several shades, pale to deep',
     favours: (p, role, hue) =>
       (role === 'thriller' ? 0.7 + 0.4 * near(p, hue) : 0.4 + 0.8 * near(p, hue)) * (flowers(p) ? 1.1 : 0.9),
     apart: 0.4,
+    holds: (kinds) => hues(kinds).every((a, _, all) => all.every((b) => hueGap(a, b) <= ONE)),
   },
   many: {
     why: 'rich and many-coloured, each colour coming back',
     favours: (p, role) =>
       role === 'thriller' ? (flowers(p) ? 1.2 : 0.8) : flowers(p) && longInFlower(p) > 0.6 ? 1.2 : 0.75,
     apart: 2.2,
+    holds: (kinds) => new Set(kinds.map((p) => family(lch(signature(p))))).size >= MANY,
   },
   airy: {
     why: 'light and moving, with something for bees',
@@ -69,11 +90,13 @@ export const THEMES = {
       return bees * (role === 'thriller' ? (loose ? 1.3 : 0.6) : loose ? 1.25 : 0.95);
     },
     apart: 1,
+    holds: (kinds) => most(kinds, 0.5, (p) => AIRY.has(p.habit)) && kinds.some((p) => factsOf(p).bees === 'yes'),
   },
   thrift: {
     why: 'it forgives a missed watering',
     favours: (p) => THIRST[p.water] * (factsOf(p).rhythm === 'evenly moist' ? 0.85 : 1.1),
     apart: 1,
+    holds: (kinds) => kinds.every((p) => p.water !== 'thirsty') && most(kinds, 0.5, forgiving),
   },
 } satisfies Record<string, Theme>;
 

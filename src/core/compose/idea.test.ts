@@ -1,0 +1,30 @@
+import { LIBRARY } from '../plants';
+import type { Plant } from '../plants/schema';
+import { ideaOf } from './idea';
+
+const named = (id: string): Plant => {
+  const found = LIBRARY.find((p) => p.id === id);
+  if (!found) throw new Error(id);
+  return found;
+};
+
+test.each([
+  [['salvia-blue', 'marigold-orange'], 'orange'],
+  [['petunia-white', 'petunia-black'], 'pale set against dark'],
+  [['calibrachoa-orange', 'lantana-sunset', 'marigold-orange'], 'close colours at full strength'],
+  [['lavender', 'liquorice-plant-silver', 'dichondra-silver'], 'close colours, quiet together'],
+])('%p is told by its colours: %s', (ids, says) => {
+  const kinds = ids.map(named);
+  expect(ideaOf(kinds, kinds[0])).toContain(says);
+});
+
+test('a flower that repeats the edge of the leading leaf is what the pot is about', () => {
+  const edged: Plant = {
+    ...named('cordyline-wine'),
+    colours: [
+      { part: 'leaf', hex: '#5e1a2b', share: 0.7 },
+      { part: 'edge', hex: '#f28a22', share: 0.3 },
+    ],
+  };
+  expect(ideaOf([edged, named('calibrachoa-orange')], edged)).toBe('the calibrachoa picks up the edge of the leaf');
+});
