@@ -69,6 +69,24 @@ await visit(
     const wanted = await page.getByRole('button', { name: /^Take number/ }).count();
     while ((await proposals.count()) < wanted) await page.waitForTimeout(200);
     await keep(page, 'proposals');
+    await page.getByRole('button', { name: 'Back to the brief' }).click();
+    await page.getByLabel('Arrangement').selectOption('leaf-led');
+    await page.getByLabel('The leaf', { exact: true }).selectOption({ label: 'New Zealand flax, bronze, dwarf' });
+    await page.getByRole('group', { name: 'One surprise' }).scrollIntoViewIfNeeded();
+    await keep(page, 'leaf-led');
+    await page.getByLabel('Arrangement').selectOption('tall-centre');
+    await page.getByRole('button', { name: 'Back to the plants' }).click();
+    await page.getByRole('button', { name: 'Make it over' }).click();
+    await page.getByRole('group', { name: 'Recolour' }).getByRole('button', { name: 'Warm' }).click();
+    await page.getByText(/ for Petunia, magenta/).waitFor();
+    await page.getByRole('button', { name: 'Make it for 60 cm' }).click();
+    await page.getByText(/60 cm pot/).waitFor();
+    await page.waitForTimeout(500);
+    await page.locator('[data-state=grown]').waitFor();
+    await page.getByRole('button', { name: 'Warm' }).scrollIntoViewIfNeeded();
+    await page.waitForTimeout(2500);
+    await keep(page, 'made-over');
+    for (let i = 0; i < 5; i += 1) await page.getByRole('button', { name: 'Undo', exact: true }).first().click();
     await page.goto(`${base}/library?for=lido-entrance-left`);
     const drawn = async () => {
       while ((await page.getByRole('img', { name: /is being drawn/ }).count()) > 0) await page.waitForTimeout(200);

@@ -1,8 +1,9 @@
-import type { z } from 'zod';
-import type { ClimateKindSchema } from '../plants/traits';
+import { z } from 'zod';
 import { mean } from '../units/number';
 import type { Climate } from './schema';
 
+/** Kinds of climate, as coarse as lists of what runs wild are. */
+export const ClimateKindSchema = z.enum(['temperate', 'dry summer', 'subtropical', 'tropical']);
 export type ClimateKind = z.infer<typeof ClimateKindSchema>;
 
 /** Bounds as Köppen and Geiger drew them: °C of a month's mean, mm of rain a month. */

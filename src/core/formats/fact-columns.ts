@@ -1,4 +1,5 @@
-import { ClimateKindSchema, FACT_CHOICES, type FactChoice, type FactsSaid, WorldSchema } from '../plants/traits';
+import { ClimateKindSchema } from '../climate/kind';
+import { FACT_CHOICES, type FactChoice, type FactsSaid, WorldSchema } from '../plants/traits';
 import { display, many, monthSpan, oneOf } from './cells';
 import type { Column } from './column';
 

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { ClimateKindSchema } from '../climate/kind';
 
 export const RoleSchema = z.enum(['thriller', 'filler', 'spiller']);
 export type Role = z.infer<typeof RoleSchema>;
@@ -89,9 +90,6 @@ export const KeptSchema = z.enum(['outdoors', 'frost-free', 'lifted dry', 'indoo
 /** Whether a gardener can root a piece of it. */
 export const CuttingsSchema = z.enum(['root easily', 'no']);
 
-/** Kinds of climate in which it is known to run wild. */
-export const ClimateKindSchema = z.enum(['temperate', 'dry summer', 'subtropical', 'tropical']);
-
 /** What is a show when the flower is not: what, its colour, how much of the plant's outside, and in which months, 0–1, January first. */
 export const DisplaySchema = z
   .object({
@@ -124,6 +122,7 @@ export const FactsSchema = z
     display: DisplaySchema,
     kept: KeptSchema,
     cuttings: CuttingsSchema,
+    /** Kinds of climate in which it is known to run wild. */
     runsWild: z.array(ClimateKindSchema),
   })
   .partial()

@@ -1,9 +1,9 @@
 'use client';
+import { ClimateKindSchema } from '@/core/climate/kind';
 import { HABIT_NAMES, HABITS } from '@/core/plants/habits';
 import { PlantSchema, type Plant } from '@/core/plants/schema';
 import { factsOf } from '@/core/plants/facts';
 import {
-  ClimateKindSchema,
   FACT_CHOICES,
   type FactChoice,
   FlowerFormSchema,
