@@ -1,11 +1,12 @@
 // Ratios and times of the core as JSON lines, measured side by side in one run. `npm run bench`
-import { assess } from '../src/core/balance/assess';
+import { assess, measure } from '../src/core/balance/assess';
 import { raised, sunByMonth } from '../src/core/spots/sun-clock';
 import { sprout } from '../src/core/canopy/sprout';
 import { compose } from '../src/core/compose/compose';
 import { whyNot } from '../src/core/compose/filter';
 import { patternsFor, type Pattern } from '../src/core/compose/patterns';
 import type { Cast } from '../src/core/compose/candidate';
+import { isClean } from '../src/core/compose/judge';
 import { place } from '../src/core/compose/place';
 import { standIns } from '../src/core/compose/changes/stand-ins';
 import { guessMapping, plantsCsv, readPlantRows, readSheet } from '../src/core/formats/plants-csv';
@@ -62,7 +63,9 @@ function exhaustive(base: Planting, library: readonly Plant[]): number {
     if (!part) {
       for (const cheap of [false, true]) {
         const placements = place(pattern, cast, base, cheap);
-        if (placements) best = Math.max(best, assess({ ...base, placements }).score);
+        const measured = placements && measure({ ...base, placements });
+        // What would not be offered is no better answer.
+        if (measured && isClean({ measured })) best = Math.max(best, measured.score);
       }
       return;
     }

@@ -35,7 +35,7 @@ export function judgeOf(base: Planting): Judge {
 const SPOILS = new Set(['cost', 'worlds', 'water', 'mix', 'thug']);
 
 /** Nothing in it will fail, cannot be planted so, or can hurt someone; it keeps to the budget, and they belong together. */
-export const isClean = (j: Judged): boolean =>
+export const isClean = (j: Pick<Judged, 'measured'>): boolean =>
   j.measured.readings.every((f) => f.severity !== 'wrong' && (!SPOILS.has(f.check) || f.severity === 'good'));
 
 /** Better first. */
