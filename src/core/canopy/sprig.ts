@@ -199,8 +199,13 @@ export function flowerAt(s: Sprig, at: Vec, facing: Vec, size = 1): void {
   }
 }
 
+/** A throat under this share of the flower is an eye. Working figure. */
+const SMALL_EYE = 0.25;
+
 function ballAt(s: Sprig, at: Vec, facing: Vec, mm: number): void {
   const florets = Math.round(Math.max(5, Math.min(16, mm / 4.5)));
+  // A small eye is lost among florets; only a second colour of some size is seen in them.
+  const eye = s.plant.colours.find((c) => c.part === 'throat')?.share ?? 1;
   const axis = unit(facing);
   for (let i = 0; i < florets; i += 1) {
     const dir = unit(add(toward(i * GOLDEN, Math.asin(1 - (1.5 * (i + 0.5)) / florets)), axis, 0.25));
@@ -214,7 +219,7 @@ function ballAt(s: Sprig, at: Vec, facing: Vec, mm: number): void {
       width: mm * 0.46,
       droop: mm * 0.3,
       a,
-      b,
+      b: eye < SMALL_EYE ? blend(a, b, eye) : b,
       owner: s.owner,
       glow: 0.5,
     });

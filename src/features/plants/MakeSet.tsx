@@ -13,13 +13,11 @@ import { stationPath } from '../shell/stations';
 import { useWorkspace } from '../shell/store';
 import { tell } from '../shell/tell';
 import { startComposer } from '../shell/workers';
-import { useDesk } from './composing';
 import { Way } from './Way';
 
 /** Several of it in a row: all the same, or by turns with a partner that is composed for it. */
 export function MakeSet({ planting, known }: { planting: Planting; known: Known }) {
   const run = useWorkspace((s) => s.run);
-  const leave = useDesk((d) => d.set);
   const router = useRouter();
   const [count, setCount] = useState(Math.max(2, planting.container.count));
   const [way, setWay] = useState<'same' | 'turns'>('same');
@@ -45,7 +43,6 @@ export function MakeSet({ planting, known }: { planting: Planting; known: Known 
       };
       await savePlanting(partner);
       counted();
-      leave({ remaking: false });
       tell.done(`${partner.name} stands on the bench`);
       router.push(stationPath(id, 'plants'));
     } finally {

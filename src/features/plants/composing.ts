@@ -141,8 +141,8 @@ export const isFor = (base: Planting | null, p: Planting): boolean =>
 interface Desk {
   /** The brief is looked at again, though there are plants. */
   briefing: boolean;
-  /** What can be made of the planting as it stands lies open. */
-  remaking: boolean;
+  /** The container for which it lies open what can be made of the planting as it stands. */
+  remaking: string | null;
   /** One more plant is being looked for. */
   adding: boolean;
   set: (change: Partial<Pick<Desk, 'briefing' | 'remaking' | 'adding'>>) => void;
@@ -151,7 +151,7 @@ interface Desk {
 /** What of the Plants station lies open. */
 export const useDesk = create<Desk>((set) => ({
   briefing: false,
-  remaking: false,
+  remaking: null,
   adding: false,
   set: (change) => set(change),
 }));

@@ -31,8 +31,8 @@ function Work({ planting, season, week, known }: StationProps) {
   const start = useComposing((c) => c.start);
   const planted = isPlanted(planting);
   const found = useFound(planting);
-  if (planted && remaking)
-    return <MakeOver planting={planting} known={known} onBack={() => set({ remaking: false })} />;
+  if (planted && remaking === planting.id)
+    return <MakeOver planting={planting} known={known} onBack={() => set({ remaking: null })} />;
   if (planted && !briefing)
     return (
       <Cast
@@ -40,7 +40,7 @@ function Work({ planting, season, week, known }: StationProps) {
         week={week}
         found={found}
         onCompose={() => set({ briefing: true })}
-        onRemake={() => set({ remaking: true })}
+        onRemake={() => set({ remaking: planting.id })}
         onAdd={() => set({ adding: true })}
       />
     );
@@ -109,7 +109,7 @@ function Whole({ planting }: StationProps) {
         );
         point({ chosen: null });
         show(null);
-        set({ briefing: false, remaking: false });
+        set({ briefing: false, remaking: null });
         lay(true);
       }}
     />

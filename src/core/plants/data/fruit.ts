@@ -67,7 +67,7 @@ export const fruit = [
   ),
   ...kin(
     {
-      id: 'rocket', common: 'Rocket', botanical: 'Eruca vesicaria', variety: 'salad', group: 'herb', roles: ['filler'], habit: 'rosette',
+      id: 'rocket', common: 'Rocket', botanical: 'Eruca vesicaria', variety: 'salad', group: 'herb', roles: ['filler'], habit: 'mound',
       height: [150, 250], spread: [180, 260], trail: [0, 0], vigour: 4, sun: [2, 3, 7, 10], scorch: 3, water: 'moderate', feed: 'medium',
       cold: { winter: -6, night: -3 }, season: 'cool', bloom: '0000 4330 0000', leaf: ['medium', 110, 'lobed', 'matte'], flower: ['round', 20, 0.05],
       colours: [['leaf', '#4f9640', 1], ['flower', '#f2eed8', 1]], starts: { seed: 2, pack6: 3, p9: 1.6 },
