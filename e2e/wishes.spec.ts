@@ -69,6 +69,7 @@ test('a leaf leads by its hidden colour; another arrangement stands beside; a pl
   await page.getByRole('button', { name: 'Why not …?' }).press('Enter');
   await page.keyboard.type('petunia white');
   await page.keyboard.press('Enter');
+  await expect(page.getByText(/it (is in number|suits the spot and the pot)/)).toBeVisible();
   await accessible(page);
 });
 

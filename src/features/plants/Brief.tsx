@@ -17,12 +17,10 @@ import { tell } from '../shell/tell';
 import { useWorkspace } from '../shell/store';
 import { SchemeSwatch } from './SchemeSwatch';
 import { LeafLed } from './LeafLed';
-import { Palette } from './Palette';
+import { FIRST_COLOURS, Palette } from './Palette';
 import { WantedPlants } from './WantedPlants';
 
 const SORTS = ONLY.map((value) => ({ value, text: sentence(ONLY_WORDS[value]) }));
-/** What a palette of one's own begins with: a pink and a deep violet, to be changed. */
-const FIRST_COLOURS = ['#e5629a', '#5a2a9c'] as const;
 const ARRANGEMENTS = SCHOOL_IDS.map((value) => ({ value, text: SCHOOLS[value].label }));
 
 /** What the gardener asks for; Compose answers it. */

@@ -17,10 +17,12 @@ import type { Known } from '../shell/known';
 import { point } from '../shell/pointing';
 import { useWorkspace } from '../shell/store';
 import { tell } from '../shell/tell';
+import { useOnce } from '../shell/useOnce';
 import { useUnits } from '../shell/units';
 import { weigh } from '../shell/workers';
 import { useComposing } from './composing';
 import { MakeSet } from './MakeSet';
+import { FIRST_COLOURS } from './Palette';
 import { SchemeSwatch } from './SchemeSwatch';
 import { Way } from './Way';
 
@@ -54,36 +56,26 @@ export function MakeOver({ planting, known, onBack }: Props & { onBack: () => vo
   );
 }
 
-/** Waits for what a press asked for; one at a time, and what fails is told. */
-function useOnce(): { busy: boolean; once: (work: () => Promise<void>) => void } {
-  const [busy, setBusy] = useState(false);
-  const once = (work: () => Promise<void>) => {
-    setBusy(true);
-    work()
-      .catch((e: unknown) => tell.problem('That could not be worked out', e instanceof Error ? e.message : String(e)))
-      .finally(() => setBusy(false));
-  };
-  return { busy, once };
-}
-
 /** Every place stays; who stands in it is of the new colours. */
 function Recolour({ planting, known }: Props) {
   const run = useWorkspace((s) => s.run);
   const { busy, once } = useOnce();
-  const [told, setTold] = useState<string | null>(null);
+  const [done, setDone] = useState<{ scheme: SchemeId; text: string } | null>(null);
   const { brief } = planting;
+  // Undone, it is no longer so.
+  const told = done?.scheme === brief.scheme ? done.text : null;
   const to = (scheme: SchemeId) =>
     once(async () => {
       const from = SCHEMES[scheme].from === 'must' ? (brief.from ?? planting.container.colour) : null;
-      const palette = brief.palette.length > 0 ? brief.palette : ['#e5629a', '#5a2a9c'];
+      const palette = brief.palette.length > 0 ? brief.palette : [...FIRST_COLOURS];
       const { commands, changes } = await weigh(known.mine, (api) => api.recolour(planting, { scheme, from, palette }));
       run(`Recolour: ${SCHEMES[scheme].label.toLowerCase()}`, ...commands);
       point({ chosen: null });
-      setTold(
+      const text =
         changes.length === 0
           ? 'All of it is of those colours already.'
-          : `${changes.map((c) => `${plantName(c.to)} for ${plantName(c.from)}`).join('; ')}.`,
-      );
+          : `${changes.map((c) => `${plantName(c.to)} for ${plantName(c.from)}`).join('; ')}.`;
+      setDone({ scheme, text });
     });
   return (
     <Way title="Recolour">

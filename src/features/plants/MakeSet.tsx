@@ -10,6 +10,7 @@ import { Segments } from '@/ui/Segments';
 import { newId } from '../shell/ids';
 import type { Known } from '../shell/known';
 import { stationPath } from '../shell/stations';
+import { useOnce } from '../shell/useOnce';
 import { useWorkspace } from '../shell/store';
 import { tell } from '../shell/tell';
 import { startComposer } from '../shell/workers';
@@ -21,7 +22,7 @@ export function MakeSet({ planting, known }: { planting: Planting; known: Known 
   const router = useRouter();
   const [count, setCount] = useState(Math.max(2, planting.container.count));
   const [way, setWay] = useState<'same' | 'turns'>('same');
-  const [busy, setBusy] = useState(false);
+  const { busy, once } = useOnce();
   const ofThis = way === 'same' ? count : Math.ceil(count / 2);
   const counted = () =>
     run(`A set of ${count}`, { do: 'set', change: { container: { ...planting.container, count: ofThis } } });
@@ -50,11 +51,8 @@ export function MakeSet({ planting, known }: { planting: Planting; known: Known 
     }
   };
   const make = () => {
-    if (way === 'same') return counted();
-    setBusy(true);
-    byTurns()
-      .catch((e: unknown) => tell.notKept(e))
-      .finally(() => setBusy(false));
+    if (way === 'same') counted();
+    else once(byTurns);
   };
   return (
     <Way title="A set">

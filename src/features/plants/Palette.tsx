@@ -3,6 +3,8 @@ import { Button } from '@/ui/Button';
 import { ColourField } from '@/ui/Field';
 
 const MOST = 5;
+/** What a palette of one's own begins with: a pink and a deep violet, to be changed. */
+export const FIRST_COLOURS = ['#e5629a', '#5a2a9c'] as const;
 /** What a further colour begins as. */
 const NEXT = '#f4f2ea';
 

@@ -141,9 +141,10 @@ export function Proposals(props: Props) {
                 <Mark severity={worstOf(p)} /> {p.report.score.toFixed(0)}
               </span>
             </p>
-            <div className="flex flex-wrap items-center gap-2">
+            <div className="flex flex-wrap items-center gap-1.5">
               <Button
                 kind="deep"
+                className="px-2! text-[0.86rem]!"
                 disabled={state === 'working'}
                 onClick={() => onTake(p)}
                 aria-label={`Take number ${i + 1}, ${p.reason}`}
@@ -151,6 +152,7 @@ export function Proposals(props: Props) {
                 Take this one
               </Button>
               <Button
+                className="px-2! text-[0.86rem]!"
                 disabled={state === 'working'}
                 onClick={() => onSay({ wish: 'more like this', of: p.planting })}
                 aria-label={`More like number ${i + 1}`}

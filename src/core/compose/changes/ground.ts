@@ -10,6 +10,9 @@ export interface Try {
   commands: Command[];
 }
 
+/** Each kind once, by its first place. */
+export const kindsOf = (list: readonly Placed[]): Placed[] => [...new Map(list.map((p) => [p.plant.id, p])).values()];
+
 /** What a remedy is looked for in. */
 export interface Ground {
   planting: Planting;

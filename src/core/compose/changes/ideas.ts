@@ -12,7 +12,7 @@ import { plantIdOf, resolve, type Placed } from '../../plantings/resolve';
 import type { Planting } from '../../plantings/schema';
 import { addDays } from '../../units/date';
 import { tenth } from '../../units/number';
-import type { Ground, Try } from './ground';
+import { type Ground, kindsOf, type Try } from './ground';
 import { aLead, aTrailer, oneMore, sameAgain } from './newcomers';
 import { cheaperThroughout, swapThemAll } from './together';
 import { biggerStarts, cutBack, kindSmaller, pinched, smallerStarts } from './size';
@@ -30,34 +30,34 @@ const TURNS = [40, 80, 120, 180, 240, 280, 320] as const;
 /** Nearer to the middle than this a plant is not at the rim, mm. */
 const MIDDLE_MM = 30;
 
-/** Each kind once, no more of them than are weighed. */
-const kindsOf = (list: readonly Placed[]): Placed[] =>
-  [...new Map(list.map((p) => [p.plant.id, p])).values()].slice(0, TARGETS);
-
 const swapsFor = ({ planting, library }: Ground, targets: readonly Placed[]): Try[] =>
-  kindsOf(targets).flatMap((t) =>
-    alternatives(planting, t.id, library)
-      .filter((p) => !planting.placements.some((o) => plantIdOf(o) === p.id))
-      .slice(0, WEIGHED)
-      .flatMap((p): Try[] => {
-        const start = startOf(p, t.role, planting);
-        if (!start) return [];
-        const all = planting.placements.filter((o) => plantIdOf(o) === t.plant.id && !o.locked);
-        return [
-          {
-            label: `${plantName(p)} for ${plantName(t.plant)}`,
-            commands: all.map((o) => ({ do: 'swap', id: o.id, plant: referTo(p), start })),
-          },
-        ];
-      }),
-  );
+  kindsOf(targets)
+    .slice(0, TARGETS)
+    .flatMap((t) =>
+      alternatives(planting, t.id, library)
+        .filter((p) => !planting.placements.some((o) => plantIdOf(o) === p.id))
+        .slice(0, WEIGHED)
+        .flatMap((p): Try[] => {
+          const start = startOf(p, t.role, planting);
+          if (!start) return [];
+          const all = planting.placements.filter((o) => plantIdOf(o) === t.plant.id && !o.locked);
+          return [
+            {
+              label: `${plantName(p)} for ${plantName(t.plant)}`,
+              commands: all.map((o) => ({ do: 'swap', id: o.id, plant: referTo(p), start })),
+            },
+          ];
+        }),
+    );
 
 /** Taking one out; never the thriller, which the rest is built round. */
 const removals = (targets: readonly Placed[]): Try[] =>
-  kindsOf(targets.filter((t) => t.role !== 'thriller')).map((t) => ({
-    label: `Take out one ${plantName(t.plant)}`,
-    commands: [{ do: 'remove', id: t.id }],
-  }));
+  kindsOf(targets.filter((t) => t.role !== 'thriller'))
+    .slice(0, TARGETS)
+    .map((t) => ({
+      label: `Take out one ${plantName(t.plant)}`,
+      commands: [{ do: 'remove', id: t.id }],
+    }));
 
 function rearranged({ planting }: Ground): Try[] {
   const balls = planting.placements.map((p) => ({ ...p, fixed: p.locked }));

@@ -5,7 +5,7 @@ import { plantName } from '../../plants/schema';
 import type { Role } from '../../plants/traits';
 import type { Command } from '../../plantings/commands';
 import type { Placement } from '../../plantings/schema';
-import type { Ground, Try } from './ground';
+import { type Ground, kindsOf, type Try } from './ground';
 import { alternativesIn } from './swaps';
 
 /** Newcomers weighed. Working figure: time against choice. */
@@ -23,7 +23,7 @@ function comingIn({ planting }: Ground, all: Placement[] | null, part: string | 
 
 /** One more of a kind that is there, where there is room. */
 export function oneMore(g: Ground): Try[] {
-  const kinds = [...new Map(g.placed.filter((p) => p.role !== 'thriller').map((p) => [p.plant.id, p])).values()];
+  const kinds = kindsOf(g.placed.filter((p) => p.role !== 'thriller'));
   return kinds.flatMap(({ plant, role, part }): Try[] => {
     const commands = comingIn(g, roomFor(g.planting, plant, role), part);
     return commands.length > 0 ? [{ label: `One more ${plantName(plant)}`, commands }] : [];
@@ -49,7 +49,7 @@ export const aTrailer = newcomer('spiller');
 
 /** Fewer kinds: one that stands alone becomes one more of a kind that is there. */
 export function sameAgain({ planting, placed, targets }: Ground): Try[] {
-  const kinds = [...new Map(placed.filter((p) => p.role !== 'thriller').map((p) => [p.plant.id, p])).values()];
+  const kinds = kindsOf(placed.filter((p) => p.role !== 'thriller'));
   return targets
     .filter((t) => t.role !== 'thriller')
     .flatMap((t) =>

@@ -5,7 +5,7 @@ import { STARTS, type StartSize } from '../../plants/starts';
 import { freeId } from '../../plantings/ids';
 import type { Placed } from '../../plantings/resolve';
 import { addDays } from '../../units/date';
-import type { Ground, Try } from './ground';
+import { type Ground, kindsOf, type Try } from './ground';
 
 /** Tips come off when a plant has taken, and again later; what runs over is cut back at midsummer and later. Weeks from planting, practice. */
 const PINCH_WEEKS = [3, 6] as const;
@@ -27,7 +27,7 @@ export const smallerStarts = ({ free }: Ground): Try[] => free.flatMap((p) => ot
 
 /** A kind bought smaller, all of it: packs are worth it for several. */
 export const kindSmaller = ({ free }: Ground): Try[] =>
-  [...new Map(free.map((p) => [p.plant.id, p])).values()].flatMap((kind) =>
+  kindsOf(free).flatMap((kind) =>
     others(kind, false).map((start) => ({
       label: `All ${plantName(kind.plant)} as ${STARTS[start].label}`,
       commands: free.filter((p) => p.plant.id === kind.plant.id).map((p) => ({ do: 'start', id: p.id, start })),
@@ -50,8 +50,7 @@ const planned = (
   weeks: readonly number[],
   may: (p: Placed) => boolean,
 ): Try[] => {
-  const kinds = [...new Map(targets.filter(may).map((p) => [p.plant.id, p.plant])).values()];
-  return kinds.flatMap((plant) =>
+  return kindsOf(targets.filter(may)).flatMap(({ plant }) =>
     weeks.map((week): Try => {
       const all = targets.filter((p) => p.plant.id === plant.id);
       return {

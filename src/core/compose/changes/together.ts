@@ -5,15 +5,13 @@ import { plantName, type Plant } from '../../plants/schema';
 import { STARTS, type StartSize } from '../../plants/starts';
 import type { Command } from '../../plantings/commands';
 import type { Placed } from '../../plantings/resolve';
-import type { Ground, Try } from './ground';
+import { type Ground, kindsOf, type Try } from './ground';
 import { alternativesIn } from './swaps';
 
 /** Alternatives looked through for the cheapest, how many of those are weighed, and for how many of the dearest kinds. Working figures. */
 const LOOKED = 12;
 const OFFERED = 2;
 const DEAREST = 3;
-
-const kindsOf = (list: readonly Placed[]): Placed[] => [...new Map(list.map((p) => [p.plant.id, p])).values()];
 
 /** All places of a kind given to another. */
 const given = (g: Ground, from: Placed, to: Plant, start: StartSize): Command[] =>

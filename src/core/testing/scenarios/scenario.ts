@@ -47,19 +47,6 @@ export function wholeOf(fault: Fault, praised: readonly Scenario[]): Scenario {
   return { ...fault, container, spot, startDate, brief: { ...twin?.brief, ...fault.brief } };
 }
 
-/** A pot that drains and stands on the ground, as most do. */
-const PLAIN = {
-  drains: true,
-  feet: false,
-  count: 1,
-  mount: 'ground',
-  rimHeightMm: null,
-  liner: false,
-  reservoirL: 0,
-  base: 'mesh',
-  refill: 'all',
-} as const;
-
 const OPEN_SKY = { skyline: Array<number>(36).fill(0) };
 
 /** An ordinary terrace: seven hours of sun, seen all round, in the open. */
@@ -95,7 +82,7 @@ export function plantingOf({ id, told, container, spot, brief, startDate, plants
     id,
     name: told.slice(0, 80),
     startDate,
-    container: { ...PLAIN, ...container },
+    container: { ...fresh.container, ...container },
     spot: { ...fresh.spot, ...TERRACE, ...spot, light: { ...(light.kind === 'clock' ? OPEN_SKY : {}), ...light } },
     brief: { ...fresh.brief, budget: null, ...brief },
     placements,
