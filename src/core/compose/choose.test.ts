@@ -1,6 +1,7 @@
 import type { Plant } from '../plants/schema';
 import type { Judged } from './candidate';
-import { pick } from './choose';
+import { LIBRARY } from '../plants';
+import { ideas, pick } from './choose';
 
 /** An idea of kinds by name, the first of them the lead. */
 const idea = (...kinds: string[]): Judged => {
@@ -27,4 +28,29 @@ test('where too few differ so much, less difference must do, and the same is nev
 test('never more than are wanted', () => {
   expect(pick([idea('a'), idea('b'), idea('c')], 2)).toHaveLength(2);
   expect(pick([], 4)).toEqual([]);
+});
+
+test('of the ideas offered no two have one lead or one body, while there is a choice', () => {
+  const plant = (id: string) => LIBRARY.filter((p) => p.id === id);
+  const made = (lead: string, body: string, edge: string, score: number): Judged =>
+    ({
+      cast: Object.fromEntries([plant(lead), plant(body), plant(edge)].map(([p], i) => [['T', 'F0', 'S0'][i], p])),
+      pattern: {
+        parts: [
+          { id: 'T', role: 'thriller', count: 1 },
+          { id: 'F0', role: 'filler', count: 4 },
+          { id: 'S0', role: 'spiller', count: 3 },
+        ],
+      },
+      theme: null,
+      measured: { score, readings: [] },
+    }) as unknown as Judged;
+  const judged = [
+    made('phormium-bronze', 'begonia-red', 'calibrachoa-orange', 95),
+    made('canna-dwarf-red', 'begonia-white', 'lobelia-blue', 94),
+    made('russian-sage', 'marigold-orange', 'verbena-trailing-pink', 90),
+  ];
+  expect(ideas(judged, 2).map((j) => j.cast.F0?.id)).toEqual(['begonia-red', 'marigold-orange']);
+  // Where there is nothing else, the same body is better than no second idea.
+  expect(ideas(judged.slice(0, 2), 2)).toHaveLength(2);
 });

@@ -14,7 +14,7 @@ const LESS_DIFFERENT = [ALIKE, 0.6, 0.99] as const;
 const WORTH_OFFERING = 75;
 const ENOUGH = 3;
 /** What is so much worse than the best is offered only where there is little else. Working figure. */
-const FURTHEST = 12;
+const FURTHEST = 8;
 
 /** So many of the kinds of a safe planting are on every bench. Practice. */
 const STAPLES = 0.7;
@@ -47,6 +47,12 @@ const mood = (j: Judged): string =>
     .sort()
     .join();
 
+/** The species there is most of round the lead: what a pot is remembered by beside it. */
+function bodyOf({ pattern, cast }: Judged): string {
+  const round = pattern.parts.filter((p) => p.role !== 'thriller').sort((a, b) => b.count - a.count)[0];
+  return (round && cast[round.id]?.botanical) ?? '';
+}
+
 /** The first, then the first that is another idea, and so on; the best first when they are sorted. */
 export function pick(sorted: readonly Judged[], want: number): Judged[] {
   const out: Judged[] = [];
@@ -74,7 +80,9 @@ export function ideas(judged: readonly Judged[], want: number): Judged[] {
   const unused = (j: Judged): ThemeId | null => (out.some((o) => o.theme === j.theme) ? null : j.theme);
   const take = (theme: ThemeId | null, limit: number, moods: boolean) => {
     const fits = (o: Judged, j: Judged) =>
-      leadOf(o) !== leadOf(j) && likeness(o, j) <= limit && (!moods || mood(o) !== mood(j));
+      leadOf(o) !== leadOf(j) &&
+      likeness(o, j) <= limit &&
+      (!moods || (mood(o) !== mood(j) && bodyOf(o) !== bodyOf(j)));
     const from = theme === 'classic' ? [...list].sort((a, b) => safe(b) - safe(a)) : list;
     const next = from.find(
       (j) =>

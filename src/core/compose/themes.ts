@@ -31,12 +31,14 @@ const near = (p: Plant, hue: number | null): number => {
 /** Whether so much of some kinds is so. */
 const most = (kinds: readonly Plant[], share: number, is: (p: Plant) => boolean): boolean =>
   kinds.filter(is).length >= share * kinds.length;
-const leafy = (p: Plant): boolean => colouredLeaf(p) > 0.4 || (p.leaf.size === 'bold' && p.flower.show < 0.2);
+/** Grown for a leaf that is seen one by one: coloured, or bold and hardly in flower. Working figures. */
+const leafy = (p: Plant): boolean =>
+  (p.leaf.size !== 'fine' && colouredLeaf(p) > 0.4) || (p.leaf.size === 'bold' && p.flower.show < 0.2);
 /** The flower colours of some kinds that are no white or silver. */
 const hues = (kinds: readonly Plant[]): number[] =>
   kinds
     .map((p) => lch(signature(p)))
-    .filter((c) => !isNeutral(c))
+    .filter((c) => !isNeutral(c) && family(c) !== 'white')
     .map((c) => c.h);
 /** Hues no further apart than this are one colour in several shades, degrees; so many families are many. Working figures. */
 const ONE = 62;
