@@ -1,24 +1,44 @@
 import { expose } from 'comlink';
-import { compose, type Composed, type Proposal, type Said } from '@/core/compose/compose';
+import {
+  composePart,
+  type Composed,
+  isThin,
+  joined,
+  type Part,
+  type Proposal,
+  type Said,
+} from '@/core/compose/compose';
 import { partnerFor } from '@/core/compose/over/partner';
+import { PARTS } from '@/core/compose/themes';
 import { shelfOf, type Mine } from '@/core/stock/shelf';
 import type { Planting } from '@/core/plantings/schema';
 
-/** Composing off the main thread. To cancel, end the worker. */
+/** What is composed, out of which plants, and which of the parts it falls into. */
+export interface Errand {
+  planting: Planting;
+  seed: number;
+  mine: Mine;
+  said: Said | undefined;
+  part: number;
+  /** In fewer plants than usual. */
+  fewer: boolean;
+}
+
+/** Composing off the main thread, a part to a worker. To cancel, end the worker. */
 const api = {
-  compose: (
-    planting: Planting,
-    seed: number,
-    mine: Mine,
-    said: Said | undefined,
+  part: (
+    { planting, seed, mine, said, part, fewer }: Errand,
     onProgress: (done: number, sofar: Proposal[]) => void,
-  ): Composed =>
-    compose(planting, {
+  ): Part =>
+    composePart(planting, PARTS[part] ?? [], fewer, {
       seed,
       said,
       library: shelfOf(mine),
       onProgress: (done, sofar) => onProgress(done, sofar),
     }),
+  /** What the parts come to; null while there is no choice and fewer plants have not been tried. */
+  join: (planting: Planting, parts: readonly Part[], said: Said | undefined, last: boolean): Composed | null =>
+    !last && isThin(parts) ? null : joined(planting, parts, { said }),
   /** A planting to stand by turns with this one. */
   partner: (planting: Planting, seed: number, mine: Mine): Proposal | null => partnerFor(planting, seed, shelfOf(mine)),
 };

@@ -12,6 +12,8 @@ import { sum } from '../units/number';
 const FREE = 0.06;
 const STRAY_COSTS = 2.4;
 const POLE_COSTS = 0.9;
+/** What is too much of one pole costs up to this, where there is nothing else. Working figure. */
+const OVER_COSTS = 0.7;
 /** One kind off the scheme on more than this share of the flower argues with the rest; under it, it is an accent. Practice. */
 const CLASHES = 0.12;
 const CLASH_LEAVES = 0.35;
@@ -67,11 +69,13 @@ export const colour = check({
     ).find((k) => bloom > MATTERS * coloured && k.area > CLASHES * bloom);
     const tooMuch = r.stray > Math.max(scheme.accent, ACCENT) || clash !== undefined;
     const pole = r.missing[0];
+    const over = r.over[0];
     const name = standing.plants.find((p) => p.id === (clash?.ids[0] ?? worst?.id));
     const missing = r.missing.reduce((s, m) => s + POLE_COSTS * (1 - m.has / m.least), 0);
+    const swamped = r.over.reduce((s, m) => s + (OVER_COSTS * (m.has - m.most)) / (1 - m.most), 0);
     return [
       {
-        severity: tooMuch || pole ? 'watch' : 'good',
+        severity: tooMuch || pole || over ? 'watch' : 'good',
         measured: r.stray,
         band: [0, scheme.accent],
         unit: 'off the scheme',
@@ -81,7 +85,7 @@ export const colour = check({
           : tooMuch && worst
             ? [...new Set(strays.filter((s) => s.off > worst.off * ALSO).map((s) => s.id))]
             : [],
-        says: tooMuch ? 'stray' : pole ? 'pole' : 'good',
+        says: tooMuch ? 'stray' : pole?.counted ? 'few' : pole ? 'pole' : over ? 'over' : 'good',
         facts: {
           scheme: scheme.label,
           share: r.stray,
@@ -89,12 +93,15 @@ export const colour = check({
           pole: pole?.name ?? '',
           has: pole?.has ?? 0,
           least: pole?.least ?? 0,
+          much: over?.name ?? '',
+          hasMuch: over?.has ?? 0,
+          most: over?.most ?? 0,
         },
         rule: `${scheme.label}: no more than ${Math.round(scheme.accent * 100)} % of the coloured area off the scheme`,
         source: 'practice, accent share 5–15 %; OKLCH (Ottosson 2020)',
         quality:
           (clash ? CLASH_LEAVES : 1) *
-          Math.max(0, 1 - Math.max(0, r.stray - FREE) * STRAY_COSTS - missing) *
+          Math.max(0, 1 - Math.max(0, r.stray - FREE) * STRAY_COSTS - missing - swamped) *
           (r.coloured < COLOURLESS ? COLOURLESS_LEAVES : 1),
       },
     ];
@@ -102,6 +109,9 @@ export const colour = check({
   words: {
     good: (f) => `Keeps to ${f.text('scheme').toLowerCase()}, ${f.pct('share')} accent.`,
     stray: (f) => `${f.pct('share')} of the colour is off the scheme, most of it ${f.text('plant')}.`,
+    few: (f) => `Wants more ${f.text('pole')}: ${f.num('has')} tell, ${f.num('least')} are asked for.`,
+    over: (f) =>
+      `${f.pct('hasMuch')} of the colour is ${f.text('much')}; ${f.pct('most')} is as much as the rest can answer.`,
     pole: (f) => `Wants more ${f.text('pole')}: ${f.pct('has')} of the colour, ${f.pct('least')} makes it tell.`,
   },
   figure: percent,

@@ -2,7 +2,7 @@ import { nightC } from '../climate';
 import { lightFit } from '../growth/model';
 import type { Plant } from '../plants/schema';
 import type { Planting } from '../plantings/schema';
-import { sunReading } from '../spots/light';
+import { isSouthern, sunReading } from '../spots/light';
 import type { Spot } from '../spots/schema';
 import { addDays, daysBetween, monthPosition, nextMonthDay } from '../units/date';
 
@@ -36,6 +36,19 @@ export function meetsFrost({ spot, startDate, brief }: Pick<Planting, 'spot' | '
     daysBetween(startDate, first) < TOO_LATE_DAYS ||
     (brief.changeOver !== null && brief.changeOver > addDays(first, PAST_FROST_DAYS))
   );
+}
+
+/** The depth of winter, a month and a day: the north's; the south's lies half a year on. Working figure: the coldest weeks follow the shortest days. */
+const MIDWINTER = { north: '01-20', south: '07-20' } as const;
+
+/** Whether a planting that is changed over has a winter to live through first. */
+export function standsThroughWinter({
+  spot,
+  startDate,
+  brief,
+}: Pick<Planting, 'spot' | 'startDate' | 'brief'>): boolean {
+  const midwinter = nextMonthDay(startDate, MIDWINTER[isSouthern(spot) ? 'south' : 'north']);
+  return brief.changeOver !== null && brief.changeOver > midwinter;
 }
 
 /** The nights a planting meets in its first weeks. */

@@ -5,8 +5,10 @@ import type { Scheme, Seen } from './schemes/scheme';
 export interface SchemeReading {
   /** Share of the coloured area that does not belong, 0–1. */
   stray: number;
-  /** Poles that have too little, with what they have. */
-  missing: { name: string; has: number; least: number }[];
+  /** Poles that have too little, with what they have: shares, or how many where they are counted. */
+  missing: { name: string; has: number; least: number; counted?: true }[];
+  /** Poles that have too much. */
+  over: { name: string; has: number; most: number }[];
   /** The leading hue, degrees. */
   hue: number;
   /** Coloured area over all that is seen. */
@@ -52,15 +54,22 @@ export function judgeScheme(
   const area = coloured.reduce((a, s) => a + s.area, 0);
   const all = seen.reduce((a, s) => a + s.area, 0);
   if (area <= 0)
-    return { stray: 0, missing: scheme.poles.map((p) => ({ name: p.name, has: 0, least: p.least })), hue, coloured: 0 };
+    return {
+      stray: 0,
+      missing: scheme.poles.map((p) => ({ name: p.name, has: 0, least: p.least })),
+      over: [],
+      hue,
+      coloured: 0,
+    };
   const stray = coloured.reduce((a, s) => a + s.area * (1 - scheme.belongs(s, hue)), 0) / area;
-  const missing = scheme.poles
-    .map((p) => ({
-      name: p.name,
-      least: p.least,
-      has: coloured.reduce((a, s) => a + (p.test(s, hue) ? s.area : 0), 0) / area,
-    }))
-    .filter((p) => p.has < p.least);
+  const poles = scheme.poles.map(({ name, least, most = 1, test }) => ({
+    name,
+    least,
+    most,
+    has: coloured.reduce((a, s) => a + (test(s, hue) ? s.area : 0), 0) / area,
+  }));
+  const missing: SchemeReading['missing'] = poles.filter((p) => p.has < p.least);
+  const over = poles.filter((p) => p.has > p.most);
   const { kinds } = scheme;
   if (kinds) {
     const there = kinds.of.filter(
@@ -68,7 +77,7 @@ export function judgeScheme(
     ).length;
     // Few kinds of plant cannot show as many hues as a full box.
     const least = Math.min(kinds.least, Math.max(FEWEST_HUES, kindsThere - 1));
-    if (there < least) missing.unshift({ name: kinds.name, has: there / 10, least: least / 10 });
+    if (there < least) missing.unshift({ name: kinds.name, has: there, least, counted: true });
   }
-  return { stray, missing, hue, coloured: all > 0 ? area / all : 0 };
+  return { stray, missing, over, hue, coloured: all > 0 ? area / all : 0 };
 }

@@ -15,15 +15,16 @@ import { company } from './company';
 import { playersOf } from './players';
 import { promise } from './promise';
 import { leadsByLeaf } from './echoes';
-import { type Candidate, leadOf, mayJoin, type Ranked } from './candidate';
+import { type Candidate, type Kin, leadOf, mayJoin, type Ranked } from './candidate';
 import type { Pattern } from './patterns';
+import { offScheme } from './colour-guess';
 import { type Theme, THEME_IDS, THEMES, type ThemeId } from './themes';
 
 /** Kinds tried for a part, and casts kept between parts. Working figures: time against quality. */
 const TRIED = 14;
 const BEAM = 30;
 /** What the first plant of a colour that is asked for is worth. Working figure. */
-const NEW_HUE = 0.45;
+const NEW_HUE = 0.75;
 /** What repeating a colour of the leading leaf is worth. Working figure. */
 const ECHO = 0.45;
 /** Patterns that ask for the same parts are tried with each of the best casts for them. */
@@ -106,9 +107,13 @@ function cousins(list: Ranked[Role], first: Plant | undefined, wanted: number): 
     .flatMap((own) => own.slice(0, 1));
 }
 
+/** Where many hues are asked for, one species may bring two of them; a school may ask for cousins alone. */
+const kinOf = ({ brief }: Planting): Kin =>
+  schoolOf(brief).asks?.kin ? 'only' : schemeOf(brief).kinds ? 'twice' : 'never';
+
 /** Beam search over a pattern's parts. */
 function castAll(pattern: Pattern, ranked: Ranked, base: Planting, theme: ThemeId, apart: number): Candidate[] {
-  const kin = schoolOf(base.brief).asks?.kin ?? false;
+  const kin = kinOf(base);
   const hues = huesAsked(base);
   const byLeaf = schoolOf(base.brief).asks?.leafLeads ?? false;
   let beam: Candidate[] = [{ ranked, pattern, cast: {}, guess: 0, kin, theme }];
@@ -118,7 +123,7 @@ function castAll(pattern: Pattern, ranked: Ranked, base: Planting, theme: ThemeI
       const chosen = Object.values(c.cast);
       const first = chosen[0];
       // Cousins are looked for among all of their kind; others among the most promising.
-      const tried = kin ? cousins(ranked[part.role], first, pattern.parts.length) : ranked[part.role];
+      const tried = kin === 'only' ? cousins(ranked[part.role], first, pattern.parts.length) : ranked[part.role];
       for (const { plant, value } of tried.slice(0, TRIED)) {
         if (!mayJoin(kin, chosen, plant)) continue;
         const fresh = hues ? Number(hues.some((is) => is(plant) && !chosen.some(is))) * NEW_HUE : 0;
@@ -137,7 +142,7 @@ function castAll(pattern: Pattern, ranked: Ranked, base: Planting, theme: ThemeI
   const must = base.brief.must;
   return beam
     .filter((c) => must.every((id) => Object.values(c.cast).some((p) => p.id === id)) || must.length === 0)
-    .map((c) => ({ ...c, guess: c.guess / pattern.parts.length }));
+    .map((c) => ({ ...c, guess: c.guess / pattern.parts.length + offScheme(c, base) }));
 }
 
 /** The best of the beam, but no lead may fill it alone. */

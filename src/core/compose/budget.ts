@@ -10,6 +10,8 @@ export interface Budget {
   /** Rounds of climbing, and patterns tried for the same kinds in each. */
   rounds: number;
   recasts: number;
+  /** Spent on each of those offered that have something to watch. */
+  mending: number;
   /** No further climb is begun after so many. */
   effort: number;
   /** Looked through further down the list where there is no choice yet. */
@@ -21,6 +23,7 @@ export interface Budget {
 const PER_LEAD = 3;
 const GROWN_IN_ALL = 10;
 const EFFORT = 320;
+const MENDING = 220;
 const LOOK_FURTHER = 240;
 /** In a library of so few plants more of what there is can be tried. */
 export const SMALL = 30;
@@ -38,12 +41,13 @@ export function budgetFor(offered: number, plants: number, leads: number): Budge
   return {
     // Where few plants can lead, more of each lead's casts are grown, so that there is still a choice.
     perLead: Math.max(PER_LEAD, Math.ceil(GROWN_IN_ALL / Math.max(1, leads))),
-    leads: 4,
+    leads: 7,
     improved: small ? 2 : 1,
     sought: small ? 4 : 1,
     rounds: small ? 4 : 2,
     recasts: small ? 30 : 8,
     effort,
+    mending: small ? MENDING * 3 : Math.ceil(MENDING * share),
     further: effort + LOOK_FURTHER,
     leap: small ? EFFORT_SMALL + EFFORT_LEAP : 0,
   };

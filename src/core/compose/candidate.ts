@@ -11,6 +11,9 @@ export type Cast = Record<string, Plant>;
 /** Plants by role, most promising first. */
 export type Ranked = Record<Role, { plant: Plant; value: number }[]>;
 
+/** Whether one species may stand here in several colours: never, twice where many hues are asked for, or nothing else. */
+export type Kin = 'never' | 'twice' | 'only';
+
 /** A pattern with kinds in its parts, not grown yet. */
 export interface Candidate {
   /** Plants by role as they were ranked for the hue this was cast in. */
@@ -20,26 +23,30 @@ export interface Candidate {
   /** With the smallest starts; left out, small starts are tried only when the budget asks. */
   small?: boolean;
   guess: number;
-  /** Made of cousins: one species in several colours. */
-  kin: boolean;
+  kin: Kin;
   /** What it is about; null for one more of what others are about. */
   theme: ThemeId | null;
 }
 
-/** Whether a plant may join others: no species twice, or none but their own where all are to be cousins. */
-export const mayJoin = (kin: boolean, others: readonly (Plant | undefined)[], plant: Plant): boolean =>
-  others.every(
-    (o) => !o || (kin ? o.botanical === plant.botanical && o.id !== plant.id : o.botanical !== plant.botanical),
-  );
+/** Whether a plant may join others: no plant twice, and of its own species as many as may be. */
+export function mayJoin(kin: Kin, others: readonly (Plant | undefined)[], plant: Plant): boolean {
+  const there = others.filter((o) => o !== undefined);
+  const own = there.filter((o) => o.botanical === plant.botanical);
+  if (own.some((o) => o.id === plant.id)) return false;
+  return kin === 'only' ? own.length === there.length : own.length < (kin === 'twice' ? 2 : 1);
+}
 
 /** The plant a cast is built round. */
-export const leadOf = (c: Candidate): string => (c.cast.T ?? c.cast.F0)?.id ?? '';
+export const leadOf = (c: Pick<Candidate, 'cast'>): string => (c.cast.T ?? c.cast.F0)?.id ?? '';
 
-/** A candidate grown, placed and judged. */
-export interface Judged extends Candidate {
+/** A planting found, with what it was made of: all that choosing among them needs. */
+export interface Idea extends Pick<Candidate, 'pattern' | 'cast' | 'theme'> {
   placements: Placement[];
   measured: Measure;
 }
+
+/** A candidate grown, placed and judged. */
+export interface Judged extends Candidate, Idea {}
 
 /** Grows and judges candidates, and keeps what it has judged. */
 export interface Judge {

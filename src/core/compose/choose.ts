@@ -2,7 +2,7 @@ import { family } from '../colour/family';
 import { lch } from '../colour/oklch';
 import { factsOf } from '../plants/facts';
 import { signature } from '../plants/signature';
-import { type Judged, leadOf } from './candidate';
+import { type Idea, leadOf } from './candidate';
 import { type ThemeId, THEME_IDS } from './themes';
 
 /** A choice is this many at least. */
@@ -19,43 +19,53 @@ const FURTHEST = 8;
 /** So many of the kinds of a safe planting are on every bench. Practice. */
 const STAPLES = 0.7;
 
+/** What there is nothing to watch in comes before what scores this much more and has something. Working figure. */
+const WATCHED = 12;
+const worth = ({ measured }: Idea): number =>
+  measured.score - WATCHED * measured.readings.filter((r) => r.severity !== 'good').length;
+
 /** Shared species over all species of two casts: another colour of the same petunia is no other idea. */
-function likeness(a: Judged, b: Judged, by: 'botanical' | 'id' = 'botanical'): number {
-  const kinds = (j: Judged) => new Set(Object.values(j.cast).map((p) => p[by]));
+function likeness(a: Idea, b: Idea, by: 'botanical' | 'id' = 'botanical'): number {
+  const kinds = (j: Idea) => new Set(Object.values(j.cast).map((p) => p[by]));
   const [x, y] = [kinds(a), kinds(b)];
   const both = [...x].filter((id) => y.has(id)).length;
   return both / (x.size + y.size - both);
 }
 
 /** The safe one is whatever is easily found; another theme is what was cast for it. */
-const isOf = (j: Judged, theme: ThemeId): boolean => {
+const isOf = (j: Idea, theme: ThemeId): boolean => {
   if (theme !== 'classic') return j.theme === theme;
   const kinds = Object.values(j.cast);
   return kinds.filter((p) => factsOf(p).ease === 'staple').length >= STAPLES * kinds.length;
 };
 
 /** The safest first: cast as such, and led by what is on every bench. Working figures, in points of the score. */
-const safe = (j: Judged): number => {
+const safe = (j: Idea): number => {
   const lead = j.cast.T ?? j.cast.F0;
-  return j.measured.score + (j.theme === 'classic' ? 2 : 0) + (lead && factsOf(lead).ease === 'staple' ? 3 : 0);
+  return worth(j) + (j.theme === 'classic' ? 2 : 0) + (lead && factsOf(lead).ease === 'staple' ? 3 : 0);
 };
 
 /** The colours of a cast, as families, to tell one mood from another. */
-const mood = (j: Judged): string =>
+const mood = (j: Idea): string =>
   [...new Set(Object.values(j.cast).map((p) => family(lch(signature(p)))))]
     .filter((f) => f !== 'green')
     .sort()
     .join();
 
 /** The species there is most of round the lead: what a pot is remembered by beside it. */
-function bodyOf({ pattern, cast }: Judged): string {
+function bodyOf({ pattern, cast }: Idea): string {
   const round = pattern.parts.filter((p) => p.role !== 'thriller').sort((a, b) => b.count - a.count)[0];
   return (round && cast[round.id]?.botanical) ?? '';
 }
 
+/** No species is in more of the proposals than this while there is another choice. Working figure. */
+const OFTEN = 2;
+const plays = ({ cast }: Idea, botanical: string): boolean =>
+  Object.values(cast).some((p) => p.botanical === botanical);
+
 /** The first, then the first that is another idea, and so on; the best first when they are sorted. */
-export function pick(sorted: readonly Judged[], want: number): Judged[] {
-  const out: Judged[] = [];
+export function pick<I extends Idea>(sorted: readonly I[], want: number): I[] {
+  const out: I[] = [];
   for (const limit of LESS_DIFFERENT) {
     for (const j of sorted) {
       if (out.length >= want) return out;
@@ -71,22 +81,26 @@ export function pick(sorted: readonly Judged[], want: number): Judged[] {
  * A few that differ as ideas: one of each theme in turn, the safe one first, each with another lead, another mood and
  * few kinds in common. What is not worth offering is left out where enough is.
  */
-export function ideas(judged: readonly Judged[], want: number): Judged[] {
-  const sorted = [...judged].sort((a, b) => b.measured.score - a.measured.score);
+export function ideas<I extends Idea>(found: readonly I[], want: number): I[] {
+  const sorted = [...found].sort((a, b) => worth(b) - worth(a));
   const worthy = sorted.filter((j) => j.measured.score >= WORTH_OFFERING);
   const list = pick(worthy, ENOUGH).length >= ENOUGH ? worthy : sorted;
-  const out: Judged[] = [];
-  const best = list[0]?.measured.score ?? 0;
-  const unused = (j: Judged): ThemeId | null => (out.some((o) => o.theme === j.theme) ? null : j.theme);
+  const out: I[] = [];
+  const best = list[0] ? worth(list[0]) : 0;
+  const unused = (j: Idea): ThemeId | null => (out.some((o) => o.theme === j.theme) ? null : j.theme);
+  const often = (j: Idea): boolean =>
+    Object.values(j.cast).some((p) => out.filter((o) => plays(o, p.botanical)).length >= OFTEN);
   const take = (theme: ThemeId | null, limit: number, moods: boolean) => {
-    const fits = (o: Judged, j: Judged) =>
+    const fits = (o: Idea, j: Idea) =>
       leadOf(o) !== leadOf(j) &&
       likeness(o, j) <= limit &&
       (!moods || (mood(o) !== mood(j) && bodyOf(o) !== bodyOf(j)));
     const from = theme === 'classic' ? [...list].sort((a, b) => safe(b) - safe(a)) : list;
     const next = from.find(
       (j) =>
-        (theme === null || (isOf(j, theme) && j.measured.score >= best - FURTHEST)) && out.every((o) => fits(o, j)),
+        (theme === null || (isOf(j, theme) && worth(j) >= best - FURTHEST)) &&
+        !(moods && often(j)) &&
+        out.every((o) => fits(o, j)),
     );
     if (next) out.push({ ...next, theme: theme === 'classic' ? theme : unused(next) });
   };

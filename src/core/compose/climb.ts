@@ -1,5 +1,5 @@
 import type { Budget } from './budget';
-import { type Candidate, type Cast, type Judge, type Judged, mayJoin } from './candidate';
+import { type Candidate, type Cast, type Judge, type Judged, leadOf, mayJoin } from './candidate';
 import type { Pattern } from './patterns';
 
 /** Kinds tried for each part when swapping, and when climbing; rounds of climbing; patterns tried for the same kinds. Working figures: time against quality. */
@@ -56,6 +56,45 @@ export function climb(
   return best;
 }
 
+/** Betters what has something to watch, and keeps its lead, which is what it is about: the same kinds laid out otherwise, then another kind for whoever is to blame, then for anyone. */
+export function mend(
+  from: Judged,
+  patterns: readonly Pattern[],
+  judge: Judge,
+  must: readonly string[],
+  { recasts, mending }: Pick<Budget, 'recasts' | 'mending'>,
+): Judged {
+  const until = judge.tried() + mending;
+  const lead = leadOf(from);
+  let best = from;
+  for (let before: Judged | null = null; before !== best && isWatched(best);) {
+    before = best;
+    const start = best;
+    const others = otherKinds(start, must).filter((c) => leadOf(c) === lead);
+    const blamed = blamedIn(start);
+    const changes = (c: Candidate) => Object.entries(c.cast).some(([id, p]) => blamed.has(id) && p !== start.cast[id]);
+    for (const c of [
+      ...patterns.slice(0, recasts).flatMap((p) => recast(start, p, must)),
+      ...others.filter(changes),
+      ...others.filter((o) => !changes(o)),
+    ]) {
+      if (judge.tried() >= until) return best;
+      const tried = leadOf(c) === lead ? judge(c) : null;
+      if (tried && tried.measured.score > best.measured.score) best = tried;
+    }
+  }
+  return best;
+}
+
+/** Whether there is something to watch in it. */
+export const isWatched = ({ measured }: Judged): boolean => measured.readings.some((r) => r.severity !== 'good');
+
+/** The parts whose plants something is to be watched in. */
+function blamedIn({ measured, placements }: Judged): Set<string | null> {
+  const ids = new Set(measured.readings.filter((r) => r.severity !== 'good').flatMap((r) => r.culprits));
+  return new Set(placements.filter((p) => ids.has(p.id)).map((p) => p.part));
+}
+
 /** Changes two kinds at once, in any pattern that suits as many kinds, while that helps and effort is left: gets off a hill that no single change leaves. For small libraries. */
 export function leap(
   from: Judged,
@@ -98,7 +137,9 @@ function otherKinds(from: Judged, must: readonly string[]): Candidate[] {
 /** Who may play a part: where all are cousins, the lead’s own. */
 function ofKin({ kin, ranked, cast }: Candidate, role: keyof Candidate['ranked']): Candidate['ranked'][typeof role] {
   const first = Object.values(cast)[0];
-  return kin && first ? ranked[role].filter(({ plant }) => plant.botanical === first.botanical) : ranked[role];
+  return kin === 'only' && first
+    ? ranked[role].filter(({ plant }) => plant.botanical === first.botanical)
+    : ranked[role];
 }
 
 /** The same kinds in another pattern; a part it lacks is filled with the most promising, one it drops is left out. */

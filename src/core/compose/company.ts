@@ -1,4 +1,5 @@
 import { contrast } from '../balance/leaf-contrast';
+import { family } from '../colour/family';
 import { deltaE, hueGap, lch } from '../colour/oklch';
 import { factsOf, shareWorld } from '../plants/facts';
 import { signature } from '../plants/signature';
@@ -12,6 +13,7 @@ const WORTH = {
   contrast: 0.6,
   apart: 0.25,
   clash: -0.12,
+  whites: -0.25,
   same: -1,
   twin: -0.5,
   cousin: -0.35,
@@ -40,6 +42,7 @@ function sideBySide(a: Plant, b: Plant): { worth: number; apart: number } {
   const worth =
     contrast(a, b) * WORTH.contrast +
     (clash ? WORTH.clash : 0) +
+    (family(ca) === 'white' && family(cb) === 'white' ? WORTH.whites : 0) +
     (a.botanical === b.botanical ? WORTH.twin : 0) +
     (a.botanical !== b.botanical && genusOf(a) === genusOf(b) && a.habit === b.habit ? WORTH.cousin : 0) +
     (Math.abs(RHYTHMS.indexOf(fa.rhythm) - RHYTHMS.indexOf(fb.rhythm)) > 1 ? WORTH.water : 0) +

@@ -7,14 +7,15 @@ import type { Planting } from '../plantings/schema';
 import { hashText, seeded } from '../units/number';
 import { castsFor, type Leaning } from './beam';
 import { budgetFor } from './budget';
-import type { Judged } from './candidate';
-import { ideas, LEAST, pick } from './choose';
+import type { Idea, Judged } from './candidate';
+import { ideas, LEAST } from './choose';
 import { offer } from './filter';
-import { judgeOf } from './judge';
+import { byScore, isClean, isHarmless, judgeOf } from './judge';
 import { fewerFor, type Pattern, patternsFor } from './patterns';
 import { playersOf } from './players';
 import { reasonOf } from './reason';
-import { better, cleanOf, growLeads, type Search } from './search';
+import { better, cleanOf, growLeads, mended, type Search } from './search';
+import { PARTS, type ThemeId } from './themes';
 import { likeness, type Wish, type WishId, WISHES } from './wishes';
 
 export interface Proposal {
@@ -62,7 +63,7 @@ function calmed(patterns: Pattern[], said: Said | undefined): Pattern[] {
 }
 
 /** What earlier themes are made of is asked less of the next ones. Working figure. */
-const USED = 0.8;
+const USED = 0.72;
 
 const without = (leaning: Leaning | undefined, used: ReadonlySet<string>): Leaning => ({
   apart: leaning?.apart ?? 1,
@@ -76,8 +77,10 @@ function asked(base: Planting, said: Said | undefined): Planting {
   return wish.asks?.(base, said.of) ?? base;
 }
 
-/** A tie is broken by this much at most. */
-const NOISE = 0.03;
+/** How many proposals are brought back, unless another number is asked for. */
+const WANT = 5;
+/** Of plants that promise much the same, another comes first in another pot: by this much at most. Working figure. */
+const NOISE = 0.1;
 
 const NO_ROOM =
   'Plants fit the spot, but no arrangement of them fits the container. Try fewer plants (room to grow) or a wider pot.';
@@ -87,36 +90,88 @@ const FEW = 12;
 const tooFew = (n: number): string =>
   `No planting can be made of the ${n} ${n === 1 ? 'plant' : 'plants'} that suit this spot and container. Loosen the spot, the pot or what you ruled out.`;
 
+/** What a part of the themes came to. */
+export interface Part {
+  /** What may be offered, and what has something in it that is not offered where there is a choice. */
+  clean: Idea[];
+  spoilt: Idea[];
+  refused: Record<string, number>;
+  problem: string | null;
+}
+
 /**
  * Searches for plantings that fit the planting's spot, container and brief, keeping its locked placements. Stages:
  * refuse what cannot live here; lay out the school's patterns; cast kinds into parts by a beam search on what can be
  * said of one plant and of a pair; grow and judge the most promising for each lead; improve them by swaps; choose a
- * few that differ. Deterministic from the seed. Every judgement is `assess`.
+ * few that differ; mend what is to be watched. Deterministic from the seed. Every judgement is `assess`. The themes are
+ * looked for in parts, which know nothing of each other and may be searched at once.
  */
 export function compose(given: Planting, options: Options = {}): Composed {
+  const { onProgress } = options;
+  const parts = (fewer: boolean) =>
+    PARTS.map((themes, i) =>
+      composePart(given, themes, fewer, {
+        ...options,
+        onProgress: (done, sofar) => onProgress?.((i + done) / PARTS.length, sofar),
+      }),
+    );
+  const full = parts(false);
+  return joined(given, isThin(full, options) ? [...full, ...parts(true)] : full, options);
+}
+
+/** Whether the parts found no choice: then the best of smaller plantings is better than none. */
+export const isThin = (parts: readonly Part[], { want = WANT }: Options = {}): boolean =>
+  ideas(
+    parts.flatMap((p) => [...p.clean, ...p.spoilt.filter(isHarmless)]),
+    want,
+  ).length < Math.min(LEAST, want);
+
+/** So many more than are wanted are mended, for what cannot be. Working figure. */
+const SPARE = 4;
+
+/** A part of the search: some of the themes, in the usual number of plants or in fewer. */
+export function composePart(given: Planting, themes: readonly ThemeId[], fewer: boolean, options: Options = {}): Part {
   const base = asked(given, options.said);
   const { library = LIBRARY, seed = 1 } = options;
   const { offered, refused } = offer(base, library);
-  const jitter = seeded(seed ^ hashText(base.brief.scheme));
+  const jitter = seeded(seed ^ hashText(JSON.stringify([base.brief.scheme, base.container.shape, base.spot.light])));
   const noise = new Map(library.map((p) => [p.id, jitter() * NOISE]));
-  const { want = 5 } = options;
-  const problems: string[] = [];
-  const clean: Judged[] = [];
-  const spoilt: Judged[] = [];
-  // Where there is no choice of full plantings, the best of a smaller one is better than none.
-  for (const patterns of [calmed(patternsFor(base), options.said), fewerFor(base)]) {
-    if (pick(clean, want).length >= Math.min(LEAST, want)) break;
-    const problem = missingRole(patterns, offered);
-    const found = problem ? null : searched(base, offered, patterns, noise, options);
-    clean.push(...(found?.clean ?? []));
-    spoilt.push(...(found?.spoilt ?? []));
-    if (!found?.spoilt.length) problems.push(problem ?? (offered.length < FEW ? tooFew(offered.length) : NO_ROOM));
-  }
-  const proposals = ideas(clean.length > 0 ? clean : spoilt, want).map((j) => toProposal(base, j));
-  return { proposals, refused, problem: proposals.length > 0 ? null : (problems[0] ?? NO_ROOM) };
+  const patterns = fewer ? fewerFor(base) : calmed(patternsFor(base), options.said);
+  const problem = missingRole(patterns, offered);
+  const { clean, spoilt } = problem ? NOTHING : searched(base, themes, offered, patterns, noise, options);
+  return {
+    clean: clean.map(ideaOf),
+    spoilt: spoilt.slice(0, SPOILT).map(ideaOf),
+    refused,
+    problem:
+      problem ?? (clean.length + spoilt.length > 0 ? null : offered.length < FEW ? tooFew(offered.length) : NO_ROOM),
+  };
+}
+/** So many of what is spoilt are kept, for where there is nothing else. */
+const SPOILT = 12;
+const NOTHING: Found = { clean: [], spoilt: [] };
+
+const ideaOf = ({ pattern, cast, theme, placements, measured }: Idea): Idea => ({
+  pattern,
+  cast,
+  theme,
+  placements,
+  measured,
+});
+
+/** The proposals that the parts of a search come to. */
+export function joined(given: Planting, parts: readonly Part[], { said, want = WANT }: Options = {}): Composed {
+  const base = asked(given, said);
+  const [clean, spoilt] = [parts.flatMap((p) => p.clean), parts.flatMap((p) => p.spoilt)];
+  let found = ideas(clean, want);
+  if (found.length < Math.min(LEAST, want)) found = ideas([...clean, ...spoilt.filter(isHarmless)], want);
+  if (found.length === 0) found = ideas(spoilt, want);
+  const proposals = found.map((j) => toProposal(base, j));
+  const [problem = NO_ROOM] = parts.flatMap((p) => p.problem ?? []);
+  return { proposals, refused: parts[0]?.refused ?? {}, problem: proposals.length > 0 ? null : problem };
 }
 
-/** What one set of patterns gives: those with nothing wrong, and all that were bettered. */
+/** What one set of patterns gives: what may be offered, and the rest, best first. */
 interface Found {
   clean: Judged[];
   spoilt: Judged[];
@@ -124,16 +179,18 @@ interface Found {
 
 function searched(
   base: Planting,
+  themes: readonly ThemeId[],
   offered: readonly Plant[],
   patterns: readonly Pattern[],
   noise: Map<string, number>,
-  { want = 5, said, onProgress }: Options,
+  { want = WANT, said, onProgress }: Options,
 ): Found {
   const leaning = leaningOf(said);
   onProgress?.(0.1, []);
   const leads = playersOf('thriller', offered).length;
   const search: Search = {
     base,
+    themes,
     cast: (theme, used) => castsFor(base, offered, patterns, noise, theme, without(leaning, used)),
     patterns,
     judge: judgeOf(base),
@@ -146,8 +203,10 @@ function searched(
       ),
   };
   const { judged, candidates } = growLeads(search);
-  const spoilt = better(search, judged);
-  return { clean: cleanOf(search, candidates, [...spoilt, ...judged]), spoilt };
+  const found = [...better(search, judged), ...judged];
+  const clean = cleanOf(search, candidates, found);
+  const spoilt = found.filter((j) => !isClean(j)).sort(byScore);
+  return { clean: [...mended(search, ideas(clean, want + SPARE)).filter(isClean), ...clean], spoilt };
 }
 
 function missingRole(patterns: readonly Pattern[], offered: readonly Plant[]): string | null {
@@ -159,7 +218,7 @@ function missingRole(patterns: readonly Pattern[], offered: readonly Plant[]): s
     : null;
 }
 
-function toProposal(base: Planting, j: Judged): Proposal {
+function toProposal(base: Planting, j: Idea): Proposal {
   const planting = counted({ ...base, placements: j.placements });
   const report = assess(planting);
   return { planting, report, reason: reasonOf(planting, report, j.theme) };

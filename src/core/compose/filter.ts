@@ -1,6 +1,15 @@
 import { tallestMm } from '../balance/height-band';
 import { type Cause, harm } from '../balance/harm';
-import { firstNights, meetsFrost, nightsSuit, outOfSeason, scorchLimitH, sunFit, winterSuits } from '../balance/suits';
+import {
+  firstNights,
+  meetsFrost,
+  nightsSuit,
+  outOfSeason,
+  scorchLimitH,
+  standsThroughWinter,
+  sunFit,
+  winterSuits,
+} from '../balance/suits';
 import { goesIn } from '../layout/packing';
 import { factsOf } from '../plants/facts';
 import { SHOWY } from '../plants/scheme-fit';
@@ -115,8 +124,12 @@ const RULES: Record<Refusal['rule'], Rule> = {
       ? `It wants nights over ${p.coldestNightC} °C; expect ${Math.round(nightC)} °C when you plant.`
       : null;
   },
-  winter: (p, { brief, spot }) => {
-    if (!brief.lasting) return null;
+  winter: (p, planting) => {
+    const { brief, spot } = planting;
+    if (!brief.lasting)
+      return standsThroughWinter(planting) && winterSuits(p, spot) === 'dies'
+        ? `It dies below ${p.coldestWinterC} °C; expect ${spot.coldestWinterC} °C before you change it over.`
+        : null;
     if (factsOf(p).life === 'annual') return 'It lives for one season, and you asked for year-round.';
     return winterSuits(p, spot) === 'dies'
       ? `It dies below ${p.coldestWinterC} °C; expect ${spot.coldestWinterC} °C here, and you asked for year-round.`

@@ -31,12 +31,16 @@ export function judgeOf(base: Planting): Judge {
   return Object.assign(judge, { tried: () => kept.size });
 }
 
-/** What is watched here is not offered where anything else is: over the budget, strangers in one pot, two waterings, two mixes, what runs. */
-const SPOILS = new Set(['cost', 'worlds', 'water', 'mix', 'thug']);
+/** What is watched here is not offered where anything else is: over the budget, strangers in one pot, two waterings, two mixes, what runs, what pines for light, herbs beside what must not be eaten. */
+const SPOILS = new Set(['cost', 'worlds', 'water', 'mix', 'thug', 'light', 'safety']);
 
 /** Nothing in it will fail, cannot be planted so, or can hurt someone; it keeps to the budget, and they belong together. */
 export const isClean = (j: Pick<Judged, 'measured'>): boolean =>
   j.measured.readings.every((f) => f.severity !== 'wrong' && (!SPOILS.has(f.check) || f.severity === 'good'));
+
+/** Nothing in it is wrong. */
+export const isHarmless = (j: Pick<Judged, 'measured'>): boolean =>
+  j.measured.readings.every((f) => f.severity !== 'wrong');
 
 /** Better first. */
 export const byScore = (a: Judged, b: Judged): number => b.measured.score - a.measured.score;

@@ -2,14 +2,15 @@ import type { Planting } from '../plantings/schema';
 import { type Candidate, type Judge, type Judged, leadOf } from './candidate';
 import type { Budget } from './budget';
 import { LEAST, pick } from './choose';
-import { climb, improve, leap } from './climb';
+import { climb, improve, isWatched, leap, mend } from './climb';
 import { byScore, isClean } from './judge';
 import type { Pattern } from './patterns';
-import { THEME_IDS, type ThemeId } from './themes';
+import type { ThemeId } from './themes';
 
 /** What a search works with. */
 export interface Search {
   base: Planting;
+  themes: readonly ThemeId[];
   /** What a theme has to try, most promising first; species that earlier themes are made of are asked less. */
   cast: (theme: ThemeId, used: ReadonlySet<string>) => readonly Candidate[];
   patterns: readonly Pattern[];
@@ -31,11 +32,14 @@ function byLead(candidates: readonly Candidate[], { perLead, leads }: Budget): C
 }
 
 /** Grows and judges the most promising of each lead of each theme in full; best first, with all that was cast. The safe theme comes first, and is told at once. */
-export function growLeads({ cast, judge, budget, want, told }: Search): { judged: Judged[]; candidates: Candidate[] } {
+export function growLeads({ themes, cast, judge, budget, want, told }: Search): {
+  judged: Judged[];
+  candidates: Candidate[];
+} {
   const judged: Judged[] = [];
   const candidates: Candidate[] = [];
   const used = new Set<string>();
-  THEME_IDS.forEach((id, i) => {
+  themes.forEach((id, i) => {
     const casts = cast(id, used);
     candidates.push(...casts);
     const own = byLead(casts, budget).flatMap((c) => judge(c) ?? []);
@@ -43,15 +47,15 @@ export function growLeads({ cast, judge, budget, want, told }: Search): { judged
     for (const p of Object.values(best?.cast ?? {})) used.add(p.botanical);
     judged.push(...own);
     judged.sort(byScore);
-    told(0.1 + (0.5 * (i + 1)) / THEME_IDS.length, pick(judged, want));
+    told(0.1 + (0.5 * (i + 1)) / themes.length, pick(judged, want));
   });
   return { judged, candidates };
 }
 
 /** Betters the best of each theme by swaps, the best of all from every direction. */
-export function better({ base, patterns, judge, budget, told }: Search, judged: readonly Judged[]): Judged[] {
+export function better({ base, themes, patterns, judge, budget, told }: Search, judged: readonly Judged[]): Judged[] {
   const { must } = base.brief;
-  const starts = THEME_IDS.flatMap((id) =>
+  const starts = themes.flatMap((id) =>
     pick(
       judged.filter((j) => j.theme === id),
       budget.improved,
@@ -61,7 +65,7 @@ export function better({ base, patterns, judge, budget, told }: Search, judged: 
   const out = starts.map((j, i) => {
     const spent = judge.tried() >= budget.effort;
     const best = spent ? j : i < budget.sought ? climb(j, patterns, judge, must, budget) : improve(j, judge, must);
-    told(0.6 + (0.4 * (i + 1)) / starts.length, []);
+    told(0.6 + (0.3 * (i + 1)) / starts.length, []);
     return best;
   });
   const top = budget.leap > 0 ? [...out].sort(byScore)[0] : undefined;
@@ -82,4 +86,14 @@ export function cleanOf(
     if (j && isClean(j) && !clean.includes(j)) clean.push(j);
   }
   return clean;
+}
+
+/** What would be offered and has something to watch, mended as it stands: the same lead, another kind beside it or another place for all. */
+export function mended({ base, patterns, judge, budget, told }: Search, chosen: readonly Judged[]): Judged[] {
+  const watched = chosen.filter(isWatched);
+  return watched.map((j, i) => {
+    const best = mend(j, patterns, judge, base.brief.must, budget);
+    told(0.9 + (0.1 * (i + 1)) / watched.length, []);
+    return best;
+  });
 }

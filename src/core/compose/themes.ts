@@ -104,3 +104,9 @@ export const THEMES = {
 
 export type ThemeId = keyof typeof THEMES;
 export const THEME_IDS = Object.keys(THEMES) as ThemeId[];
+
+/** The themes as they are shared out, so that two workers can look for them at once: each part goes round the wheel of hues once. */
+export const PARTS: readonly (readonly ThemeId[])[] = [
+  ['classic', 'one colour', 'airy'],
+  ['leaf', 'many', 'thrift'],
+];

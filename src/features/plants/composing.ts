@@ -1,4 +1,3 @@
-import { proxy } from 'comlink';
 import { create } from 'zustand';
 import type { Composed, Proposal, Said } from '@/core/compose/compose';
 import type { Planting } from '@/core/plantings/schema';
@@ -6,7 +5,7 @@ import type { SchoolId } from '@/core/schools';
 import type { Mine } from '@/core/stock/shelf';
 import { same } from '@/core/units/same';
 import { tell } from '../shell/tell';
-import { startComposer } from '../shell/workers';
+import { composeInParts } from './in-parts';
 import { forgetComposed, keepComposed, keptComposed } from './kept';
 
 /** What another arrangement of the same brief came to; null while it is composed. */
@@ -45,6 +44,9 @@ interface Composing extends Work {
   recall: (planting: Planting) => void;
 }
 
+/** As many are shown while it works as there will be. */
+const SHOWN = 5;
+
 const IDLE: Work = {
   state: 'idle',
   base: null,
@@ -78,28 +80,31 @@ export const useComposing = create<Composing>((set, get) => {
   };
   const start = (base: Planting, mine: Mine, said?: Said) => {
     running?.();
-    const composer = startComposer();
-    running = composer.stop;
     seed += 1;
     set({ ...IDLE, base, said: said ?? null, state: 'working' });
-    const told = proxy((done: number, sofar: Proposal[]) => {
-      if (running === composer.stop) set((w) => ({ done, sofar: sofar.length > 0 ? sofar : w.sofar }));
+    const work = composeInParts({
+      planting: base,
+      seed,
+      mine,
+      said,
+      onProgress: (done, sofar) => {
+        if (running === work.stop) set((w) => ({ done, sofar: sofar.length > 0 ? sofar.slice(0, SHOWN) : w.sofar }));
+      },
     });
-    composer
-      .ask((api) => api.compose(base, seed, mine, said, told))
+    running = work.stop;
+    work.composed
       .then((composed) => {
-        if (running !== composer.stop) return;
+        if (running !== work.stop) return;
         set({ state: 'done', done: 1, sofar: [], composed });
         keepComposed({ base, composed, aside: false });
       })
       .catch((e: unknown) => {
-        if (running !== composer.stop) return;
+        if (running !== work.stop) return;
         set(IDLE);
         tell.problem('Composing stopped', e instanceof Error ? e.message : String(e));
       })
       .finally(() => {
-        composer.stop();
-        if (running === composer.stop) running = null;
+        if (running === work.stop) running = null;
       });
   };
   const alongside = (school: SchoolId | null, mine: Mine) => {
@@ -107,25 +112,14 @@ export const useComposing = create<Composing>((set, get) => {
     if (!base || !school) return set({ beside: null });
     set({ beside: { school, composed: null } });
     const still = () => get().base === base && get().beside?.school === school;
-    const composer = startComposer();
     const other = { ...base, brief: { ...base.brief, school } };
-    composer
-      .ask((api) =>
-        api.compose(
-          other,
-          seed,
-          mine,
-          undefined,
-          proxy(() => undefined),
-        ),
-      )
-      .then((composed) => still() && set({ beside: { school, composed } }))
+    composeInParts({ planting: other, seed, mine })
+      .composed.then((composed) => still() && set({ beside: { school, composed } }))
       .catch((e: unknown) => {
         if (!still()) return;
         set({ beside: null });
         tell.problem('Composing stopped', e instanceof Error ? e.message : String(e));
-      })
-      .finally(() => composer.stop());
+      });
   };
   return { ...IDLE, start, alongside, stop, lay, recall };
 });

@@ -31,7 +31,7 @@ export const everythingBright: Scheme = {
   about: 'Four to seven clear hues at one strength, each more than once, with white or deep blue to rest on.',
   from: 'no',
   belongs: (s) => (isWhite(s) || isDeep(s) || s.colour.c >= STRONG ? 1 : s.isFlower ? 0.5 : 0.3),
-  poles: [{ name: 'white or deep blue', least: 0.06, test: (s) => isWhite(s) || isDeep(s) }],
+  poles: [{ name: 'white or deep blue', least: 0.06, most: 0.5, test: (s) => isWhite(s) || isDeep(s) }],
   kinds: {
     name: 'different hues',
     least: 4,
@@ -39,7 +39,7 @@ export const everythingBright: Scheme = {
     of: HUES.map(
       ({ h }) =>
         (s: Seen) =>
-          s.colour.c >= STRONG && hueGap(s.colour.h, h) < HUE_WIDTH,
+          s.isFlower && s.colour.c >= STRONG && hueGap(s.colour.h, h) < HUE_WIDTH,
     ),
   },
 };
@@ -61,7 +61,7 @@ export const pinkPurple: Scheme = {
 };
 
 /** Clear reds and clear blues: a dusky pink is no red, and a mauve no blue. Working figures. */
-const isRed = ({ colour }: Seen): boolean => colour.c >= 0.15 && colour.h > 8 && colour.h < 40;
+const isRed = ({ colour }: Seen): boolean => colour.c >= 0.15 && colour.h > 8 && colour.h < 33;
 const isBlue = ({ colour }: Seen): boolean => colour.c >= 0.07 && colour.h > 250 && colour.h < 306;
 
 export const redWhiteBlue: Scheme = {

@@ -7,6 +7,14 @@ export interface Seen {
   isFlower: boolean;
 }
 
+/** A kind of colour that a scheme wants some of, as shares of the coloured area. */
+export interface Pole {
+  name: string;
+  least: number;
+  most?: number;
+  test: (seen: Seen, hue: number) => boolean;
+}
+
 /** A colour scheme judges each seen colour by itself, then whether its poles are all there. */
 export interface Scheme {
   label: string;
@@ -14,12 +22,12 @@ export interface Scheme {
   about: string;
   /** Starts from a colour: must be given, may be given, or is not asked for. */
   from: 'must' | 'may' | 'no';
-  /** 0 off the scheme, 1 in it. `hue` is the scheme's leading hue where it has one. */
+  /** 0 off the scheme, 1 in it; under 0 what shouts in it, however little there is. `hue` is the scheme's leading hue where it has one. */
   belongs: (seen: Seen, hue: number) => number;
   /** Most of the coloured area that may stray as accent; 0.15 is usual, strict schemes allow less. */
   accent: number;
   /** So many of these kinds of colour must be there, each with so much of the coloured area. */
   kinds?: { name: string; least: number; each: number; of: readonly ((seen: Seen) => boolean)[] };
-  /** Kinds of colour that must each have at least `least` of the coloured area. */
-  poles: readonly { name: string; least: number; test: (seen: Seen, hue: number) => boolean }[];
+  /** Kinds of colour that must each have at least `least` of the coloured area, and no more than `most`. */
+  poles: readonly Pole[];
 }

@@ -5,6 +5,9 @@ const isPale = ({ colour }: Seen): boolean => colour.l >= 0.69 && colour.c < 0.1
 const isDark = ({ colour }: Seen): boolean => colour.l < 0.5;
 const isBright = ({ colour }: Seen): boolean => colour.l > 0.6 && colour.c > 0.13;
 
+/** A flower stronger than a blush. Working figure. */
+const shouts = ({ colour, isFlower }: Seen): boolean => isFlower && colour.c >= 0.09;
+
 export const pastel: Scheme = {
   label: 'Pastel',
   accent: 0.15,
@@ -31,7 +34,7 @@ export const allWhite: Scheme = {
   accent: 0.08,
   about: 'White flowers, silver and green.',
   from: 'no',
-  belongs: (s) => (['white', 'silver'].includes(family(s.colour)) ? 1 : 0),
+  belongs: (s) => (['white', 'silver'].includes(family(s.colour)) ? 1 : shouts(s) ? -1 : 0),
   poles: [{ name: 'white', least: 0.6, test: ({ colour }) => family(colour) === 'white' }],
 };
 

@@ -32,7 +32,7 @@ export const foliage = [
   ...kin(
     {
       id: 'coleus-plum-lime', common: 'Coleus', botanical: 'Coleus scutellarioides', variety: 'plum, lime edge', group: 'foliage', roles: ['filler'], habit: 'bush',
-      height: [260, 420], spread: [260, 380], trail: [0, 0], vigour: 3, sun: [1, 2, 6, 9], scorch: 3, water: 'thirsty', feed: 'medium',
+      height: [260, 420], spread: [260, 380], trail: [0, 0], vigour: 3, sun: [0.5, 1.5, 6, 9], scorch: 3, water: 'thirsty', feed: 'medium',
       cold: { winter: 4, night: 9 }, season: 'warm', bloom: '0000 0000 0000', leaf: ['bold', 85, 'ovate', 'matte'], flower: ['none', 0, 0],
       colours: [['leaf', '#7a1f3d', 0.7], ['edge', '#b6c93a', 0.2], ['vein', '#a8355a', 0.1]], starts: { slip: 0.6, cutting: 1.2, pack6: 4.8, p9: 2.4, l1: 5.5 },
       deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['mild', 'toxic', 'toxic'], sap: 'unknown', spreads: false, note: 'Pinch out flower spikes; tender, so wait for warm nights.',
@@ -68,7 +68,7 @@ export const foliage = [
   ...kin(
     {
       id: 'periwinkle-variegated', common: 'Greater periwinkle', botanical: 'Vinca major', variety: 'cream edged', group: 'foliage', roles: ['spiller'], habit: 'trail',
-      height: [130, 210], spread: [300, 420], trail: [350, 650], vigour: 3, sun: [1, 2, 7, 10], scorch: 4, water: 'moderate', feed: 'light',
+      height: [130, 210], spread: [300, 420], trail: [350, 650], vigour: 3, sun: [0, 1, 7, 10], scorch: 4, water: 'moderate', feed: 'light',
       cold: { winter: -15, night: -8 }, season: 'year-round', bloom: '0047 5100 0000', leaf: ['medium', 45, 'ovate', 'glossy'], flower: ['round', 34, 0.06],
       colours: [['leaf', '#5d8550', 0.66], ['edge', '#e8e5b8', 0.34], ['flower', '#6a6fc9', 1]], starts: { pack6: 5.4, p9: 2.2, p10: 3 },
       deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['toxic', 'toxic', 'toxic'], sap: 'no', spreads: true, note: 'Long plain ropes, good in a tall pot.',
@@ -78,7 +78,7 @@ export const foliage = [
   ...kin(
     {
       id: 'ground-ivy-variegated', common: 'Ground ivy', botanical: 'Glechoma hederacea', variety: 'white edged', group: 'foliage', roles: ['spiller'], habit: 'trail',
-      height: [60, 110], spread: [240, 340], trail: [400, 800], vigour: 4, sun: [1, 2, 6, 9], scorch: 3, water: 'moderate', feed: 'light',
+      height: [60, 110], spread: [240, 340], trail: [400, 800], vigour: 4, sun: [0, 1, 6, 9], scorch: 3, water: 'moderate', feed: 'light',
       cold: { winter: -20, night: -5 }, season: 'year-round', bloom: '0000 0000 0000', leaf: ['fine', 26, 'round', 'matte'], flower: ['none', 0, 0],
       colours: [['leaf', '#7fa36a', 0.68], ['edge', '#eef0e2', 0.32]], starts: { pack6: 4.6, p9: 2 },
       deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['mild', 'mild', 'mild'], sap: 'no', spreads: true, note: 'Hangs straight as string; trim before it reaches soil.',
@@ -106,7 +106,7 @@ export const foliage = [
   ...kin(
     {
       id: 'plectranthus-trailing', common: 'Swedish ivy', botanical: 'Plectranthus coleoides', variety: 'white edged', group: 'foliage', roles: ['spiller'], habit: 'trail',
-      height: [120, 200], spread: [300, 420], trail: [300, 650], vigour: 4, sun: [1, 2, 7, 10], scorch: 4, water: 'moderate', feed: 'light',
+      height: [120, 200], spread: [300, 420], trail: [300, 650], vigour: 4, sun: [0.5, 1.5, 7, 10], scorch: 4, water: 'moderate', feed: 'light',
       cold: { winter: 0, night: 4 }, season: 'warm', bloom: '0000 0000 0000', leaf: ['medium', 40, 'ovate', 'felted'], flower: ['none', 0, 0],
       colours: [['leaf', '#7fa36c', 0.65], ['edge', '#f0f1e4', 0.35]], starts: { pack6: 4.6, p9: 2.1 },
       deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['unknown', 'unknown', 'unknown'], sap: 'no', spreads: false, note: 'Smells of incense when brushed; hangs like a curtain.',
@@ -219,7 +219,7 @@ export const foliage = [
   ...kin(
     {
       id: 'spider-plant', common: 'Spider plant', botanical: 'Chlorophytum comosum', variety: 'white striped', group: 'foliage', roles: ['spiller', 'filler'], habit: 'fountain',
-      height: [180, 280], spread: [280, 400], trail: [100, 350], vigour: 3, sun: [1, 1.5, 5, 8], scorch: 2, water: 'moderate', feed: 'light',
+      height: [180, 280], spread: [280, 400], trail: [100, 350], vigour: 3, sun: [0.5, 1.5, 5, 8], scorch: 2, water: 'moderate', feed: 'light',
       cold: { winter: 1, night: 6 }, season: 'warm', bloom: '0000 0000 0000', leaf: ['medium', 280, 'grass', 'glossy'], flower: ['none', 0, 0],
       colours: [['leaf', '#5f934a', 0.6], ['edge', '#eef0dc', 0.4]], starts: { p9: 2.4, p10: 3.2 },
       deadhead: 'no', pinch: 'no', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Comes out of doors for summer; its young hang over the rim.',

@@ -4,7 +4,7 @@ export const moreBedding = [
   ...kin(
     {
       id: 'begonia-wing-red', common: 'Wing-leaved begonia', botanical: 'Begonia hybrid', variety: 'red', group: 'warm bedding', roles: ['thriller', 'filler'], habit: 'cane',
-      height: [350, 500], spread: [280, 400], trail: [0, 0], vigour: 3, sun: [1, 2, 8, 11], scorch: 4, water: 'moderate', feed: 'medium',
+      height: [350, 500], spread: [280, 400], trail: [0, 0], vigour: 3, sun: [0.5, 1.5, 8, 11], scorch: 4, water: 'moderate', feed: 'medium',
       cold: { winter: 0, night: 8 }, season: 'warm', bloom: '0000 4999 9960', leaf: ['bold', 120, 'ovate', 'glossy'], flower: ['bell', 28, 0.3],
       colours: [['leaf', '#4f8a44', 1], ['flower', '#d82a3c', 0.94], ['throat', '#f2cf4a', 0.06]], starts: { p10: 3.8, l1: 6 },
       deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['mild', 'toxic', 'toxic'], sap: 'no', spreads: false, note: 'Carries a pot in sun or shade and drops its own dead flowers.', poisonPart: 'tuber and stems',
@@ -85,7 +85,7 @@ export const moreBedding = [
   ...kin(
     {
       id: 'coleus-compact-lime', common: 'Compact coleus', botanical: 'Coleus scutellarioides', variety: 'lime, compact', group: 'foliage', roles: ['filler'], habit: 'mound',
-      height: [180, 280], spread: [200, 280], trail: [0, 0], vigour: 2, sun: [1, 2, 8, 11], scorch: 3, water: 'moderate', feed: 'medium',
+      height: [180, 280], spread: [200, 280], trail: [0, 0], vigour: 2, sun: [0.5, 1.5, 8, 11], scorch: 3, water: 'moderate', feed: 'medium',
       cold: { winter: 2, night: 9 }, season: 'warm', bloom: '0000 0000 0000', leaf: ['medium', 55, 'ovate', 'matte'], flower: ['none', 0, 0],
       colours: [['leaf', '#b9cf42', 0.9], ['vein', '#8fae3a', 0.1]], starts: { pack6: 4.5, p9: 2.4 },
       deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['mild', 'toxic', 'toxic'], sap: 'unknown', spreads: false, note: 'Stays low and bushy; pinch out the flower spikes.',

@@ -24,7 +24,7 @@ export const shadePlants = [
   ...kin(
     {
       id: 'fuchsia-upright', common: 'Fuchsia', botanical: 'Fuchsia × hybrida', variety: 'upright, red and violet', group: 'shade', roles: ['thriller', 'filler'], habit: 'bush',
-      height: [350, 600], spread: [300, 420], trail: [0, 0], vigour: 3, sun: [1, 2, 5, 7], scorch: 2, water: 'thirsty', feed: 'hungry',
+      height: [350, 600], spread: [300, 420], trail: [0, 0], vigour: 3, sun: [0.5, 1.5, 5, 7], scorch: 2, water: 'thirsty', feed: 'hungry',
       cold: { winter: -4, night: 3 }, season: 'warm', bloom: '0000 3799 9961', leaf: ['medium', 42, 'ovate', 'matte'], flower: ['bell', 46, 0.3],
       colours: [['leaf', '#4b733f', 0.9], ['stem', '#8a3b3f', 0.1], ['flower', '#cf1f4f', 0.6], ['throat', '#5b2a8c', 0.4]], starts: { pack6: 6, p9: 2.8, l1: 6 },
       deadhead: 'helps', pinch: 'helps', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Nip off seed pods to keep flowers coming.',
@@ -86,7 +86,7 @@ export const shadePlants = [
   ...kin(
     {
       id: 'fuchsia-trailing-pink', common: 'Trailing fuchsia', botanical: 'Fuchsia × hybrida', variety: 'pink and white', group: 'shade', roles: ['spiller'], habit: 'cascade',
-      height: [180, 270], spread: [280, 400], trail: [180, 340], vigour: 3, sun: [1, 2, 5, 6], scorch: 2, water: 'thirsty', feed: 'hungry',
+      height: [180, 270], spread: [280, 400], trail: [180, 340], vigour: 3, sun: [0.5, 1.5, 5, 6], scorch: 2, water: 'thirsty', feed: 'hungry',
       cold: { winter: -2, night: 4 }, season: 'warm', bloom: '0000 2799 9840', leaf: ['medium', 38, 'ovate', 'matte'], flower: ['bell', 50, 0.4],
       colours: [['leaf', '#50793f', 1], ['flower', '#e7608f', 0.55], ['throat', '#f7e9ef', 0.45]], starts: { slip: 0.6, cutting: 1.2, pack6: 5.6, p9: 2.6 },
       deadhead: 'helps', pinch: 'helps', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Pinch three times before you let it bloom.',
@@ -97,7 +97,7 @@ export const shadePlants = [
   ...kin(
     {
       id: 'torenia-blue', common: 'Wishbone flower', botanical: 'Torenia fournieri', variety: 'trailing, violet-blue', group: 'shade', roles: ['spiller', 'filler'], habit: 'cascade',
-      height: [150, 220], spread: [220, 320], trail: [120, 230], vigour: 2, sun: [1, 2, 5, 7], scorch: 2, water: 'thirsty', feed: 'medium',
+      height: [150, 220], spread: [220, 320], trail: [120, 230], vigour: 2, sun: [0.5, 1.5, 5, 7], scorch: 2, water: 'thirsty', feed: 'medium',
       cold: { winter: 3, night: 9 }, season: 'warm', bloom: '0000 3899 8630', leaf: ['medium', 38, 'ovate', 'matte'], flower: ['trumpet', 26, 0.42],
       colours: [['leaf', '#548046', 1], ['flower', '#5a55bd', 0.75], ['throat', '#ece8f8', 0.25]], starts: { pack6: 4.4, p9: 2.3 },
       deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'The lobelia for warm shade.',
@@ -107,7 +107,7 @@ export const shadePlants = [
   ...kin(
     {
       id: 'coleus-trailing', common: 'Trailing coleus', botanical: 'Coleus scutellarioides', variety: 'burgundy, green edge', group: 'shade', roles: ['spiller'], habit: 'cascade',
-      height: [120, 200], spread: [260, 380], trail: [150, 300], vigour: 3, sun: [1, 2.5, 7, 9], scorch: 4, water: 'thirsty', feed: 'medium',
+      height: [120, 200], spread: [260, 380], trail: [150, 300], vigour: 3, sun: [0.5, 1.5, 7, 9], scorch: 4, water: 'thirsty', feed: 'medium',
       cold: { winter: 2, night: 8 }, season: 'warm', bloom: '0000 0000 0000', leaf: ['medium', 38, 'ovate', 'matte'], flower: ['none', 0, 0],
       colours: [['leaf', '#6e1f38', 0.75], ['edge', '#9cb84e', 0.25]], starts: { p9: 2.5 },
       deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['mild', 'toxic', 'toxic'], sap: 'unknown', spreads: false, note: 'Pinch the tips and it fills a rim in weeks.',
@@ -137,7 +137,7 @@ export const shadePlants = [
   ...kin(
     {
       id: 'begonia-tuber-red', common: 'Tuberous begonia', botanical: 'Begonia × tuberhybrida', variety: 'red, double', group: 'shade', roles: ['filler'], habit: 'bush',
-      height: [250, 380], spread: [260, 360], trail: [0, 0], vigour: 2, sun: [1, 2, 5, 7], scorch: 2, water: 'moderate', feed: 'medium',
+      height: [250, 380], spread: [260, 360], trail: [0, 0], vigour: 2, sun: [0.5, 1.5, 5, 7], scorch: 2, water: 'moderate', feed: 'medium',
       cold: { winter: -1, night: 7 }, season: 'warm', bloom: '0000 2699 9730', leaf: ['bold', 110, 'ovate', 'felted'], flower: ['ball', 95, 0.3],
       colours: [['leaf', '#4a7a40', 1], ['flower', '#d01f30', 1]], starts: { bare: 2, p9: 3, p10: 4 },
       deadhead: 'needed', pinch: 'no', edible: 'no', poison: ['mild', 'toxic', 'toxic'], sap: 'no', spreads: false, note: 'Lift the tubers when frost blackens the leaf.', facts: { cuttings: 'no' },
@@ -157,7 +157,7 @@ export const shadePlants = [
   ...kin(
     {
       id: 'browallia-blue', common: 'Bush violet', botanical: 'Browallia speciosa', variety: 'violet-blue', group: 'shade', roles: ['filler'], habit: 'mound',
-      height: [200, 320], spread: [250, 350], trail: [60, 150], vigour: 2, sun: [1, 2, 5, 7], scorch: 2, water: 'moderate', feed: 'medium',
+      height: [200, 320], spread: [250, 350], trail: [60, 150], vigour: 2, sun: [0.5, 1.5, 5, 7], scorch: 2, water: 'moderate', feed: 'medium',
       cold: { winter: 2, night: 8 }, season: 'warm', bloom: '0000 3699 9730', leaf: ['medium', 40, 'ovate', 'matte'], flower: ['round', 36, 0.36],
       colours: [['leaf', '#4f8042', 1], ['flower', '#5f50b8', 0.85], ['throat', '#f3f2f8', 0.15]], starts: { p9: 2.5 },
       deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['unknown', 'unknown', 'unknown'], sap: 'unknown', spreads: false, note: 'Blue for shade, which is rare.',
