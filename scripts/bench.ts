@@ -1,25 +1,18 @@
 // Ratios and times of the core as JSON lines, measured side by side in one run. `npm run bench`
-import { assess, measure } from '../src/core/balance/assess';
+import { assess } from '../src/core/balance/assess';
 import { raised, sunByMonth } from '../src/core/spots/sun-clock';
 import { sprout } from '../src/core/canopy/sprout';
 import { compose } from '../src/core/compose/compose';
-import { whyNot } from '../src/core/compose/filter';
-import { patternsFor, type Pattern } from '../src/core/compose/patterns';
-import type { Cast } from '../src/core/compose/candidate';
-import { isClean } from '../src/core/compose/judge';
-import { place } from '../src/core/compose/place';
 import { standIns } from '../src/core/compose/changes/stand-ins';
 import { guessMapping, plantsCsv, readPlantRows, readSheet } from '../src/core/formats/plants-csv';
 import { grow } from '../src/core/growth/season';
 import { LIBRARY } from '../src/core/plants';
-import type { Plant } from '../src/core/plants/schema';
 import { finderOf } from '../src/core/plants/search';
 import { relativesIn } from '../src/core/plants/tag';
 import { plantIdOf } from '../src/core/plantings/resolve';
 import { manyPlants } from '../src/core/testing/many';
-import { freshPlanting } from '../src/core/plantings/fresh';
-import { SchemeIdSchema, type Planting } from '../src/core/plantings/schema';
-import { median, seeded } from '../src/core/units/number';
+import type { Planting } from '../src/core/plantings/schema';
+import { median } from '../src/core/units/number';
 import { jobsOf } from '../src/core/jobs';
 import { stateOf } from '../src/core/jobs/state';
 import { frameOf } from '../src/features/pictures/frame';
@@ -39,91 +32,6 @@ function typical(runs: number, work: () => unknown): number {
   for (let i = 0; i < runs; i += 1) work();
   return median(Array.from({ length: runs }, () => timed(work)[1]));
 }
-
-/** Twenty plants with every role among them, drawn by seed from those that suit the planting. */
-function smallLibrary(base: Planting, random: () => number): Plant[] {
-  const fit = LIBRARY.filter((p) => whyNot(p, base).length === 0);
-  const draw = (role: 'thriller' | 'filler' | 'spiller', n: number, taken: Plant[]) => {
-    const pool = fit.filter((p) => p.roles.includes(role) && !taken.includes(p));
-    return Array.from(
-      { length: Math.min(n, pool.length) },
-      () => pool.splice(Math.floor(random() * pool.length), 1)[0],
-    ).filter((p) => p !== undefined);
-  };
-  const t = draw('thriller', 5, []);
-  const f = draw('filler', 9, t);
-  return [...t, ...f, ...draw('spiller', 6, [...t, ...f])];
-}
-
-/** The best score of every way to fill every pattern: what the search is measured against. */
-function exhaustive(base: Planting, library: readonly Plant[]): number {
-  let best = -Infinity;
-  const fill = (pattern: Pattern, at: number, cast: Cast): void => {
-    const part = pattern.parts[at];
-    if (!part) {
-      for (const cheap of [false, true]) {
-        const placements = place(pattern, cast, base, cheap);
-        const measured = placements && measure({ ...base, placements });
-        // What would not be offered is no better answer.
-        if (measured && isClean({ measured })) best = Math.max(best, measured.score);
-      }
-      return;
-    }
-    for (const plant of library) {
-      if (plant.roles.includes(part.role) && !Object.values(cast).some((o) => o.botanical === plant.botanical))
-        fill(pattern, at + 1, { ...cast, [part.id]: plant });
-    }
-  };
-  for (const pattern of patternsFor(base)) fill(pattern, 0, {});
-  return best;
-}
-
-/** Seeded briefs measured against trying everything. `npm run bench -- 5` does the first five. */
-const BRIEFS = Number(process.argv[2] ?? 20);
-const random = seeded(20261123);
-const ratios: number[] = [];
-const speed: number[] = [];
-for (let i = 0; i < BRIEFS; i += 1) {
-  const fresh = freshPlanting(`bench-${i}`, 'Bench', '2026-03-01');
-  const scheme = SchemeIdSchema.options[i % 9] ?? 'warm';
-  const hours = i % 3 === 0 ? [8, 9, 10] : [9, 10, 11, 12, 13, 14, 15];
-  const base: Planting = {
-    ...fresh,
-    spot: { ...fresh.spot, light: { kind: 'noted', hours, dappled: false } },
-    container: { ...fresh.container, shape: { kind: 'round', topMm: 250 + (i % 3) * 10, baseMm: 190, depthMm: 240 } },
-    brief: {
-      ...fresh.brief,
-      scheme,
-      school: i % 4 === 3 ? 'level-dome' : 'tall-centre',
-      density: i % 2 ? 'full now' : 'room to grow',
-    },
-  };
-  const library = smallLibrary(base, random);
-  const [found, searchMs] = timed(() =>
-    Math.max(0, ...compose(base, { library, seed: i + 1 }).proposals.map((p) => p.report.score)),
-  );
-  const [best, allMs] = timed(() => exhaustive(base, library));
-  if (best <= 0) continue;
-  ratios.push(found / best);
-  speed.push(allMs / searchMs);
-  say({
-    case: 'compose-vs-all',
-    brief: i,
-    scheme,
-    plants: library.length,
-    found,
-    best: round(best, 1),
-    ratio: round(found / best, 4),
-    timesFaster: round(allMs / searchMs, 1),
-  });
-}
-say({
-  case: 'compose-vs-all',
-  briefs: ratios.length,
-  median: round(median(ratios), 4),
-  worst: round(Math.min(...ratios), 4),
-  timesFaster: round(median(speed), 1),
-});
 
 const MANY = 5000;
 const many = manyPlants(MANY);

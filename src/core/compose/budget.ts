@@ -27,8 +27,8 @@ const MENDING = 220;
 const LOOK_FURTHER = 240;
 /** In a library of so few plants more of what there is can be tried. */
 export const SMALL = 30;
-const EFFORT_SMALL = 1000;
-const EFFORT_LEAP = 1400;
+const EFFORT_SMALL = 400;
+const EFFORT_LEAP = 350;
 /** Judging costs with about this power of the number of plants over a usual eight: long boxes get fewer tries for the same time. */
 const USUAL_PLANTS = 8;
 const COST_POWER = 1.7;
