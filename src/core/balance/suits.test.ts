@@ -1,7 +1,15 @@
 import { LIBRARY } from '../plants';
 import type { Plant } from '../plants/schema';
 import { pot } from '../testing/pots';
-import { firstNights, meetsFrost, nightsSuit, outOfSeason, scorchLimitH, winterSuits } from './suits';
+import {
+  firstNights,
+  meetsFrost,
+  nightsSuit,
+  outOfSeason,
+  scorchLimitH,
+  standsThroughWinter,
+  winterSuits,
+} from './suits';
 
 test('a leaf takes an hour more of afternoon in a cool summer and an hour less in a hot one', () => {
   const limit = (summer: 'cool' | 'warm' | 'hot', scorchAfternoonH: number | null = 3) =>
@@ -70,5 +78,24 @@ describe('what is out of season on the planting day', () => {
   test('a cool summer, or a pot for years, asks no such thing', () => {
     expect(why('pansy-blue', '2026-05-20', { spot: { ...north, summer: 'cool' } })).toBeNull();
     expect(why('pansy-blue', '2026-05-20', { brief: { ...pot().brief, lasting: true } })).toBeNull();
+  });
+});
+
+describe('a planting that is changed over after the winter', () => {
+  const stands = (startDate: string, changeOver: string | null, southern = false) =>
+    standsThroughWinter({
+      startDate,
+      spot: southern ? { ...pot().spot, lastFrost: '09-10', firstFrost: '05-20' } : pot().spot,
+      brief: { ...pot().brief, changeOver },
+    });
+  test.each([
+    ['2026-10-01', '2027-04-10', true],
+    ['2026-10-01', '2026-12-27', false],
+    ['2026-03-20', '2026-06-01', false],
+    ['2026-10-01', null, false],
+  ])('from %s to %s: %s', (from, to, through) => expect(stands(from, to)).toBe(through));
+  test('in the south the depth of it is in July', () => {
+    expect(stands('2026-04-10', '2026-09-20', true)).toBe(true);
+    expect(stands('2026-10-01', '2027-04-10', true)).toBe(false);
   });
 });

@@ -2,7 +2,7 @@ import { nightC } from '../climate';
 import { lightFit } from '../growth/model';
 import type { Plant } from '../plants/schema';
 import type { Planting } from '../plantings/schema';
-import { isSouthern, sunReading } from '../spots/light';
+import { sunReading } from '../spots/light';
 import type { Spot } from '../spots/schema';
 import { addDays, daysBetween, monthPosition, nextMonthDay } from '../units/date';
 
@@ -47,7 +47,7 @@ export function standsThroughWinter({
   startDate,
   brief,
 }: Pick<Planting, 'spot' | 'startDate' | 'brief'>): boolean {
-  const midwinter = nextMonthDay(startDate, MIDWINTER[isSouthern(spot) ? 'south' : 'north']);
+  const midwinter = nextMonthDay(startDate, MIDWINTER[spot.lastFrost > spot.firstFrost ? 'south' : 'north']);
   return brief.changeOver !== null && brief.changeOver > midwinter;
 }
 

@@ -36,9 +36,9 @@ export function offScheme({ pattern, cast }: Pick<Candidate, 'pattern' | 'cast'>
   });
   const kinds = new Set(Object.values(cast).map((p) => p.id)).size;
   const r = judgeScheme(scheme, seen, scheme.from === 'no' ? null : brief.from, kinds);
-  return (
-    -MISSING * sum(r.missing.map((m) => 1 - m.has / m.least)) -
-    OVER * sum(r.over.map((o) => (o.has - o.most) / (1 - o.most))) -
-    STRAYS * Math.max(0, r.stray - Math.max(ACCENT, scheme.accent))
-  );
+  const lost =
+    MISSING * sum(r.missing.map((m) => 1 - m.has / m.least)) +
+    OVER * sum(r.over.map((o) => (o.has - o.most) / (1 - o.most))) +
+    STRAYS * Math.max(0, r.stray - Math.max(ACCENT, scheme.accent));
+  return lost > 0 ? -lost : 0;
 }

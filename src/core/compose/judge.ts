@@ -31,8 +31,8 @@ export function judgeOf(base: Planting): Judge {
   return Object.assign(judge, { tried: () => kept.size });
 }
 
-/** What is watched here is not offered where anything else is: over the budget, strangers in one pot, two waterings, two mixes, what runs, what pines for light, herbs beside what must not be eaten. */
-const SPOILS = new Set(['cost', 'worlds', 'water', 'mix', 'thug', 'light', 'safety']);
+/** What is watched here is not offered where anything else is: over the budget, strangers in one pot, two waterings, two mixes, what runs, what pines for light, herbs beside what must not be eaten, what takes the whole pot. */
+const SPOILS = new Set(['cost', 'worlds', 'water', 'mix', 'thug', 'light', 'safety', 'spread']);
 
 /** Nothing in it will fail, cannot be planted so, or can hurt someone; it keeps to the budget, and they belong together. */
 export const isClean = (j: Pick<Judged, 'measured'>): boolean =>

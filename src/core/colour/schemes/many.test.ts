@@ -47,7 +47,8 @@ describe('pink and purple', () => {
   const { 'pink-purple': scheme } = SCHEMES;
   test('pink, mauve, wine and white belong; orange does not', () => {
     expect(read(scheme, flowers([PINK, 3], [MAUVE, 3], ['#5e1a2b', 1], [WHITE, 2])).stray).toBeCloseTo(0, 2);
-    expect(read(scheme, flowers([PINK, 3], [ORANGE, 1])).stray).toBeCloseTo(0.25, 6);
+    // What shouts counts twice.
+    expect(read(scheme, flowers([PINK, 3], [ORANGE, 1])).stray).toBeCloseTo(0.5, 6);
   });
 });
 
@@ -64,4 +65,24 @@ describe('colours of one’s own', () => {
       missing: [],
     }));
   test('another scheme is as it is for everybody', () => expect(schemeOf({ scheme: 'warm' })).toBe(SCHEMES.warm));
+});
+
+describe('too much of one thing', () => {
+  test('everything bright may rest on white, and not be half white or more', () => {
+    const scheme = SCHEMES['everything-bright'];
+    const hues = flowers([RED, 2], [ORANGE, 2], [YELLOW, 2], [PINK, 2]);
+    expect(read(scheme, [...hues, ...flowers([WHITE, 4])]).over).toEqual([]);
+    const [over] = read(scheme, [...hues, ...flowers([WHITE, 12])]).over;
+    expect(over).toMatchObject({ name: 'white or deep blue', has: 0.6, most: 0.5 });
+  });
+  test('a coloured leaf is no hue of a bright planting', () => {
+    const lime = { colour: lch('#b9d233'), area: 3, isFlower: false };
+    const r = read(SCHEMES['everything-bright'], [...flowers([RED, 3], [BLUE, 3]), lime], 3);
+    expect(r.missing[0]).toMatchObject({ name: 'different hues', has: 2, least: 3, counted: true });
+  });
+  test('in all white a blush is little, and a red flower shouts', () => {
+    const all = SCHEMES['all-white'];
+    expect(read(all, flowers([WHITE, 9], ['#f6dfe2', 1])).stray).toBeLessThanOrEqual(0.1);
+    expect(read(all, flowers([WHITE, 9], [RED, 1])).stray).toBeCloseTo(0.2, 6);
+  });
 });

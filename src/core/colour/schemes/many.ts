@@ -55,7 +55,8 @@ export const pinkPurple: Scheme = {
     // Violet-blues belong, and so do the coral pinks and the deep reds of a wine leaf.
     if (f === 'blue') return s.colour.h > 278 ? 0.9 : 0.5;
     if (f === 'red') return s.colour.l < 0.5 ? 0.8 : 0.4;
-    return f === 'lime' ? 0.5 : 0;
+    if (f === 'lime') return 0.5;
+    return s.isFlower && (f === 'yellow' || f === 'orange') ? -1 : 0;
   },
   poles: [{ name: 'pink and purple', least: 0.25, test: is('pink', 'violet', 'wine', 'blue') }],
 };

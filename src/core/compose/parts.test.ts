@@ -1,0 +1,29 @@
+import { pot } from '../testing/pots';
+import { SMALL } from '../testing/small';
+import { compose, composePart, isThin, joined } from './compose';
+import { PARTS, THEME_IDS } from './themes';
+
+const base = pot({ placements: [] });
+const options = { library: SMALL, seed: 3 };
+const parts = PARTS.map((themes) => composePart(base, themes, false, options));
+
+test('every theme is in one part', () => expect(PARTS.flat().sort()).toEqual([...THEME_IDS].sort()));
+
+test('searched apart and joined, the same comes out as in one go', () => {
+  const apart = joined(
+    base,
+    isThin(parts) ? [...parts, ...PARTS.map((t) => composePart(base, t, true, options))] : parts,
+  );
+  const whole = compose(base, options);
+  expect(apart.proposals.map((p) => p.planting.placements)).toEqual(whole.proposals.map((p) => p.planting.placements));
+  expect(apart.refused).toEqual(whole.refused);
+});
+
+test('what a part found goes over the wire between workers as it is', () =>
+  expect(structuredClone(parts)).toEqual(parts));
+
+test('a part with nothing in it says why, and is thin', () => {
+  const none = PARTS.map((themes) => composePart(base, themes, false, { library: [], seed: 1 }));
+  expect(isThin(none)).toBe(true);
+  expect(joined(base, none)).toMatchObject({ proposals: [], problem: expect.stringMatching(/library/) });
+});
