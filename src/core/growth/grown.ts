@@ -26,6 +26,8 @@ export interface Tended {
   shelter: 'fleece' | 'indoors' | null;
   /** Weeks since its tips were last taken off; null when they never were. */
   sincePinch: number | null;
+  /** Weeks since its spent flowers were last taken off; null when they never were. */
+  sinceDeadhead: number | null;
   /** How much broader it is heading for than it would have been: side shoots. */
   bushier: number;
 }

@@ -77,6 +77,15 @@ function forShading(
   }
 }
 
+/** Who takes most of the light that a plant loses to its neighbours, by its place in `placed`; null where none does. */
+export function mostTakenBy(placed: readonly Leaning[], sizes: readonly Size[], under: number): number | null {
+  let [by, most]: [number | null, number] = [null, 0];
+  forShading(placed, sizes, (over, shaded, share) => {
+    if (shaded === under && share > most) [by, most] = [over, share];
+  });
+  return by;
+}
+
 /**
  * Share of the light each plant needs that its neighbours leave it, 0–1, in the order of `placed`. A plant that
  * wants little sun is content with what is left. `hours` is the spot's direct sun.

@@ -11,16 +11,18 @@ const USUAL = 9;
 
 /** First week in which canopy and bloom reach 90 % of the most they ever do. */
 export function peakOf(placed: readonly Placed[], weeks: readonly Week[]): number {
-  const show = (w: Week) =>
-    sum(
-      w.plants.map((g, i) =>
-        g.alive
-          ? g.spreadMm * (g.heightMm + g.trailMm) * (LEAF_SHOWS + g.bloom * (placed[i]?.plant.flower.show ?? 0))
-          : 0,
-      ),
-    );
-  const most = maxBy(weeks, show);
+  const most = maxBy(weeks, (w) => showOf(placed, w));
   if (!most || placed.length === 0) return Math.min(USUAL, weeks.length - 1);
-  const enough = show(most) * NEARLY;
-  return weeks.find((w) => show(w) >= enough)?.week ?? most.week;
+  const enough = showOf(placed, most) * NEARLY;
+  return weeks.find((w) => showOf(placed, w) >= enough)?.week ?? most.week;
 }
+
+/** What a week shows of canopy and flower, mm² of outline, flower weighed by what it shows. */
+export const showOf = (placed: readonly Placed[], { plants }: Week): number =>
+  sum(
+    plants.map((g, i) =>
+      g.alive
+        ? g.spreadMm * (g.heightMm + g.trailMm) * (LEAF_SHOWS + g.bloom * (placed[i]?.plant.flower.show ?? 0))
+        : 0,
+    ),
+  );

@@ -49,7 +49,11 @@ const IN_CHILL = 0.5;
 /** What of the flower is there in the weeks after pinching: back in two to three. Practice. */
 const AFTER_PINCH = [0.1, 0.35, 0.7] as const;
 
-const UNTENDED: Tended = { shelter: null, sincePinch: null, bushier: 1 };
+/** Kept from setting seed, what asks for it flowers for about a month more, at this share of its fullest. Practice; the share is a working figure. */
+const AGAIN_WEEKS = 5;
+const AGAIN = 0.75;
+
+const UNTENDED: Tended = { shelter: null, sincePinch: null, sinceDeadhead: null, bushier: 1 };
 
 const absent = (gone: Gone): Grown => ({
   heightMm: 0,
@@ -137,15 +141,29 @@ function grownOn(bed: Bed, { grown: was, tended }: PlantState, i: number, f: Cal
       heightMm: logistic(was.heightMm, goal.heightMm, decay),
       spreadMm: logistic(was.spreadMm, goal.spreadMm * tended.bushier, decay),
       trailMm: logistic(was.trailMm, goal.trailMm, decay),
-      bloom: monthly(plant.bloom, at) * settled * heat * chill * pinched * shade,
+      bloom: inBloom(plant, tended, at) * settled * heat * chill * pinched * shade,
       after: facts.display ? monthly(facts.display.months, at) : 0,
       light,
       alive: true,
       gone: null,
       goneWeeks: 0,
     },
-    tended: { ...tended, sincePinch: tended.sincePinch === null ? null : tended.sincePinch + 1 },
+    tended: {
+      ...tended,
+      sincePinch: later(tended.sincePinch),
+      sinceDeadhead: later(tended.sinceDeadhead),
+    },
   };
+}
+
+/** A week later. */
+const later = (weeks: number | null): number | null => (weeks === null ? null : weeks + 1);
+
+/** Share of full flower by the month, and by whether its spent flowers were taken off. */
+function inBloom(plant: Plant, { sinceDeadhead }: Tended, at: number): number {
+  const now = monthly(plant.bloom, at);
+  if (plant.deadhead !== 'needed' || sinceDeadhead === null || sinceDeadhead >= AGAIN_WEEKS) return now;
+  return Math.max(now, monthly(plant.bloom, at - 1) * AGAIN);
 }
 
 /** What dies to the ground and lives on under it comes again in spring where the winter leaves it alive. */

@@ -35,7 +35,7 @@ export const kindSmaller = ({ free }: Ground): Try[] =>
   );
 
 /** Bought larger: taller and fuller from the first day. */
-export const biggerStarts = ({ planting, targets }: Ground): Try[] =>
+export const biggerStarts = ({ planting, targets }: Pick<Ground, 'planting' | 'targets'>): Try[] =>
   targets.flatMap((p) =>
     others(p, true)
       .filter((s) => STARTS[s].inLeaf && goesIn(planting.container, s))

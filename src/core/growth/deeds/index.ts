@@ -1,5 +1,6 @@
 import type { Deed } from '../../plantings/deeds';
 import { cutBack } from './cut-back';
+import { deadhead } from './deadhead';
 import type { Effect } from './effect';
 import { bringIn, fleece, setOut } from './move';
 import { pinch } from './pinch';
@@ -11,7 +12,7 @@ const noted: Effect = (plant) => plant;
 export const EFFECTS: Record<Deed['what'], Effect> = {
   pinch,
   'cut-back': cutBack,
-  deadhead: noted,
+  deadhead,
   feed: noted,
   'top-up': noted,
   fleece,

@@ -1,0 +1,57 @@
+import type { Planting } from '../plantings/schema';
+import type { Season } from './grown';
+import { mostTakenBy } from './light';
+import { SMOTHERED_BELOW, SMOTHERED_WEEKS } from './model';
+import { grow } from './season';
+
+/** One plant over another: who, from which week, how little light is left, and what it costs. */
+export interface Covering {
+  under: string;
+  by: string;
+  /** The first week in which it is short of light. */
+  week: number;
+  date: string;
+  /** Least share of its light that is left to it. */
+  least: number;
+  /** It stops flowering and dwindles; otherwise it only grows less. */
+  smothered: boolean;
+  /** By how much of its spread it falls behind, at the worst, of what it would be without that neighbour. */
+  lost: number;
+}
+
+/** Less of its light than this, and it shows. Working figure. */
+const SHORT = 0.55;
+/** Under so much of its spread lost nobody sees it. Working figure. */
+const SEEN = 0.04;
+
+/** Every covering ahead, the worst first. */
+export function coverings(planting: Planting, season: Season = grow(planting)): Covering[] {
+  return season.placed
+    .flatMap(({ id: under }, i): Covering[] => {
+      const of = (k: number) => season.weeks[k]?.plants[i];
+      const short = season.weeks.findIndex((w) => w.plants[i]?.alive && w.plants[i].light < SHORT);
+      const worst = season.weeks.reduce(
+        (a, w) => ((w.plants[i]?.alive ? w.plants[i].light : 1) < (of(a)?.light ?? 1) ? w.week : a),
+        Math.max(0, short),
+      );
+      const week = season.weeks[worst];
+      const by = week ? mostTakenBy(season.placed, week.plants, i) : null;
+      const culprit = by === null ? undefined : season.placed[by];
+      if (short < 0 || !culprit) return [];
+      const without = grow({ ...planting, placements: planting.placements.filter((p) => p.id !== culprit.id) });
+      const alone = without.placed.findIndex((p) => p.id === under);
+      const lost = Math.max(
+        0,
+        ...season.weeks.map(({ plants }, k) => {
+          const could = without.weeks[k]?.plants[alone]?.spreadMm ?? 0;
+          return plants[i]?.alive && could > 0 ? 1 - plants[i].spreadMm / could : 0;
+        }),
+      );
+      const dark = season.weeks.filter((w) => w.plants[i]?.alive && w.plants[i].light < SMOTHERED_BELOW).length;
+      const smothered = dark >= SMOTHERED_WEEKS;
+      if (!smothered && lost < SEEN) return [];
+      const date = season.weeks[short]?.date ?? planting.startDate;
+      return [{ under, by: culprit.id, week: short, date, least: of(worst)?.light ?? 0, smothered, lost }];
+    })
+    .sort((a, b) => Number(b.smothered) - Number(a.smothered) || b.lost - a.lost);
+}
