@@ -1,6 +1,7 @@
 import type { ComponentType } from 'react';
 import type { Report } from '@/core/balance/finding';
 import type { Season } from '@/core/growth/grown';
+import type { Stretch } from '@/core/growth/stretches';
 import type { Planting } from '@/core/plantings/schema';
 import type { UnitSystem } from '@/core/units/length';
 import type { Known } from './known';
@@ -13,6 +14,14 @@ export interface StationProps {
   week: number;
   units: UnitSystem;
   known: Known;
+}
+
+/** A second portrait beside the first, and what the two are called. */
+export interface Beside {
+  planting: Planting;
+  season: Season;
+  week: number;
+  names: readonly [string, string];
 }
 
 /** What a station puts round the portrait. */
@@ -29,6 +38,12 @@ export interface Panels {
   /** In place of everything, while it has something to show. */
   Whole?: ComponentType<StationProps>;
   useWhole?: () => boolean;
+  /** What stands beside the portrait, turning with it. */
+  useBeside?: (at: StationProps) => Beside | null;
+  /** Under the stream of the season. */
+  Foot?: ComponentType<StationProps>;
+  /** A week held on the stream beside the one that is looked at, and its best weeks, where the season is the work. */
+  useStream?: (at: StationProps) => { held: number | null; best: Stretch | null };
   /** The work is broader than the portrait: a list. */
   broad?: boolean;
   /** Whether there is anything to go on from. */

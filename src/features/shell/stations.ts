@@ -2,7 +2,8 @@
 export const STATIONS = {
   spot: { name: 'Spot', onward: 'Next: the container' },
   container: { name: 'Container', onward: 'Next: the plants' },
-  plants: { name: 'Plants', onward: 'Next: the shopping list' },
+  plants: { name: 'Plants', onward: 'Next: the season' },
+  season: { name: 'Season', onward: 'Next: the shopping list' },
   make: { name: 'Make', onward: null },
 } as const satisfies Record<string, { name: string; onward: string | null }>;
 

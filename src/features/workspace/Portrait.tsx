@@ -1,5 +1,14 @@
 'use client';
-import { type KeyboardEvent, type PointerEvent, useEffect, useMemo, useRef, useState } from 'react';
+import {
+  type Dispatch,
+  type KeyboardEvent,
+  type PointerEvent,
+  type SetStateAction,
+  useEffect,
+  useMemo,
+  useRef,
+  useState,
+} from 'react';
 import { headspaceMm } from '@/core/containers';
 import type { Canopy } from '@/core/canopy/kinds';
 import type { Season } from '@/core/growth/grown';
@@ -22,7 +31,12 @@ interface Props {
   week: number;
   /** Only to be looked at, in a strip. */
   small?: boolean;
+  /** The hand that turns it, where it turns with another. */
+  hand?: Hand;
 }
+
+/** Where two portraits are looked at from, and how that is changed. */
+export type Hand = readonly [View, Dispatch<SetStateAction<View>>];
 
 const SIGHTS: { name: string; key: string; view: View }[] = [
   { name: 'Front', key: '1', view: FRONT },
@@ -71,10 +85,11 @@ function useLast<T>(value: T | null): T | null {
 }
 
 /** The container, alive and true to scale: turn it by drag or arrow keys. */
-export function Portrait({ planting, season, frame, week, small = false }: Props) {
+export function Portrait({ planting, season, frame, week, small = false, hand }: Props) {
   const { stage: staged, lost, canvasKey, attach, size, drawn, draw, rough } = useStage();
   const turning = useRef<{ x: number; y: number; view: View } | null>(null);
-  const [view, setView] = useState<View>(FRONT);
+  const own = useState<View>(FRONT);
+  const [view, setView] = hand ?? own;
   const lit = usePointing((p) => p.lit);
   const asked = useAsk<Canopy>(() => sprouting.ask((api) => api.sprout(planting, week)), [planting, week]);
   // The last canopy stays until there is another: a week's growth is not worth a blink.

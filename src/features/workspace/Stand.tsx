@@ -8,6 +8,7 @@ import { stationAfter, stationPath, STATIONS, type Station } from '../shell/stat
 import { useCatchFocus } from '../shell/useCatchFocus';
 import type { useDerived } from './derived';
 import { PANELS } from './panels';
+import { Pair } from './Pair';
 import { Portrait } from './Portrait';
 import { PortraitStrip } from './PortraitStrip';
 
@@ -18,10 +19,22 @@ export interface StandProps {
 }
 
 const READING = 'What follows';
+const nothing = (): null => null;
 
 /** A station on a bench: its work, the portrait, and what follows from it, side by side. */
 export function WideStand({ station, at, frame }: StandProps) {
-  const { Work, Reading, Picture, hasPicture, Corner, broad, onward, readingName = READING } = PANELS[station];
+  const {
+    Work,
+    Reading,
+    Picture,
+    hasPicture,
+    Corner,
+    broad,
+    onward,
+    readingName = READING,
+    useBeside = nothing,
+  } = PANELS[station];
+  const beside = useBeside(at);
   const columns = broad ? 'grid-cols-[minmax(30rem,1.15fr)_1fr]' : 'grid-cols-[17.6rem_minmax(0,1fr)_18.6rem]';
   const work = useCatchFocus<HTMLElement>(station);
   return (
@@ -40,6 +53,8 @@ export function WideStand({ station, at, frame }: StandProps) {
       <section aria-label="Portrait" className="relative min-h-0">
         {Picture && hasPicture?.(at.planting) ? (
           <Picture {...at} />
+        ) : beside ? (
+          <Pair at={at} beside={beside} />
         ) : (
           <Portrait planting={at.planting} season={at.season} frame={frame} week={at.week} />
         )}
@@ -60,12 +75,28 @@ export function WideStand({ station, at, frame }: StandProps) {
 
 /** A station in the hand: the portrait a strip, then the work, then what follows, one under the other. */
 export function NarrowStand({ station, at, frame }: StandProps) {
-  const { Work, Reading, Picture, hasPicture, Corner, onward, readingName = READING } = PANELS[station];
+  const {
+    Work,
+    Reading,
+    Picture,
+    hasPicture,
+    Corner,
+    onward,
+    readingName = READING,
+    useBeside = nothing,
+  } = PANELS[station];
+  const beside = useBeside(at);
   const work = useCatchFocus<HTMLElement>(station);
   const reading = useInSight<HTMLElement>(usePointing((p) => p.chosen));
   return (
     <main className="flex flex-1 flex-col">
-      <PortraitStrip {...at} frame={frame} />
+      {beside ? (
+        <section aria-label="Portrait" className="h-64 border-b border-line">
+          <Pair at={at} beside={beside} />
+        </section>
+      ) : (
+        <PortraitStrip {...at} frame={frame} />
+      )}
       <aside ref={work} id="work" tabIndex={-1} aria-label={STATIONS[station].name} className="px-4 py-3 outline-none">
         <Work {...at} />
       </aside>

@@ -58,9 +58,10 @@ function Open({ planting, station }: { planting: Planting; station: Station }) {
   const { season, report, frame } = useDerived(planting);
   const known = useKnown();
   const week = Math.min(wanted ?? season.peak, season.weeks.length - 1);
-  const { Whole, useWhole = never } = PANELS[station];
+  const { Whole, useWhole = never, Foot, useStream = plain } = PANELS[station];
   const whole = useWhole();
   const at: StationProps = { planting, season, report, week, units, known };
+  const stream = useStream(at);
   useEffect(() => useDesk.getState().set({ briefing: false, adding: false }), [planting.id]);
   useEffect(() => {
     document.title = `${planting.name}, ${STATIONS[station].name} · Rillbank`;
@@ -91,7 +92,8 @@ function Open({ planting, station }: { planting: Planting; station: Station }) {
       </Boundary>
       {planting.placements.length > 0 && !whole && (
         <footer className="sticky bottom-0 z-10 order-last work:static">
-          <Rill planting={planting} season={season} week={week} />
+          <Rill planting={planting} season={season} week={week} {...stream} />
+          {Foot && <Foot {...at} />}
         </footer>
       )}
       <Palette planting={planting} season={season} known={known} />
@@ -107,6 +109,7 @@ function Stand(props: StandProps) {
 }
 
 const never = (): boolean => false;
+const plain = (): null => null;
 
 /** A station that takes the whole frame. */
 function WholeStand({ children }: { children: ReactNode }) {

@@ -3,7 +3,8 @@ import { make } from '../make/station';
 import { plants } from '../plants/station';
 import type { Panels } from '../shell/panels';
 import type { Station } from '../shell/stations';
+import { season } from '../season/station';
 import { spot } from '../spot/station';
 
 /** What each station puts round the portrait. */
-export const PANELS: Record<Station, Panels> = { spot, container, plants, make };
+export const PANELS: Record<Station, Panels> = { spot, container, plants, season, make };

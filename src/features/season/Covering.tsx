@@ -1,0 +1,72 @@
+'use client';
+import { useMemo, useState } from 'react';
+import { uncover } from '@/core/compose/changes/uncover';
+import { type Covering as Told, coverings } from '@/core/growth/covering';
+import { plantName } from '@/core/plants/schema';
+import { formatDay } from '@/core/units/date';
+import { Button } from '@/ui/Button';
+import { Mark } from '@/ui/Mark';
+import type { StationProps } from '../shell/panels';
+import { point } from '../shell/pointing';
+import { useWorkspace } from '../shell/store';
+import { useTrying } from './trying';
+
+const percent = (share: number): string => `${Math.round(share * 100)} %`;
+
+/** Every covering ahead, in words, and what can be tried against it. */
+export function Covering({ planting, season }: StationProps) {
+  const list = useMemo(() => coverings(planting, season), [planting, season]);
+  return (
+    <section aria-label="Who covers whom" className="flex flex-col gap-1 text-[0.95rem]">
+      <h2 className="hair pb-1.5 text-[0.95rem]">Who covers whom</h2>
+      {list.length === 0 && <p className="text-quiet">Each keeps the light it needs.</p>}
+      <ul>
+        {list.map((c) => (
+          <One key={c.under} planting={planting} season={season} covering={c} />
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function One({ planting, season, covering: c }: Pick<StationProps, 'planting' | 'season'> & { covering: Told }) {
+  const [open, setOpen] = useState(false);
+  const show = useWorkspace((s) => s.show);
+  const attempt = useTrying((t) => t.attempt);
+  const ways = useMemo(() => (open ? uncover(planting, c) : []), [open, planting, c]);
+  const name = (id: string) => {
+    const found = season.placed.find((p) => p.id === id);
+    return found ? plantName(found.plant) : id;
+  };
+  return (
+    <li
+      className="flex flex-col items-start gap-1 border-t border-line py-1.5 first:border-t-0"
+      onPointerEnter={() => point({ lit: [c.under, c.by] })}
+      onPointerLeave={() => point({ lit: null })}
+    >
+      <p className="leading-snug">
+        <Mark severity={c.smothered ? 'wrong' : 'watch'} /> From week {c.week}, {formatDay(c.date)}, {name(c.by)} stands
+        over {name(c.under)}:{' '}
+        {c.smothered
+          ? `no more than ${percent(c.least)} of its light is left, and it stops flowering.`
+          : `it falls ${percent(c.lost)} of its width behind.`}
+      </p>
+      <p className="flex flex-wrap gap-2">
+        <Button kind="bare" onClick={() => show(c.week)}>
+          Look at week {c.week}
+        </Button>
+        <Button kind="bare" aria-expanded={open} onClick={() => setOpen(!open)}>
+          What would help?
+        </Button>
+      </p>
+      {open && ways.length === 0 && (
+        <p className="text-quiet">Neither a pinch nor a move gives it much back: swap one of them at Plants.</p>
+      )}
+      {ways.map((way) => (
+        <Button key={way.label} onClick={() => attempt(planting.id, { tried: way })}>
+          {way.label}: {way.lost > 0 ? `${percent(way.lost)} behind` : 'nothing lost'}
+        </Button>
+      ))}
+    </li>
+  );
+}

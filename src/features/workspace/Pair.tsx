@@ -1,0 +1,38 @@
+'use client';
+import { useMemo, useState } from 'react';
+import { FRONT, type Frame, type View } from '@/portrait/stage';
+import { frameOf } from '../pictures/frame';
+import type { Beside, StationProps } from '../shell/panels';
+import { Portrait } from './Portrait';
+
+/** One frame for both, so that they are drawn at one scale. */
+const around = (a: Frame, b: Frame): Frame => ({
+  top: Math.max(a.top, b.top),
+  bottom: Math.max(a.bottom, b.bottom),
+  reach: Math.max(a.reach, b.reach),
+});
+
+/** Two portraits side by side at one scale, turning together under one hand. */
+export function Pair({ at, beside }: { at: StationProps; beside: Beside }) {
+  const hand = useState<View>(FRONT);
+  const frame = useMemo(
+    () => around(frameOf(at.planting, at.season), frameOf(beside.planting, beside.season)),
+    [at.planting, at.season, beside],
+  );
+  const both = [
+    { planting: at.planting, season: at.season, week: at.week },
+    { planting: beside.planting, season: beside.season, week: beside.week },
+  ];
+  return (
+    <div className="grid h-full grid-cols-2 divide-x divide-line">
+      {both.map((one, i) => (
+        <figure key={beside.names[i]} className="relative flex min-h-0 min-w-0 flex-col">
+          <figcaption className="px-3 pt-1 text-[0.92rem] font-semibold">{beside.names[i]}</figcaption>
+          <div className="min-h-0 flex-1">
+            <Portrait {...one} frame={frame} hand={hand} small={i === 1} />
+          </div>
+        </figure>
+      ))}
+    </div>
+  );
+}
