@@ -24,8 +24,18 @@ const SHORT = 0.55;
 /** Under so much of its spread lost nobody sees it. Working figure. */
 const SEEN = 0.04;
 
-/** Every covering ahead, the worst first. */
+/** Every covering ahead, the worst first; of plants of one kind under plants of another the worst stands for all. */
 export function coverings(planting: Planting, season: Season = grow(planting)): Covering[] {
+  const kind = (id: string) => season.placed.find((p) => p.id === id)?.plant.id;
+  const told = new Set<string>();
+  return everyCovering(planting, season).filter(({ under, by }) => {
+    const pair = `${kind(under)} under ${kind(by)}`;
+    return told.has(pair) ? false : Boolean(told.add(pair));
+  });
+}
+
+/** Every covering ahead of each single plant, the worst first. */
+export function everyCovering(planting: Planting, season: Season = grow(planting)): Covering[] {
   return season.placed
     .flatMap(({ id: under }, i): Covering[] => {
       const of = (k: number) => season.weeks[k]?.plants[i];

@@ -35,7 +35,10 @@ describe('pinching', () => {
   test('is done to whom it is named for, from the week it is done in', () => {
     expect(at(pinched, 3)).toEqual(at(one(), 3));
     expect(at(pinched, 4, 1).heightMm).toBe(at(one(), 4, 1).heightMm);
-    expect(at(one([{ to: null, on: inWeek(4) }]), 4, 1).heightMm).toBeLessThan(at(one(), 4, 1).heightMm);
+    const all = one([{ to: null, on: inWeek(4) }]);
+    expect(at(all, 4).heightMm).toBeLessThan(at(one(), 4).heightMm);
+    // Done to the whole container, it passes by what is the worse for it.
+    expect(at(all, 4, 1).heightMm).toBe(at(one(), 4, 1).heightMm);
   });
   test('counts on the day it was done, not on the day it was planned for', () =>
     expect(at(one([{ on: inWeek(2), done: inWeek(4) }]), 4)).toEqual(at(pinched, 4)));
@@ -160,5 +163,18 @@ describe('kept by what it reads', () => {
     expect(grow(p, 40)).not.toBe(season);
     expect(grow(p, 40)).toBe(grow(p, 40));
     expect(grow(p)).toBe(season);
+  });
+});
+
+describe('old wood', () => {
+  const of = (plant: string) =>
+    grow({
+      ...one([{ what: 'cut-back', on: inWeek(6), leave: 0.4 }]),
+      placements: [placed('a', plant, 'filler', 0, 0)],
+    }).weeks.map((w) => w.plants[0]?.heightMm ?? 0);
+  test('a plant that comes again is back at its height, one that does not stays as it was cut', () => {
+    const [comes, stays] = [of('petunia-white'), of('lavender')];
+    expect(comes[18]).toBeGreaterThan(comes[5] ?? Infinity);
+    expect(stays[18]).toBeLessThan((stays[5] ?? 0) * 0.75);
   });
 });

@@ -30,6 +30,8 @@ export interface Tended {
   sinceDeadhead: number | null;
   /** How much broader it is heading for than it would have been: side shoots. */
   bushier: number;
+  /** The share of its size it is still heading for: under 1 where it was cut back and does not come again. */
+  regrows: number;
 }
 
 export interface PlantState {

@@ -53,7 +53,7 @@ const AFTER_PINCH = [0.1, 0.35, 0.7] as const;
 const AGAIN_WEEKS = 5;
 const AGAIN = 0.75;
 
-const UNTENDED: Tended = { shelter: null, sincePinch: null, sinceDeadhead: null, bushier: 1 };
+const UNTENDED: Tended = { shelter: null, sincePinch: null, sinceDeadhead: null, bushier: 1, regrows: 1 };
 
 const absent = (gone: Gone): Grown => ({
   heightMm: 0,
@@ -88,11 +88,17 @@ export function step(bed: Bed, was: State, week: CalendarWeek, deeds: readonly D
   const now = deeds.filter((d) => dayOf(d) >= week.date && dayOf(d) < next);
   const plants = planted.map((p, i) => {
     const placed = bed.placed[i] as Placed;
-    const mine = now.filter((d) => d.to === null || d.to === placed.id);
-    const done = p.grown.alive ? mine.reduce((s, d) => EFFECTS[d.what](s, d), p) : p;
+    const mine = now.filter((d) => (d.to === null ? asksFor(placed.plant, d.what) : d.to === placed.id));
+    const done = p.grown.alive ? mine.reduce((s, d) => EFFECTS[d.what](s, d, placed.plant), p) : p;
     return grownOn(bed, done, i, week, left[i] ?? 1);
   });
   return { plants, left };
+}
+
+/** Whether a deed done to the whole container is done to this plant: scissors pass by what does not branch or come again. */
+function asksFor(plant: Plant, what: Deed['what']): boolean {
+  if (what === 'pinch') return plant.pinch === 'helps';
+  return what !== 'cut-back' || factsOf(plant).cutBack === 'comes again';
 }
 
 function comesOrGoes(bed: Bed, p: PlantState, i: number, week: CalendarWeek): PlantState {
@@ -138,9 +144,9 @@ function grownOn(bed: Bed, { grown: was, tended }: PlantState, i: number, f: Cal
   const shade = light < SMOTHERED_BELOW ? light / SMOTHERED_BELOW : 1;
   return {
     grown: {
-      heightMm: logistic(was.heightMm, goal.heightMm, decay),
-      spreadMm: logistic(was.spreadMm, goal.spreadMm * tended.bushier, decay),
-      trailMm: logistic(was.trailMm, goal.trailMm, decay),
+      heightMm: logistic(was.heightMm, goal.heightMm * tended.regrows, decay),
+      spreadMm: logistic(was.spreadMm, goal.spreadMm * tended.bushier * tended.regrows, decay),
+      trailMm: logistic(was.trailMm, goal.trailMm * tended.regrows, decay),
       bloom: inBloom(plant, tended, at) * settled * heat * chill * pinched * shade,
       after: facts.display ? monthly(facts.display.months, at) : 0,
       light,

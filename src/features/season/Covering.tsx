@@ -51,11 +51,11 @@ function One({ planting, season, covering: c }: Pick<StationProps, 'planting' | 
           ? `no more than ${percent(c.least)} of its light is left, and it stops flowering.`
           : `it falls ${percent(c.lost)} of its width behind.`}
       </p>
-      <p className="flex flex-wrap gap-2">
-        <Button kind="bare" onClick={() => show(c.week)}>
+      <p className="flex flex-wrap gap-x-4">
+        <Button kind="bare" className="px-0!" onClick={() => show(c.week)}>
           Look at week {c.week}
         </Button>
-        <Button kind="bare" aria-expanded={open} onClick={() => setOpen(!open)}>
+        <Button kind="bare" className="px-0!" aria-expanded={open} onClick={() => setOpen(!open)}>
           What would help?
         </Button>
       </p>

@@ -1,4 +1,4 @@
-import { coverings, type Covering } from '../../growth/covering';
+import { type Covering, everyCovering } from '../../growth/covering';
 import { misfits } from '../../layout/packing';
 import { plantName } from '../../plants/schema';
 import { apply, type Command } from '../../plantings/commands';
@@ -59,7 +59,7 @@ export function uncover(planting: Planting, { under, by, week, lost }: Covering)
   const out = tries.flatMap((t): Uncovering[] => {
     const tried = t.commands.reduce(apply, planting);
     if (!fits(tried)) return [];
-    const left = coverings(tried).find((c) => c.under === under)?.lost ?? 0;
+    const left = everyCovering(tried).find((c) => c.under === under)?.lost ?? 0;
     return lost - left >= TELLS ? [{ ...t, lost: left }] : [];
   });
   const seen = new Set<string>();

@@ -1,5 +1,6 @@
 import type { Deed } from '../../plantings/deeds';
+import type { Plant } from '../../plants/schema';
 import type { PlantState } from '../grown';
 
 /** What a deed does to a plant that lives when it is done. */
-export type Effect = (plant: PlantState, deed: Deed) => PlantState;
+export type Effect = (state: PlantState, deed: Deed, plant: Plant) => PlantState;

@@ -8,7 +8,11 @@ const BROADER = 1.08;
 const BROADEST = 1.25;
 
 /** Tips off: lower for now, broader in the end, and two to three weeks without much flower. */
-export const pinch: Effect = ({ grown, tended }) => ({
+export const pinch: Effect = ({ grown, tended }, _, plant) => ({
   grown: { ...grown, heightMm: grown.heightMm * (1 - TIPS) },
-  tended: { ...tended, sincePinch: 0, bushier: clamp(tended.bushier * BROADER, 1, BROADEST) },
+  tended: {
+    ...tended,
+    sincePinch: 0,
+    bushier: plant.pinch === 'helps' ? clamp(tended.bushier * BROADER, 1, BROADEST) : tended.bushier,
+  },
 });
