@@ -112,6 +112,32 @@ test('check prints the cautions of lifting, hooks, rails and frost', async () =>
   expect(tub.map((c) => c.id)).toEqual(expect.arrayContaining(['lift', 'frost']));
 });
 
+test('grow between two days gives every week, what shades each plant, and what lies ahead', async () => {
+  const tall = placed('tall', 'coleus-tall-copper', 'thriller', 0, 0, 'l2');
+  const low = placed('low', 'calibrachoa-violet', 'spiller', 60, 0);
+  const path = file('between.json', pot({ startDate: '2026-05-16', placements: [tall, low] }));
+  const { out } = await run('grow', path, '--from', '2026-07-01', '--to', '2026-07-20');
+  const told = JSON.parse(out) as {
+    ahead: { under: string; by: string }[];
+    weeks: { date: string; plants: { id: string; shadedBy: string | null }[] }[];
+  };
+  expect(told.weeks.map((w) => w.date)).toEqual(['2026-06-27', '2026-07-04', '2026-07-11', '2026-07-18']);
+  expect(told.weeks[0]?.plants.find((p) => p.id === 'low')?.shadedBy).toBe('tall');
+  expect(told.ahead).toContainEqual(expect.objectContaining({ under: 'low', by: 'tall' }));
+});
+
+test.each([
+  [['--from', '2026-07-01']],
+  [['--from', '2026-07-01', '--to', '2026-06-01']],
+  [['--from', 'soon', '--to', '2026-06-01']],
+  [['--from', '2020-01-01', '--to', '2020-02-01']],
+  [['--from', '2026-07-01', '--to', '2046-06-01']],
+])('grow %j is refused with what to do', async (args) => {
+  const { code, err } = await run('grow', file('refused.json', warmPot()), ...args);
+  expect(code).toBe(2);
+  expect(err).toMatch(/--(from|to): must/);
+});
+
 test('grow gives the size of each plant in a week', async () => {
   const path = file('grow.json', warmPot());
   const at = async (week: string) =>

@@ -10,13 +10,13 @@ import { PlantsFileSchema } from '../core/formats/own-plants';
 import { BriefFileSchema, readBrief } from '../core/formats/brief';
 import { BadInputError, parseJson } from '../core/formats/parse';
 import { readPlanting } from '../core/formats/planting';
-import { grow } from '../core/growth/season';
 import { LIBRARY } from '../core/plants';
 import { coverageTable } from '../core/plants/coverage';
-import { PlantSchema, plantName } from '../core/plants/schema';
+import { PlantSchema } from '../core/plants/schema';
 import { ballsL } from '../core/plantings/resolve';
 import { PlantingSchema } from '../core/plantings/schema';
 import { today } from '../core/units/date';
+import { growth } from './growth';
 
 const USAGE = `rillbank: the potting bench from a terminal. JSON in, JSON out.
 
@@ -27,6 +27,8 @@ const USAGE = `rillbank: the potting bench from a terminal. JSON in, JSON out.
   rillbank compose BRIEF.json             plantings that fit a brief, best first
   rillbank check PLANTING.json            what is good, to watch and wrong, and what to take care of
   rillbank grow PLANTING.json [--week N]  the size of each plant, at the peak or in week N
+  rillbank grow PLANTING.json --from DATE --to DATE
+                                          each plant in every week between, what shades it, and what lies ahead
 
 Exit 0, or 2 with a message that names the field and why.`;
 
@@ -75,40 +77,8 @@ const COMMANDS: Record<string, (args: string[]) => unknown> = {
       cautions: cautionsFor(planting.container, ballsL(planting.placements), planting.spot),
     };
   },
-  grow: ([file, ...rest]) => {
-    const season = grow(readPlanting(readJson(file)));
-    const week = weekOf(rest, season.peak, season.weeks.length - 1);
-    const at = season.weeks[week];
-    const round = (n: number) => Math.round(n);
-    return {
-      week,
-      date: at?.date,
-      peak: season.peak,
-      plants: season.placed.map((p, i) => {
-        const g = at?.plants[i];
-        return {
-          id: p.id,
-          plant: p.plant.id,
-          name: plantName(p.plant),
-          heightMm: round(g?.heightMm ?? 0),
-          spreadMm: round(g?.spreadMm ?? 0),
-          trailMm: round(g?.trailMm ?? 0),
-          bloom: Number((g?.bloom ?? 0).toFixed(2)),
-          light: Number((g?.light ?? 0).toFixed(2)),
-          alive: g?.alive ?? false,
-        };
-      }),
-    };
-  },
+  grow: ([file, ...rest]) => growth(readPlanting(readJson(file)), rest),
 };
-
-function weekOf(args: string[], peak: number, last: number): number {
-  if (args.length === 0) return peak;
-  const n = Number(args[1]);
-  if (args[0] !== '--week' || args.length !== 2 || !Number.isInteger(n) || n < 0 || n > last)
-    throw new BadInputError(`--week: must be a whole number from 0 to ${last}.`);
-  return n;
-}
 
 function readJson(file: string | undefined): unknown {
   if (!file) throw new BadInputError('file: name a JSON file after the command.');

@@ -18,7 +18,7 @@ export function peakOf(placed: readonly Placed[], weeks: readonly Week[]): numbe
 }
 
 /** What a week shows of canopy and flower, mm² of outline, flower weighed by what it shows. */
-export const showOf = (placed: readonly Placed[], { plants }: Week): number =>
+const showOf = (placed: readonly Placed[], { plants }: Week): number =>
   sum(
     plants.map((g, i) =>
       g.alive

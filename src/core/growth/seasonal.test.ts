@@ -4,6 +4,7 @@ import type { Planting } from '../plantings/schema';
 import { placed, pot, roundPot } from '../testing/pots';
 import { addDays } from '../units/date';
 import { coverings } from './covering';
+import { lanesOf } from './lanes';
 import { grow } from './season';
 import { cover, flowerByMonth, heights, lightKept } from './series';
 import { bestWeeks, dryStretches } from './stretches';
@@ -140,5 +141,30 @@ describe('what the charts show', () => {
     const values = cover(season, p.container).series[0]?.values ?? [];
     expect(values[8]).toBeGreaterThan(values[0] ?? 1);
     values.forEach((v) => expect(v).toBeLessThanOrEqual(1));
+  });
+});
+
+describe('lanes', () => {
+  const lanes = lanesOf(
+    grow(
+      bed([
+        placed('a', 'petunia-white', 'filler', 60, 0),
+        placed('b', 'petunia-white', 'filler', -60, 0),
+        placed('c', 'heuchera-lime', 'filler', 0, 60),
+        placed('d', 'fern-sword', 'thriller', 0, -60),
+      ]),
+    ),
+  );
+  const what = (id: string, week: number) => lanes.find((l) => l.id === id)?.cells[week]?.what;
+  test('one a kind, with all of its plants', () => {
+    expect(lanes.map((l) => l.ids)).toEqual([['a', 'b'], ['c'], ['d']]);
+  });
+  test('flower, coloured leaf, plain green, and nothing when it is dead', () => {
+    expect([what('petunia-white', 8), what('heuchera-lime', 8), what('fern-sword', 8)]).toEqual([
+      'flower',
+      'leaf',
+      'green',
+    ]);
+    expect(what('petunia-white', (lanes[0]?.cells.length ?? 1) - 1)).toBe('gone');
   });
 });

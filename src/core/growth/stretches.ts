@@ -1,6 +1,5 @@
 import { maxBy, sum } from '../units/number';
 import type { Season } from './grown';
-import { showOf } from './peak';
 import { bloomBands } from './stream';
 
 /** Weeks from one up to and with another. */
@@ -10,7 +9,9 @@ export interface Stretch {
 }
 
 /** Near enough to the most to be called its best. Working figure. */
-const BEST = 0.85;
+const BEST = 0.8;
+/** The leaf counts so much of its outline beside the flower. Working figure. */
+const LEAF_COUNTS = 0.2;
 /** Under this share of the most flower it ever has a planting stands dry of it, from so many weeks on, for so many at least. Working figures. */
 const DRY = 0.2;
 const DRY_FROM = 3;
@@ -28,9 +29,16 @@ function runs(weeks: readonly boolean[]): Stretch[] {
   return out;
 }
 
-/** The longest run of weeks in which canopy and flower are near their most, or null where nothing grows. */
-export function bestWeeks({ placed, weeks }: Season): Stretch | null {
-  const shows = weeks.map((w) => showOf(placed, w));
+/** Flower seen in each week, dm² of outline, and the leaf that carries it. */
+function flowerOf(season: Season): { flower: number[]; leaf: number[] } {
+  const { bands, leaf } = bloomBands(season);
+  return { flower: season.weeks.map((_, k) => sum(bands.map((b) => b.width[k] ?? 0))), leaf };
+}
+
+/** The longest run of weeks in which flower, and the leaf under it, are near their most; null where nothing grows. */
+export function bestWeeks(season: Season): Stretch | null {
+  const { flower, leaf } = flowerOf(season);
+  const shows = flower.map((f, k) => f + (leaf[k] ?? 0) * LEAF_COUNTS);
   const most = Math.max(0, ...shows);
   if (most === 0) return null;
   return maxBy(runs(shows.map((s) => s >= most * BEST)), (r) => r.to - r.from) ?? null;
@@ -38,8 +46,7 @@ export function bestWeeks({ placed, weeks }: Season): Stretch | null {
 
 /** Stretches with hardly a flower, once it has settled and while it lives, where it flowers at all. */
 export function dryStretches(season: Season): Stretch[] {
-  const { bands } = bloomBands(season);
-  const flower = season.weeks.map((_, k) => sum(bands.map((b) => b.width[k] ?? 0)));
+  const { flower } = flowerOf(season);
   const most = Math.max(0, ...flower);
   if (most === 0) return [];
   return runs(

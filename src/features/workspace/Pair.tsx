@@ -1,6 +1,7 @@
 'use client';
 import { useMemo, useState } from 'react';
 import { FRONT, type Frame, type View } from '@/portrait/stage';
+import { useNarrow } from '@/ui/useNarrow';
 import { frameOf } from '../pictures/frame';
 import type { Beside, StationProps } from '../shell/panels';
 import { Portrait } from './Portrait';
@@ -15,6 +16,7 @@ const around = (a: Frame, b: Frame): Frame => ({
 /** Two portraits side by side at one scale, turning together under one hand. */
 export function Pair({ at, beside }: { at: StationProps; beside: Beside }) {
   const hand = useState<View>(FRONT);
+  const narrow = useNarrow();
   const frame = useMemo(
     () => around(frameOf(at.planting, at.season), frameOf(beside.planting, beside.season)),
     [at.planting, at.season, beside],
@@ -26,10 +28,10 @@ export function Pair({ at, beside }: { at: StationProps; beside: Beside }) {
   return (
     <div className="grid h-full grid-cols-2 divide-x divide-line">
       {both.map((one, i) => (
-        <figure key={beside.names[i]} className="relative flex min-h-0 min-w-0 flex-col">
+        <figure key={i} className="relative flex min-h-0 min-w-0 flex-col">
           <figcaption className="px-3 pt-1 text-[0.92rem] font-semibold">{beside.names[i]}</figcaption>
           <div className="min-h-0 flex-1">
-            <Portrait {...one} frame={frame} hand={hand} small={i === 1} />
+            <Portrait {...one} frame={frame} hand={hand} small={i === 1 || narrow} />
           </div>
         </figure>
       ))}

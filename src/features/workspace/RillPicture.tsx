@@ -84,21 +84,23 @@ export function RillPicture({ planting, season, W, bed, best = null }: Props) {
             </text>
           </g>
         ))}
-      {best && (
+      {best && !folded && (
         <g stroke="var(--glaze)" strokeWidth="2" fill="none">
           <path d={`M${x(best.from)} ${H - 27}v-4H${x(best.to)}v4`} />
-          <text
-            x={(x(best.from) + x(best.to)) / 2}
-            y={H - 35}
-            fontSize="12"
-            fill="var(--ink)"
-            stroke="var(--stream)"
-            strokeWidth="3"
-            style={{ paintOrder: 'stroke' }}
-            textAnchor="middle"
-          >
-            its best weeks
-          </text>
+          {!events.some((e) => e.bad) && (
+            <text
+              x={(x(best.from) + x(best.to)) / 2}
+              y={H - 35}
+              fontSize="12"
+              fill="var(--ink)"
+              stroke="var(--stream)"
+              strokeWidth="3"
+              style={{ paintOrder: 'stroke' }}
+              textAnchor="middle"
+            >
+              its best weeks
+            </text>
+          )}
         </g>
       )}
     </>

@@ -81,6 +81,7 @@ export function NarrowStand({ station, at, frame }: StandProps) {
     Picture,
     hasPicture,
     Corner,
+    Foot,
     onward,
     readingName = READING,
     useBeside = nothing,
@@ -115,8 +116,9 @@ export function NarrowStand({ station, at, frame }: StandProps) {
           <Reading {...at} />
         </aside>
       )}
+      {Foot && at.planting.placements.length > 0 && <Foot {...at} />}
       {onward(at.planting) && (
-        <div className="px-4 pb-4">
+        <div className="px-4 py-4">
           <Onward id={at.planting.id} station={station} />
         </div>
       )}

@@ -62,6 +62,7 @@ function Open({ planting, station }: { planting: Planting; station: Station }) {
   const whole = useWhole();
   const at: StationProps = { planting, season, report, week, units, known };
   const stream = useStream(at);
+  const narrow = useNarrow();
   useEffect(() => useDesk.getState().set({ briefing: false, adding: false }), [planting.id]);
   useEffect(() => {
     document.title = `${planting.name}, ${STATIONS[station].name} · Rillbank`;
@@ -93,7 +94,7 @@ function Open({ planting, station }: { planting: Planting; station: Station }) {
       {planting.placements.length > 0 && !whole && (
         <footer className="sticky bottom-0 z-10 order-last work:static">
           <Rill planting={planting} season={season} week={week} {...stream} />
-          {Foot && <Foot {...at} />}
+          {Foot && !narrow && <Foot {...at} />}
         </footer>
       )}
       <Palette planting={planting} season={season} known={known} />

@@ -1,0 +1,85 @@
+import { BadInputError } from '../core/formats/parse';
+import { coverings } from '../core/growth/covering';
+import { fateOf } from '../core/growth/fate';
+import type { Season, Week } from '../core/growth/grown';
+import { mostTakenBy } from '../core/growth/light';
+import { grow } from '../core/growth/season';
+import { bestWeeks, dryStretches } from '../core/growth/stretches';
+import { plantName } from '../core/plants/schema';
+import type { Planting } from '../core/plantings/schema';
+import { addDays, daysBetween, isDay } from '../core/units/date';
+
+/** Two years are as far as anybody plans a pot. */
+const LONGEST_WEEKS = 104;
+
+const round = (n: number) => Math.round(n);
+const share = (n: number) => Number(n.toFixed(2));
+
+/** Each plant in one week, and who takes most of its light. */
+const plantsIn = ({ placed }: Season, week: Week | undefined) =>
+  placed.map((p, i) => {
+    const g = week?.plants[i];
+    const by = week ? mostTakenBy(placed, week.plants, i) : null;
+    return {
+      id: p.id,
+      plant: p.plant.id,
+      name: plantName(p.plant),
+      heightMm: round(g?.heightMm ?? 0),
+      spreadMm: round(g?.spreadMm ?? 0),
+      trailMm: round(g?.trailMm ?? 0),
+      bloom: share(g?.bloom ?? 0),
+      light: share(g?.light ?? 0),
+      alive: g?.alive ?? false,
+      shadedBy: g?.alive && by !== null ? (placed[by]?.id ?? null) : null,
+      fate: g ? fateOf(g) : null,
+    };
+  });
+
+/** The values of `--from` and `--to`, in either order. */
+function daysOf(args: readonly string[]): { from: string; to: string } {
+  const value = (flag: string): string => {
+    const at = args.indexOf(flag);
+    const text = at < 0 ? undefined : args[at + 1];
+    if (text === undefined || !isDay(text))
+      throw new BadInputError(`${flag}: must be a day such as 2026-07-14. Give both --from and --to.`);
+    return text;
+  };
+  const days = { from: value('--from'), to: value('--to') };
+  if (days.to < days.from) throw new BadInputError('--to: must not be before --from.');
+  return days;
+}
+
+/** What `rillbank grow` prints: one week, or every week between two days with what lies ahead. Throws BadInputError. */
+export function growth(planting: Planting, args: readonly string[]): unknown {
+  if (args.includes('--from') || args.includes('--to')) return between(planting, daysOf(args));
+  const season = grow(planting);
+  const week = weekOf(args, season.peak, season.weeks.length - 1);
+  const at = season.weeks[week];
+  return { week, date: at?.date, peak: season.peak, plants: plantsIn(season, at) };
+}
+
+function between(planting: Planting, { from, to }: { from: string; to: string }): unknown {
+  const wanted = Math.floor(daysBetween(planting.startDate, to) / 7) + 1;
+  if (wanted < 1) throw new BadInputError(`--to: must not be before the day it is planted, ${planting.startDate}.`);
+  if (wanted > LONGEST_WEEKS)
+    throw new BadInputError(`--to: must lie within ${LONGEST_WEEKS} weeks of the day it is planted.`);
+  const usual = grow(planting);
+  const season = wanted > usual.weeks.length ? grow(planting, wanted) : usual;
+  const weeks = season.weeks.filter((w) => addDays(w.date, 6) >= from && w.date <= to);
+  return {
+    peak: season.peak,
+    best: bestWeeks(season),
+    dry: dryStretches(season),
+    frostWeek: season.frostWeek,
+    ahead: coverings(planting, season).filter((c) => c.date <= to),
+    weeks: weeks.map((w) => ({ week: w.week, date: w.date, plants: plantsIn(season, w) })),
+  };
+}
+
+function weekOf(args: readonly string[], peak: number, last: number): number {
+  if (args.length === 0) return peak;
+  const n = Number(args[1]);
+  if (args[0] !== '--week' || args.length !== 2 || !Number.isInteger(n) || n < 0 || n > last)
+    throw new BadInputError(`--week: must be a whole number from 0 to ${last}.`);
+  return n;
+}
