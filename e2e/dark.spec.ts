@@ -18,6 +18,7 @@ test('the bench, the library and every station can be read in the dark, and on a
     [`${POT}/spot`, () => expect(page.getByLabel('Place')).toBeVisible()],
     [`${POT}/container`, () => expect(page.getByLabel('Depth', { exact: true })).toBeVisible()],
     [`${POT}/plants`, () => grown(page)],
+    [`${POT}/season`, () => expect(page.getByRole('heading', { name: 'What if' })).toBeVisible()],
     [`${POT}/make`, () => expect(page.getByRole('heading', { name: /Shopping list/ })).toBeVisible()],
     ['/library', () => expect(page.getByRole('list', { name: 'Plants' })).toBeVisible()],
     ['/nowhere', () => expect(page.getByRole('heading', { name: 'Nothing here' })).toBeVisible()],

@@ -60,10 +60,10 @@ test('two weeks stand side by side, and let go', async ({ page }) => {
 test('a day to be ready for says what would have it ready, and does it', async ({ page }) => {
   const best = page.getByRole('region', { name: 'At its best' });
   await best.getByLabel('A day to be ready for').fill('2026-08-20');
-  await best.getByLabel('A day to be ready for').press('Tab');
+  await best.getByLabel('A day to be ready for').press('Enter');
   await expect(best.getByRole('status')).toContainText('Its best weeks hold that day.');
   await best.getByLabel('A day to be ready for').fill('2026-06-24');
-  await best.getByLabel('A day to be ready for').press('Tab');
+  await best.getByLabel('A day to be ready for').press('Enter');
   await expect(best.getByRole('status')).toContainText('That day lies outside its best weeks');
   await best.getByRole('button', { name: 'Look at that day' }).press('Enter');
   await expect(page.getByLabel('Week shown')).toHaveAttribute('aria-valuetext', /June/);

@@ -136,6 +136,21 @@ if (pot) {
   const anew = Array.from({ length: 200 }, edited);
   const growMs = median(anew.map((p) => timed(() => grow(p))[1]));
   say({ case: 'grow', ms: round(growMs) });
+  const dozen = {
+    ...pot,
+    placements: Array.from({ length: 12 }, (_, i) => ({
+      ...(pot.placements[i % pot.placements.length] ?? pot.placements[0]),
+      id: `d${i}`,
+      xMm: 150 * Math.cos(i),
+      yMm: 150 * Math.sin(i),
+    })),
+  } as Planting;
+  const dozens = Array.from({ length: 60 }, (): Planting => ({ ...dozen, placements: [...dozen.placements] }));
+  say({
+    case: 'grow',
+    of: '12 plants over 40 weeks',
+    ms: round(median(dozens.map((p) => timed(() => grow(p, 40))[1]))),
+  });
   const benchOf = (p: Planting) => [stateOf(p, '2026-07-01'), jobsOf(p, '2026-07-01'), frameOf(p, grow(p))];
   const shelves = Array.from({ length: 60 }, edited);
   const anewMs = median(shelves.map((p) => timed(() => benchOf(p))[1]));

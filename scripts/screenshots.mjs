@@ -42,15 +42,20 @@ await visit(
       ['spot', 'spot', 'lido-terrace-tub'],
       ['sightline', 'spot', 'lido-ticket-box'],
       ['window-box', 'plants', 'lido-ticket-box'],
-      ['basket', 'plants', 'lido-arcade-baskets'],
-      ['barrow', 'container', 'lido-terrace-barrow'],
       ['container', 'container'],
+      ['season', 'season'],
       ['make', 'make'],
       ['workspace', 'plants'],
     ]) {
       await open(page, station, id);
       await keep(page, name);
     }
+    await open(page, 'season');
+    await page.getByLabel('Of', { exact: true }).selectOption({ label: 'Petunia, magenta' });
+    await page.getByRole('button', { name: /^Try it in week/ }).click();
+    await page.locator('figure [data-state=grown]').nth(1).waitFor();
+    await page.waitForTimeout(2500);
+    await keep(page, 'what-if');
     await open(page, 'plants', 'lido-entrance-bowl');
     const remedy = page
       .getByRole('listitem')
