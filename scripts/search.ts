@@ -1,4 +1,4 @@
-// The search against every way there is to fill a pot from two dozen plants, and on the whole library against chance, as JSON lines.
+// What the search seeks is worth: the score, less for what is to be watched. The search against every way there is to fill a pot from two dozen plants, and on the whole library against chance, as JSON lines.
 // `npm run search` tries a few briefs; `npm run search -- 0 40` tries briefs 0 to 39, which takes hours.
 import { measure } from '../src/core/balance/assess';
 import type { Cast } from '../src/core/compose/candidate';
@@ -6,6 +6,7 @@ import { compose } from '../src/core/compose/compose';
 import { offer, whyNot } from '../src/core/compose/filter';
 import { isClean } from '../src/core/compose/judge';
 import { patternsFor, type Pattern } from '../src/core/compose/patterns';
+import { worth } from '../src/core/compose/worth';
 import { place } from '../src/core/compose/place';
 import { LIBRARY } from '../src/core/plants';
 import type { Plant } from '../src/core/plants/schema';
@@ -47,7 +48,7 @@ function exhaustive(base: Planting, library: readonly Plant[]): number {
         const placements = place(pattern, cast, base, cheap);
         const measured = placements && measure({ ...base, placements });
         // What would not be offered is no better answer.
-        if (measured && isClean({ measured })) best = Math.max(best, measured.score);
+        if (measured && isClean({ measured })) best = Math.max(best, worth({ measured }));
       }
       return;
     }
@@ -102,13 +103,18 @@ function bestByChance(base: Planting, random: () => number): number {
     const measured = placements && measure({ ...base, placements });
     if (!measured) continue;
     tried += 1;
-    if (isClean({ measured })) best = Math.max(best, measured.score);
+    if (isClean({ measured })) best = Math.max(best, worth({ measured }));
   }
   return best;
 }
 
 const bestOf = (base: Planting, seed: number, library: readonly Plant[]): number =>
-  Math.max(0, ...compose(base, { library, seed }).proposals.map((p) => p.report.score));
+  Math.max(
+    0,
+    ...compose(base, { library, seed }).proposals.map(({ report }) =>
+      worth({ measured: { score: report.score, readings: report.findings } }),
+    ),
+  );
 
 const [ratios, speed, beaten]: [number[], number[], boolean[]] = [[], [], []];
 for (let i = FROM; i < TO; i += 1) {

@@ -22,12 +22,12 @@ export interface Budget {
 
 const PER_LEAD = 3;
 const GROWN_IN_ALL = 10;
-const EFFORT = 320;
-const MENDING = 220;
+const EFFORT = 380;
+const MENDING = 130;
 const LOOK_FURTHER = 240;
 /** In a library of so few plants more of what there is can be tried. */
 export const SMALL = 30;
-const EFFORT_SMALL = 400;
+const EFFORT_SMALL = 700;
 const EFFORT_LEAP = 350;
 /** Judging costs with about this power of the number of plants over a usual eight: long boxes get fewer tries for the same time. */
 const USUAL_PLANTS = 8;
@@ -43,7 +43,7 @@ export function budgetFor(offered: number, plants: number, leads: number): Budge
     perLead: Math.max(PER_LEAD, Math.ceil(GROWN_IN_ALL / Math.max(1, leads))),
     leads: 7,
     improved: small ? 2 : 1,
-    sought: small ? 4 : 1,
+    sought: small ? 4 : 2,
     rounds: small ? 4 : 2,
     recasts: small ? 30 : 8,
     effort,

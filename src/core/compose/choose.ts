@@ -4,6 +4,7 @@ import { factsOf } from '../plants/facts';
 import { signature } from '../plants/signature';
 import { type Idea, leadOf } from './candidate';
 import { type ThemeId, THEME_IDS } from './themes';
+import { worth } from './worth';
 
 /** A choice is this many at least. */
 export const LEAST = 4;
@@ -18,11 +19,6 @@ const FURTHEST = 8;
 
 /** So many of the kinds of a safe planting are on every bench. Practice. */
 const STAPLES = 0.7;
-
-/** What there is nothing to watch in comes before what scores this much more and has something. Working figure. */
-const WATCHED = 12;
-const worth = ({ measured }: Idea): number =>
-  measured.score - WATCHED * measured.readings.filter((r) => r.severity !== 'good').length;
 
 /** Shared species over all species of two casts: another colour of the same petunia is no other idea. */
 function likeness(a: Idea, b: Idea, by: 'botanical' | 'id' = 'botanical'): number {

@@ -1,6 +1,7 @@
 import type { Budget } from './budget';
 import { type Candidate, type Cast, type Judge, type Judged, leadOf, mayJoin } from './candidate';
 import type { Pattern } from './patterns';
+import { worth } from './worth';
 
 /** Kinds tried for each part when swapping, and when climbing; rounds of climbing; patterns tried for the same kinds. Working figures: time against quality. */
 const SWAPS = 5;
@@ -13,7 +14,7 @@ export function improve(from: Judged, judge: Judge, must: readonly string[]): Ju
   const { pattern } = from;
   let best = from;
   for (let round = 0; round < 2; round += 1) {
-    const before = best.measured.score;
+    const before = worth(best);
     for (const part of pattern.parts) {
       if (part.id === 'T' || (part.id === 'F0' && !from.cast.T) || must.includes(best.cast[part.id]?.id ?? ''))
         continue;
@@ -21,10 +22,10 @@ export function improve(from: Judged, judge: Judge, must: readonly string[]): Ju
         const others = pattern.parts.filter((o) => o.id !== part.id).map((o) => best.cast[o.id]);
         if (!mayJoin(best.kin, others, plant)) continue;
         const tried = judge({ ...best, cast: { ...best.cast, [part.id]: plant } });
-        if (tried && tried.measured.score > best.measured.score) best = tried;
+        if (tried && worth(tried) > worth(best)) best = tried;
       }
     }
-    if (best.measured.score - before < 0.3) break;
+    if (worth(best) - before < 0.3) break;
   }
   return best;
 }
@@ -49,7 +50,7 @@ export function climb(
       { ...best, small: !best.small },
     ]) {
       const tried = judge(c);
-      if (tried && tried.measured.score > best.measured.score) best = tried;
+      if (tried && worth(tried) > worth(best)) best = tried;
     }
     if (best === before) break;
   }
@@ -80,7 +81,7 @@ export function mend(
     ]) {
       if (judge.tried() >= until) return best;
       const tried = leadOf(c) === lead ? judge(c) : null;
-      if (tried && tried.measured.score > best.measured.score) best = tried;
+      if (tried && worth(tried) > worth(best)) best = tried;
     }
   }
   return best;
@@ -111,7 +112,7 @@ export function leap(
       for (const two of otherKinds({ ...from, ...one }, must)) {
         if (judge.tried() >= effort) return best;
         const tried = judge(two);
-        if (tried && tried.measured.score > best.measured.score) best = tried;
+        if (tried && worth(tried) > worth(best)) best = tried;
       }
     }
   }

@@ -10,7 +10,7 @@ import { budgetFor } from './budget';
 import type { Idea, Judged } from './candidate';
 import { ideas, LEAST } from './choose';
 import { offer } from './filter';
-import { byScore, isClean, isHarmless, judgeOf } from './judge';
+import { byWorth, isClean, isHarmless, judgeOf } from './judge';
 import { fewerFor, type Pattern, patternsFor } from './patterns';
 import { playersOf } from './players';
 import { reasonOf } from './reason';
@@ -205,7 +205,7 @@ function searched(
   const { judged, candidates } = growLeads(search);
   const found = [...better(search, judged), ...judged];
   const clean = cleanOf(search, candidates, found);
-  const spoilt = found.filter((j) => !isClean(j)).sort(byScore);
+  const spoilt = found.filter((j) => !isClean(j)).sort(byWorth);
   return { clean: [...mended(search, ideas(clean, want + SPARE)).filter(isClean), ...clean], spoilt };
 }
 

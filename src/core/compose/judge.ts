@@ -2,6 +2,7 @@ import { measure } from '../balance/assess';
 import type { Planting } from '../plantings/schema';
 import type { Candidate, Judge, Judged } from './candidate';
 import { place } from './place';
+import { worth } from './worth';
 
 const keyOf = (c: Candidate): string =>
   `${c.small ?? ''}|${c.pattern.id}|${c.pattern.parts.map((p) => c.cast[p.id]?.id).join(',')}`;
@@ -43,4 +44,4 @@ export const isHarmless = (j: Pick<Judged, 'measured'>): boolean =>
   j.measured.readings.every((f) => f.severity !== 'wrong');
 
 /** Better first. */
-export const byScore = (a: Judged, b: Judged): number => b.measured.score - a.measured.score;
+export const byWorth = (a: Judged, b: Judged): number => worth(b) - worth(a);

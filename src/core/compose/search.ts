@@ -3,7 +3,7 @@ import { type Candidate, type Judge, type Judged, leadOf } from './candidate';
 import type { Budget } from './budget';
 import { LEAST, pick } from './choose';
 import { climb, improve, isWatched, leap, mend } from './climb';
-import { byScore, isClean } from './judge';
+import { byWorth, isClean } from './judge';
 import type { Pattern } from './patterns';
 import type { ThemeId } from './themes';
 
@@ -43,10 +43,10 @@ export function growLeads({ themes, cast, judge, budget, want, told }: Search): 
     const casts = cast(id, used);
     candidates.push(...casts);
     const own = byLead(casts, budget).flatMap((c) => judge(c) ?? []);
-    const best = own.sort(byScore)[0];
+    const best = own.sort(byWorth)[0];
     for (const p of Object.values(best?.cast ?? {})) used.add(p.botanical);
     judged.push(...own);
-    judged.sort(byScore);
+    judged.sort(byWorth);
     told(0.1 + (0.5 * (i + 1)) / themes.length, pick(judged, want));
   });
   return { judged, candidates };
@@ -61,14 +61,14 @@ export function better({ base, themes, patterns, judge, budget, told }: Search, 
       budget.improved,
     ),
   );
-  starts.sort(byScore);
+  starts.sort(byWorth);
   const out = starts.map((j, i) => {
     const spent = judge.tried() >= budget.effort;
     const best = spent ? j : i < budget.sought ? climb(j, patterns, judge, must, budget) : improve(j, judge, must);
     told(0.6 + (0.3 * (i + 1)) / starts.length, []);
     return best;
   });
-  const top = budget.leap > 0 ? [...out].sort(byScore)[0] : undefined;
+  const top = budget.leap > 0 ? [...out].sort(byWorth)[0] : undefined;
   if (top) out.push(leap(top, patterns, judge, must, budget.leap));
   return out;
 }

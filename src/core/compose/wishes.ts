@@ -41,8 +41,8 @@ const CHEAPER = 0.85;
 export const WISHES = {
   calmer: {
     label: 'Calmer',
-    favours: (p) => (lch(signature(p)).c < 0.13 ? 1.2 : 0.85),
-    apart: 0.3,
+    favours: (p) => (lch(signature(p)).c < 0.13 ? 1.25 : 0.8),
+    apart: -1,
     kinds: 3,
     figure: colours,
     say: (n) => count(n, 'colour'),
