@@ -1,7 +1,8 @@
 'use client';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useMemo } from 'react';
 import { grow } from '@/core/growth/season';
 import { type Lane, lanesOf } from '@/core/growth/lanes';
+import { useWidth } from '@/ui/useWidth';
 import { acrossAt } from '@/ui/weeks';
 import type { StationProps } from '../shell/panels';
 import { point } from '../shell/pointing';
@@ -23,15 +24,7 @@ export function Lanes({ planting, season, week }: StationProps) {
   const tried = useTried(planting);
   const lanes = useMemo(() => lanesOf(season), [season]);
   const other = useMemo(() => (tried ? lanesOf(grow(tried)) : null), [tried]);
-  const box = useRef<HTMLDivElement>(null);
-  const [W, setW] = useState(1240);
-  useEffect(() => {
-    const el = box.current;
-    if (!el) return undefined;
-    const watch = new ResizeObserver(() => setW(Math.max(180, el.clientWidth)));
-    watch.observe(el);
-    return () => watch.disconnect();
-  }, []);
+  const [box, W] = useWidth();
   const last = season.weeks.length - 1;
   const step = (acrossAt(1, last, W) - acrossAt(0, last, W)) / 2;
   const row = (lane: Lane, y: number, high: number) =>

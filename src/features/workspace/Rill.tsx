@@ -1,11 +1,12 @@
 'use client';
-import { useEffect, useRef, useState } from 'react';
+import { useState } from 'react';
 import type { Season } from '@/core/growth/grown';
 import type { Stretch } from '@/core/growth/stretches';
 import type { Planting } from '@/core/plantings/schema';
 import { formatDay } from '@/core/units/date';
 import { Button } from '@/ui/Button';
 import { useNarrow } from '@/ui/useNarrow';
+import { useWidth } from '@/ui/useWidth';
 import { acrossAt } from '@/ui/weeks';
 import { useWorkspace } from '../shell/store';
 import { RillPicture } from './RillPicture';
@@ -30,15 +31,7 @@ export function Rill({ planting, season, week, best, held = null }: Props) {
   const bed = folded ? FOLDED : FULL;
   const H = bed.high;
   const course = courseIn(bed);
-  const box = useRef<HTMLDivElement>(null);
-  const [W, setW] = useState(1240);
-  useEffect(() => {
-    const el = box.current;
-    if (!el) return;
-    const watch = new ResizeObserver(() => setW(Math.max(180, el.clientWidth)));
-    watch.observe(el);
-    return () => watch.disconnect();
-  }, []);
+  const [box, W] = useWidth();
   const last = season.weeks.length - 1;
   const x = (w: number) => acrossAt(w, last, W);
   const at = season.weeks[week];
