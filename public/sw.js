@@ -4,7 +4,7 @@ const BUILD = new URL(self.location.href).searchParams.get('build') ?? '0';
 const PAGES = `rillbank-pages-${BUILD}`;
 const PARTS = `rillbank-parts-${BUILD}`;
 /** A page of each station that belongs to no container: what it shows is in the browser, so that it serves for any. */
-const STATIONS = ['spot', 'container', 'plants', 'make'];
+const STATIONS = ['spot', 'container', 'plants', 'season', 'make'];
 const shellOf = (station) => `/pot/shell/${station}`;
 /** Builds whose pages are kept: this one, and the one before it for what was not opened since. */
 const KEPT_BUILDS = 2;
