@@ -130,5 +130,7 @@ export function Chart({ label, steps, lines, kind, written, along, at, heightPx 
   }, [chart, steps, lines, kind, written, along, at]);
   if (failed)
     return <p className="text-[0.9rem] text-quiet">The drawing did not load; the figures are in the table.</p>;
-  return <div ref={holder} role="img" aria-label={label} style={{ height: heightPx }} className="w-full overflow-hidden" />;
+  return (
+    <div ref={holder} role="img" aria-label={label} style={{ height: heightPx }} className="w-full overflow-hidden" />
+  );
 }
