@@ -53,4 +53,10 @@ test('of the ideas offered no two have one lead or one body, while there is a ch
   expect(ideas(judged, 2).map((j) => j.cast.F0?.id)).toEqual(['begonia-red', 'marigold-orange']);
   // Where there is nothing else, the same body is better than no second idea.
   expect(ideas(judged.slice(0, 2), 2)).toHaveLength(2);
+  // More may hang than fills: it is still the filler that two pots are told apart by.
+  const hung = judged.slice(0, 1).map((j): Judged => {
+    const parts = j.pattern.parts.map((p) => ({ ...p, count: p.role === 'spiller' ? 6 : p.count }));
+    return { ...j, pattern: { ...j.pattern, parts } };
+  });
+  expect(ideas([...hung, ...judged.slice(1)], 2).map((j) => j.cast.F0?.id)).toEqual(['begonia-red', 'marigold-orange']);
 });

@@ -48,9 +48,11 @@ const mood = (j: Idea): string =>
     .sort()
     .join();
 
-/** The species there is most of round the lead: what a pot is remembered by beside it. */
+/** The species that fills it, or where nothing does what there is most of round the lead: what a pot is remembered by beside it. */
 function bodyOf({ pattern, cast }: Idea): string {
-  const round = pattern.parts.filter((p) => p.role !== 'thriller').sort((a, b) => b.count - a.count)[0];
+  const most = (role: (r: string) => boolean) =>
+    pattern.parts.filter((p) => role(p.role)).sort((a, b) => b.count - a.count)[0];
+  const round = most((r) => r === 'filler') ?? most((r) => r !== 'thriller');
   return (round && cast[round.id]?.botanical) ?? '';
 }
 
