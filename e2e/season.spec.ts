@@ -90,6 +90,28 @@ test('another year, and a chart with its table and file', async ({ page }) => {
   expect(text.trim().split('\n').length).toBeGreaterThan(4);
 });
 
+test('stones open, each month tells its colours, and what is lost stands as an outline on the portrait', async ({
+  page,
+}) => {
+  await page.getByRole('button', { name: /^Pinch petunia, \d+ June$/ }).press('Enter');
+  const stone = page.getByRole('dialog', { name: 'Pinch petunia' });
+  await expect(stone).toContainText('side shoots');
+  await stone.getByRole('button', { name: 'Look at week 3' }).press('Enter');
+  await expect(page.getByLabel('Week shown')).toHaveAttribute('aria-valuetext', /^Week 3,/);
+  const months = page.getByRole('region', { name: 'Colour by month' });
+  await expect(months.getByRole('img', { name: /^holds.*Petunia, magenta, \d+ %/ }).first()).toBeVisible();
+  await months.getByRole('button', { name: 'September' }).press('Enter');
+  await expect(page.getByLabel('Week shown')).toHaveAttribute('aria-valuetext', /September/);
+  const who = page.getByRole('region', { name: 'Who covers whom' });
+  await who
+    .getByRole('button', { name: /^See what is lost/ })
+    .first()
+    .press('Enter');
+  await expect(page.getByTestId('ghost')).toBeVisible();
+  await page.getByLabel('Week shown').focus();
+  await expect(page.getByTestId('ghost')).toBeHidden();
+});
+
 test('in the hand: what covers what, and what would help, in one column', async ({ page }) => {
   await page.setViewportSize({ width: 390, height: 844 });
   const who = page.getByRole('region', { name: 'Who covers whom' });

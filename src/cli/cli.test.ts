@@ -138,6 +138,18 @@ test.each([
   expect(err).toMatch(/--(from|to): must/);
 });
 
+test('grow in another year: a late frost kills what is tender, and an unknown year is refused', async () => {
+  const path = file('year.json', warmPot());
+  const alive = async (...year: string[]) =>
+    (
+      JSON.parse((await run('grow', path, '--week', '8', ...year)).out) as { plants: { alive: boolean }[] }
+    ).plants.filter((p) => p.alive).length;
+  expect(await alive()).toBeGreaterThan(await alive('--year', 'late'));
+  const { code, err } = await run('grow', path, '--year', 'wet');
+  expect(code).toBe(2);
+  expect(err).toContain('--year: must be one of hot, cool, late, frost, dry, unfed.');
+});
+
 test('grow gives the size of each plant in a week', async () => {
   const path = file('grow.json', warmPot());
   const at = async (week: string) =>

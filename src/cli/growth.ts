@@ -5,6 +5,7 @@ import type { Season, Week } from '../core/growth/grown';
 import { mostTakenBy } from '../core/growth/light';
 import { grow } from '../core/growth/season';
 import { bestWeeks, dryStretches } from '../core/growth/stretches';
+import { type YearId, YEAR_IDS } from '../core/growth/years';
 import { plantName } from '../core/plants/schema';
 import type { Planting } from '../core/plantings/schema';
 import { addDays, daysBetween, isDay } from '../core/units/date';
@@ -49,22 +50,32 @@ function daysOf(args: readonly string[]): { from: string; to: string } {
   return days;
 }
 
+/** The value of `--year`, taken out of the arguments; null for the ordinary year. */
+function yearOf(args: readonly string[]): { year: YearId | null; rest: readonly string[] } {
+  const at = args.indexOf('--year');
+  if (at < 0) return { year: null, rest: args };
+  const year = YEAR_IDS.find((id) => id === args[at + 1]);
+  if (!year) throw new BadInputError(`--year: must be one of ${YEAR_IDS.join(', ')}.`);
+  return { year, rest: [...args.slice(0, at), ...args.slice(at + 2)] };
+}
+
 /** What `rillbank grow` prints: one week, or every week between two days with what lies ahead. Throws BadInputError. */
 export function growth(planting: Planting, args: readonly string[]): unknown {
-  if (args.includes('--from') || args.includes('--to')) return between(planting, daysOf(args));
-  const season = grow(planting);
-  const week = weekOf(args, season.peak, season.weeks.length - 1);
+  const { year, rest } = yearOf(args);
+  if (rest.includes('--from') || rest.includes('--to')) return between(planting, daysOf(rest), year);
+  const season = grow(planting, undefined, year);
+  const week = weekOf(rest, season.peak, season.weeks.length - 1);
   const at = season.weeks[week];
   return { week, date: at?.date, peak: season.peak, plants: plantsIn(season, at) };
 }
 
-function between(planting: Planting, { from, to }: { from: string; to: string }): unknown {
+function between(planting: Planting, { from, to }: { from: string; to: string }, year: YearId | null): unknown {
   const wanted = Math.floor(daysBetween(planting.startDate, to) / 7) + 1;
   if (wanted < 1) throw new BadInputError(`--to: must not be before the day it is planted, ${planting.startDate}.`);
   if (wanted > LONGEST_WEEKS)
     throw new BadInputError(`--to: must lie within ${LONGEST_WEEKS} weeks of the day it is planted.`);
-  const usual = grow(planting);
-  const season = wanted > usual.weeks.length ? grow(planting, wanted) : usual;
+  const usual = grow(planting, undefined, year);
+  const season = wanted > usual.weeks.length ? grow(planting, wanted, year) : usual;
   const weeks = season.weeks.filter((w) => addDays(w.date, 6) >= from && w.date <= to);
   return {
     peak: season.peak,

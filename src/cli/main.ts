@@ -29,6 +29,8 @@ const USAGE = `rillbank: the potting bench from a terminal. JSON in, JSON out.
   rillbank grow PLANTING.json [--week N]  the size of each plant, at the peak or in week N
   rillbank grow PLANTING.json --from DATE --to DATE
                                           each plant in every week between, what shades it, and what lies ahead
+  rillbank grow PLANTING.json … --year hot|cool|late|frost|dry|unfed
+                                          the same in another year, or with other care
 
 Exit 0, or 2 with a message that names the field and why.`;
 

@@ -22,17 +22,18 @@ function geometryOf(kind: Kind): BufferGeometry {
 }
 
 /** One material for every leaf and petal: two colours an instance, mixed by the mesh's own edge and vein weights. */
-function foliageMaterial(): MeshLambertMaterial {
+function foliageMaterial(swell: { value: number }): MeshLambertMaterial {
   const m = new MeshLambertMaterial({ side: DoubleSide });
   m.onBeforeCompile = (shader) => {
+    shader.uniforms.swell = swell;
     shader.vertexShader = shader.vertexShader
       .replace(
         '#include <common>',
-        '#include <common>\nattribute vec2 mixv;\nattribute vec3 tintA;\nattribute vec3 tintB;\nattribute float veined;\nvarying vec3 vTint;',
+        '#include <common>\nattribute vec2 mixv;\nattribute vec3 tintA;\nattribute vec3 tintB;\nattribute float veined;\nuniform float swell;\nvarying vec3 vTint;',
       )
       .replace(
         '#include <begin_vertex>',
-        '#include <begin_vertex>\nvTint = mix(tintA, tintB, mix(mixv.x, mixv.y, veined));',
+        '#include <begin_vertex>\ntransformed *= swell;\nvTint = mix(tintA, tintB, mix(mixv.x, mixv.y, veined));',
       );
     shader.fragmentShader = shader.fragmentShader
       .replace('#include <common>', '#include <common>\nvarying vec3 vTint;')
@@ -45,11 +46,13 @@ export interface Foliage {
   group: Group;
   /** Fades every plant but these; null shows all. */
   light: (owners: ReadonlySet<number> | null) => void;
-  /** Shows only this share of the pieces, a fair sample of each kind. */
+  /** Shows only this share of the pieces, a fair sample of each kind, each the larger for it. */
   thin: (share: number) => void;
   dispose: () => void;
 }
 
+/** Few pieces are drawn this much larger at the most, so that a plant keeps its mass. Working figure by eye. */
+const MOST_SWELL = 2.2;
 const GOLDEN = 0.618034;
 
 /** The same pieces in an order of which any beginning is a fair sample. */
@@ -73,7 +76,8 @@ export function mixed(b: Batch): Batch {
 /** Meshes for a canopy, one draw call a kind. */
 export function createFoliage(canopy: Canopy): Foliage {
   const group = new Group();
-  const material = foliageMaterial();
+  const swell = { value: 1 };
+  const material = foliageMaterial(swell);
   const parts = canopy.batches.map(mixed).map((b) => ({ batch: b, mesh: meshOf(b, material) }));
   for (const p of parts) group.add(p.mesh);
   return {
@@ -85,7 +89,8 @@ export function createFoliage(canopy: Canopy): Foliage {
       }
     },
     thin: (share) => {
-      for (const { batch, mesh } of parts) mesh.count = Math.ceil(batch.count * share);
+      swell.value = Math.min(MOST_SWELL, 1 / Math.sqrt(share));
+      for (const { batch, mesh } of parts) mesh.count = Math.ceil(batch.count * Math.min(1, share / canopy.share));
     },
     dispose: () => {
       for (const { mesh } of parts) {

@@ -140,6 +140,8 @@ export function createStage(canvas: HTMLCanvasElement, { shadows = true, antiali
 
   let body: ReturnType<typeof createBody> | null = null;
   let foliage: Foliage | null = null;
+  /** Share of the leaves that is drawn. */
+  let share = 1;
   let frame: Frame = { top: 500, bottom: 360, reach: 350 };
   let deep = 200;
   let view: View = FRONT;
@@ -202,7 +204,8 @@ export function createStage(canvas: HTMLCanvasElement, { shadows = true, antiali
       spent.push(from.dispose);
     }
     if (to) turntable.add(to);
-    renderer.shadowMap.needsUpdate = true;
+    // While few leaves are drawn the last whole shadow does.
+    renderer.shadowMap.needsUpdate ||= share === 1;
   };
 
   return {
@@ -222,6 +225,7 @@ export function createStage(canvas: HTMLCanvasElement, { shadows = true, antiali
       const made = c ? createFoliage(c) : null;
       replace(foliage, made?.group ?? null);
       foliage = made;
+      foliage?.thin(share);
     },
     setBackdrop: (hex) => {
       wall.visible = hex !== null;
@@ -246,7 +250,11 @@ export function createStage(canvas: HTMLCanvasElement, { shadows = true, antiali
       aim();
     },
     light: (owners) => foliage?.light(owners),
-    thin: (share) => foliage?.thin(share),
+    thin: (to) => {
+      share = to;
+      foliage?.thin(share);
+      renderer.shadowMap.needsUpdate ||= share === 1;
+    },
     draw: render,
     timed: () => {
       const from = performance.now();

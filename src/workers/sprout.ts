@@ -3,6 +3,7 @@ import type { Canopy } from '@/core/canopy/kinds';
 import { sprout } from '@/core/canopy/sprout';
 import { specimenOf } from '@/core/canopy/specimen';
 import { grow } from '@/core/growth/season';
+import type { YearId } from '@/core/growth/years';
 import type { Plant } from '@/core/plants/schema';
 import type { Planting } from '@/core/plantings/schema';
 
@@ -16,9 +17,9 @@ const handedOver = (canopy: Canopy): Canopy =>
 
 /** Grows the leaves of one week off the main thread; arrays are handed over, not copied. */
 const api = {
-  sprout: (planting: Planting, week: number | 'peak'): Canopy => {
-    const season = grow(planting);
-    return handedOver(sprout(planting, season, week === 'peak' ? season.peak : week));
+  sprout: (planting: Planting, week: number | 'peak', year: YearId | null = null, share = 1): Canopy => {
+    const season = grow(planting, undefined, year);
+    return handedOver(sprout(planting, season, week === 'peak' ? season.peak : week, share));
   },
   /** One plant of the library by itself. */
   specimen: (plant: Plant): Canopy => {

@@ -38,7 +38,7 @@ export function seenColours({ plants }: Pick<Standing, 'plants'>): SeenColour[] 
 const VEIN_SHOWS = 0.1;
 
 /** Colours that tell a scheme: flowers without their eyes and throats, coloured leaf without stems and brown zones. */
-const tells = ({ part, hex }: SeenColour): boolean =>
+export const tells = ({ part, hex }: SeenColour): boolean =>
   part === 'flower' || part === 'leaf' || part === 'edge' || (part === 'vein' && lch(hex).c >= VEIN_SHOWS);
 
 /** What is seen of a scheme over the three weeks that are looked at, by what each counts for. */

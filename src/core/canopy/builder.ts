@@ -26,7 +26,8 @@ export interface Piece {
 
 export interface Builder {
   put: (piece: Piece) => void;
-  finish: () => Canopy;
+  /** The canopy, or a fair sample of this share of its pieces, shaded as in the whole. */
+  finish: (share?: number) => Canopy;
 }
 
 const VOXEL = 42;
@@ -45,10 +46,13 @@ const RAYS: Vec[] = [
 /** Gathers pieces, then darkens each by the leaf area between it and the sky. */
 export function createBuilder(): Builder {
   const pieces: Piece[] = [];
-  return { put: (p) => pieces.push(p), finish: () => finish(pieces) };
+  return { put: (p) => pieces.push(p), finish: (share = 1) => finish(pieces, share) };
 }
 
-function finish(pieces: readonly Piece[]): Canopy {
+/** Steps of the golden ratio fall evenly between nought and one, wherever they are cut off. */
+const GOLDEN = 0.618034;
+
+function finish(pieces: readonly Piece[], share: number): Canopy {
   const density = densityOf(pieces);
   const byKind = new Map<Kind, Piece[]>();
   for (const p of pieces) {
@@ -63,10 +67,12 @@ function finish(pieces: readonly Piece[]): Canopy {
     bottom = Math.min(bottom, p.at[1], tip[1]);
     reach = Math.max(reach, Math.hypot(tip[0], tip[2]));
   }
-  return { batches: [...byKind].map(([kind, list]) => batchOf(kind, list, density)), top, bottom, reach };
+  const sample = (list: readonly Piece[]) => (share < 1 ? list.filter((_, i) => (i * GOLDEN) % 1 < share) : list);
+  const batches = [...byKind].map(([kind, list]) => batchOf(kind, sample(list), density));
+  return { batches, share, top, bottom, reach };
 }
 
-function batchOf(kind: Kind, list: readonly Piece[], density: Map<number, number>): Batch {
+function batchOf(kind: Kind, list: readonly Piece[], density: Density): Batch {
   const n = list.length;
   const out: Batch = {
     kind,
@@ -118,11 +124,40 @@ function batchOf(kind: Kind, list: readonly Piece[], density: Map<number, number
   return out;
 }
 
-const key = (x: number, y: number, z: number): number =>
-  (Math.floor(x / VOXEL) + 128) * 65536 + (Math.floor(y / VOXEL) + 128) * 256 + Math.floor(z / VOXEL) + 128;
+/** Leaf area in each cell of the room the pieces stand in. */
+interface Density {
+  cells: Float32Array;
+  /** The lowest cell along each axis, and how many there are. */
+  from: Vec;
+  many: Vec;
+}
 
-function densityOf(pieces: readonly Piece[]): Map<number, number> {
-  const map = new Map<number, number>();
+const cellOf = (mm: number): number => Math.floor(mm / VOXEL);
+
+/** The index of a cell, or −1 for one where nothing stands. */
+function indexIn({ from, many }: Density, x: number, y: number, z: number): number {
+  const [i, j, k] = [cellOf(x) - from[0], cellOf(y) - from[1], cellOf(z) - from[2]];
+  if (i < 0 || j < 0 || k < 0 || i >= many[0] || j >= many[1] || k >= many[2]) return -1;
+  return (i * many[1] + j) * many[2] + k;
+}
+
+function densityOf(pieces: readonly Piece[]): Density {
+  const least: [number, number, number] = [Infinity, Infinity, Infinity];
+  const most: [number, number, number] = [-Infinity, -Infinity, -Infinity];
+  for (const p of pieces) {
+    const tip = add(p.at, unit(p.along), p.length);
+    for (let axis = 0; axis < 3; axis += 1) {
+      const [a, b] = [cellOf(p.at[axis] ?? 0), cellOf(tip[axis] ?? 0)];
+      least[axis] = Math.min(least[axis] ?? a, a, b);
+      most[axis] = Math.max(most[axis] ?? a, a, b);
+    }
+  }
+  const many: Vec = [most[0] - least[0] + 1, most[1] - least[1] + 1, most[2] - least[2] + 1];
+  const density: Density = {
+    cells: new Float32Array(pieces.length > 0 ? many[0] * many[1] * many[2] : 0),
+    from: least,
+    many,
+  };
   for (const p of pieces) {
     // A long leaf shades all along itself, not in one place.
     const steps = Math.max(1, Math.ceil(p.length / VOXEL));
@@ -130,24 +165,25 @@ function densityOf(pieces: readonly Piece[]): Map<number, number> {
     const each = (p.length * p.width * 0.5) / (VOXEL * VOXEL) / steps;
     for (let i = 0; i < steps; i += 1) {
       const mid = add(p.at, y, (p.length * (i + 0.5)) / steps);
-      const k = key(mid[0], mid[1], mid[2]);
-      map.set(k, (map.get(k) ?? 0) + each);
+      const k = indexIn(density, mid[0], mid[1], mid[2]);
+      density.cells[k] = (density.cells[k] ?? 0) + each;
     }
   }
-  return map;
+  return density;
 }
 
 /** Share of skylight that reaches a point, 0.24–1. */
-function openness(density: Map<number, number>, at: Vec): number {
+function openness(density: Density, at: Vec): number {
   let total = 0;
   for (const ray of RAYS) {
     let depth = 0;
     for (let step = 1; step <= 4; step += 1)
       depth +=
-        density.get(key(at[0] + ray[0] * step * VOXEL, at[1] + ray[1] * step * VOXEL, at[2] + ray[2] * step * VOXEL)) ??
-        0;
+        density.cells[
+          indexIn(density, at[0] + ray[0] * step * VOXEL, at[1] + ray[1] * step * VOXEL, at[2] + ray[2] * step * VOXEL)
+        ] ?? 0;
     total += Math.exp(-DIM * depth);
   }
-  const own = density.get(key(at[0], at[1], at[2])) ?? 0;
+  const own = density.cells[indexIn(density, at[0], at[1], at[2])] ?? 0;
   return clamp(0.2 + (total / RAYS.length) * 0.95 * Math.exp(-0.05 * own), 0.24, 1);
 }

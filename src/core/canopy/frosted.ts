@@ -4,7 +4,7 @@ import { factsOf } from '../plants/facts';
 import type { Plant } from '../plants/schema';
 import { keptBy } from '../units/keep';
 
-/** A plant that frost has killed is there to be seen for so many weeks; then it is gone. Working figure: wet leaf is on the ground in three. */
+/** A plant that frost or thirst has killed is there to be seen for so many weeks; then it is gone. Working figure: wet leaf is on the ground in three. */
 const STANDS_WEEKS = 3;
 /** Frosted leaf goes nearly black, then brown; how far each of its colours goes there. Working figures by eye. */
 const BROWN = '#4a3a2b';
@@ -39,7 +39,8 @@ function fruiting(plant: Plant, grown: Grown): { plant: Plant; grown: Grown } {
 /** How a plant is drawn in a week: as it lives, as frost or the end of its season left it, or not at all. */
 export function drawnAs(plant: Plant, grown: Grown): { plant: Plant; grown: Grown } | null {
   if (grown.alive) return fruiting(plant, grown);
-  if ((grown.gone !== 'frost' && grown.gone !== 'asleep') || grown.goneWeeks >= STANDS_WEEKS) return null;
+  const stays = grown.gone === 'frost' || grown.gone === 'dry' || grown.gone === 'asleep';
+  if (!stays || grown.goneWeeks >= STANDS_WEEKS) return null;
   const limp = {
     ...grown,
     heightMm: grown.heightMm * LIMP.height,

@@ -43,6 +43,8 @@ export interface Batch {
 
 export interface Canopy {
   batches: Batch[];
+  /** Share of its pieces that is here, a fair sample of each kind; 1 for all. */
+  share: number;
   /** Extent above and below the rim and to either side, mm. */
   top: number;
   bottom: number;

@@ -26,9 +26,9 @@ const tallest = (season: Season, owner: number): number =>
 
 /**
  * Grows the visible planting of one week: every leaf, flower and stem as an instance. Same planting and week, same
- * canopy. Coordinates in mm: x right, y up from the rim, z toward the viewer.
+ * canopy; with a `share` under 1 a fair sample of it. Coordinates in mm: x right, y up from the rim, z toward the viewer.
  */
-export function sprout(planting: Planting, season: Season, week: number): Canopy {
+export function sprout(planting: Planting, season: Season, week: number, share = 1): Canopy {
   const builder = createBuilder();
   const { shape } = planting.container;
   const soil = -headspaceMm(planting.container);
@@ -60,5 +60,5 @@ export function sprout(planting: Planting, season: Season, week: number): Canopy
       pot,
     });
   });
-  return builder.finish();
+  return builder.finish(share);
 }

@@ -15,6 +15,10 @@ export interface CalendarWeek {
   nightC: number;
   /** After an autumn frost and before the last one of the spring that follows. */
   frosty: boolean;
+  /** Nobody waters. */
+  dry?: boolean;
+  /** Weeks for which nobody has fed, once the mix's own feed was spent. */
+  hungryWeeks?: number;
 }
 
 export interface Calendar {

@@ -1,5 +1,5 @@
 import type { Planting } from '../plantings/schema';
-import type { Season } from './grown';
+import type { Grown, Season } from './grown';
 import { mostTakenBy } from './light';
 import { SMOTHERED_BELOW, SMOTHERED_WEEKS } from './model';
 import { grow } from './season';
@@ -17,6 +17,8 @@ export interface Covering {
   smothered: boolean;
   /** By how much of its spread it falls behind, at the worst, of what it would be without that neighbour. */
   lost: number;
+  /** The week in which it is furthest behind. */
+  worstWeek: number;
 }
 
 /** Less of its light than this, and it shows. Working figure. */
@@ -50,18 +52,40 @@ export function everyCovering(planting: Planting, season: Season = grow(planting
       if (short < 0 || !culprit) return [];
       const without = grow({ ...planting, placements: planting.placements.filter((p) => p.id !== culprit.id) });
       const alone = without.placed.findIndex((p) => p.id === under);
-      const lost = Math.max(
-        0,
-        ...season.weeks.map(({ plants }, k) => {
-          const could = without.weeks[k]?.plants[alone]?.spreadMm ?? 0;
-          return plants[i]?.alive && could > 0 ? 1 - plants[i].spreadMm / could : 0;
-        }),
-      );
+      const behind = season.weeks.map(({ plants }, k) => {
+        if (k < short) return 0;
+        const could = without.weeks[k]?.plants[alone]?.spreadMm ?? 0;
+        return plants[i]?.alive && could > 0 ? 1 - plants[i].spreadMm / could : 0;
+      });
+      const lost = Math.max(0, ...behind);
       const dark = season.weeks.filter((w) => w.plants[i]?.alive && w.plants[i].light < SMOTHERED_BELOW).length;
       const smothered = dark >= SMOTHERED_WEEKS;
       if (!smothered && lost < SEEN) return [];
       const date = season.weeks[short]?.date ?? planting.startDate;
-      return [{ under, by: culprit.id, week: short, date, least: of(worst)?.light ?? 0, smothered, lost }];
+      return [
+        {
+          under,
+          by: culprit.id,
+          week: short,
+          date,
+          least: of(worst)?.light ?? 0,
+          smothered,
+          lost,
+          worstWeek: behind.indexOf(Math.max(...behind)),
+        },
+      ];
     })
     .sort((a, b) => Number(b.smothered) - Number(a.smothered) || b.lost - a.lost);
+}
+
+/** What a covered plant would be in a week without the one that stands over it; null where it would not stand then. */
+export function unhindered(
+  planting: Planting,
+  { under, by }: Pick<Covering, 'under' | 'by'>,
+  week: number,
+): Grown | null {
+  const without = grow({ ...planting, placements: planting.placements.filter((p) => p.id !== by) });
+  const at = without.placed.findIndex((p) => p.id === under);
+  const grown = without.weeks[Math.min(week, without.weeks.length - 1)]?.plants[at];
+  return grown?.alive ? grown : null;
 }

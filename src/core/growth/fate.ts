@@ -3,6 +3,7 @@ import type { Gone, Grown } from './grown';
 /** What became of a plant that is not there, in a few words. */
 const SAYS: Record<Gone, string> = {
   frost: 'died of frost',
+  dry: 'died of thirst',
   lifted: 'lifted',
   'to come': 'not planted yet',
   asleep: 'died down',

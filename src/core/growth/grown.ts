@@ -1,7 +1,7 @@
 import type { Leaning } from './light';
 
-/** Why a plant is not there: not planted yet, killed by frost, lifted, or died down until its next season. */
-export type Gone = 'to come' | 'frost' | 'lifted' | 'asleep';
+/** Why a plant is not there: not planted yet, killed by frost or drought, lifted, or died down until its next season. */
+export type Gone = 'to come' | 'frost' | 'dry' | 'lifted' | 'asleep';
 
 /** A plant in one week. Lengths in mm; height is above the soil, trail below the rim. */
 export interface Grown {
@@ -28,6 +28,10 @@ export interface Tended {
   sincePinch: number | null;
   /** Weeks since its spent flowers were last taken off; null when they never were. */
   sinceDeadhead: number | null;
+  /** Weeks since it went dry; null when it never did. */
+  sinceDry: number | null;
+  /** Weeks since it was last fed by hand; null when it never was. */
+  sinceFeed: number | null;
   /** How much broader it is heading for than it would have been: side shoots. */
   bushier: number;
   /** The share of its size it is still heading for: under 1 where it was cut back and does not come again. */

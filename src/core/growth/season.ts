@@ -9,6 +9,7 @@ import type { Life, Season, Week } from './grown';
 import type { Leaning } from './light';
 import { peakOf } from './peak';
 import { judgedWeeks } from './span';
+import { type Year, type YearId, YEARS } from './years';
 import { bare, type Bed, type State, step } from './step';
 
 /** All that growth reads of a planting. */
@@ -21,6 +22,7 @@ const stays = ({ brief }: Growing): string => `${brief.lasting}|${brief.changeOv
 interface Kept {
   of: Growing;
   span: number | undefined;
+  year: YearId | null;
   season: Season;
 }
 
@@ -34,21 +36,33 @@ const KEPT_EACH = 4;
  * by what is done to it. To just past the first frost, or over as many weeks as `span` says. Deterministic. Kept by
  * what it reads. Throws UnknownPlantError.
  */
-export function grow(planting: Planting, span?: number): Season {
+export function grow(planting: Planting, span?: number, year: YearId | null = null): Season {
   const list = kept.get(planting.placements) ?? [];
   const known = list.find(
-    (k) => k.span === span && READ.every((f) => k.of[f] === planting[f]) && stays(k.of) === stays(planting),
+    (k) =>
+      k.span === span &&
+      k.year === year &&
+      READ.every((f) => k.of[f] === planting[f]) &&
+      stays(k.of) === stays(planting),
   );
   if (known) return known.season;
-  const season = grown(planting, span);
-  kept.set(planting.placements, [{ of: planting, span, season }, ...list].slice(0, KEPT_EACH));
+  const season = grown(planting, span, year);
+  kept.set(planting.placements, [{ of: planting, span, year, season }, ...list].slice(0, KEPT_EACH));
   return season;
 }
 
-function grown(planting: Planting, span: number | undefined): Season {
+/** The weeks of a planting in a year. */
+function weeksOf(planting: Planting, span: number | undefined, year: YearId | null): Calendar {
   const usual = calendarOf(planting.spot, planting.startDate);
   const length = span ?? Math.max(usual.weeks.length, judgedWeeks(planting) + 1);
-  const calendar = length === usual.weeks.length ? usual : calendarOf(planting.spot, planting.startDate, length);
+  const { turns, weeks }: Partial<Year> = year ? YEARS[year] : {};
+  const spot = turns ? turns(planting.spot) : planting.spot;
+  const calendar = !turns && length === usual.weeks.length ? usual : calendarOf(spot, planting.startDate, length);
+  return weeks ? { ...calendar, weeks: weeks(calendar.weeks, spot) } : calendar;
+}
+
+function grown(planting: Planting, span: number | undefined, year: YearId | null): Season {
+  const calendar = weeksOf(planting, span, year);
   const bed = bedOf(planting, calendar);
   let state: State = bare(bed);
   const weeks = calendar.weeks.map((w): Week => {

@@ -3,12 +3,13 @@ import type { Deed } from '../plantings/deeds';
 import type { Planting } from '../plantings/schema';
 import { placed, pot, roundPot } from '../testing/pots';
 import { addDays } from '../units/date';
-import { coverings } from './covering';
+import { coverings, unhindered } from './covering';
 import { lanesOf } from './lanes';
 import { grow } from './season';
 import { cover, flowerByMonth, heights, lightKept } from './series';
 import { bestWeeks, dryStretches } from './stretches';
-import { faresIn, inWeather, WEATHER_IDS } from './weathers';
+import { faresIn } from './fares';
+import { YEAR_IDS } from './years';
 
 const START = '2026-05-16';
 const bed = (placements: Planting['placements'], change: Partial<Planting> = {}): Planting =>
@@ -29,6 +30,15 @@ describe('who covers whom', () => {
     expect(first?.week).toBeGreaterThanOrEqual(0);
     expect(first?.lost).toBeGreaterThan(0.04);
     expect(first?.date).toBe(addDays(START, (first?.week ?? 0) * 7));
+  });
+  test('without the one over it, it would be broader by what it lost', () => {
+    const p = bed([placed('tall', 'coleus-tall-copper', 'thriller', 0, 0, 'l2'), low]);
+    const [c] = coverings(p);
+    if (!c) throw new Error('nothing is covered');
+    const is = grow(p).weeks[c.worstWeek]?.plants[1]?.spreadMm ?? 0;
+    const would = unhindered(p, c, c.worstWeek)?.spreadMm ?? 0;
+    expect(1 - is / would).toBeCloseTo(c.lost, 6);
+    expect(unhindered(p, c, grow(p).weeks.length - 1)).toBeNull();
   });
   test('alone, or across the pot, nobody is covered', () => {
     expect(coverings(bed([low]))).toEqual([]);
@@ -98,13 +108,49 @@ describe('another year', () => {
     expect(fares[1]?.against).toBeGreaterThan(fares[0]?.against ?? 1);
   });
   test('an early frost ends the tender sooner', () => {
-    const ends = (p: Planting) => grow(p).weeks.findIndex((w) => w.plants[0]?.gone === 'frost');
-    expect(ends(inWeather(two, 'frost'))).toBe(ends(two) - 3);
+    const ends = (year: 'frost' | null) =>
+      grow(two, undefined, year).weeks.findIndex((w) => w.plants[0]?.gone === 'frost');
+    expect(ends('frost')).toBe(ends(null) - 3);
   });
-  test.each(WEATHER_IDS)('%s leaves the planting itself as it is', (id) => {
-    const before = structuredClone(two);
-    inWeather(two, id);
-    expect(two).toEqual(before);
+  test('a late frost kills what is tender and out, spares what is hardy, and fleece keeps it off', () => {
+    const last = (p: Planting) => grow(p, undefined, 'late').weeks[6]?.plants.map((g) => g.gone);
+    expect(last(two)).toEqual(['frost', null]);
+    expect(last({ ...two, deeds: [deed('fleece', 1, 'w')] })).toEqual([null, null]);
+    expect(last({ ...two, startDate: addDays(START, 28) })).toEqual([null, null]);
+  });
+  test('a week without water: what drinks much loses most, what lives dry carries it', () => {
+    const three = bed([
+      placed('t', 'impatiens-coral', 'filler', 60, 0),
+      placed('m', 'petunia-white', 'filler', -60, 0),
+      placed('d', 'stonecrop-trailing-gold', 'spiller', 0, 60),
+    ]);
+    const of = (id: string) => faresIn(three, 'dry').find((f) => f.id === id)?.against ?? 0;
+    expect(of('impatiens-coral')).toBeLessThan(of('petunia-white'));
+    expect(of('petunia-white')).toBeLessThan(of('stonecrop-trailing-gold'));
+    expect(of('stonecrop-trailing-gold')).toBeGreaterThan(0.95);
+  });
+  test('never fed, the hungry fall behind the modest; a liquid feed brings flower back for two weeks', () => {
+    const hungry = bed([placed('h', 'petunia-white', 'filler', 60, 0), placed('l', 'lavender', 'filler', -60, 0)]);
+    const fares = faresIn(hungry, 'unfed');
+    expect(fares[0]?.id).toBe('petunia-white');
+    const bloom = (p: Planting, week: number) => grow(p, undefined, 'unfed').weeks[week]?.plants[0]?.bloom ?? 0;
+    const fed = { ...hungry, deeds: [deed('feed', 12)] };
+    expect(bloom(fed, 12)).toBeGreaterThan(bloom(hungry, 12) * 1.3);
+    expect(bloom(fed, 18)).toBeCloseTo(bloom(hungry, 18), 6);
+  });
+  test('fed by its school, a feed more changes nothing; nor does a turn', () => {
+    for (const what of ['feed', 'turn'] as const)
+      expect(grow({ ...two, deeds: [deed(what, 6)] }).weeks).toEqual(grow(two).weeks);
+  });
+  test.each(YEAR_IDS)('%s begins as the ordinary year does and is told of every kind', (id) => {
+    expect(grow(two, undefined, id).weeks[0]?.plants.map((g) => g.heightMm)).toEqual(
+      grow(two).weeks[0]?.plants.map((g) => g.heightMm),
+    );
+    expect(
+      faresIn(two, id)
+        .map((f) => f.id)
+        .sort(),
+    ).toEqual(['lantana-sunset', 'pansy-blue']);
   });
 });
 

@@ -35,7 +35,15 @@ const half: PlantState = {
     goneWeeks: 0,
     after: 0,
   },
-  tended: { shelter: null, sincePinch: null, sinceDeadhead: null, regrows: 1, bushier: 1 },
+  tended: {
+    shelter: null,
+    sincePinch: null,
+    sinceDeadhead: null,
+    sinceDry: null,
+    sinceFeed: null,
+    regrows: 1,
+    bushier: 1,
+  },
 };
 
 /** One plant, half grown, one odd week on: light is what it was left the week before. */

@@ -53,7 +53,26 @@ const AFTER_PINCH = [0.1, 0.35, 0.7] as const;
 const AGAIN_WEEKS = 5;
 const AGAIN = 0.75;
 
-const UNTENDED: Tended = { shelter: null, sincePinch: null, sinceDeadhead: null, bushier: 1, regrows: 1 };
+/** What a week without water in the heat leaves of a plant's flower in the weeks after it, and of its size, by how it drinks. Working figures. */
+const AFTER_DRY = { dry: [0.85, 1], moderate: [0.25, 0.5, 0.8], thirsty: [0, 0.15, 0.4, 0.7] } as const;
+const DRIED = { dry: 1, moderate: 0.85, thirsty: 0.6 } as const;
+/** A second week of it, and what is not made for it is dead. Working figure. */
+const BEARS_DRY_WEEKS = 1;
+
+/** What hunger leaves of pace and flower at the worst, weeks until it is at the worst, and weeks that a liquid feed lasts. Practice for the last; the others are working figures. */
+const HUNGRY = { light: 0.9, medium: 0.65, hungry: 0.45 } as const;
+const HUNGER_WEEKS = 4;
+const FEED_LASTS_WEEKS = 2;
+
+const UNTENDED: Tended = {
+  shelter: null,
+  sincePinch: null,
+  sinceDeadhead: null,
+  sinceDry: null,
+  sinceFeed: null,
+  bushier: 1,
+  regrows: 1,
+};
 
 const absent = (gone: Gone): Grown => ({
   heightMm: 0,
@@ -130,11 +149,18 @@ function grownOn(bed: Bed, { grown: was, tended }: PlantState, i: number, f: Cal
     const gone = sprouts(plant, bed.spot.coldestWinterC) ? 'asleep' : 'frost';
     return { grown: { ...was, bloom: 0, after: 0, alive: false, gone, goneWeeks: 0 }, tended };
   }
-  const age = f.week - (bed.lives[i] as Life).from;
   const indoors = tended.shelter === 'indoors';
+  const dries = f.dry === true && !indoors;
+  if (dries && plant.water !== 'dry' && tended.sinceDry !== null && tended.sinceDry <= BEARS_DRY_WEEKS)
+    return { grown: { ...was, bloom: 0, after: 0, alive: false, gone: 'dry', goneWeeks: 0 }, tended };
+  const sinceDry = dries ? 0 : tended.sinceDry;
+  const wilted = sinceDry === null ? 1 : (AFTER_DRY[plant.water][sinceDry] ?? 1);
+  const dried = dries ? DRIED[plant.water] : 1;
+  const fed = fedShare(plant, tended, f);
+  const age = f.week - (bed.lives[i] as Life).from;
   const meanC = indoors ? Math.max(INDOORS_C, f.meanC) : f.meanC;
   const degreeDays = age === 0 ? 0 : Math.max(0, meanC - BASE_C[plant.season]) * 7;
-  const decay = Math.exp(-RATE_PER_DD[plant.vigour as 1] * PACE[facts.pace] * degreeDays * Math.sqrt(light));
+  const decay = Math.exp(-RATE_PER_DD[plant.vigour as 1] * PACE[facts.pace] * degreeDays * Math.sqrt(light) * fed);
   const late = STARTS[(bed.placed[i] as Placed).start].toFlowerWeeks * LATER[facts.pace];
   const settled = clamp(SETTLED_AT_FIRST + (age - late) * SETTLING, 0, 1);
   const heat = flowerInHeat(facts.heat, f.highC);
@@ -144,10 +170,10 @@ function grownOn(bed: Bed, { grown: was, tended }: PlantState, i: number, f: Cal
   const shade = light < SMOTHERED_BELOW ? light / SMOTHERED_BELOW : 1;
   return {
     grown: {
-      heightMm: logistic(was.heightMm, goal.heightMm * tended.regrows, decay),
-      spreadMm: logistic(was.spreadMm, goal.spreadMm * tended.bushier * tended.regrows, decay),
-      trailMm: logistic(was.trailMm, goal.trailMm * tended.regrows, decay),
-      bloom: inBloom(plant, tended, at) * settled * heat * chill * pinched * shade,
+      heightMm: dried * logistic(was.heightMm, goal.heightMm * tended.regrows, decay),
+      spreadMm: dried * logistic(was.spreadMm, goal.spreadMm * tended.bushier * tended.regrows, decay),
+      trailMm: dried * logistic(was.trailMm, goal.trailMm * tended.regrows, decay),
+      bloom: inBloom(plant, tended, at) * settled * heat * chill * pinched * shade * wilted * fed,
       after: facts.display ? monthly(facts.display.months, at) : 0,
       light,
       alive: true,
@@ -158,8 +184,16 @@ function grownOn(bed: Bed, { grown: was, tended }: PlantState, i: number, f: Cal
       ...tended,
       sincePinch: later(tended.sincePinch),
       sinceDeadhead: later(tended.sinceDeadhead),
+      sinceDry: later(sinceDry),
+      sinceFeed: later(tended.sinceFeed),
     },
   };
+}
+
+/** What hunger leaves of its pace and its flower. */
+function fedShare({ feed }: Plant, { sinceFeed }: Tended, { hungryWeeks = 0 }: CalendarWeek): number {
+  const since = sinceFeed === null ? hungryWeeks : Math.min(hungryWeeks, Math.max(0, sinceFeed - FEED_LASTS_WEEKS));
+  return 1 - (1 - HUNGRY[feed]) * Math.min(1, since / HUNGER_WEEKS);
 }
 
 /** A week later. */

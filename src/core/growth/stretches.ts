@@ -32,7 +32,8 @@ function runs(weeks: readonly boolean[]): Stretch[] {
 /** Flower seen in each week, dm² of outline, and the leaf that carries it. */
 function flowerOf(season: Season): { flower: number[]; leaf: number[] } {
   const { bands, leaf } = bloomBands(season);
-  return { flower: season.weeks.map((_, k) => sum(bands.map((b) => b.width[k] ?? 0))), leaf };
+  const flowers = bands.filter((b) => b.of === 'flower');
+  return { flower: season.weeks.map((_, k) => sum(flowers.map((b) => b.width[k] ?? 0))), leaf };
 }
 
 /** The longest run of weeks in which flower, and the leaf under it, are near their most; null where nothing grows. */

@@ -64,6 +64,8 @@ export interface Stone {
   kind: JobId;
   week: number;
   text: string;
+  /** Why it matters, and what is done. */
+  why: string;
   bad: boolean;
 }
 
@@ -77,6 +79,7 @@ export function stonesOf(planting: Planting, season: Season): Stone[] {
         kind: id as JobId,
         week: Math.round(daysBetween(planting.startDate, on) / 7),
         text,
+        why: kind.why,
         bad: kind.stone === 'bad',
       })),
     )

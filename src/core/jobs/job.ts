@@ -21,6 +21,8 @@ export interface Due {
 export interface JobKind {
   of: (asked: Asked) => Due[];
   says: (due: Due) => string;
+  /** Why it is done, and how: two sentences. */
+  why: string;
   /** It comes of the season, and lies in the rill as a stone; `bad` is something to act on. */
   stone?: 'plain' | 'bad';
   /** It waits however late it is. */

@@ -35,5 +35,6 @@ export const keep: JobKind = {
         .join(', '),
     }));
   },
+  why: 'What is worth keeping outlives the pot. Lift or root it before the frost spoils it, label it, and keep it as it likes.',
   says: ({ on, text }) => `${text.charAt(0).toUpperCase()}${text.slice(1)}, ${formatDay(on)}`,
 };

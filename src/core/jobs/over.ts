@@ -14,5 +14,6 @@ export const over: JobKind = {
       ? [{ on: end, text: 'its season is over' }]
       : [];
   },
+  why: 'What is left is past its best. Lift it, save what lasts, and plant for the next season.',
   says: () => 'Season over: clear and replant',
 };

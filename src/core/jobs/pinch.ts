@@ -17,5 +17,6 @@ export const pinch: JobKind = {
     if (!young || season.peak <= WEEK + BEFORE_PEAK) return [];
     return [{ on: addDays(planting.startDate, WEEK * 7), text: `pinch ${young.plant.common.toLowerCase()}` }];
   },
+  why: 'Tips off now make side shoots, and a denser plant. Nip out the soft tip above a pair of leaves; flower comes two to three weeks later.',
   says: ({ on, text }) => `${text.charAt(0).toUpperCase()}${text.slice(1)}, ${formatDay(on)}`,
 };

@@ -31,5 +31,6 @@ export const rescue: JobKind = {
     const does = `${again ? 'cut back' : 'thin out'} ${bully ? bully.plant.common.toLowerCase() : 'its neighbour'}`;
     return [{ on: addDays(planting.startDate, lost.week * 7), text: `${plantName(who.plant)} smothered`, does }];
   },
+  why: 'Under so little light it stops flowering and dwindles. Cut its neighbour back to a joint, or take one out.',
   says: ({ on, text, does }) => `${text}, about ${formatDay(on)}: ${does ?? 'cut back its neighbour'}`,
 };

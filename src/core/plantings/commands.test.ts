@@ -35,6 +35,10 @@ test('each command changes what it names and nothing else', () => {
     ...base.placements[0],
     until: '2026-09-01',
   });
+  expect(apply(base, { do: 'begin', id: 't', on: '2026-05-30' }).placements[0]).toEqual({
+    ...base.placements[0],
+    from: '2026-05-30',
+  });
 });
 
 test('deeds are planned, done on a day, and called off; what is taken out takes its own along', () => {

@@ -11,6 +11,8 @@ export type Command =
   | { do: 'add'; placement: Placement }
   | { do: 'lock'; id: string; locked: boolean }
   | { do: 'plant'; placements: Placement[] }
+  /** Set out on another day than the rest; null with them. */
+  | { do: 'begin'; id: string; on: string | null }
   /** Taken out of the soil on a day: it keeps its past. */
   | { do: 'lift'; id: string; on: string | null }
   /** Something is to be done, or was. */
@@ -47,6 +49,8 @@ function changed(p: Planting, c: Command): Planting {
       return edit(p, c.id, { locked: c.locked });
     case 'plant':
       return withoutOrphans({ ...p, placements: c.placements });
+    case 'begin':
+      return edit(p, c.id, { from: c.on });
     case 'lift':
       return edit(p, c.id, { until: c.on });
     case 'plan':

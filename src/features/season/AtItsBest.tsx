@@ -1,5 +1,6 @@
 'use client';
 import { useMemo } from 'react';
+import { peaking } from '@/core/balance/by-month';
 import { readyFor } from '@/core/compose/changes/ready';
 import { bestWeeks, dryStretches } from '@/core/growth/stretches';
 import { addDays, daysBetween, formatDay } from '@/core/units/date';
@@ -15,6 +16,7 @@ export function AtItsBest({ planting, season }: StationProps) {
   const show = useWorkspace((s) => s.show);
   const best = useMemo(() => bestWeeks(season), [season]);
   const dry = useMemo(() => dryStretches(season), [season]);
+  const peak = best && peaking(planting, best);
   const { bestOn } = planting.brief;
   const ready = useMemo(() => (bestOn ? readyFor(planting, bestOn) : null), [planting, bestOn]);
   const day = (week: number, end = 0) => formatDay(addDays(planting.startDate, week * 7 + end));
@@ -25,6 +27,16 @@ export function AtItsBest({ planting, season }: StationProps) {
       {best && (
         <p>
           From {day(best.from)} to {day(best.to, 6)}, weeks {best.from} to {best.to}.
+        </p>
+      )}
+      {peak === 'early' && (
+        <p>
+          <Mark severity="watch" /> It is over early: most of its season comes after.
+        </p>
+      )}
+      {peak === 'late' && (
+        <p>
+          <Mark severity="watch" /> It comes late: most of its season is spent waiting.
         </p>
       )}
       {dry.map((d) => (

@@ -14,7 +14,8 @@ import { useTrying } from './trying';
 const percent = (share: number): string => `${Math.round(share * 100)} %`;
 
 /** Every covering ahead, in words, and what can be tried against it. */
-export function Covering({ planting, season }: StationProps) {
+export function Covering(at: StationProps) {
+  const { planting, season } = at;
   const list = useMemo(() => coverings(planting, season), [planting, season]);
   return (
     <section aria-label="Who covers whom" className="flex flex-col gap-1 text-[0.95rem]">
@@ -22,27 +23,31 @@ export function Covering({ planting, season }: StationProps) {
       {list.length === 0 && <p className="text-quiet">Each keeps the light it needs.</p>}
       <ul>
         {list.map((c) => (
-          <One key={c.under} planting={planting} season={season} covering={c} />
+          <One key={c.under} {...at} covering={c} />
         ))}
       </ul>
     </section>
   );
 }
 
-function One({ planting, season, covering: c }: Pick<StationProps, 'planting' | 'season'> & { covering: Told }) {
+function One({ planting, season, known, covering: c }: StationProps & { covering: Told }) {
   const [open, setOpen] = useState(false);
   const show = useWorkspace((s) => s.show);
   const attempt = useTrying((t) => t.attempt);
-  const ways = useMemo(() => (open ? uncover(planting, c) : []), [open, planting, c]);
+  const ways = useMemo(() => (open ? uncover(planting, c, known.library) : []), [open, planting, c, known.library]);
   const name = (id: string) => {
     const found = season.placed.find((p) => p.id === id);
     return found ? plantName(found.plant) : id;
   };
+  const pointAt = () => point({ lit: [c.under, c.by], covered: { under: c.under, by: c.by } });
+  const letGo = () => point({ lit: null, covered: null });
   return (
     <li
       className="flex flex-col items-start gap-1 border-t border-line py-1.5 first:border-t-0"
-      onPointerEnter={() => point({ lit: [c.under, c.by] })}
-      onPointerLeave={() => point({ lit: null })}
+      onPointerEnter={pointAt}
+      onPointerLeave={letGo}
+      onFocus={pointAt}
+      onBlur={letGo}
     >
       <p className="leading-snug">
         <Mark severity={c.smothered ? 'wrong' : 'watch'} /> From week {c.week}, {formatDay(c.date)}, {name(c.by)} stands
@@ -52,15 +57,15 @@ function One({ planting, season, covering: c }: Pick<StationProps, 'planting' | 
           : `it falls ${percent(c.lost)} of its width behind.`}
       </p>
       <p className="flex flex-wrap gap-x-4">
-        <Button kind="bare" className="px-0!" onClick={() => show(c.week)}>
-          Look at week {c.week}
+        <Button kind="bare" className="px-0!" onClick={() => show(c.worstWeek)}>
+          See what is lost, week {c.worstWeek}
         </Button>
         <Button kind="bare" className="px-0!" aria-expanded={open} onClick={() => setOpen(!open)}>
           What would help?
         </Button>
       </p>
       {open && ways.length === 0 && (
-        <p className="text-quiet">Neither a pinch nor a move gives it much back: swap one of them at Plants.</p>
+        <p className="text-quiet">Nothing tried gives it much back: swap one of them at Plants.</p>
       )}
       {ways.map((way) => (
         <Button key={way.label} onClick={() => attempt(planting.id, { tried: way })}>

@@ -1,6 +1,5 @@
 'use client';
 import { useMemo } from 'react';
-import { grow } from '@/core/growth/season';
 import { type Lane, lanesOf } from '@/core/growth/lanes';
 import { useWidth } from '@/ui/useWidth';
 import { acrossAt } from '@/ui/weeks';
@@ -23,7 +22,7 @@ function saidOf({ name, cells }: Lane): string {
 export function Lanes({ planting, season, week }: StationProps) {
   const tried = useTried(planting);
   const lanes = useMemo(() => lanesOf(season), [season]);
-  const other = useMemo(() => (tried ? lanesOf(grow(tried)) : null), [tried]);
+  const other = useMemo(() => (tried ? lanesOf(tried.season) : null), [tried]);
   const [box, W] = useWidth();
   const last = season.weeks.length - 1;
   const step = (acrossAt(1, last, W) - acrossAt(0, last, W)) / 2;

@@ -6,6 +6,7 @@ import { buttonLook } from '@/ui/Button';
 import type { Panels, StationProps } from '../shell/panels';
 import { stationPath } from '../shell/stations';
 import { AtItsBest } from './AtItsBest';
+import { ByMonth } from './ByMonth';
 import { Charts } from './Charts';
 import { Covering } from './Covering';
 import { Lanes } from './Lanes';
@@ -30,6 +31,7 @@ function Work(at: StationProps) {
     <div className="flex flex-col gap-5">
       <AtItsBest {...at} />
       <Covering {...at} />
+      <ByMonth {...at} />
     </div>
   );
 }

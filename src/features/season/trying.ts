@@ -1,5 +1,5 @@
 import { create } from 'zustand';
-import type { WeatherId } from '@/core/growth/weathers';
+import type { YearId } from '@/core/growth/years';
 import type { Command } from '@/core/plantings/commands';
 
 /** What is tried before it is done, of which container; and a week held beside the one that is looked at. */
@@ -7,13 +7,13 @@ interface Trying {
   /** The container it is tried on: another one has nothing tried. */
   of: string | null;
   tried: { label: string; commands: readonly Command[] } | null;
-  weather: WeatherId | null;
+  year: YearId | null;
   held: number | null;
-  attempt: (of: string, change: Partial<Pick<Trying, 'tried' | 'weather' | 'held'>>) => void;
+  attempt: (of: string, change: Partial<Pick<Trying, 'tried' | 'year' | 'held'>>) => void;
   drop: () => void;
 }
 
-const NOTHING = { of: null, tried: null, weather: null, held: null } as const;
+const NOTHING = { of: null, tried: null, year: null, held: null } as const;
 
 export const useTrying = create<Trying>((set) => ({
   ...NOTHING,

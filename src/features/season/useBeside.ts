@@ -1,36 +1,37 @@
 'use client';
 import { useMemo } from 'react';
+import type { Season } from '@/core/growth/grown';
 import { grow } from '@/core/growth/season';
-import { inWeather, WEATHERS } from '@/core/growth/weathers';
+import { type YearId, YEARS } from '@/core/growth/years';
 import { apply } from '@/core/plantings/commands';
 import type { Planting } from '@/core/plantings/schema';
 import type { Beside, StationProps } from '../shell/panels';
 import { useTrying } from './trying';
 
-/** A planting with what is tried on it, in the weather it is tried in. */
-export function useTried(planting: Planting): Planting | null {
-  const { of, tried, weather } = useTrying();
+interface Tried {
+  planting: Planting;
+  season: Season;
+  year: YearId | null;
+}
+
+/** A planting with what is tried on it, in the year it is tried in. */
+export function useTried(planting: Planting): Tried | null {
+  const { of, tried, year } = useTrying();
   return useMemo(() => {
-    if (of !== planting.id || (!tried && !weather)) return null;
+    if (of !== planting.id || (!tried && !year)) return null;
     const done = (tried?.commands ?? []).reduce(apply, planting);
-    return weather ? inWeather(done, weather) : done;
-  }, [of, planting, tried, weather]);
+    return { planting: done, season: grow(done, undefined, year), year };
+  }, [of, planting, tried, year]);
 }
 
 /** What stands beside the portrait: the planting with what is tried, or itself in the week that is held. */
 export function useBeside({ planting, season, week }: StationProps): Beside | null {
   const tried = useTried(planting);
-  const { of, weather, held } = useTrying();
+  const { of, year, held } = useTrying();
   return useMemo(() => {
-    if (tried)
-      return {
-        planting: tried,
-        season: grow(tried),
-        week,
-        names: ['As it is', weather ? WEATHERS[weather].label : 'With it'],
-      };
+    if (tried) return { ...tried, week, names: ['As it is', year ? YEARS[year].label : 'With it'] };
     if (of === planting.id && held !== null)
-      return { planting, season, week: held, names: [`Week ${week}`, `Week ${held}`] };
+      return { planting, season, year: null, week: held, names: [`Week ${week}`, `Week ${held}`] };
     return null;
-  }, [tried, weather, of, planting, season, week, held]);
+  }, [tried, year, of, planting, season, week, held]);
 }

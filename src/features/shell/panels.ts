@@ -1,6 +1,7 @@
 import type { ComponentType } from 'react';
 import type { Report } from '@/core/balance/finding';
 import type { Season } from '@/core/growth/grown';
+import type { YearId } from '@/core/growth/years';
 import type { Stretch } from '@/core/growth/stretches';
 import type { Planting } from '@/core/plantings/schema';
 import type { UnitSystem } from '@/core/units/length';
@@ -20,6 +21,8 @@ export interface StationProps {
 export interface Beside {
   planting: Planting;
   season: Season;
+  /** The year it is grown in; null for the ordinary one. */
+  year: YearId | null;
   week: number;
   names: readonly [string, string];
 }

@@ -7,9 +7,13 @@ interface Pointing {
   chosen: string | null;
   /** Placements pointed at. */
   lit: readonly string[] | null;
+  /** A plant that is covered and who covers it: what it would be without is drawn over the portrait. */
+  covered: { under: string; by: string } | null;
+  /** The float is being drawn along the season: pictures may be coarser until it rests. */
+  sliding: boolean;
   /** A remedy being weighed. */
   weighed: Remedy | null;
-  point: (change: Partial<Pick<Pointing, 'chosen' | 'lit' | 'weighed'>>) => void;
+  point: (change: Partial<Pick<Pointing, 'chosen' | 'lit' | 'covered' | 'sliding' | 'weighed'>>) => void;
   /** Nothing is lit or weighed any more. */
   letGo: () => void;
 }
@@ -17,9 +21,11 @@ interface Pointing {
 export const usePointing = create<Pointing>((set) => ({
   chosen: null,
   lit: null,
+  covered: null,
+  sliding: false,
   weighed: null,
   point: (change) => set(change),
-  letGo: () => set({ lit: null, weighed: null }),
+  letGo: () => set({ lit: null, covered: null, weighed: null }),
 }));
 
 /** Changes what is pointed at, from anywhere. */

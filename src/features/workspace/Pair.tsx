@@ -22,8 +22,8 @@ export function Pair({ at, beside }: { at: StationProps; beside: Beside }) {
     [at.planting, at.season, beside],
   );
   const both = [
-    { planting: at.planting, season: at.season, week: at.week },
-    { planting: beside.planting, season: beside.season, week: beside.week },
+    { planting: at.planting, season: at.season, year: null, week: at.week },
+    { planting: beside.planting, season: beside.season, year: beside.year, week: beside.week },
   ];
   return (
     <div className="grid h-full grid-cols-2 divide-x divide-line">

@@ -12,11 +12,14 @@ import {
 import { headspaceMm } from '@/core/containers';
 import type { Canopy } from '@/core/canopy/kinds';
 import type { Season } from '@/core/growth/grown';
+import type { YearId } from '@/core/growth/years';
 import type { Planting } from '@/core/plantings/schema';
 import { ABOVE, FRONT, type Frame, LEVEL, type View } from '@/portrait/stage';
 import { Button } from '@/ui/Button';
 import { Elevation } from './Elevation';
+import { Ghost } from './Ghost';
 import { Failed } from '../shell/Failed';
+import { latest } from '../shell/latest';
 import { usePointing } from '../shell/pointing';
 import { useAsk } from '../shell/useAsk';
 import { sprouting } from '../shell/workers';
@@ -29,6 +32,8 @@ interface Props {
   season: Season;
   frame: Frame;
   week: number;
+  /** The year it is grown in; the ordinary one where none is said. */
+  year?: YearId | null;
   /** Only to be looked at, in a strip. */
   small?: boolean;
   /** The hand that turns it, where it turns with another. */
@@ -85,13 +90,20 @@ function useLast<T>(value: T | null): T | null {
 }
 
 /** The container, alive and true to scale: turn it by drag or arrow keys. */
-export function Portrait({ planting, season, frame, week, small = false, hand }: Props) {
-  const { stage: staged, lost, canvasKey, attach, size, drawn, draw, rough } = useStage();
+export function Portrait({ planting, season, frame, week, year = null, small = false, hand }: Props) {
+  const { stage: staged, lost, canvasKey, attach, size, drawn, draw, leaves, rough } = useStage();
   const turning = useRef<{ x: number; y: number; view: View } | null>(null);
   const own = useState<View>(FRONT);
   const [view, setView] = hand ?? own;
   const lit = usePointing((p) => p.lit);
-  const asked = useAsk<Canopy>(() => sprouting.ask((api) => api.sprout(planting, week)), [planting, week]);
+  const sliding = usePointing((p) => p.sliding);
+  const [sprout] = useState(() =>
+    latest((of: { planting: Planting; week: number; year: YearId | null; share: number }) =>
+      sprouting.ask((api) => api.sprout(of.planting, of.week, of.year, of.share)),
+    ),
+  );
+  const share = sliding ? leaves : 1;
+  const asked = useAsk<Canopy>(() => sprout({ planting, week, year, share }), [planting, week, year, share]);
   // The last canopy stays until there is another: a week's growth is not worth a blink.
   const canopy = useLast(asked.value);
   const sights = useMemo(() => sightsOf(planting), [planting]);
@@ -126,6 +138,8 @@ export function Portrait({ planting, season, frame, week, small = false, hand }:
     stage?.setView(view);
     draw();
   }, [stage, view, draw]);
+
+  useEffect(() => rough(sliding), [sliding, rough]);
 
   const turnBy = (azimuth: number, elevation: number) =>
     setView((v) => turned(v, v.azimuth + azimuth, v.elevation + elevation));
@@ -188,6 +202,7 @@ export function Portrait({ planting, season, frame, week, small = false, hand }:
               ref={attach}
               className={`block h-full w-full [mask-image:linear-gradient(to_right,transparent,black_6%,black_94%,transparent)] ${lost ? 'invisible' : ''}`}
               data-testid="portrait"
+              data-drawn={drawn}
             />
           )}
         </div>
@@ -206,6 +221,7 @@ export function Portrait({ planting, season, frame, week, small = false, hand }:
             <Failed what="The plants could not be drawn." error={asked.error} again={asked.again} />
           </div>
         )}
+        {stage && !lost && <Ghost stage={stage} drawn={drawn} planting={planting} week={week} view={view} />}
         {stage && !lost && !small && (
           <Ruler
             stage={stage}

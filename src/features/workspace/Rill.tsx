@@ -8,8 +8,10 @@ import { Button } from '@/ui/Button';
 import { useNarrow } from '@/ui/useNarrow';
 import { useWidth } from '@/ui/useWidth';
 import { acrossAt } from '@/ui/weeks';
+import { point } from '../shell/pointing';
 import { useWorkspace } from '../shell/store';
 import { RillPicture } from './RillPicture';
+import { Stones } from './Stones';
 import { courseIn, FOLDED, FULL } from './stream-paths';
 
 interface Props {
@@ -47,7 +49,7 @@ export function Rill({ planting, season, week, best, held = null }: Props) {
       {folded && <span className="w-16 shrink-0 text-[0.84rem] font-semibold leading-tight">Week {week}</span>}
       <div ref={box} className="relative min-w-0 flex-1">
         <svg width={W} height={H} viewBox={`0 0 ${W} ${H}`} className="block w-full overflow-visible" aria-hidden>
-          <RillPicture planting={planting} season={season} W={W} bed={bed} best={best} />
+          <RillPicture season={season} W={W} bed={bed} best={best} />
           {held !== null && <Held at={x(held)} high={H} />}
           <line
             x1={float.x}
@@ -82,10 +84,15 @@ export function Rill({ planting, season, week, best, held = null }: Props) {
           step={1}
           value={week}
           onChange={(e) => show(Number(e.target.value))}
+          onPointerDown={() => point({ sliding: true })}
+          onPointerUp={rest}
+          onPointerCancel={rest}
+          onBlur={rest}
           aria-label="Week shown"
           aria-valuetext={`${title}, ${date}`}
           className={`absolute inset-x-0 w-full cursor-ew-resize opacity-0 ${folded ? 'top-0 h-11' : 'top-4 h-[92px]'}`}
         />
+        {!folded && <Stones planting={planting} season={season} W={W} high={H} />}
       </div>
       {narrow && (
         <Button
@@ -100,6 +107,9 @@ export function Rill({ planting, season, week, best, held = null }: Props) {
     </section>
   );
 }
+
+/** The hand is off the float. */
+const rest = () => point({ sliding: false });
 
 /** The second float, where a week is held: hollow, and it stays. */
 const Held = ({ at, high }: { at: number; high: number }) => (

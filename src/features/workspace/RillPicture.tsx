@@ -2,14 +2,11 @@
 import { useMemo } from 'react';
 import type { Season } from '@/core/growth/grown';
 import type { Stretch } from '@/core/growth/stretches';
-import { stonesOf } from '@/core/jobs';
-import type { Planting } from '@/core/plantings/schema';
 import { acrossAt } from '@/ui/weeks';
 import { point } from '../shell/pointing';
 import { type Bed, FOLDED, streamOf } from './stream-paths';
 
 interface Props {
-  planting: Planting;
   season: Season;
   /** Width, px. */
   W: number;
@@ -19,13 +16,12 @@ interface Props {
 }
 
 /** What the stream is drawn of: banks, bands, months, stones. */
-export function RillPicture({ planting, season, W, bed, best = null }: Props) {
+export function RillPicture({ season, W, bed, best = null }: Props) {
   const folded = bed === FOLDED;
   const H = bed.high;
   const last = season.weeks.length - 1;
   const x = (w: number) => acrossAt(w, last, W);
   const { paths, banks, surface } = useMemo(() => streamOf(season, W, bed), [season, W, bed]);
-  const events = useMemo(() => stonesOf(planting, season), [planting, season]);
   const months = monthTicks(season);
   return (
     <>
@@ -61,58 +57,35 @@ export function RillPicture({ planting, season, W, bed, best = null }: Props) {
               </text>
             </g>
           ))}
-      {!folded &&
-        events.map((e) => (
-          <g key={e.kind + e.week}>
-            <ellipse
-              cx={x(e.week)}
-              cy={e.bad ? H - 30 : 11}
-              rx="6.5"
-              ry="4.2"
-              fill={e.bad ? 'var(--watch)' : 'color-mix(in oklab, var(--quiet) 82%, var(--paper))'}
-              stroke="var(--ink)"
-              strokeWidth="0.8"
-            />
-            <text
-              x={x(e.week) + (x(e.week) > W - 120 ? -11 : 11)}
-              y={(e.bad ? H - 30 : 11) + 4}
-              fontSize="12"
-              fill="var(--ink)"
-              textAnchor={x(e.week) > W - 120 ? 'end' : 'start'}
-            >
-              {e.text}
-            </text>
-          </g>
-        ))}
       {best && !folded && (
         <g stroke="var(--glaze)" strokeWidth="2" fill="none">
           <path d={`M${x(best.from)} ${H - 27}v-4H${x(best.to)}v4`} />
-          {!events.some((e) => e.bad) && (
-            <text
-              x={(x(best.from) + x(best.to)) / 2}
-              y={H - 35}
-              fontSize="12"
-              fill="var(--ink)"
-              stroke="var(--stream)"
-              strokeWidth="3"
-              style={{ paintOrder: 'stroke' }}
-              textAnchor="middle"
-            >
-              its best weeks
-            </text>
-          )}
+          <text
+            x={(x(best.from) + x(best.to)) / 2}
+            y={H - 35}
+            fontSize="12"
+            fill="var(--ink)"
+            stroke="var(--stream)"
+            strokeWidth="3"
+            style={{ paintOrder: 'stroke' }}
+            textAnchor="middle"
+          >
+            its best weeks
+          </text>
         </g>
       )}
     </>
   );
 }
 
+const WEEKS_A_MONTH = 4.345;
+
 function monthTicks(season: Season): { week: number; text: string }[] {
   const first = season.weeks[0];
   if (!first) return [];
   const day = new Date(`${first.date}T12:00:00`);
   const out = [{ week: 0, text: `Planted ${day.toLocaleDateString('en-GB', { day: 'numeric', month: 'short' })}` }];
-  for (let k = 1; k < 9; k += 1) {
+  for (let k = 1; k * WEEKS_A_MONTH < season.weeks.length + 1; k += 1) {
     const d = new Date(Date.UTC(day.getFullYear(), day.getMonth() + k, 1, 12));
     const week = (d.getTime() - day.getTime()) / 6.048e8;
     if (week > 2.6 && week < season.weeks.length - 0.6)

@@ -6,7 +6,8 @@ import { createStage, type Stage } from '@/portrait/stage';
 const SLOW_MS = 70;
 /** What a picture should take while it is turned; the fewest pixels a side and the fewest leaves for it, as shares of all. */
 const AIM_MS = 60;
-const LEAST = 0.3;
+const LEAST_PIXELS = 0.3;
+const LEAST_LEAVES = 0.1;
 /** A lost picture that does not come back by itself gets a canvas of its own after so long, ms. Working figure. */
 const COMES_BACK_MS = 2500;
 const ratio = () => Math.min(2, window.devicePixelRatio);
@@ -25,6 +26,8 @@ interface Staged {
   drawn: number;
   /** Asks for one picture in the next frame; `other` when there is more or less to draw than before. */
   draw: (other?: boolean) => void;
+  /** Share of the leaves that is drawn now. */
+  leaves: number;
   /** Fewer pixels while something is being turned, where the machine is slow. */
   rough: (on: boolean) => void;
 }
@@ -35,11 +38,14 @@ export function useStage(): Staged {
   const [size, setSize] = useState({ w: 0, h: 0 });
   const [drawn, setDrawn] = useState(0);
   const [lost, setLost] = useState(false);
+  const [leaves, setLeaves] = useState(1);
   const [canvasKey, setCanvasKey] = useState(0);
   const live = useRef<Stage | null>(null);
   /** What a whole picture took when it was last timed, ms. */
   const took = useRef(0);
   const timed = useRef(false);
+  /** Being turned or ridden along the season: what a picture takes now says nothing of a whole one. */
+  const moving = useRef(false);
   const queued = useRef(0);
 
   const draw = useCallback((other = false) => {
@@ -48,7 +54,7 @@ export function useStage(): Staged {
     queued.current = requestAnimationFrame(() => {
       const stage = live.current;
       // Timed once for each canopy: waiting for the pixels would itself slow a picture down.
-      if (stage && !timed.current) {
+      if (stage && !timed.current && !moving.current) {
         took.current = stage.timed();
         timed.current = true;
       } else stage?.draw();
@@ -105,15 +111,18 @@ export function useStage(): Staged {
 
   const rough = useCallback(
     (on: boolean) => {
+      if (!on && !moving.current) return;
       if (on && took.current <= SLOW_MS) return;
       // Drawing in software is paid by the pixel and by the leaf.
-      const share = on ? Math.max(LEAST, Math.sqrt(AIM_MS / took.current)) : 1;
-      live.current?.setSize(size.w, size.h, ratio() * share);
-      live.current?.thin(share);
+      moving.current = on;
+      const share = on ? AIM_MS / took.current : 1;
+      live.current?.setSize(size.w, size.h, ratio() * Math.max(LEAST_PIXELS, Math.sqrt(share)));
+      live.current?.thin(Math.max(LEAST_LEAVES, share));
+      setLeaves(Math.max(LEAST_LEAVES, share));
       draw();
     },
     [size, draw],
   );
 
-  return { stage, lost, canvasKey, attach, size, drawn, draw, rough };
+  return { stage, lost, canvasKey, attach, size, drawn, draw, leaves, rough };
 }

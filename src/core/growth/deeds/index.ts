@@ -2,10 +2,11 @@ import type { Deed } from '../../plantings/deeds';
 import { cutBack } from './cut-back';
 import { deadhead } from './deadhead';
 import type { Effect } from './effect';
+import { feed } from './feed';
 import { bringIn, fleece, setOut } from './move';
 import { pinch } from './pinch';
 
-/** Done for the plant's looks or the record, with nothing that growth can reckon. */
+/** Done for its looks or the record: a turn evens what leans to the light, which is not reckoned. */
 const noted: Effect = (plant) => plant;
 
 /** What each deed does to growth. A new one is a file and a line here. */
@@ -13,7 +14,7 @@ export const EFFECTS: Record<Deed['what'], Effect> = {
   pinch,
   'cut-back': cutBack,
   deadhead,
-  feed: noted,
+  feed,
   'top-up': noted,
   fleece,
   'bring-in': bringIn,
