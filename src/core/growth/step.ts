@@ -103,15 +103,22 @@ export function step(bed: Bed, was: State, week: CalendarWeek, deeds: readonly D
           sunInMonth(bed.spot, Math.round(week.at)).hours,
         )
       : was.left;
-  const next = addDays(week.date, 7);
-  const now = deeds.filter((d) => dayOf(d) >= week.date && dayOf(d) < next);
+  const now = doneIn(week, deeds);
   const plants = planted.map((p, i) => {
+    if (now.length === 0) return grownOn(bed, p, i, week, left[i] ?? 1);
     const placed = bed.placed[i] as Placed;
     const mine = now.filter((d) => (d.to === null ? asksFor(placed.plant, d.what) : d.to === placed.id));
     const done = p.grown.alive ? mine.reduce((s, d) => EFFECTS[d.what](s, d, placed.plant), p) : p;
     return grownOn(bed, done, i, week, left[i] ?? 1);
   });
   return { plants, left };
+}
+
+/** What is done in a week. */
+function doneIn({ date }: CalendarWeek, deeds: readonly Deed[]): readonly Deed[] {
+  if (deeds.length === 0) return deeds;
+  const next = addDays(date, 7);
+  return deeds.filter((d) => dayOf(d) >= date && dayOf(d) < next);
 }
 
 /** Whether a deed done to the whole container is done to this plant: scissors pass by what does not branch or come again. */
@@ -180,13 +187,16 @@ function grownOn(bed: Bed, { grown: was, tended }: PlantState, i: number, f: Cal
       gone: null,
       goneWeeks: 0,
     },
-    tended: {
-      ...tended,
-      sincePinch: later(tended.sincePinch),
-      sinceDeadhead: later(tended.sinceDeadhead),
-      sinceDry: later(sinceDry),
-      sinceFeed: later(tended.sinceFeed),
-    },
+    tended:
+      tended === UNTENDED && sinceDry === null
+        ? UNTENDED
+        : {
+            ...tended,
+            sincePinch: later(tended.sincePinch),
+            sinceDeadhead: later(tended.sinceDeadhead),
+            sinceDry: later(sinceDry),
+            sinceFeed: later(tended.sinceFeed),
+          },
   };
 }
 
