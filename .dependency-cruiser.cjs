@@ -15,9 +15,11 @@ const order = [
   'canopy',
   'stock',
   'materials',
+  'steps',
   'balance',
   'jobs',
   'compose',
+  'papers',
   'formats',
 ];
 const downOnly = order.map((room, i) => ({
@@ -40,6 +42,12 @@ module.exports = {
       severity: 'error',
       from: { path: '^src/core' },
       to: { path: '^src/(?!core)|node_modules/(react|react-dom|next|dexie|three|comlink|zustand)/' },
+    },
+    {
+      name: 'one-room-writes-pdf',
+      severity: 'error',
+      from: { pathNot: '^src/pdf/' },
+      to: { path: 'node_modules/(@pdf-lib|pdf-lib)/' },
     },
     {
       name: 'core-without-node',

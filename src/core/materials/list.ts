@@ -78,11 +78,11 @@ interface Price {
   soldSo: boolean;
 }
 
-/** What one start or pack costs at a nursery that has it listed, pounds; else what is ordinary. */
 /** Every line is priced in whole pence, so that a list comes to what its lines come to. */
 const penny = (pounds: number): number => Math.round(pounds * 100) / 100;
 
-function priceOf(plant: Plant, start: StartSize, stock: Stock | null): Price {
+/** What one pack of a start costs, at a nursery that has it listed, else what is ordinary; pounds. */
+export function priceOf(plant: Plant, start: StartSize, stock: Stock | null): Price {
   const listed = stock ? stateOf(stock, plant.id, start, 1).line : null;
   return listed ? { pack: listed.price, soldSo: true } : startPrice(plant, start);
 }
@@ -129,11 +129,11 @@ function plantLines(planting: Planting, sets: number, stock: Stock | null): Plan
 }
 
 const mixLines = (mixL: number): MixLine[] =>
-  bagsFor(mixL).map(({ litres, count, price }) => ({
+  bagsFor(mixL).map(({ litres, label, count, price }) => ({
     kind: 'mix',
     item: 'Peat-free potting mix',
     botanical: '',
-    size: `${litres} L bag`,
+    size: label,
     count,
     buy: count,
     price: penny(price * count),

@@ -20,7 +20,7 @@ describe('bags', () => {
     [121, 130],
   ])('%p L is met by %p L', (need, got) => expect(litres(need)).toBe(got));
   test('of two ways to the same litres the cheaper is taken', () =>
-    expect(bagsFor(60)).toEqual([{ litres: 60, price: 11, count: 1 }]));
+    expect(bagsFor(60)).toEqual([{ litres: 60, label: '60 L bag', price: 11, count: 1 }]));
   test('never short, never a whole small bag too much', () => {
     fc.assert(
       fc.property(fc.double({ min: 0.1, max: 900, noNaN: true }), (need) => {

@@ -1,0 +1,57 @@
+import { FEED_G_PER_L, FEED_PRICE_PER_G } from './prices';
+
+/** A way of feeding a container for a season. The product’s own label rules. */
+interface Feed {
+  label: string;
+  /** How it is given, in a few words. */
+  how: string;
+  unit: 'g' | 'mL';
+  /** For so many litres of mix over so many weeks. */
+  needs: (mixL: number, weeks: number) => number;
+  /** Pounds for one gram or millilitre. */
+  price: number;
+  /** What a container gets on the day it is planted; 0 where feeding begins later. */
+  first: (mixL: number) => number;
+}
+
+/** Liquid: so much of it to a litre of mix each week, diluted so far, from the week the mix’s own feed is spent. Working figures within ordinary labels. */
+const SOLUTION_L_PER_L = 0.12;
+const DILUTED = 1 / 250;
+const FROM_WEEK = 6;
+const ML_PER_L = 1000;
+/** Pellets: so much to a litre of mix each month. Working figure within ordinary labels. */
+const PELLETS_G_PER_L = 1.5;
+const WEEKS_A_MONTH = 4.345;
+/** Ordinary prices, pounds for a gram or a millilitre. Working figures. */
+const LIQUID_PRICE = 0.008;
+const PELLET_PRICE = 0.006;
+
+/** The ways of feeding. A new one is an entry here. */
+export const FEEDS = {
+  slow: {
+    label: 'Slow-release feed',
+    how: 'mixed in on planting day, for five to six months',
+    unit: 'g',
+    needs: (mixL) => mixL * FEED_G_PER_L,
+    price: FEED_PRICE_PER_G,
+    first: (mixL) => mixL * FEED_G_PER_L,
+  },
+  liquid: {
+    label: 'Liquid feed',
+    how: `weekly from week ${FROM_WEEK}, diluted as the label says`,
+    unit: 'mL',
+    needs: (mixL, weeks) => mixL * SOLUTION_L_PER_L * DILUTED * ML_PER_L * Math.max(0, weeks - FROM_WEEK),
+    price: LIQUID_PRICE,
+    first: () => 0,
+  },
+  pellets: {
+    label: 'Pellets',
+    how: 'monthly, scratched into the top',
+    unit: 'g',
+    needs: (mixL, weeks) => mixL * PELLETS_G_PER_L * Math.max(1, Math.round(weeks / WEEKS_A_MONTH)),
+    price: PELLET_PRICE,
+    first: (mixL) => mixL * PELLETS_G_PER_L,
+  },
+} satisfies Record<string, Feed>;
+export type FeedId = keyof typeof FEEDS;
+export const FEED_IDS = Object.keys(FEEDS) as FeedId[];

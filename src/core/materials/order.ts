@@ -1,0 +1,284 @@
+import { mayEscape } from '../climate/kind';
+import { containerSums, mixToBuyL } from '../containers';
+import { describe } from '../containers/describe';
+import { MATERIALS } from '../containers/materials';
+import { judgedWeeks } from '../growth/span';
+import { factsOf } from '../plants/facts';
+import { plantName, type Plant } from '../plants/schema';
+import { STARTS, type StartSize } from '../plants/starts';
+import { ROLES, type Role } from '../plants/traits';
+import { ballsL, resolve } from '../plantings/resolve';
+import type { Planting } from '../plantings/schema';
+import type { Stock } from '../stock/schema';
+import type { UnitSystem } from '../units/length';
+import { sum } from '../units/number';
+import { bagsFor } from './bags';
+import type { Entry, ShopId } from './entry';
+import { FEEDS, type FeedId } from './feeds';
+import { fittingsOf } from './fittings';
+import { priceOf } from './list';
+import { MIXES, type MixId, mixOf } from './mixes';
+import { type Bought, fillBy, offersOf } from './packs';
+import { CONTAINER_LEAST, CONTAINER_PER_L, SUPPORTS } from './prices';
+
+/** One thing to buy for all of them. */
+export interface OrderLine {
+  /** The same for the same thing: what is ticked and priced by hand stays so. */
+  key: string;
+  shop: ShopId;
+  item: string;
+  /** Botanical name of a plant, else what it is for; may be empty. */
+  about: string;
+  /** What is wanted, with its unit. */
+  need: number;
+  unit: string;
+  /** What is taken to the till. */
+  buy: readonly Bought[];
+  /** Of what is bought, not wanted. */
+  spare: number;
+  /** Pounds for all of it. */
+  price: number;
+  /** A price of one’s own. */
+  own: boolean;
+  /** Something to know about it, or null. */
+  note: string | null;
+  /** For a plant: which, in which size, for which part. */
+  plant: { plant: Plant; start: StartSize; role: Role; soldSo: boolean; escapes: boolean } | null;
+  /** As a rule it is there already, as the container itself is. */
+  usuallyOwned: boolean;
+}
+
+/** All there is to buy for some containers. */
+export interface Order {
+  lines: OrderLine[];
+  /** Containers in all. */
+  containers: number;
+  plants: number;
+  /** Litres of mix, by sort. */
+  mixL: Partial<Record<MixId, number>>;
+}
+
+/** What is asked for beside the containers. */
+export interface Wants {
+  feed: FeedId;
+  drip: boolean;
+  units: UnitSystem;
+  stock: Stock | null;
+  /** Prices of one’s own, pounds for one pack, bag or piece, by line key. */
+  prices: Readonly<Record<string, number>>;
+}
+
+export const PLAIN_WANTS: Wants = { feed: 'slow', drip: false, units: 'metric', stock: null, prices: {} };
+
+const penny = (pounds: number): number => Math.round(pounds * 100) / 100;
+const priceOfAll = (buy: readonly Bought[]): number => penny(sum(buy.map((b) => b.price * b.count)));
+
+interface Kind {
+  plant: Plant;
+  start: StartSize;
+  role: Role;
+  need: number;
+  escapes: boolean;
+}
+
+function plantKinds(entries: readonly Entry[]): Kind[] {
+  const kinds = new Map<string, Kind>();
+  for (const { planting, count } of entries) {
+    for (const { plant, start, role } of resolve(planting)) {
+      const key = `${plant.id}:${start}`;
+      const known = kinds.get(key) ?? { plant, start, role, need: 0, escapes: false };
+      const escapes = known.escapes || mayEscape(factsOf(plant).runsWild, planting.spot.climate);
+      kinds.set(key, { ...known, need: known.need + count, escapes });
+    }
+  }
+  return [...kinds.values()].sort((a, b) => ROLES.indexOf(a.role) - ROLES.indexOf(b.role));
+}
+
+function plantLines(entries: readonly Entry[], { stock, prices }: Wants): OrderLine[] {
+  return plantKinds(entries).map(({ plant, start, role, need, escapes }): OrderLine => {
+    const key = `plant:${plant.id}:${start}`;
+    const listed = priceOf(plant, start, stock);
+    const own = prices[key];
+    const buy = fillBy(need, offersOf(start, own ?? listed.pack));
+    return {
+      key,
+      shop: 'nursery',
+      item: plantName(plant),
+      about: plant.botanical,
+      need,
+      unit: STARTS[start].label,
+      buy,
+      spare: sum(buy.map((b) => b.holds * b.count)) - need,
+      price: priceOfAll(buy),
+      own: own !== undefined,
+      note: null,
+      plant: { plant, start, role, soldSo: listed.soldSo, escapes },
+      usuallyOwned: false,
+    };
+  });
+}
+
+/** Litres of each sort of mix. */
+function mixLitres(entries: readonly Entry[]): Partial<Record<MixId, number>> {
+  const out: Partial<Record<MixId, number>> = {};
+  for (const { planting, count } of entries) {
+    const mix = mixOf(planting);
+    out[mix] = (out[mix] ?? 0) + mixToBuyL(planting.container, ballsL(planting.placements)) * count;
+  }
+  return out;
+}
+
+/** A line of things sold one way at one price. */
+function plainLine(
+  of: Pick<OrderLine, 'key' | 'shop' | 'item' | 'about' | 'unit'> & Partial<OrderLine>,
+  need: number,
+  each: number,
+  { prices }: Wants,
+): OrderLine {
+  const own = prices[of.key];
+  const count = Math.ceil(need - 1e-9);
+  const buy = [{ label: of.unit, holds: 1, price: own ?? each, count }];
+  return {
+    need,
+    buy,
+    spare: 0,
+    price: priceOfAll(buy),
+    own: own !== undefined,
+    note: null,
+    plant: null,
+    usuallyOwned: false,
+    ...of,
+  };
+}
+
+function mixLines(mixL: Order['mixL'], wants: Wants): OrderLine[] {
+  return (Object.keys(MIXES) as MixId[]).flatMap((id): OrderLine[] => {
+    const litres = mixL[id] ?? 0;
+    if (litres <= 0) return [];
+    const key = `mix:${id}`;
+    // A price of one's own is for a litre: it holds for every bag.
+    const own = wants.prices[key];
+    const bags = bagsFor(litres, wants.units);
+    const buy = bags.map((b): Bought => ({
+      label: b.label,
+      holds: b.litres,
+      price: penny(own === undefined ? b.price * MIXES[id].costs : own * b.litres),
+      count: b.count,
+    }));
+    return [
+      {
+        key,
+        shop: 'centre',
+        item: MIXES[id].label,
+        about: 'with settling, less the root balls',
+        need: litres,
+        unit: 'L',
+        buy,
+        spare: sum(buy.map((b) => b.holds * b.count)) - litres,
+        price: priceOfAll(buy),
+        own: own !== undefined,
+        note: null,
+        plant: null,
+        usuallyOwned: false,
+      },
+    ];
+  });
+}
+
+function feedLine(entries: readonly Entry[], wants: Wants): OrderLine {
+  const feed = FEEDS[wants.feed];
+  const need = sum(
+    entries.map(
+      ({ planting, count }) =>
+        feed.needs(mixToBuyL(planting.container, ballsL(planting.placements)), judgedWeeks(planting)) * count,
+    ),
+  );
+  const line = plainLine(
+    { key: `feed:${wants.feed}`, shop: 'centre', item: feed.label, about: feed.how, unit: feed.unit },
+    Math.round(need),
+    feed.price,
+    wants,
+  );
+  return { ...line, note: 'The label rules. Wear gloves.' };
+}
+
+function supportLines(entries: readonly Entry[], wants: Wants): OrderLine[] {
+  const need = new Map<keyof typeof SUPPORTS, number>();
+  for (const { planting, count } of entries)
+    for (const { plant, role } of resolve(planting)) {
+      const { support } = factsOf(plant);
+      if (support !== 'none' && role !== 'spiller') need.set(support, (need.get(support) ?? 0) + count);
+    }
+  return [...need].map(([id, n]) => {
+    const { item, size, price } = SUPPORTS[id];
+    const line = plainLine({ key: `support:${id}`, shop: 'ironmonger', item, about: '', unit: size }, n, price, wants);
+    return { ...line, note: 'Cap cane ends: they are at eye height.' };
+  });
+}
+
+/** The containers themselves: as a rule they are there. */
+function containerLines(entries: readonly Entry[], wants: Wants): OrderLine[] {
+  const kinds = new Map<string, { item: string; about: string; each: number; need: number }>();
+  for (const {
+    planting: { container },
+    count,
+  } of entries) {
+    const item = describe(container, wants.units);
+    const about = MATERIALS[container.material].label.toLowerCase();
+    const key = `container:${item}, ${about}`;
+    const litres = containerSums(container).brimL;
+    const each = penny(Math.max(CONTAINER_LEAST, litres * CONTAINER_PER_L[container.material]));
+    const known = kinds.get(key) ?? { item, about, each, need: 0 };
+    kinds.set(key, { ...known, need: known.need + count });
+  }
+  return [...kinds].map(([key, { item, about, each, need }]) =>
+    plainLine({ key, shop: 'centre', item, about, unit: 'each', usuallyOwned: true }, need, each, wants),
+  );
+}
+
+/**
+ * Everything to buy for some containers: plants in the cheapest packs, mix in whole bags by sort, feed by its school,
+ * supports, what goes with the containers, and the containers themselves. Prices in pounds, each line in whole pence.
+ * Throws UnknownPlantError.
+ */
+export function orderFor(entries: readonly Entry[], wants: Wants = PLAIN_WANTS): Order {
+  const asked = entries.filter((e) => e.count > 0);
+  const mixL = mixLitres(asked);
+  const fittings = fittingsOf(asked, wants.drip).map((f) => plainLine(f, f.need, f.each, wants));
+  const plants = plantLines(asked, wants);
+  const planted = plants.length > 0;
+  return {
+    lines: [
+      ...plants,
+      ...mixLines(mixL, wants),
+      ...(planted ? [feedLine(asked, wants)] : []),
+      ...supportLines(asked, wants),
+      ...fittings,
+      ...containerLines(asked, wants),
+    ],
+    containers: sum(asked.map((e) => e.count)),
+    plants: sum(plants.map((l) => l.need)),
+    mixL,
+  };
+}
+
+/** What is there already, by line key; what is not said is as it usually is. */
+export type Have = Readonly<Record<string, boolean>>;
+
+/** Whether a line is there already. */
+export const isHad = (line: Pick<OrderLine, 'key' | 'usuallyOwned'>, have: Have): boolean =>
+  have[line.key] ?? line.usuallyOwned;
+
+/** What is still to pay, pounds, less what is there already. */
+export const toPay = ({ lines }: Pick<Order, 'lines'>, have: Have = {}): number =>
+  penny(sum(lines.filter((l) => !isHad(l, have)).map((l) => l.price)));
+
+/** “2 × tray of 18 + 1 × six”; for what is sold by weight or length, “34 g”. */
+export function buyText({ buy, unit }: Pick<OrderLine, 'buy' | 'unit'>): string {
+  const [only] = buy;
+  if (buy.length === 1 && only && only.label === unit && (unit === 'g' || unit === 'mL' || unit === 'm'))
+    return `${only.count} ${unit}`;
+  return buy
+    .map((b) => (b.label === 'single' || b.label === 'each' ? String(b.count) : `${b.count} × ${b.label}`))
+    .join(' + ');
+}
