@@ -1,6 +1,6 @@
 import Papa from 'papaparse';
 import { z } from 'zod';
-import { shoppingList } from '../materials/list';
+import { orderFor, toPay } from '../materials/order';
 import { LIBRARY } from '../plants';
 import type { Plant } from '../plants/schema';
 import { PlantingSchema } from '../plantings/schema';
@@ -11,7 +11,7 @@ import { readBrief } from './brief';
 import { readPlants } from './own-plants';
 import { BadInputError } from './parse';
 import { readPlanting } from './planting';
-import { shoppingCsv } from './shopping-csv';
+import { orderCsv } from './order-csv';
 
 const why = (f: () => unknown): string => {
   try {
@@ -212,14 +212,16 @@ test('the planting schema is published as JSON Schema', () => {
   expect(schema.required).toEqual(expect.arrayContaining(['spot', 'container', 'brief', 'placements', 'startDate']));
 });
 
-test('the shopping list as CSV reads back row by row', () => {
-  const list = shoppingList(warmPot(), 2);
-  const { data, errors } = Papa.parse<Record<string, string>>(shoppingCsv(list), {
+test('the shopping list as CSV reads back row by row, in the currency asked for', () => {
+  const order = orderFor([{ planting: warmPot(), count: 2 }]);
+  const { data, errors } = Papa.parse<Record<string, string>>(orderCsv(order, {}, { code: 'EUR', perPound: 1.2 }), {
     header: true,
     skipEmptyLines: true,
   });
   expect(errors).toEqual([]);
-  expect(data).toHaveLength(list.lines.length);
-  expect(data.reduce((s, r) => s + Number(r.price), 0)).toBeCloseTo(list.total, 1);
-  expect(data[0]).toMatchObject({ kind: 'thriller', item: 'Canna, dwarf, scarlet', count: '2' });
+  expect(data).toHaveLength(order.lines.length);
+  const open = data.filter((r) => r.have === 'no');
+  expect(open.reduce((s, r) => s + Number(r.price), 0)).toBeCloseTo(toPay(order) * 1.2, 1);
+  expect(data[0]).toMatchObject({ shop: 'Nursery', item: 'Canna, dwarf, scarlet', need: '2', currency: 'EUR' });
+  expect(data.find((r) => r.item?.includes('pot') && r.size === 'each')?.have).toBe('yes');
 });

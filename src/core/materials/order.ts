@@ -8,7 +8,6 @@ import { plantName, type Plant } from '../plants/schema';
 import { STARTS, type StartSize } from '../plants/starts';
 import { ROLES, type Role } from '../plants/traits';
 import { ballsL, resolve } from '../plantings/resolve';
-import type { Planting } from '../plantings/schema';
 import type { Stock } from '../stock/schema';
 import type { UnitSystem } from '../units/length';
 import { sum } from '../units/number';
@@ -38,7 +37,9 @@ export interface OrderLine {
   spare: number;
   /** Pounds for all of it. */
   price: number;
-  /** A price of one’s own. */
+  /** What a price of one’s own is put in for, and what it stands at, pounds. */
+  priced: { of: string; pounds: number };
+  /** It is priced by hand. */
   own: boolean;
   /** Something to know about it, or null. */
   note: string | null;
@@ -110,6 +111,7 @@ function plantLines(entries: readonly Entry[], { stock, prices }: Wants): OrderL
       buy,
       spare: sum(buy.map((b) => b.holds * b.count)) - need,
       price: priceOfAll(buy),
+      priced: { of: STARTS[start].label, pounds: own ?? listed.pack },
       own: own !== undefined,
       note: null,
       plant: { plant, start, role, soldSo: listed.soldSo, escapes },
@@ -143,6 +145,7 @@ function plainLine(
     buy,
     spare: 0,
     price: priceOfAll(buy),
+    priced: { of: of.unit, pounds: own ?? each },
     own: own !== undefined,
     note: null,
     plant: null,
@@ -176,6 +179,7 @@ function mixLines(mixL: Order['mixL'], wants: Wants): OrderLine[] {
         buy,
         spare: sum(buy.map((b) => b.holds * b.count)) - litres,
         price: priceOfAll(buy),
+        priced: { of: 'litre', pounds: own ?? priceOfAll(buy) / Math.max(1, sum(buy.map((b) => b.holds * b.count))) },
         own: own !== undefined,
         note: null,
         plant: null,

@@ -20,7 +20,7 @@ export const BAGS_US = [
 
 /** What goes with containers, each of it. */
 export const FITTINGS = {
-  mesh: { item: 'Mesh for the holes', size: 'piece', price: 0.3 },
+  mesh: { item: 'Mesh for the holes', size: 'each', price: 0.3 },
   liner: { item: 'Liner', size: 'm²', price: 7 },
   hook: { item: 'Hook and chain', size: 'set', price: 8 },
   bracket: { item: 'Bracket', size: 'each', price: 6 },

@@ -1,9 +1,9 @@
 'use client';
-import type { Panels, StationProps } from '../shell/panels';
-import { MakePanel } from './MakePanel';
+import type { Panels } from '../shell/panels';
+import { Make } from './Make';
 
 export const make: Panels = {
-  Work: ({ planting, units, known }: StationProps) => <MakePanel planting={planting} units={units} known={known} />,
+  Work: Make,
   broad: true,
   onward: ({ placements }) => placements.length > 0,
 };

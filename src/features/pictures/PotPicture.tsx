@@ -1,8 +1,9 @@
 'use client';
+import { useMemo } from 'react';
 import { grow } from '@/core/growth/season';
 import type { Planting } from '@/core/plantings/schema';
 import { accountOf } from './account';
-import { sizeOf, useStill } from './darkroom';
+import { sizeOf, type Still, useStill } from './darkroom';
 import { frameOf } from './frame';
 import { sprouting } from '../shell/workers';
 
@@ -20,6 +21,17 @@ export const pictureSize = (planting: Planting, scale: number): { w: number; h: 
 const keyOf = ({ planting: p, week, scale }: Wanted): string =>
   JSON.stringify([p.container, p.spot, p.placements, p.startDate, week, scale]);
 
+/** The still itself: its address, undefined while it is taken, and its size in pixels. */
+export function usePotStill({ planting, week, scale }: Wanted): { src: Still; w: number; h: number } {
+  const { w, h } = pictureSize(planting, scale);
+  const src = useStill(keyOf({ planting, week, scale }), w, h, async () => ({
+    container: planting.container,
+    frame: frameOf(planting, grow(planting)),
+    canopy: await sprouting.ask((api) => api.sprout(planting, week)),
+  }));
+  return useMemo(() => ({ src, w, h }), [src, w, h]);
+}
+
 /** A still of a planting at a true scale. */
 export function PotPicture({
   planting,
@@ -33,12 +45,7 @@ export function PotPicture({
   className?: string;
 }) {
   const season = grow(planting);
-  const { w, h } = pictureSize(planting, scale);
-  const src = useStill(keyOf({ planting, week, scale }), w, h, async () => ({
-    container: planting.container,
-    frame: frameOf(planting, season),
-    canopy: await sprouting.ask((api) => api.sprout(planting, week)),
-  }));
+  const { src, w, h } = usePotStill({ planting, week, scale });
   return src ? (
     // eslint-disable-next-line @next/next/no-img-element -- drawn here, not fetched
     <img

@@ -1,0 +1,59 @@
+import { factsOf } from '../plants/facts';
+import { plantName } from '../plants/schema';
+import { type Placed, resolve } from '../plantings/resolve';
+import type { Planting } from '../plantings/schema';
+import { sunReading } from '../spots/light';
+import { FEEDS, type FeedId } from '../materials/feeds';
+import { grow } from '../growth/season';
+import { addDays, formatDay } from '../units/date';
+
+const kindsOf = (placed: readonly Placed[]) => [...new Map(placed.map((p) => [p.plant.id, p.plant])).values()];
+
+/** Hours of direct sun in a gardener’s words. The bounds are the trade’s own. */
+export function sunWords({ spot, startDate }: Pick<Planting, 'spot' | 'startDate'>): string {
+  const { hours } = sunReading(spot, startDate);
+  if (spot.light.kind === 'noted' && spot.light.dappled) return 'bright shade under leaves';
+  if (hours >= 6) return 'full sun';
+  if (hours >= 4) return 'half sun';
+  return hours >= 2 ? 'half shade' : 'shade';
+}
+
+/** When to water, by the thirstiest and the driest of it. */
+export function waterWords(placed: readonly Placed[]): string {
+  const kinds = kindsOf(placed);
+  if (kinds.length > 0 && kinds.every((p) => p.water === 'dry')) return 'Let it dry out between waterings.';
+  if (kinds.some((p) => p.water === 'thirsty' || factsOf(p).rhythm === 'evenly moist'))
+    return 'Keep it moist: in heat look every day, and water till it runs out below.';
+  return 'Water when the top is dry to a knuckle, till it runs out below.';
+}
+
+/** So many names and no more. */
+function named(names: readonly string[], most = 3): string {
+  const [all, rest] = [names.slice(0, most), names.length - most];
+  return rest > 0 ? `${all.join(', ')} and ${rest} more` : all.join(', ');
+}
+
+/** Six lines of care, or fewer where there is less to say. Throws UnknownPlantError. */
+export function careLines(planting: Planting, feed: FeedId = 'slow'): string[] {
+  const placed = resolve(planting);
+  const kinds = kindsOf(placed);
+  if (kinds.length === 0) return [];
+  const season = grow(planting);
+  const spent = kinds.filter((p) => p.deadhead === 'needed').map((p) => p.common.toLowerCase());
+  const tips = kinds.filter((p) => p.pinch === 'helps').map((p) => p.common.toLowerCase());
+  const tender = kinds.filter((p) => p.coldestNightC > -2);
+  const frost = season.frostWeek === null ? null : addDays(planting.startDate, season.frostWeek * 7);
+  const unsafe = kinds.filter((p) => p.poison.people !== 'none').map((p) => plantName(p));
+  return [
+    waterWords(placed),
+    `${FEEDS[feed].label}: ${FEEDS[feed].how}. The label rules.`,
+    spent.length > 0 ? `Take off spent flowers of ${named([...new Set(spent)])} every week.` : null,
+    tips.length > 0 ? `Pinch ${named([...new Set(tips)])} when it grows long.` : null,
+    frost && tender.length > 0
+      ? `Fleece it, or bring in what is tender, before the first frost about ${formatDay(frost)}.`
+      : 'It stands the winter out; wrap the pot in hard frost.',
+    unsafe.length > 0
+      ? `Not to be eaten: ${named(unsafe)}. Wash your hands after.`
+      : 'Take yellow leaves off, and turn it now and then.',
+  ].filter((l) => l !== null);
+}

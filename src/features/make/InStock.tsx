@@ -1,0 +1,24 @@
+'use client';
+import type { OrderLine } from '@/core/materials/order';
+import { STARTS } from '@/core/plants/starts';
+import type { Stock } from '@/core/stock/schema';
+import { stateOf } from '@/core/stock/shelf';
+import { sum } from '@/core/units/number';
+import { Mark } from '@/ui/Mark';
+
+/** What the nursery has of a plant. */
+export function InStock({ line: l, stock }: { line: OrderLine; stock: Stock }) {
+  if (!l.plant) return null;
+  const { plant, start } = l.plant;
+  const packs = sum(l.buy.map((b) => b.count));
+  const { state, line, others } = stateOf(stock, plant.id, start, packs);
+  const good = state === 'in stock';
+  const instead = !good && others[0] ? `; has ${others.map((o) => STARTS[o.start].label).join(', ')}` : '';
+  return (
+    <span className={`flex items-center gap-1.5 text-[0.83rem] leading-tight ${good ? 'text-quiet' : 'text-watchink'}`}>
+      <Mark severity={good ? 'good' : 'watch'} />
+      {state === 'too few' ? `only ${line?.available ?? 0} there` : state}
+      {instead}
+    </span>
+  );
+}

@@ -1,0 +1,35 @@
+'use client';
+import { Segments } from '@/ui/Segments';
+import type { StationProps } from '../shell/panels';
+import { List } from './List';
+import { type Part, useAt } from './making';
+import { Papers } from './Papers';
+import { Steps } from './Steps';
+import { TemplatePaper } from './TemplatePaper';
+
+const PARTS: { value: Part; text: string }[] = [
+  { value: 'list', text: 'List' },
+  { value: 'steps', text: 'Steps' },
+  { value: 'template', text: 'Template' },
+  { value: 'papers', text: 'Labels and sheet' },
+];
+
+const PANEL: Record<Part, (at: StationProps) => React.ReactNode> = {
+  list: (at) => <List {...at} />,
+  steps: (at) => <Steps {...at} />,
+  template: (at) => <TemplatePaper {...at} />,
+  papers: (at) => <Papers {...at} />,
+};
+
+/** From the till to the watered pot: what to buy, how to plant it, and its papers. */
+export function Make(at: StationProps) {
+  const { part, go } = useAt();
+  return (
+    <div className="flex flex-col gap-4">
+      <div className="print:hidden">
+        <Segments label="Make" value={part} options={PARTS} onChange={go} />
+      </div>
+      {PANEL[part](at)}
+    </div>
+  );
+}

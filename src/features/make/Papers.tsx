@@ -1,0 +1,116 @@
+'use client';
+import { useMemo } from 'react';
+import type { Drawing } from '@/core/papers/drawing';
+import { labelSheets } from '@/core/papers/labels';
+import { type Picture, sheetOf } from '@/core/papers/sheet';
+import { SHEET_IDS, SHEETS } from '@/core/papers/sizes';
+import { svgOf } from '@/core/papers/svg';
+import { addDays, daysBetween, formatDay } from '@/core/units/date';
+import { Button } from '@/ui/Button';
+import { Segments } from '@/ui/Segments';
+import { usePotStill } from '../pictures/PotPicture';
+import { useToday } from '../shell/diary';
+import type { StationProps } from '../shell/panels';
+import { fileName } from '../shell/download';
+import { useMaking } from './making';
+import { keepMaking } from './keep';
+import { useSaving } from './useSaving';
+
+/** Pixels of a portrait for a millimetre of it: sharp enough for a page. */
+const SCALE = 0.9;
+
+/** Labels to cut out, a card for the container, and one page about it. */
+export function Papers({ planting, season, units }: StationProps) {
+  const { sheet, feed } = useMaking();
+  const today = useToday();
+  const { busy, save } = useSaving();
+  const now = Math.max(0, Math.min(season.weeks.length - 1, Math.floor(daysBetween(planting.startDate, today) / 7)));
+  const [first, best] = [
+    usePotStill({ planting, week: now, scale: SCALE }),
+    usePotStill({ planting, week: season.peak, scale: SCALE }),
+  ];
+  const planted = planting.placements.length > 0;
+  const labels = useMemo(() => labelSheets(planting, sheet, units, feed), [planting, sheet, units, feed]);
+  const pages = useMemo(() => {
+    const day = (week: number) => formatDay(addDays(planting.startDate, week * 7));
+    const told: [typeof first, string][] = [
+      [first, now === 0 ? `On the day it is planted, ${day(0)}` : `Now, ${day(now)}`],
+    ];
+    if (now !== season.peak) told.push([best, `At its best, ${day(season.peak)}`]);
+    const pictures = told.flatMap(([still, says]): Picture[] =>
+      still.src ? [{ href: still.src, wide: still.w, high: still.h, says }] : [],
+    );
+    return [sheetOf(planting, sheet, pictures, units, feed)];
+  }, [planting, sheet, units, feed, first, best, now, season.peak]);
+  if (!planted) return <p>Nothing is planted yet: labels and sheet come with the plants.</p>;
+  const waiting = first.src === undefined || best.src === undefined;
+  return (
+    <section aria-label="Labels and sheet" className="flex flex-col gap-4">
+      <div className="flex flex-wrap items-end gap-3">
+        <div className="w-44">
+          <Segments
+            label="Paper"
+            value={sheet}
+            options={SHEET_IDS.map((value) => ({ value, text: SHEETS[value].label }))}
+            onChange={(next) => keepMaking({ sheet: next })}
+          />
+        </div>
+      </div>
+      <div className="grid gap-5 sm:grid-cols-2">
+        <Paper
+          name="One-page sheet"
+          about="For a client or the board: portrait, plan, plants, six lines of care."
+          pages={pages}
+          busy={busy || waiting}
+          onSave={() => save(fileName(planting.name, 'sheet.pdf'), () => pages)}
+        />
+        <Paper
+          name="Labels"
+          about="A card for the container and a label for each kind, to cut out."
+          pages={labels}
+          busy={busy}
+          onSave={() => save(fileName(planting.name, 'labels.pdf'), () => labels)}
+        />
+      </div>
+    </section>
+  );
+}
+
+function Paper({
+  name,
+  about,
+  pages,
+  busy,
+  onSave,
+}: {
+  name: string;
+  about: string;
+  pages: readonly Drawing[];
+  busy: boolean;
+  onSave: () => void;
+}) {
+  const [first] = pages;
+  return (
+    <article aria-label={name} className="flex flex-col gap-2">
+      <h2 className="text-lg leading-none">{name}</h2>
+      <p className="text-[0.9rem] text-quiet">
+        {about}
+        {pages.length > 1 && ` ${pages.length} sheets.`}
+      </p>
+      {first && (
+        <div
+          className="w-full max-w-80 border border-line bg-white [&>svg]:block [&>svg]:h-auto [&>svg]:w-full"
+          role="img"
+          aria-label={`${name}, first page`}
+          // Drawn by our own code from checked data: nothing of it is typed markup.
+          dangerouslySetInnerHTML={{ __html: svgOf(first) }}
+        />
+      )}
+      <p>
+        <Button kind="deep" disabled={busy} onClick={onSave} aria-label={`Save ${name.toLowerCase()} as PDF`}>
+          {busy ? 'Drawing …' : 'Save as PDF'}
+        </Button>
+      </p>
+    </article>
+  );
+}
