@@ -92,8 +92,11 @@ test('from the bench to a shopping list, and back after a reload and in another 
     .trim()
     .split('\r\n');
   expect(csv.suggestedFilename()).toBe('big-blue-shopping.csv');
-  expect(rows[0]).toBe('kind,item,botanical,size,count,buy,price');
-  const sum = rows.slice(1).reduce((s, r) => s + Number(r.split(',').pop()), 0);
+  expect(rows[0]).toBe('shop,item,about,size,need,buy,spare,price,currency,have');
+  const sum = rows
+    .slice(1)
+    .filter((r) => r.endsWith(',no'))
+    .reduce((s, r) => s + Number(r.split(',').at(-3)), 0);
   expect(total).toContain(`£${sum.toFixed(2)}`);
   await accessible(page);
 

@@ -72,6 +72,11 @@ test('with no signal it still opens, shows the list, and finds a stand-in', asyn
   await expect.poll(answers).toBe(false);
   await page.reload();
   await expect(page.getByRole('heading', { name: /Shopping list/ })).toBeVisible();
+  // Ticked with a thumb in a shop without a signal, and kept.
+  const tick = page.getByRole('checkbox', { name: 'Have Salvia, blue spikes, 9 cm pot' });
+  await tick.click();
+  await page.reload();
+  await expect(tick).toBeChecked();
   await page.getByRole('button', { name: 'Find a stand-in for Petunia, magenta' }).click();
   const dialog = page.getByRole('dialog', { name: /^Instead of Petunia, magenta/ });
   await expect(dialog.getByRole('status')).toHaveText(/come nearest/);

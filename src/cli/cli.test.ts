@@ -1,4 +1,4 @@
-import { mkdtempSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { LIBRARY } from '../core/plants';
@@ -191,4 +191,43 @@ test.each<[string, string[], RegExp]>([
   const { code, err } = await run(...args);
   expect(code).toBe(2);
   expect(err).toMatch(message);
+});
+
+test('list adds up several plantings in packs and whole bags', async () => {
+  const [a, b] = [file('list-a.json', warmPot()), file('list-b.json', { ...warmPot(), id: 'other' })];
+  const one = JSON.parse((await run('list', a)).out) as {
+    plants: number;
+    pay: number;
+    lines: { key: string }[];
+  };
+  const two = JSON.parse((await run('list', a, b, '--feed', 'liquid', '--drip')).out) as typeof one;
+  expect(two.plants).toBe(2 * one.plants);
+  expect(two.lines.map((l) => l.key)).toEqual(expect.arrayContaining(['feed:liquid', 'drip:emitter']));
+  expect((await run('list')).err).toContain('name one planting or more');
+  expect((await run('list', a, '--feed', 'tea')).err).toContain('--feed: must be one of slow, liquid, pellets.');
+});
+
+test('steps tells the order, the depths and what is done', async () => {
+  const { out } = await run('steps', file('steps.json', warmPot()));
+  const { order, fill, steps } = JSON.parse(out) as {
+    order: { no: number }[];
+    fill: { belowRimMm: number }[];
+    steps: { id: string }[];
+  };
+  expect(order.map((p) => p.no)).toEqual(warmPot().placements.map((_, i) => i + 1));
+  expect(fill[0]?.belowRimMm).toBeGreaterThan(60);
+  expect(steps.map((s) => s.id)).toEqual(expect.arrayContaining(['fill', 'soak', 'water', 'look']));
+});
+
+test('template writes one drawing, or sheets; another ending is refused with what to do', async () => {
+  const path = file('template.json', warmPot());
+  const svg = join(dir, 'plan.svg');
+  expect(JSON.parse((await run('template', path, '--out', svg)).out)).toMatchObject({ out: svg });
+  expect(readFileSync(svg, 'utf8')).toMatch(/^<svg [^>]*width="428mm"/);
+  const pdf = join(dir, 'plan.pdf');
+  const { out } = await run('template', path, '--out', pdf, '--paper', 'letter');
+  expect(JSON.parse(out)).toMatchObject({ paper: 'letter', sheets: 5 + 2 });
+  expect(readFileSync(pdf).subarray(0, 5).toString()).toBe('%PDF-');
+  expect((await run('template', path, '--out', 'plan.png')).err).toContain('ending in .svg or .pdf');
+  expect((await run('template', path, '--out', '/nowhere/at/all/plan.svg')).err).toContain('cannot be written');
 });

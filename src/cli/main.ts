@@ -17,6 +17,7 @@ import { ballsL } from '../core/plantings/resolve';
 import { PlantingSchema } from '../core/plantings/schema';
 import { today } from '../core/units/date';
 import { growth } from './growth';
+import { filesIn, listOf, stepsFor, writeTemplate } from './making';
 
 const USAGE = `rillbank: the potting bench from a terminal. JSON in, JSON out.
 
@@ -31,6 +32,11 @@ const USAGE = `rillbank: the potting bench from a terminal. JSON in, JSON out.
                                           each plant in every week between, what shades it, and what lies ahead
   rillbank grow PLANTING.json … --year hot|cool|late|frost|dry|unfed
                                           the same in another year, or with other care
+  rillbank list PLANTING.json… [--feed slow|liquid|pellets] [--drip]
+                                          what to buy for all of them, in packs and whole bags
+  rillbank steps PLANTING.json            how it is planted, and how deep the mix is filled
+  rillbank template PLANTING.json --out F.svg|F.pdf [--paper a4|letter]
+                                          the plan at full size, as one drawing or on sheets
 
 Exit 0, or 2 with a message that names the field and why.`;
 
@@ -80,6 +86,13 @@ const COMMANDS: Record<string, (args: string[]) => unknown> = {
     };
   },
   grow: ([file, ...rest]) => growth(readPlanting(readJson(file)), rest),
+  list: (args) =>
+    listOf(
+      filesIn(args).map((file) => readPlanting(readJson(file))),
+      args,
+    ),
+  steps: ([file]) => stepsFor(readPlanting(readJson(file))),
+  template: ([file, ...rest]) => writeTemplate(readPlanting(readJson(file)), rest),
 };
 
 function readJson(file: string | undefined): unknown {
@@ -106,7 +119,7 @@ export async function main(args: string[]): Promise<number> {
     return 2;
   }
   try {
-    const answer = command(rest);
+    const answer = await command(rest);
     const out = typeof answer === 'string' ? answer : JSON.stringify(answer, null, 2);
     await new Promise<void>((done) => process.stdout.write(`${out}\n`, () => done()));
     return 0;

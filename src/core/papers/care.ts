@@ -28,8 +28,10 @@ export function waterWords(placed: readonly Placed[]): string {
 }
 
 /** So many names and no more. */
-function named(names: readonly string[], most = 3): string {
-  const [all, rest] = [names.slice(0, most), names.length - most];
+function named(names: readonly string[], most = 4): string {
+  // One more is no longer than “and 1 more”.
+  const shown = names.length === most + 1 ? most + 1 : most;
+  const [all, rest] = [names.slice(0, shown), names.length - shown];
   return rest > 0 ? `${all.join(', ')} and ${rest} more` : all.join(', ');
 }
 

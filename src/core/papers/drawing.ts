@@ -91,7 +91,7 @@ export const frame = (x: number, y: number, wide: number, high: number, ink: Ink
 });
 
 /** Letters are about this wide for their height. Working figure for the font the papers are set in, a little over its mean. */
-const LETTER = 0.53;
+const LETTER = 0.49;
 
 /** About how long a text is when it is set, mm. */
 export const lengthOf = (text: string, sizeMm: number): number => text.length * sizeMm * LETTER;

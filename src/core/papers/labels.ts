@@ -25,7 +25,8 @@ const fitted = (text: string, most: number, wide: number): number =>
 interface Label {
   name: string;
   botanical: string;
-  says: string;
+  /** Two short lines. */
+  says: readonly [string, string];
   hex: string;
 }
 
@@ -35,10 +36,13 @@ function labelsOf(planting: Planting, units: UnitSystem): Label[] {
   return kinds.map((plant) => ({
     name: plantName(plant),
     botanical: plant.botanical,
-    says: `${THIRST[plant.water]}; to ${formatLength(plant.heightMm[1], units)} tall. Numbers ${order
-      .filter((p) => p.plant.id === plant.id)
-      .map((p) => p.no)
-      .join(', ')}`,
+    says: [
+      `To ${formatLength(plant.heightMm[1], units)} tall; ${THIRST[plant.water]}`,
+      `On the plan ${order
+        .filter((p) => p.plant.id === plant.id)
+        .map((p) => p.no)
+        .join(', ')}`,
+    ],
     hex: signature(plant),
   }));
 }
@@ -48,9 +52,15 @@ function label({ name, botanical, says, hex }: Label, x: number, y: number): Mar
   return [
     frame(x, y, LABEL.wide, LABEL.high, { widthMm: HAIR, stroke: QUIET }),
     frame(x, y, 2.4, LABEL.high, { stroke: undefined, fill: hex }),
-    { kind: 'text', x: x + 5, y: y + 7, text: name, sizeMm: fitted(name, 4.4, inner), bold: true },
-    { kind: 'text', x: x + 5, y: y + 12, text: botanical, sizeMm: fitted(botanical, 3, inner), colour: QUIET },
-    { kind: 'text', x: x + 5, y: y + 17.5, text: says, sizeMm: fitted(says, 3, inner) },
+    { kind: 'text', x: x + 5, y: y + 6.5, text: name, sizeMm: fitted(name, 4.4, inner), bold: true },
+    { kind: 'text', x: x + 5, y: y + 10.8, text: botanical, sizeMm: fitted(botanical, 3, inner), colour: QUIET },
+    ...says.map((text, i): Mark => ({
+      kind: 'text',
+      x: x + 5,
+      y: y + 15.4 + i * 4,
+      text,
+      sizeMm: fitted(text, 3, inner),
+    })),
   ];
 }
 

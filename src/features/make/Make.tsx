@@ -16,7 +16,7 @@ const PARTS: { value: Part; text: string }[] = [
 
 const PANEL: Record<Part, (at: StationProps) => React.ReactNode> = {
   list: (at) => <List {...at} />,
-  steps: (at) => <Steps {...at} />,
+  steps: (at) => <Steps key={at.planting.id} {...at} />,
   template: (at) => <TemplatePaper {...at} />,
   papers: (at) => <Papers {...at} />,
 };

@@ -145,8 +145,10 @@ function Row({
   );
 }
 
+/** What is sold by weight, length or volume is wanted in so much of it; pieces are counted where they are bought. */
+const MEASURED = new Set(['L', 'g', 'mL', 'm', 'm²']);
 const wanted = ({ need, unit }: OrderLine): string =>
-  unit === 'each' ? '' : `${need < 10 ? Number(need.toFixed(1)) : Math.round(need)} ${unit}`;
+  MEASURED.has(unit) ? `${need < 10 ? Number(need.toFixed(1)) : Math.round(need)} ${unit}` : '';
 
 function What({
   line: l,

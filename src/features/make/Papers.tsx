@@ -18,6 +18,8 @@ import { useSaving } from './useSaving';
 
 /** Pixels of a portrait for a millimetre of it: sharp enough for a page. */
 const SCALE = 0.9;
+/** Weeks by which now and its best differ to the eye. Working figure. */
+const APART_WEEKS = 3;
 
 /** Labels to cut out, a card for the container, and one page about it. */
 export function Papers({ planting, season, units }: StationProps) {
@@ -25,8 +27,10 @@ export function Papers({ planting, season, units }: StationProps) {
   const today = useToday();
   const { busy, save } = useSaving();
   const now = Math.max(0, Math.min(season.weeks.length - 1, Math.floor(daysBetween(planting.startDate, today) / 7)));
+  // Near its best there is little to tell between the two: the day it is planted says more.
+  const early = Math.abs(now - season.peak) < APART_WEEKS ? 0 : now;
   const [first, best] = [
-    usePotStill({ planting, week: now, scale: SCALE }),
+    usePotStill({ planting, week: early, scale: SCALE }),
     usePotStill({ planting, week: season.peak, scale: SCALE }),
   ];
   const planted = planting.placements.length > 0;
@@ -34,14 +38,14 @@ export function Papers({ planting, season, units }: StationProps) {
   const pages = useMemo(() => {
     const day = (week: number) => formatDay(addDays(planting.startDate, week * 7));
     const told: [typeof first, string][] = [
-      [first, now === 0 ? `On the day it is planted, ${day(0)}` : `Now, ${day(now)}`],
+      [first, early === 0 ? `On the day it is planted, ${day(0)}` : `Now, ${day(early)}`],
     ];
-    if (now !== season.peak) told.push([best, `At its best, ${day(season.peak)}`]);
+    if (early !== season.peak) told.push([best, `At its best, ${day(season.peak)}`]);
     const pictures = told.flatMap(([still, says]): Picture[] =>
       still.src ? [{ href: still.src, wide: still.w, high: still.h, says }] : [],
     );
     return [sheetOf(planting, sheet, pictures, units, feed)];
-  }, [planting, sheet, units, feed, first, best, now, season.peak]);
+  }, [planting, sheet, units, feed, first, best, early, season.peak]);
   if (!planted) return <p>Nothing is planted yet: labels and sheet come with the plants.</p>;
   const waiting = first.src === undefined || best.src === undefined;
   return (

@@ -8,7 +8,7 @@ import { plantingOrder } from '@/core/steps/order';
 import type { StationProps } from '../shell/panels';
 
 /** The plan with its numbers: what the step is about filled in, the rest an outline. */
-export function StepPlan({ planting, lit }: Pick<StationProps, 'planting' | 'season'> & { lit: readonly string[] }) {
+export function StepPlan({ planting, lit }: Pick<StationProps, 'planting'> & { lit: readonly string[] }) {
   const { shape } = planting.container;
   const order = useMemo(() => plantingOrder(planting), [planting]);
   const { wide, deep } = rimOf(shape);

@@ -1,5 +1,5 @@
 'use client';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { stepsOf } from '@/core/steps';
 import { Button } from '@/ui/Button';
 import { Choose } from '@/ui/Field';
@@ -15,18 +15,26 @@ const PACES = [0, 20, 40, 60, 120] as const;
 const paceWords = (s: number): string => (s === 0 ? 'When I say so' : `By itself, every ${s} seconds`);
 
 /** How this planting is planted, one step at a time, in letters to be read from a bench. */
-export function Steps({ planting, season, units }: StationProps) {
+export function Steps({ planting, units }: StationProps) {
   const steps = useMemo(() => stepsOf(planting, units), [planting, units]);
   const making = useMaking();
-  const left = steps.findIndex((s) => s.id === making.steps[planting.id]);
-  const at = Math.max(0, left);
+  // Where it was left is read once it is known; from then on it is where one goes, however fast the keys are.
+  const [here, setHere] = useState<string | null>(null);
+  const indexOf = (id: string | null | undefined) =>
+    Math.max(
+      0,
+      steps.findIndex((s) => s.id === id),
+    );
+  const leftAt = making.steps[planting.id];
+  const at = indexOf(here ?? leftAt);
   const step = steps[at];
   const [pace, setPace] = useState(0);
-  const box = useRef<HTMLElement>(null);
-  const go = (to: number) => {
-    const next = steps[Math.max(0, Math.min(steps.length - 1, to))];
-    if (next) keepMaking((m) => ({ steps: { ...m.steps, [planting.id]: next.id } }));
-  };
+  const clamped = (i: number) => steps[Math.max(0, Math.min(steps.length - 1, i))]?.id ?? null;
+  const go = (to: number) => setHere(clamped(to));
+  const stepBy = (by: 1 | -1) => setHere((was) => clamped(indexOf(was ?? leftAt) + by));
+  useEffect(() => {
+    if (here !== null) keepMaking((m) => ({ steps: { ...m.steps, [planting.id]: here } }));
+  }, [here, planting.id]);
   const lit = step?.ids;
   useEffect(() => {
     point({ lit: lit && lit.length > 0 ? lit : null });
@@ -44,8 +52,8 @@ export function Steps({ planting, season, units }: StationProps) {
       const on = e.target as HTMLElement | null;
       if (e.ctrlKey || e.metaKey || e.altKey || on?.closest('input, select, textarea, [role=img], [role=dialog]'))
         return;
-      if (e.key === 'ArrowRight' || e.key === 'PageDown') go(at + 1);
-      else if (e.key === 'ArrowLeft' || e.key === 'PageUp') go(at - 1);
+      if (e.key === 'ArrowRight' || e.key === 'PageDown') stepBy(1);
+      else if (e.key === 'ArrowLeft' || e.key === 'PageUp') stepBy(-1);
       else return;
       e.preventDefault();
     };
@@ -54,7 +62,7 @@ export function Steps({ planting, season, units }: StationProps) {
   });
   if (!step) return <p>Nothing is planted yet, so there is nothing to set. Compose a planting at Plants first.</p>;
   return (
-    <section ref={box} aria-label="Planting steps" className="flex flex-col gap-3">
+    <section aria-label="Planting steps" className="flex flex-col gap-3">
       <div className="flex items-center justify-between gap-3">
         <p className="text-quiet">
           Step {at + 1} of {steps.length}
@@ -63,15 +71,18 @@ export function Steps({ planting, season, units }: StationProps) {
           <div className="h-full bg-glaze" style={{ width: `${((at + 1) / steps.length) * 100}%` }} />
         </div>
       </div>
-      <div role="status" className="flex min-h-72 flex-col gap-3">
-        <h2 className="text-[1.7rem] leading-tight">{step.title}</h2>
-        <p className="max-w-prose text-[1.3rem] leading-snug">{step.text}</p>
-        {step.caution && (
-          <p className="flex max-w-prose items-baseline gap-2 border-l-2 border-watch pl-2 text-[1.05rem]">
-            <Mark severity="watch" />
-            <span>{step.caution}</span>
-          </p>
-        )}
+      <div className="flex flex-col gap-3 work:grid work:grid-cols-[1fr_15rem] work:items-start">
+        <div role="status" className="flex min-h-44 flex-col gap-3 work:min-h-72">
+          <h2 className="text-[1.7rem] leading-tight">{step.title}</h2>
+          <p className="max-w-prose text-[1.3rem] leading-snug">{step.text}</p>
+          {step.caution && (
+            <p className="flex max-w-prose items-baseline gap-2 border-l-2 border-watch pl-2 text-[1.05rem]">
+              <Mark severity="watch" />
+              <span>{step.caution}</span>
+            </p>
+          )}
+        </div>
+        <StepPlan planting={planting} lit={step.ids} />
       </div>
       <div className="flex flex-wrap items-end gap-3">
         <Button className="min-h-12! px-5! text-[1.1rem]!" disabled={at === 0} onClick={() => go(at - 1)}>
@@ -93,7 +104,6 @@ export function Steps({ planting, season, units }: StationProps) {
           />
         </div>
       </div>
-      <StepPlan planting={planting} season={season} lit={step.ids} />
       <details>
         <summary className="cursor-pointer text-quiet">
           <span className="ml-1">All steps</span>

@@ -11,12 +11,15 @@ const CARD_HIGH = 53.98;
 /** What browsers take a millimetre for, where nobody has measured: 96 to the inch. */
 const GUESS = 96 / 25.4;
 
+/** Room for all of it, px. */
+const SMALL = { wide: 330, high: 300 };
+
 /** A drawing on the screen at true size, once a bank card has been held to it. */
 export function TrueSize({ drawing, pxPerMm }: { drawing: Drawing; pxPerMm: number | null }) {
   const [held, setHeld] = useState<number | null>(null);
   const scale = held ?? pxPerMm ?? GUESS;
   const [true_, setTrue] = useState(false);
-  const small = 360 / drawing.wide;
+  const small = Math.min(SMALL.wide / drawing.wide, SMALL.high / drawing.high);
   const k = true_ ? scale : small;
   return (
     <div className="flex flex-col items-start gap-2">
@@ -29,7 +32,7 @@ export function TrueSize({ drawing, pxPerMm }: { drawing: Drawing; pxPerMm: numb
         {/* Drawn by our own code from checked data: nothing of it is typed markup. */}
         <div
           style={{ width: drawing.wide * k, height: drawing.high * k }}
-          className="[&>svg]:block [&>svg]:h-full [&>svg]:w-full"
+          className="mx-auto [&>svg]:block [&>svg]:h-full [&>svg]:w-full"
           dangerouslySetInnerHTML={{ __html: svgOf(drawing) }}
         />
       </div>
