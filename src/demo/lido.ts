@@ -109,7 +109,7 @@ export const lido: readonly Planting[] = [
       liner: true,
       count: 6,
     }),
-    brief({ scheme: 'pink-purple', school: 'level-dome', density: 'full now' }),
+    brief({ scheme: 'everything-bright', school: 'level-dome', density: 'full now' }),
   ),
   planting(
     'lido-terrace-barrow',

@@ -1,4 +1,4 @@
-import { smothered } from '../growth/smother';
+import { dying as dyingIn } from '../growth/smother';
 import { groundOf, sharedEdges } from '../layout/neighbours';
 import { plantName } from '../plants/schema';
 import type { Band } from '../schools/school';
@@ -16,8 +16,6 @@ const WEAK = 2;
 const LOW = 0.75;
 const LOW_MM = 120;
 const WIDER = 1.6;
-/** Left with so little light by its neighbours a plant will not live. Working figure. */
-const HOPELESS = 0.05;
 
 /** Whether one eats the other. A star is meant to be large; what stands as tall is not eaten. */
 function eats(a: Stand, b: Stand): boolean {
@@ -48,9 +46,7 @@ export const vigour = check({
         gap,
       ) ?? maxBy(pairs, gap);
     if (!worst) return [];
-    const lost = smothered(season).find(
-      ({ index, week }) => week < weeks && (season.weeks[weeks - 1]?.plants[index]?.light ?? 1) < HOPELESS,
-    );
+    const [lost] = dyingIn(season, weeks);
     const dying = lost ? plants[lost.index] : undefined;
     const bullied = eats(worst.a, worst.b);
     const bad = bullied || dying !== undefined;

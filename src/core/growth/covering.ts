@@ -3,6 +3,7 @@ import type { Grown, Season } from './grown';
 import { mostTakenBy } from './light';
 import { SMOTHERED_BELOW, SMOTHERED_WEEKS } from './model';
 import { grow } from './season';
+import { HOPELESS } from './smother';
 
 /** One plant over another: who, from which week, how little light is left, and what it costs. */
 export interface Covering {
@@ -13,8 +14,12 @@ export interface Covering {
   date: string;
   /** Least share of its light that is left to it. */
   least: number;
-  /** It stops flowering and dwindles; otherwise it only grows less. */
+  /** It is in the dark for weeks, and flowers less; otherwise it only grows less. */
   smothered: boolean;
+  /** Share of its flower it keeps at the worst. */
+  blooms: number;
+  /** It will not live so. */
+  dies: boolean;
   /** By how much of its spread it falls behind, at the worst, of what it would be without that neighbour. */
   lost: number;
   /** The week in which it is furthest behind. */
@@ -70,6 +75,8 @@ export function everyCovering(planting: Planting, season: Season = grow(planting
           date,
           least: of(worst)?.light ?? 0,
           smothered,
+          blooms: Math.min(1, (of(worst)?.light ?? 0) / SMOTHERED_BELOW),
+          dies: smothered && (of(worst)?.light ?? 0) < HOPELESS,
           lost,
           worstWeek: behind.indexOf(Math.max(...behind)),
         },

@@ -15,6 +15,16 @@ export function smothered(season: Season): { index: number; week: number; least:
   });
 }
 
+/** Left with so little light by its neighbours a plant will not live; with more it dwindles and flowers less. Working figure. */
+export const HOPELESS = 0.05;
+
+/** Those of the smothered that will not live: what little light they have at the last of so many weeks is no light at all. */
+export const dying = (season: Season, weeks = season.weeks.length): ReturnType<typeof smothered> =>
+  smothered(season).filter(({ index, week, least }) => {
+    const last = season.weeks[weeks - 1]?.plants[index];
+    return week < weeks && (last?.alive ? last.light : least) < HOPELESS;
+  });
+
 /** Least share of its light a placement has while it lives. */
 export const leastLight = (season: Season, index: number): number =>
   season.weeks.reduce((least, w) => (w.plants[index]?.alive ? Math.min(least, w.plants[index].light) : least), 1);

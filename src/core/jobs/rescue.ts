@@ -1,10 +1,13 @@
-import { smothered } from '../growth/smother';
+import { HOPELESS, smothered } from '../growth/smother';
 import { factsOf } from '../plants/facts';
 import { plantName } from '../plants/schema';
 import type { Season } from '../growth/grown';
 import { addDays, formatDay } from '../units/date';
 import { maxBy } from '../units/number';
 import type { JobKind } from './job';
+
+/** A full pot stands close and lives: one is told of where what stands over it is so much stronger, or leaves it no light at all. Working figure, in steps of vigour. */
+const STRONGER = 2;
 
 /** The strongest of those whose leaves reach a plant in a week. */
 function neighbourOf({ placed, weeks }: Season, index: number, week: number) {
@@ -23,10 +26,14 @@ function neighbourOf({ placed, weeks }: Season, index: number, week: number) {
 export const rescue: JobKind = {
   stone: 'bad',
   of: ({ planting, season }) => {
-    const lost = smothered(season)[0];
-    const who = lost && season.placed[lost.index];
-    if (!who) return [];
-    const bully = neighbourOf(season, lost.index, lost.week);
+    const lost = smothered(season)
+      .map((s) => ({ ...s, who: season.placed[s.index], bully: neighbourOf(season, s.index, s.week) }))
+      .find(
+        ({ who, bully, least }) =>
+          least < HOPELESS || (bully?.plant.vigour ?? 0) - (who?.plant.vigour ?? 0) >= STRONGER,
+      );
+    if (!lost?.who) return [];
+    const { who, bully } = lost;
     const again = !bully || factsOf(bully.plant).cutBack === 'comes again';
     const does = `${again ? 'cut back' : 'thin out'} ${bully ? bully.plant.common.toLowerCase() : 'its neighbour'}`;
     return [{ on: addDays(planting.startDate, lost.week * 7), text: `${plantName(who.plant)} smothered`, does }];

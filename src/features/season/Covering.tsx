@@ -50,10 +50,10 @@ function One({ planting, season, known, covering: c }: StationProps & { covering
       onBlur={letGo}
     >
       <p className="leading-snug">
-        <Mark severity={c.smothered ? 'wrong' : 'watch'} /> From week {c.week}, {formatDay(c.date)}, {name(c.by)} stands
-        over {name(c.under)}:{' '}
+        <Mark severity={c.dies ? 'wrong' : 'watch'} /> From week {c.week}, {formatDay(c.date)}, {name(c.by)} stands over{' '}
+        {name(c.under)}:{' '}
         {c.smothered
-          ? `no more than ${percent(c.least)} of its light is left, and it stops flowering.`
+          ? `no more than ${percent(c.least)} of its light is left, ${c.dies ? 'and it dies' : `and it flowers at ${percent(c.blooms)} of its best`}.`
           : `it falls ${percent(c.lost)} of its width behind.`}
       </p>
       <p className="flex flex-wrap gap-x-4">
