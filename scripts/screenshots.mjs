@@ -50,6 +50,19 @@ await visit(
       await open(page, station, id);
       await keep(page, name);
     }
+    await open(page, 'make');
+    await page.getByRole('radio', { name: 'Steps' }).click();
+    await page.getByText('All steps').click();
+    await page.getByRole('button', { name: /^2\. Petunia/ }).click();
+    await page.getByText('All steps').click();
+    await page.waitForTimeout(2500);
+    await keep(page, 'steps');
+    await page.getByRole('radio', { name: 'Labels and sheet' }).click();
+    while ((await page.getByRole('button', { name: 'Drawing …' }).count()) > 0) await page.waitForTimeout(200);
+    await page.locator('article svg image').nth(1).waitFor();
+    await page.waitForTimeout(1500);
+    await keep(page, 'papers');
+    await page.getByRole('radio', { name: 'List' }).click();
     await open(page, 'season');
     await page.getByLabel('Of', { exact: true }).selectOption({ label: 'Petunia, magenta' });
     await page.getByRole('button', { name: /^Try it in week/ }).click();
@@ -108,22 +121,6 @@ await visit(
     await page.waitForTimeout(600);
     await drawn();
     await keep(page, 'library');
-    for (const text of ['cordyline', 'coleus lime', 'trailing petunia violet', 'heuchera caramel']) {
-      await find(text);
-      await page.getByRole('button', { name: 'Compare', exact: true }).click();
-    }
-    await page.getByRole('button', { name: 'Compare 4' }).click();
-    await page.waitForTimeout(300);
-    await drawn();
-    await keep(page, 'compare');
-    await page.getByRole('button', { name: 'Add a plant' }).click();
-    await page.getByLabel('Common name').fill('Petunia');
-    await page.getByLabel('Variety').fill('double apricot');
-    await page.getByLabel('Flower colour').fill('#f4b183');
-    await page.waitForTimeout(600);
-    await drawn();
-    await keep(page, 'own-plant');
-    await page.keyboard.press('Escape');
     await page.getByRole('button', { name: 'Nursery stock' }).click();
     await page.getByRole('button', { name: 'Ask the plant barrow' }).click();
     await page.getByText(/of them out/).waitFor();
