@@ -16,6 +16,7 @@ const order = [
   'stock',
   'materials',
   'steps',
+  'water',
   'balance',
   'jobs',
   'compose',

@@ -110,7 +110,7 @@ test('two tabs keep the same pot, and a tab that is killed has lost nothing', as
       .getByRole('row', { name: /Petunia, magenta/ })
       .getByRole('cell')
       .nth(2),
-  ).toHaveText('2');
+  ).toHaveText('2 × 10 cm pot');
 });
 
 test('storage that is full is told, and the edit stays on the screen', async ({ page }) => {

@@ -135,7 +135,7 @@ test('a container that was started and left untouched is on no shelf; its list s
   await page.getByRole('main').getByRole('button', { name: 'Start a container' }).click();
   await expect(page).toHaveURL(/\/spot$/);
   await page.getByRole('navigation').getByRole('link', { name: 'Make' }).click();
-  await expect(page.getByText('for one pot, not planted yet')).toBeVisible();
+  await expect(page.getByText('for one container, not planted yet')).toBeVisible();
   await page.getByRole('link', { name: 'Rillbank, to the bench' }).click();
   await expect(page.getByRole('heading', { name: 'An empty bench' })).toBeVisible();
   await page.goBack();

@@ -231,3 +231,15 @@ test('template writes one drawing, or sheets; another ending is refused with wha
   expect((await run('template', path, '--out', 'plan.png')).err).toContain('ending in .svg or .pdf');
   expect((await run('template', path, '--out', '/nowhere/at/all/plan.svg')).err).toContain('cannot be written');
 });
+
+test('water tells how much and how often in a day’s weather, and refuses what is no weather', async () => {
+  const path = file('water.json', warmPot());
+  const on = async (...args: string[]) =>
+    JSON.parse((await run('water', path, '--on', '2026-07-15', ...args)).out) as Record<string, number>;
+  const [usual, hot, wet] = [await on(), await on('--high', '35', '--low', '21'), await on('--rain', '40')];
+  expect(hot.litresADay).toBeGreaterThan(usual.litresADay ?? Infinity);
+  expect(wet).toMatchObject({ litresADay: 0, timesADay: null, everyDays: null });
+  expect((await run('water', path)).err).toContain('--on: must be a day');
+  expect((await run('water', path, '--on', '2026-07-15', '--high', 'hot')).err).toContain('--high: must be a number');
+  expect((await run('water', path, '--on', '2026-07-15', '--high', '5', '--low', '9')).err).toContain('not be above');
+});

@@ -17,6 +17,7 @@ import { ballsL } from '../core/plantings/resolve';
 import { PlantingSchema } from '../core/plantings/schema';
 import { today } from '../core/units/date';
 import { growth } from './growth';
+import { waterOn } from './water';
 import { filesIn, listOf, stepsFor, writeTemplate } from './making';
 
 const USAGE = `rillbank: the potting bench from a terminal. JSON in, JSON out.
@@ -35,6 +36,8 @@ const USAGE = `rillbank: the potting bench from a terminal. JSON in, JSON out.
   rillbank list PLANTING.json… [--feed slow|liquid|pellets] [--drip]
                                           what to buy for all of them, in packs and whole bags
   rillbank steps PLANTING.json            how it is planted, and how deep the mix is filled
+  rillbank water PLANTING.json --on DATE [--high C --low C --rain MM]
+                                          litres a day, times a day or days between, water held for roots
   rillbank template PLANTING.json --out F.svg|F.pdf [--paper a4|letter]
                                           the plan at full size, as one drawing or on sheets
 
@@ -92,6 +95,7 @@ const COMMANDS: Record<string, (args: string[]) => unknown> = {
       args,
     ),
   steps: ([file]) => stepsFor(readPlanting(readJson(file))),
+  water: ([file, ...rest]) => waterOn(readPlanting(readJson(file)), rest),
   template: ([file, ...rest]) => writeTemplate(readPlanting(readJson(file)), rest),
 };
 

@@ -16,7 +16,8 @@ export interface Budget {
   effort: number;
   /** Looked through further down the list where there is no choice yet. */
   further: number;
-  /** Two kinds changed at once up to here; 0 for never. */
+  /** Tried of the ways to fill the plainest patterns, and of two kinds changed at once; 0 for never. */
+  sweep: number;
   leap: number;
 }
 
@@ -28,7 +29,8 @@ const LOOK_FURTHER = 240;
 /** In a library of so few plants more of what there is can be tried. */
 export const SMALL = 30;
 const EFFORT_SMALL = 700;
-const EFFORT_LEAP = 350;
+const EFFORT_SWEEP = 420;
+const EFFORT_LEAP = 250;
 /** Judging costs with about this power of the number of plants over a usual eight: long boxes get fewer tries for the same time. */
 const USUAL_PLANTS = 8;
 const COST_POWER = 1.7;
@@ -49,6 +51,7 @@ export function budgetFor(offered: number, plants: number, leads: number): Budge
     effort,
     mending: small ? MENDING * 3 : Math.ceil(MENDING * share),
     further: effort + LOOK_FURTHER,
-    leap: small ? EFFORT_SMALL + EFFORT_LEAP : 0,
+    sweep: small ? EFFORT_SWEEP : 0,
+    leap: small ? EFFORT_LEAP : 0,
   };
 }

@@ -96,6 +96,40 @@ function blamedIn({ measured, placements }: Judged): Set<string | null> {
   return new Set(placements.filter((p) => ids.has(p.id)).map((p) => p.part));
 }
 
+/** A pattern of no more ways to fill it than this is tried whole. Working figure. */
+const WHOLE = 240;
+
+/** Every way to fill the plainest patterns, where a small library leaves few enough: nothing to climb from is needed. */
+export function sweep(
+  from: Judged,
+  patterns: readonly Pattern[],
+  judge: Judge,
+  must: readonly string[],
+  effort: number,
+): Judged[] {
+  const out: Judged[] = [];
+  for (const pattern of patterns) {
+    const players = pattern.parts.map((part) => from.ranked[part.role]);
+    if (players.reduce((n, p) => n * p.length, 1) > WHOLE) continue;
+    const casts = pattern.parts.reduce<Cast[]>(
+      (so, part, i) =>
+        so.flatMap((cast) =>
+          (players[i] ?? [])
+            .filter(({ plant }) => mayJoin(from.kin, Object.values(cast), plant))
+            .map(({ plant }) => ({ ...cast, [part.id]: plant })),
+        ),
+      [{}],
+    );
+    for (const cast of casts) {
+      if (judge.tried() >= effort) return out;
+      if (!must.every((id) => Object.values(cast).some((p) => p.id === id))) continue;
+      const tried = judge({ ...from, pattern, cast, small: undefined });
+      if (tried) out.push(tried);
+    }
+  }
+  return out;
+}
+
 /** Changes two kinds at once, in any pattern that suits as many kinds, while that helps and effort is left: gets off a hill that no single change leaves. For small libraries. */
 export function leap(
   from: Judged,

@@ -2,7 +2,7 @@ import type { Planting } from '../plantings/schema';
 import { type Candidate, type Judge, type Judged, leadOf } from './candidate';
 import type { Budget } from './budget';
 import { LEAST, pick } from './choose';
-import { climb, improve, isWatched, leap, mend } from './climb';
+import { climb, improve, isWatched, leap, mend, sweep } from './climb';
 import { byWorth, isClean } from './judge';
 import type { Pattern } from './patterns';
 import type { ThemeId } from './themes';
@@ -68,8 +68,13 @@ export function better({ base, themes, patterns, judge, budget, told }: Search, 
     told(0.6 + (0.3 * (i + 1)) / starts.length, []);
     return best;
   });
-  const top = budget.leap > 0 ? [...out].sort(byWorth)[0] : undefined;
-  if (top) out.push(leap(top, patterns, judge, must, budget.leap));
+  const [top] = [...out].sort(byWorth);
+  if (top && budget.leap > 0) {
+    const swept = sweep(top, patterns, judge, must, judge.tried() + budget.sweep);
+    const [best = top] = [top, ...swept].sort(byWorth);
+    out.push(...swept, climb(best, patterns, judge, must, budget));
+    out.push(leap([...out].sort(byWorth)[0] ?? best, patterns, judge, must, judge.tried() + budget.leap));
+  }
   return out;
 }
 

@@ -69,8 +69,8 @@ export function List(at: StationProps) {
         <h2 className="text-xl leading-none">
           Shopping list
           <span className="block pt-1 text-[0.9rem] font-normal text-quiet">
-            {order.containers === 1 ? 'for one container' : `for ${order.containers} containers`}, {order.plants}{' '}
-            {order.plants === 1 ? 'plant' : 'plants'}
+            {order.containers === 1 ? 'for one container' : `for ${order.containers} containers`},{' '}
+            {order.plants === 0 ? 'not planted yet' : order.plants === 1 ? '1 plant' : `${order.plants} plants`}
           </span>
         </h2>
         <div className="min-w-52 print:hidden">

@@ -12,6 +12,7 @@ import { Covering } from './Covering';
 import { Lanes } from './Lanes';
 import { useTrying } from './trying';
 import { useBeside } from './useBeside';
+import { Water } from './Water';
 import { WhatIf } from './WhatIf';
 
 const isPlanted = ({ placements }: StationProps['planting']): boolean => placements.length > 0;
@@ -32,6 +33,7 @@ function Work(at: StationProps) {
       <AtItsBest {...at} />
       <Covering {...at} />
       <ByMonth {...at} />
+      <Water {...at} />
     </div>
   );
 }

@@ -1,0 +1,41 @@
+import { dayHighC, nightC } from '../core/climate';
+import { BadInputError } from '../core/formats/parse';
+import type { Planting } from '../core/plantings/schema';
+import { isDay, monthPosition } from '../core/units/date';
+import { wateringOn } from '../core/water/balance';
+
+const round = (n: number | null): number | null => (n === null ? null : Number(n.toFixed(2)));
+
+/** The number after a flag; null where the flag is not there. */
+function numberAfter(args: readonly string[], flag: string, least: number, most: number): number | null {
+  const at = args.indexOf(flag);
+  if (at < 0) return null;
+  const n = Number(args[at + 1]);
+  if (args[at + 1] === undefined || !Number.isFinite(n) || n < least || n > most)
+    throw new BadInputError(`${flag}: must be a number from ${least} to ${most}.`);
+  return n;
+}
+
+/** What `rillbank water` prints: how much and how often on a day, in the weather given or in what is ordinary there. Throws BadInputError. */
+export function waterOn(planting: Planting, args: readonly string[]): unknown {
+  const at = args.indexOf('--on');
+  const date = at < 0 ? undefined : args[at + 1];
+  if (date === undefined || !isDay(date)) throw new BadInputError('--on: must be a day such as 2026-07-14.');
+  const month = monthPosition(date);
+  const highC = numberAfter(args, '--high', -60, 58) ?? dayHighC(planting.spot, month);
+  const lowC = numberAfter(args, '--low', -60, 58) ?? nightC(planting.spot, month);
+  if (lowC > highC) throw new BadInputError('--low: must not be above --high.');
+  const rainMm = numberAfter(args, '--rain', 0, 500) ?? 0;
+  const w = wateringOn(planting, { date, highC, lowC, rainMm });
+  return {
+    date,
+    highC: round(highC),
+    lowC: round(lowC),
+    rainMm,
+    litresADay: round(w.litresADay),
+    usableL: round(w.usableL),
+    eachL: round(w.eachL),
+    timesADay: round(w.timesADay),
+    everyDays: round(w.everyDays),
+  };
+}
