@@ -1,6 +1,7 @@
 import Papa from 'papaparse';
 import { SHOPS } from '../materials/entry';
-import { buyText, type Have, isHad, type Order } from '../materials/order';
+import { type Order } from '../materials/order';
+import { buyText, type Have, isHad } from '../materials/order-line';
 import { inMoney, type Money, POUNDS } from '../units/money';
 
 /**

@@ -10,7 +10,8 @@ import { bagsFor } from './bags';
 import { FEEDS } from './feeds';
 import { emittersFor } from './fittings';
 import { mixOf } from './mixes';
-import { buyText, isHad, orderFor, PLAIN_WANTS, toPay } from './order';
+import { orderFor, toPay } from './order';
+import { buyText, isHad, PLAIN_WANTS } from './order-line';
 import { fillBy, type Offer, offersOf, PACKS } from './packs';
 
 /** Every way to buy so many offers, tried one by one. */

@@ -8,46 +8,16 @@ import { plantName, type Plant } from '../plants/schema';
 import { STARTS, type StartSize } from '../plants/starts';
 import { ROLES, type Role } from '../plants/traits';
 import { ballsL, resolve } from '../plantings/resolve';
-import type { Stock } from '../stock/schema';
-import type { UnitSystem } from '../units/length';
 import { sum } from '../units/number';
 import { bagsFor } from './bags';
-import type { Entry, ShopId } from './entry';
-import { FEEDS, type FeedId } from './feeds';
+import type { Entry } from './entry';
+import { FEEDS } from './feeds';
 import { fittingsOf } from './fittings';
 import { priceOf } from './list';
 import { MIXES, type MixId, mixOf } from './mixes';
+import { type Have, isHad, type OrderLine, penny, PLAIN_WANTS, plainLine, priceOfAll, type Wants } from './order-line';
 import { type Bought, fillBy, offersOf } from './packs';
 import { CONTAINER_LEAST, CONTAINER_PER_L, SUPPORTS } from './prices';
-
-/** One thing to buy for all of them. */
-export interface OrderLine {
-  /** The same for the same thing: what is ticked and priced by hand stays so. */
-  key: string;
-  shop: ShopId;
-  item: string;
-  /** Botanical name of a plant, else what it is for; may be empty. */
-  about: string;
-  /** What is wanted, with its unit. */
-  need: number;
-  unit: string;
-  /** What is taken to the till. */
-  buy: readonly Bought[];
-  /** Of what is bought, not wanted. */
-  spare: number;
-  /** Pounds for all of it. */
-  price: number;
-  /** What a price of one’s own is put in for, and what it stands at, pounds. */
-  priced: { of: string; pounds: number };
-  /** It is priced by hand. */
-  own: boolean;
-  /** Something to know about it, or null. */
-  note: string | null;
-  /** For a plant: which, in which size, for which part. */
-  plant: { plant: Plant; start: StartSize; role: Role; soldSo: boolean; escapes: boolean } | null;
-  /** As a rule it is there already, as the container itself is. */
-  usuallyOwned: boolean;
-}
 
 /** All there is to buy for some containers. */
 export interface Order {
@@ -58,21 +28,6 @@ export interface Order {
   /** Litres of mix, by sort. */
   mixL: Partial<Record<MixId, number>>;
 }
-
-/** What is asked for beside the containers. */
-export interface Wants {
-  feed: FeedId;
-  drip: boolean;
-  units: UnitSystem;
-  stock: Stock | null;
-  /** Prices of one’s own, pounds for one pack, bag or piece, by line key. */
-  prices: Readonly<Record<string, number>>;
-}
-
-export const PLAIN_WANTS: Wants = { feed: 'slow', drip: false, units: 'metric', stock: null, prices: {} };
-
-const penny = (pounds: number): number => Math.round(pounds * 100) / 100;
-const priceOfAll = (buy: readonly Bought[]): number => penny(sum(buy.map((b) => b.price * b.count)));
 
 interface Kind {
   plant: Plant;
@@ -128,30 +83,6 @@ function mixLitres(entries: readonly Entry[]): Partial<Record<MixId, number>> {
     out[mix] = (out[mix] ?? 0) + mixToBuyL(planting.container, ballsL(planting.placements)) * count;
   }
   return out;
-}
-
-/** A line of things sold one way at one price. */
-function plainLine(
-  of: Pick<OrderLine, 'key' | 'shop' | 'item' | 'about' | 'unit'> & Partial<OrderLine>,
-  need: number,
-  each: number,
-  { prices }: Wants,
-): OrderLine {
-  const own = prices[of.key];
-  const count = Math.ceil(need - 1e-9);
-  const buy = [{ label: of.unit, holds: 1, price: own ?? each, count }];
-  return {
-    need,
-    buy,
-    spare: 0,
-    price: priceOfAll(buy),
-    priced: { of: of.unit, pounds: own ?? each },
-    own: own !== undefined,
-    note: null,
-    plant: null,
-    usuallyOwned: false,
-    ...of,
-  };
 }
 
 function mixLines(mixL: Order['mixL'], wants: Wants): OrderLine[] {
@@ -266,23 +197,6 @@ export function orderFor(entries: readonly Entry[], wants: Wants = PLAIN_WANTS):
   };
 }
 
-/** What is there already, by line key; what is not said is as it usually is. */
-export type Have = Readonly<Record<string, boolean>>;
-
-/** Whether a line is there already. */
-export const isHad = (line: Pick<OrderLine, 'key' | 'usuallyOwned'>, have: Have): boolean =>
-  have[line.key] ?? line.usuallyOwned;
-
 /** What is still to pay, pounds, less what is there already. */
 export const toPay = ({ lines }: Pick<Order, 'lines'>, have: Have = {}): number =>
   penny(sum(lines.filter((l) => !isHad(l, have)).map((l) => l.price)));
-
-/** “2 × tray of 18 + 1 × six”; for what is sold by weight or length, “34 g”. */
-export function buyText({ buy, unit }: Pick<OrderLine, 'buy' | 'unit'>): string {
-  const [only] = buy;
-  if (buy.length === 1 && only && only.label === unit && (unit === 'g' || unit === 'mL' || unit === 'm'))
-    return `${only.count} ${unit}`;
-  return buy
-    .map((b) => (b.label === 'single' || b.label === 'each' ? String(b.count) : `${b.count} × ${b.label}`))
-    .join(' + ');
-}

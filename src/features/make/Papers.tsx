@@ -3,17 +3,16 @@ import { useMemo } from 'react';
 import type { Drawing } from '@/core/papers/drawing';
 import { labelSheets } from '@/core/papers/labels';
 import { type Picture, sheetOf } from '@/core/papers/sheet';
-import { SHEET_IDS, SHEETS } from '@/core/papers/sizes';
+
 import { svgOf } from '@/core/papers/svg';
 import { addDays, daysBetween, formatDay } from '@/core/units/date';
 import { Button } from '@/ui/Button';
-import { Segments } from '@/ui/Segments';
 import { usePotStill } from '../pictures/PotPicture';
 import { useToday } from '../shell/diary';
 import type { StationProps } from '../shell/panels';
 import { fileName } from '../shell/download';
 import { useMaking } from './making';
-import { keepMaking } from './keep';
+import { PaperSize } from './PaperSize';
 import { useSaving } from './useSaving';
 
 /** Pixels of a portrait for a millimetre of it: sharp enough for a page. */
@@ -51,14 +50,7 @@ export function Papers({ planting, season, units }: StationProps) {
   return (
     <section aria-label="Labels and sheet" className="flex flex-col gap-4">
       <div className="flex flex-wrap items-end gap-3">
-        <div className="w-44">
-          <Segments
-            label="Paper"
-            value={sheet}
-            options={SHEET_IDS.map((value) => ({ value, text: SHEETS[value].label }))}
-            onChange={(next) => keepMaking({ sheet: next })}
-          />
-        </div>
+        <PaperSize sheet={sheet} />
       </div>
       <div className="grid gap-5 sm:grid-cols-2">
         <Paper

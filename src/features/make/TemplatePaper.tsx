@@ -1,16 +1,15 @@
 'use client';
 import { useMemo } from 'react';
 import { svgOf } from '@/core/papers/svg';
-import { SHEET_IDS, SHEETS } from '@/core/papers/sizes';
+import { SHEETS } from '@/core/papers/sizes';
 import { keyLine, templateOf } from '@/core/papers/template';
 import { tiledTemplate, tilingOf } from '@/core/papers/tiles';
 import { formatLength } from '@/core/units/length';
 import { Button } from '@/ui/Button';
-import { Segments } from '@/ui/Segments';
 import type { StationProps } from '../shell/panels';
 import { download, fileName } from '../shell/download';
 import { useMaking } from './making';
-import { keepMaking } from './keep';
+import { PaperSize } from './PaperSize';
 import { TrueSize } from './TrueSize';
 import { useSaving } from './useSaving';
 
@@ -32,14 +31,7 @@ export function TemplatePaper({ planting, units }: StationProps) {
         </span>
       </h2>
       <div className="flex flex-wrap items-end gap-3">
-        <div className="w-44">
-          <Segments
-            label="Paper"
-            value={sheet}
-            options={SHEET_IDS.map((value) => ({ value, text: SHEETS[value].label }))}
-            onChange={(next) => keepMaking({ sheet: next })}
-          />
-        </div>
+        <PaperSize sheet={sheet} />
         <Button
           kind="deep"
           disabled={busy}

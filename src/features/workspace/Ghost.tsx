@@ -5,11 +5,10 @@ import { unhindered } from '@/core/growth/covering';
 import type { Planting } from '@/core/plantings/schema';
 import type { Stage, View } from '@/portrait/stage';
 import { usePointing } from '../shell/pointing';
+import { HALO } from './halo';
 
 /** Points of its outline. */
 const POINTS = 24;
-/** Letters stand clear of whatever lies behind them. */
-const HALO = { stroke: 'var(--ground)', strokeWidth: 3, paintOrder: 'stroke' } as const;
 
 interface Props {
   stage: Stage;

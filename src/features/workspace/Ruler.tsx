@@ -7,11 +7,10 @@ import type { Frame, Stage, View } from '@/portrait/stage';
 import { usefulFor } from '@/core/spots/sightline';
 import { lengthUnit } from '@/core/units/length';
 import { useUnits } from '../shell/units';
+import { HALO } from './halo';
 
 /** Half a figure's height, px: nearer to the edge it is cut off. */
 const LETTER = 9;
-/** Letters stand clear of whatever lies behind them. */
-const HALO = { stroke: 'var(--ground)', strokeWidth: 3, paintOrder: 'stroke' } as const;
 
 interface Props {
   stage: Stage;

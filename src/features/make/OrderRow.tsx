@@ -1,0 +1,167 @@
+'use client';
+import { useState } from 'react';
+import { buyText, type OrderLine } from '@/core/materials/order-line';
+import type { Plant } from '@/core/plants/schema';
+import type { Stock } from '@/core/stock/schema';
+import { inMoney, type Money, moneyText } from '@/core/units/money';
+import { Button } from '@/ui/Button';
+import { NumberField } from '@/ui/Field';
+import { PlantGlyph } from '@/ui/PlantGlyph';
+import { keepMaking } from './keep';
+import { InStock } from './InStock';
+
+interface Props {
+  line: OrderLine;
+  had: boolean;
+  money: Money;
+  stock: Stock | null;
+  onTick: (key: string, on: boolean) => void;
+  /** Finds a stand-in for a plant, where the list is for one planting. */
+  onMissing: ((plant: Plant) => void) | null;
+}
+
+/** One thing to buy. */
+export function OrderRow({ line: l, had, money, stock, onTick, onMissing }: Props) {
+  return (
+    <tr className={`[&>td]:border-b [&>td]:border-line [&>td]:py-1.5 [&>td+td]:pl-2.5 ${had ? 'text-quiet' : ''}`}>
+      <td className="w-11">
+        <label className="grid size-11 cursor-pointer place-items-center work:size-8">
+          <input
+            type="checkbox"
+            checked={had}
+            aria-label={`Have ${l.item}, ${l.unit}`}
+            className="size-5 accent-glaze"
+            onChange={(e) => onTick(l.key, e.target.checked)}
+          />
+        </label>
+      </td>
+      <td>
+        <span className="flex items-center gap-2">
+          {l.plant && (
+            <span className="max-sm:hidden">
+              <PlantGlyph plant={l.plant.plant} size={26} />
+            </span>
+          )}
+          <What line={l} had={had} onMissing={onMissing} />
+        </span>
+      </td>
+      <td className="max-sm:text-[0.84rem]">
+        {l.plant ? `${l.need} × ${l.unit}` : wanted(l)}
+        {l.plant && stock && <InStock line={l} stock={stock} />}
+        {l.plant && !l.plant.soldSo && (
+          <span className="block text-[0.82rem] text-watchink">seldom sold so; price is a guess</span>
+        )}
+      </td>
+      <td className="text-right">
+        {buyText(l)}
+        {l.spare > 0 && l.plant && <span className="block text-[0.82rem] text-quiet">{l.spare} spare</span>}
+        {l.spare >= 1 && !l.plant && (
+          <span className="block text-[0.82rem] text-quiet">
+            {Math.round(l.spare)} {l.unit} over
+          </span>
+        )}
+      </td>
+      <td className="text-right">
+        <Price line={l} money={money} />
+      </td>
+    </tr>
+  );
+}
+
+/** What is sold by weight, length or volume is wanted in so much of it; pieces are counted where they are bought. */
+const MEASURED = new Set(['L', 'g', 'mL', 'm', 'm²']);
+const wanted = ({ need, unit }: OrderLine): string =>
+  MEASURED.has(unit) ? `${need < 10 ? Number(need.toFixed(1)) : Math.round(need)} ${unit}` : '';
+
+function What({
+  line: l,
+  had,
+  onMissing,
+}: {
+  line: OrderLine;
+  had: boolean;
+  onMissing: ((plant: Plant) => void) | null;
+}) {
+  const { plant } = l;
+  return (
+    <span>
+      <span className={`block font-semibold leading-tight ${had ? 'line-through decoration-1' : ''}`}>{l.item}</span>
+      <span className="flex flex-wrap items-baseline gap-x-3 text-[0.83rem] leading-tight text-quiet">
+        <span className={plant ? 'italic' : ''}>{l.about}</span>
+        {plant && onMissing && !had && (
+          <Button
+            kind="bare"
+            className="min-h-[24px]! px-0! text-[0.83rem]! print:hidden"
+            aria-label={`Find a stand-in for ${l.item}`}
+            onClick={() => onMissing(plant.plant)}
+          >
+            Find a stand-in
+          </Button>
+        )}
+      </span>
+      {l.note && <span className="block text-[0.83rem] leading-tight text-quiet">{l.note}</span>}
+      {plant?.escapes && (
+        <span className="block text-[0.83rem] leading-tight text-watchink">
+          Has run wild in climates like this: check your local list.
+        </span>
+      )}
+    </span>
+  );
+}
+
+/** Keeps a price of one’s own, or goes back to the ordinary one. */
+const keepPrice = (key: string, pounds: number | null): void =>
+  keepMaking(({ prices }) => ({
+    prices: Object.fromEntries([
+      ...Object.entries(prices).filter(([k]) => k !== key),
+      ...(pounds === null ? [] : [[key, pounds]]),
+    ]) as Record<string, number>,
+  }));
+
+/** A price: pressed, it asks for one’s own. */
+function Price({ line: l, money }: { line: OrderLine; money: Money }) {
+  const [open, setOpen] = useState(false);
+  if (!open)
+    return (
+      <Button
+        kind="bare"
+        className="min-h-[24px]! px-0!"
+        aria-label={`Price of ${l.item}, ${moneyText(l.price, money)}: change`}
+        onClick={() => setOpen(true)}
+      >
+        {moneyText(l.price, money)}
+        {l.own && <span className="block text-[0.8rem] text-quiet">your price</span>}
+      </Button>
+    );
+  return (
+    <span className="ml-auto flex w-36 flex-col items-end gap-1 text-left">
+      <NumberField
+        label={`${money.code} for ${l.priced.of === 'each' ? 'each' : `one ${l.priced.of}`}`}
+        value={inMoney(l.priced.pounds, money)}
+        min={0}
+        max={5000}
+        onChange={(n) => {
+          keepPrice(l.key, n / money.perPound);
+          setOpen(false);
+        }}
+      />
+      <span className="flex gap-2">
+        {l.own && (
+          <Button
+            kind="bare"
+            className="px-0!"
+            onClick={() => {
+              keepPrice(l.key, null);
+              setOpen(false);
+            }}
+          >
+            Ordinary price
+          </Button>
+        )}
+        <Button kind="bare" className="px-0!" onClick={() => setOpen(false)}>
+          Close
+        </Button>
+      </span>
+    </span>
+  );
+}
