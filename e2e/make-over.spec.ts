@@ -56,7 +56,7 @@ test('a set by turns: half of it a partner in the same colours, on the bench and
   await grown(page);
   await expect(thriller(page)).not.toHaveText(/^Cordyline/);
   await page.getByRole('link', { name: 'Make' }).click();
-  await expect(page.getByText('All 3')).toBeVisible();
+  await expect(page.getByRole('heading', { name: /Shopping list/ })).toContainText('for 3 containers');
   await page.goto('/');
   await expect(page.getByText('Left-hand pot, partner').first()).toBeVisible();
 });

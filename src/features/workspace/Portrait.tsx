@@ -99,7 +99,9 @@ export function Portrait({ planting, season, frame, week, year = null, small = f
   const sliding = usePointing((p) => p.sliding);
   const [sprout] = useState(() =>
     latest((of: { planting: Planting; week: number; year: YearId | null; share: number }) =>
-      sprouting.ask((api) => api.sprout(of.planting, of.week, of.year, of.share)),
+      sprouting.ask((api) =>
+        of.share < 1 ? api.ride(of.planting, of.week, of.year, of.share) : api.sprout(of.planting, of.week, of.year),
+      ),
     ),
   );
   const share = sliding ? leaves : 1;
