@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import { readFile } from 'node:fs/promises';
 import { expect } from '@playwright/test';
 import { lido } from '../src/demo/lido';
@@ -88,6 +89,17 @@ test('another pot at the same place stands in the same spot', async ({ page }) =
   await page.getByRole('navigation').getByRole('link', { name: 'Spot' }).click();
   await expect(page.getByLabel('Place')).toHaveValue('Entrance steps');
   await expect(page.getByLabel('Coldest °C')).toHaveValue('-9');
+});
+
+test('the year’s jobs as a calendar: an event each, every one with a name of its own', async ({ page }) => {
+  const [saved] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save the year’s jobs as a calendar' }).press('Enter'),
+  ]);
+  expect(saved.suggestedFilename()).toBe('rillbank-jobs.ics');
+  const uids = readFileSync(await saved.path(), 'utf8').match(/^UID:.*$/gm) ?? [];
+  expect(uids.length).toBeGreaterThan(3);
+  expect(new Set(uids).size).toBe(uids.length);
 });
 
 test('two tabs keep the same pot, and a tab that is killed has lost nothing', async ({ page, context }) => {

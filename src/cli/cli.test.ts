@@ -243,3 +243,15 @@ test('water tells how much and how often in a day’s weather, and refuses what 
   expect((await run('water', path, '--on', '2026-07-15', '--high', 'hot')).err).toContain('--high: must be a number');
   expect((await run('water', path, '--on', '2026-07-15', '--high', '5', '--low', '9')).err).toContain('not be above');
 });
+
+test('jobs tells what is due between two days, and writes a calendar', async () => {
+  const path = file('jobs.json', { ...warmPot(), startDate: '2026-05-16' });
+  const ics = join(dir, 'jobs.ics');
+  const { out } = await run('jobs', path, '--from', '2026-05-01', '--to', '2026-11-30', '--ics', ics);
+  const jobs = JSON.parse(out) as { kind: string; due: string }[];
+  expect(jobs.map((j) => j.kind)).toEqual(expect.arrayContaining(['plant', 'pinch', 'frost']));
+  expect(readFileSync(ics, 'utf8')).toContain('BEGIN:VEVENT');
+  expect((await run('jobs', path, '--from', '2026-05-01')).err).toContain('--to: must be a day');
+  expect((await run('jobs', path, '--from', '2026-05-01', '--to', '2026-04-01')).err).toContain('not be before');
+  expect((await run('jobs', '--from', '2026-05-01', '--to', '2026-06-01')).err).toContain('name one planting');
+});

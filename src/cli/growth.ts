@@ -8,7 +8,8 @@ import { bestWeeks, dryStretches } from '../core/growth/stretches';
 import { type YearId, YEAR_IDS } from '../core/growth/years';
 import { plantName } from '../core/plants/schema';
 import type { Planting } from '../core/plantings/schema';
-import { addDays, daysBetween, isDay } from '../core/units/date';
+import { addDays, daysBetween } from '../core/units/date';
+import { daysOf } from './days';
 
 /** Two years are as far as anybody plans a pot. */
 const LONGEST_WEEKS = 104;
@@ -35,20 +36,6 @@ const plantsIn = ({ placed }: Season, week: Week | undefined) =>
       fate: g ? fateOf(g) : null,
     };
   });
-
-/** The values of `--from` and `--to`, in either order. */
-function daysOf(args: readonly string[]): { from: string; to: string } {
-  const value = (flag: string): string => {
-    const at = args.indexOf(flag);
-    const text = at < 0 ? undefined : args[at + 1];
-    if (text === undefined || !isDay(text))
-      throw new BadInputError(`${flag}: must be a day such as 2026-07-14. Give both --from and --to.`);
-    return text;
-  };
-  const days = { from: value('--from'), to: value('--to') };
-  if (days.to < days.from) throw new BadInputError('--to: must not be before --from.');
-  return days;
-}
 
 /** The value of `--year`, taken out of the arguments; null for the ordinary year. */
 function yearOf(args: readonly string[]): { year: YearId | null; rest: readonly string[] } {

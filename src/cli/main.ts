@@ -17,6 +17,7 @@ import { ballsL } from '../core/plantings/resolve';
 import { PlantingSchema } from '../core/plantings/schema';
 import { today } from '../core/units/date';
 import { growth } from './growth';
+import { jobsIn } from './jobs';
 import { waterOn } from './water';
 import { filesIn, listOf, stepsFor, writeTemplate } from './making';
 
@@ -38,6 +39,8 @@ const USAGE = `rillbank: the potting bench from a terminal. JSON in, JSON out.
   rillbank steps PLANTING.json            how it is planted, and how deep the mix is filled
   rillbank water PLANTING.json --on DATE [--high C --low C --rain MM]
                                           litres a day, times a day or days between, water held for roots
+  rillbank jobs PLANTING.json… --from DATE --to DATE [--ics F]
+                                          what is to be done and when, and as a calendar
   rillbank template PLANTING.json --out F.svg|F.pdf [--paper a4|letter]
                                           the plan at full size, as one drawing or on sheets
 
@@ -95,6 +98,11 @@ const COMMANDS: Record<string, (args: string[]) => unknown> = {
       args,
     ),
   steps: ([file]) => stepsFor(readPlanting(readJson(file))),
+  jobs: (args) =>
+    jobsIn(
+      filesIn(args).map((file) => readPlanting(readJson(file))),
+      args,
+    ),
   water: ([file, ...rest]) => waterOn(readPlanting(readJson(file)), rest),
   template: ([file, ...rest]) => writeTemplate(readPlanting(readJson(file)), rest),
 };

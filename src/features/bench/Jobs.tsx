@@ -1,10 +1,12 @@
 'use client';
 import Link from 'next/link';
 import { jobsOf } from '@/core/jobs';
+import { jobsBetween, jobsIcs } from '@/core/formats/jobs-ics';
 import type { Planting } from '@/core/plantings/schema';
-import { formatDay } from '@/core/units/date';
+import { addDays, formatDay } from '@/core/units/date';
 import { Button } from '@/ui/Button';
 import { useDiary } from '../shell/diary';
+import { download } from '../shell/download';
 import { stationPath } from '../shell/stations';
 
 /** Where the diary is open on another day than the real one: which, and the way back. */
@@ -20,6 +22,13 @@ function DiaryDay() {
     </p>
   );
 }
+
+/** How far ahead a calendar goes, days. */
+const YEAR = 365;
+
+/** A year of jobs for the calendar of a phone: opened again it moves what has moved, and doubles nothing. */
+const saveCalendar = (plantings: readonly Planting[], today: string): void =>
+  download('rillbank-jobs.ics', jobsIcs(jobsBetween(plantings, today, addDays(today, YEAR))), 'text/calendar');
 
 /** What the bench asks for in the next two weeks; containers that ask the same share a line. */
 export function Jobs({ plantings, today }: { plantings: readonly Planting[]; today: string }) {
@@ -40,6 +49,11 @@ export function Jobs({ plantings, today }: { plantings: readonly Planting[]; tod
       <h2 className="text-[0.95rem] text-quiet">Next two weeks</h2>
       <DiaryDay />
       {sorted.length === 0 && <p>Nothing due.</p>}
+      {plantings.length > 0 && (
+        <Button kind="bare" className="order-last min-h-[24px]!" onClick={() => saveCalendar(plantings, today)}>
+          Save the year’s jobs as a calendar
+        </Button>
+      )}
       <ul className="flex flex-wrap gap-x-5 gap-y-1">
         {sorted.map(([text, { pots }]) => (
           <li key={text}>

@@ -1,0 +1,16 @@
+import { BadInputError } from '../core/formats/parse';
+import { isDay } from '../core/units/date';
+
+/** The values of `--from` and `--to`, in either order. */
+export function daysOf(args: readonly string[]): { from: string; to: string } {
+  const value = (flag: string): string => {
+    const at = args.indexOf(flag);
+    const text = at < 0 ? undefined : args[at + 1];
+    if (text === undefined || !isDay(text))
+      throw new BadInputError(`${flag}: must be a day such as 2026-07-14. Give both --from and --to.`);
+    return text;
+  };
+  const days = { from: value('--from'), to: value('--to') };
+  if (days.to < days.from) throw new BadInputError('--to: must not be before --from.');
+  return days;
+}

@@ -1,0 +1,54 @@
+import { createEvents } from 'ics';
+import { type Job, JOBS, jobsOf } from '../jobs';
+import type { Planting } from '../plantings/schema';
+import { spotName } from '../spots/schema';
+import { addDays, daysBetween } from '../units/date';
+
+/** A job of a container with the container it is of. */
+export interface DatedJob extends Job {
+  of: Planting;
+}
+
+/** A container’s jobs from a day up to and with another: what comes of its season is asked once more from the day after it is planted. */
+function jobsOfOne(of: Planting, from: string, to: string): DatedJob[] {
+  const seen = new Map<string, DatedJob>();
+  for (const asked of [from, addDays(of.startDate, 1)])
+    if (asked >= from && asked <= to)
+      for (const j of jobsOf(of, asked, daysBetween(asked, to)))
+        if (j.due >= from) seen.set(nameOf({ ...j, of }), { ...j, of });
+  return [...seen.values()];
+}
+
+/** All that some containers ask for from one day up to and with another, soonest first. Throws UnknownPlantError. */
+export const jobsBetween = (plantings: readonly Planting[], from: string, to: string): DatedJob[] =>
+  plantings.flatMap((of) => jobsOfOne(of, from, to)).sort((a, b) => a.due.localeCompare(b.due));
+
+/** What a job is told apart by: the container, the kind, and what it is done to. Never its day, which moves. */
+const nameOf = ({ of, kind, text }: DatedJob): string =>
+  `${of.id}.${kind}.${text.toLowerCase().replace(/[^a-z0-9]+/g, '-')}@rillbank`;
+
+const dayOf = (date: string): [number, number, number] => {
+  const [y = 0, m = 1, d = 1] = date.split('-').map(Number);
+  return [y, m, d];
+};
+
+/**
+ * Jobs as a calendar (RFC 5545), a whole day each. A job keeps its identifier when its day moves, so that opening a
+ * later file moves it and doubles nothing. Throws Error where the calendar cannot be written.
+ */
+export function jobsIcs(jobs: readonly DatedJob[]): string {
+  const { value, error } = createEvents(
+    jobs.map((j) => ({
+      uid: nameOf(j),
+      title: `${j.of.name}: ${j.text}`,
+      description: JOBS[j.kind].why,
+      location: spotName(j.of.spot),
+      start: dayOf(j.due),
+      end: dayOf(addDays(j.due, 1)),
+      productId: 'rillbank',
+      calName: 'Rillbank',
+    })),
+  );
+  if (typeof value !== 'string') throw error ?? new Error('The calendar could not be written.');
+  return value;
+}
