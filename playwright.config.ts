@@ -13,7 +13,8 @@ export default defineConfig({
   testDir: 'e2e',
   timeout: 240_000,
   expect: { timeout: 30_000 },
-  workers: 1,
+  // A journey waits more than it works: two share the two cores well.
+  workers: 2,
   retries: 0,
   reporter: 'list',
   use: {

@@ -13,11 +13,11 @@ test('six the same: counts, mix and price are for the set, and one can still be 
   await page.getByLabel('How many the same').fill('6');
   await page.getByRole('navigation').getByRole('link', { name: 'Make' }).click();
   const row = page.getByRole('row', { name: /Petunia, magenta/ });
-  await expect(row.getByRole('cell').nth(2)).toHaveText('18');
+  await expect(row.getByRole('cell').nth(2)).toHaveText('18 × 10 cm pot');
   const price = async () => Number((await page.locator('tfoot td').first().textContent())?.match(/[\d.]+/)?.[0]);
   const whole = await price();
-  await page.getByRole('radio', { name: 'One', exact: true }).click();
-  await expect(row.getByRole('cell').nth(2)).toHaveText('3');
+  await page.getByLabel('For', { exact: true }).selectOption({ label: 'This container, one of it' });
+  await expect(row.getByRole('cell').nth(2)).toHaveText('3 × 10 cm pot');
   // Bags come whole, so six cost no more than six times one.
   expect(whole).toBeLessThanOrEqual((await price()) * 6 + 0.01);
   expect(whole).toBeGreaterThan((await price()) * 4);
