@@ -8,7 +8,7 @@ import { hashText, seeded } from '../units/number';
 import { castsFor, type Leaning } from './beam';
 import { budgetFor } from './budget';
 import type { Idea, Judged } from './candidate';
-import { ideas, LEAST } from './choose';
+import { ideas, LEAST, pick } from './choose';
 import { offer } from './filter';
 import { byWorth, isClean, isHarmless, judgeOf } from './judge';
 import { fewerFor, type Pattern, patternsFor } from './patterns';
@@ -141,7 +141,8 @@ export function composePart(given: Planting, themes: readonly ThemeId[], fewer: 
   const { clean, spoilt } = problem ? NOTHING : searched(base, themes, offered, patterns, noise, options);
   return {
     clean: clean.map(ideaOf),
-    spoilt: spoilt.slice(0, SPOILT).map(ideaOf),
+    // The best, and those that differ most: many of the best may be one idea.
+    spoilt: [...new Set([...pick(spoilt, SPOILT), ...spoilt.slice(0, SPOILT)])].map(ideaOf),
     refused,
     problem:
       problem ?? (clean.length + spoilt.length > 0 ? null : offered.length < FEW ? tooFew(offered.length) : NO_ROOM),
