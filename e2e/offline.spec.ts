@@ -77,6 +77,14 @@ test('with no signal it still opens, shows the list, and finds a stand-in', asyn
   await tick.click();
   await page.reload();
   await expect(tick).toBeChecked();
+  // Its papers are written without one too.
+  await page.getByRole('radio', { name: 'Template' }).click();
+  const [pdf] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save as PDF' }).click(),
+  ]);
+  expect(pdf.suggestedFilename()).toBe('left-hand-pot-template.pdf');
+  await page.getByRole('radio', { name: 'List' }).click();
   await page.getByRole('button', { name: 'Find a stand-in for Petunia, magenta' }).click();
   const dialog = page.getByRole('dialog', { name: /^Instead of Petunia, magenta/ });
   await expect(dialog.getByRole('status')).toHaveText(/come nearest/);

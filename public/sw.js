@@ -5,6 +5,8 @@ const PAGES = `rillbank-pages-${BUILD}`;
 const PARTS = `rillbank-parts-${BUILD}`;
 /** A page of each station that belongs to no container: what it shows is in the browser, so that it serves for any. */
 const STATIONS = ['spot', 'container', 'plants', 'season', 'make'];
+/** What papers are set in. */
+const FONTS = ['/fonts/bricolage-grotesque-400.ttf', '/fonts/bricolage-grotesque-600.ttf'];
 const shellOf = (station) => `/pot/shell/${station}`;
 /** Builds whose pages are kept: this one, and the one before it for what was not opened since. */
 const KEPT_BUILDS = 2;
@@ -13,7 +15,7 @@ self.addEventListener('install', (event) => {
   event.waitUntil(
     caches
       .open(PAGES)
-      .then((cache) => cache.addAll(['/', '/library', ...STATIONS.map(shellOf)]))
+      .then((cache) => cache.addAll(['/', '/library', ...STATIONS.map(shellOf), ...FONTS]))
       .then(() => self.skipWaiting()),
   );
 });

@@ -233,12 +233,13 @@ test('template writes one drawing, or sheets; another ending is refused with wha
 });
 
 test('water tells how much and how often in a day’s weather, and refuses what is no weather', async () => {
-  const path = file('water.json', warmPot());
+  const path = file('water.json', { ...warmPot(), startDate: '2026-05-16' });
   const on = async (...args: string[]) =>
     JSON.parse((await run('water', path, '--on', '2026-07-15', ...args)).out) as Record<string, number>;
   const [usual, hot, wet] = [await on(), await on('--high', '35', '--low', '21'), await on('--rain', '40')];
   expect(hot.litresADay).toBeGreaterThan(usual.litresADay ?? Infinity);
   expect(wet).toMatchObject({ litresADay: 0, timesADay: null, everyDays: null });
+  expect((await run('water', path, '--on', '2026-01-15')).err).toContain('--on: must not be before');
   expect((await run('water', path)).err).toContain('--on: must be a day');
   expect((await run('water', path, '--on', '2026-07-15', '--high', 'hot')).err).toContain('--high: must be a number');
   expect((await run('water', path, '--on', '2026-07-15', '--high', '5', '--low', '9')).err).toContain('not be above');

@@ -21,6 +21,8 @@ export function waterOn(planting: Planting, args: readonly string[]): unknown {
   const at = args.indexOf('--on');
   const date = at < 0 ? undefined : args[at + 1];
   if (date === undefined || !isDay(date)) throw new BadInputError('--on: must be a day such as 2026-07-14.');
+  if (date < planting.startDate)
+    throw new BadInputError(`--on: must not be before the day it is planted, ${planting.startDate}.`);
   const month = monthPosition(date);
   const highC = numberAfter(args, '--high', -60, 58) ?? dayHighC(planting.spot, month);
   const lowC = numberAfter(args, '--low', -60, 58) ?? nightC(planting.spot, month);
