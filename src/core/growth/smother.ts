@@ -20,10 +20,9 @@ export const HOPELESS = 0.05;
 
 /** Those of the smothered that will not live: what little light they have at the last of so many weeks is no light at all. */
 export const dying = (season: Season, weeks = season.weeks.length): ReturnType<typeof smothered> =>
-  smothered(season).filter(({ index, week, least }) => {
-    const last = season.weeks[weeks - 1]?.plants[index];
-    return week < weeks && (last?.alive ? last.light : least) < HOPELESS;
-  });
+  smothered(season).filter(
+    ({ index, week }) => week < weeks && (season.weeks[weeks - 1]?.plants[index]?.light ?? 1) < HOPELESS,
+  );
 
 /** Least share of its light a placement has while it lives. */
 export const leastLight = (season: Season, index: number): number =>

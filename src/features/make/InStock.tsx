@@ -3,14 +3,14 @@ import type { OrderLine } from '@/core/materials/order-line';
 import { STARTS } from '@/core/plants/starts';
 import type { Stock } from '@/core/stock/schema';
 import { stateOf } from '@/core/stock/shelf';
-import { sum } from '@/core/units/number';
 import { Mark } from '@/ui/Mark';
 
 /** What the nursery has of a plant. */
 export function InStock({ line: l, stock }: { line: OrderLine; stock: Stock }) {
   if (!l.plant) return null;
   const { plant, start } = l.plant;
-  const packs = sum(l.buy.map((b) => b.count));
+  // Stock is counted in the packs a record prices, whatever packs are bought.
+  const packs = Math.ceil(l.need / STARTS[start].perPack);
   const { state, line, others } = stateOf(stock, plant.id, start, packs);
   const good = state === 'in stock';
   const instead = !good && others[0] ? `; has ${others.map((o) => STARTS[o.start].label).join(', ')}` : '';
