@@ -24,7 +24,7 @@ export function TrueSize({ drawing, pxPerMm }: { drawing: Drawing; pxPerMm: numb
   return (
     <div className="flex flex-col items-start gap-2">
       <div
-        className="max-h-80 w-full overflow-auto border border-line bg-white"
+        className="max-h-80 max-w-full overflow-auto border border-line bg-white"
         tabIndex={0}
         role="region"
         aria-label={true_ ? 'Template at true size' : 'Template, small'}
