@@ -23,15 +23,17 @@ interface Props {
 
 /** So many of one recipe, or of several by turns: the standing ones and those made to order beside them. */
 export function Batch({ planting, bench, rows, entries }: Props) {
-  const set = (batch: BatchRow[]) => keepMaking({ batch });
+  // By what is kept now, not by what was drawn last: two quick presses are both meant.
+  const set = (change: (now: readonly BatchRow[]) => BatchRow[]) => keepMaking((m) => ({ batch: change(m.batch) }));
   const total = sum(rows.map((r) => r.count));
   const nameOf = ({ spot, name }: Planting) => `${spot.name}: ${name}`;
-  const change = (i: number, row: BatchRow) => set(rows.map((r, k) => (k === i ? row : r)));
+  const change = (i: number, row: BatchRow) => set((now) => now.map((r, k) => (k === i ? row : r)));
   const next = bench.find((p) => !rows.some((r) => r.id === p.id) && p.placements.length > 0);
-  const shareOut = (n: number) => {
-    const list = rows.length > 0 ? rows : [{ id: planting.id, count: 0 }];
-    set(list.map((r, i) => ({ ...r, count: Math.floor(n / list.length) + (i < n % list.length ? 1 : 0) })));
-  };
+  const shareOut = (n: number) =>
+    set((now) => {
+      const list = now.length > 0 ? now : [{ id: planting.id, count: 0 }];
+      return list.map((r, i) => ({ ...r, count: Math.floor(n / list.length) + (i < n % list.length ? 1 : 0) }));
+    });
   const minutes = sum(entries.map((e) => benchMinutes(e.planting, e.count)));
   return (
     <section aria-label="Batch" className="flex flex-col gap-2 border-l-2 border-glaze pl-3">
@@ -55,7 +57,7 @@ export function Batch({ planting, bench, rows, entries }: Props) {
               onChange={(id) => change(i, { ...row, id })}
             />
           </span>
-          <Button aria-label={`Take row ${i + 1} out`} onClick={() => set(rows.filter((_, k) => k !== i))}>
+          <Button aria-label={`Take row ${i + 1} out`} onClick={() => set((now) => now.filter((_, k) => k !== i))}>
             Take out
           </Button>
         </div>
@@ -69,9 +71,9 @@ export function Batch({ planting, bench, rows, entries }: Props) {
         <Button
           disabled={rows.length > 0 && !next}
           onClick={() =>
-            set([
-              ...rows,
-              { id: rows.length === 0 ? planting.id : (next?.id ?? planting.id), count: rows[0]?.count ?? 6 },
+            set((now) => [
+              ...now,
+              { id: now.length === 0 ? planting.id : (next?.id ?? planting.id), count: now[0]?.count ?? 6 },
             ])
           }
         >
