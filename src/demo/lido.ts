@@ -50,6 +50,7 @@ const planting = (
     newPlacement(`p${i + 1}`, { plant, role, start, xMm, yMm }),
   ),
   deeds: [],
+  learned: [],
 });
 
 const box = (lengthMm: number): Shape => ({

@@ -92,7 +92,8 @@ describe('a planting that is changed over after the winter', () => {
     ['2026-10-01', '2027-04-10', true],
     ['2026-10-01', '2026-12-27', false],
     ['2026-03-20', '2026-06-01', false],
-    ['2026-10-01', null, false],
+    ['2026-10-01', null, true],
+    ['2026-05-16', null, false],
   ])('from %s to %s: %s', (from, to, through) => expect(stands(from, to)).toBe(through));
   test('in the south the depth of it is in July', () => {
     expect(stands('2026-04-10', '2026-09-20', true)).toBe(true);

@@ -1,5 +1,6 @@
 import { nightC } from '../climate';
 import { lightFit } from '../growth/model';
+import { judgedWeeks } from '../growth/span';
 import type { Plant } from '../plants/schema';
 import type { Planting } from '../plantings/schema';
 import { sunReading } from '../spots/light';
@@ -48,7 +49,7 @@ export function standsThroughWinter({
   brief,
 }: Pick<Planting, 'spot' | 'startDate' | 'brief'>): boolean {
   const midwinter = nextMonthDay(startDate, MIDWINTER[spot.lastFrost > spot.firstFrost ? 'south' : 'north']);
-  return brief.changeOver !== null && brief.changeOver > midwinter;
+  return addDays(startDate, judgedWeeks({ spot, startDate, brief }) * 7) > midwinter;
 }
 
 /** The nights a planting meets in its first weeks. */

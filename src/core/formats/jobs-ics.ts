@@ -1,5 +1,7 @@
 import { createEvents } from 'ics';
+import { changeOvers } from '../growth/turn';
 import { type Job, JOBS, jobsOf } from '../jobs';
+import type { Around } from '../jobs/job';
 import type { Planting } from '../plantings/schema';
 import { spotName } from '../spots/schema';
 import { addDays, daysBetween } from '../units/date';
@@ -10,22 +12,26 @@ export interface DatedJob extends Job {
 }
 
 /** A container’s jobs from a day up to and with another: what comes of its season is asked once more from the day after it is planted. */
-function jobsOfOne(of: Planting, from: string, to: string): DatedJob[] {
+function jobsOfOne(of: Planting, from: string, to: string, around: Partial<Around>): DatedJob[] {
   const seen = new Map<string, DatedJob>();
-  for (const asked of [from, addDays(of.startDate, 1)])
+  for (const asked of [from, ...[of.startDate, ...changeOvers(of)].map((day) => addDays(day, 1))])
     if (asked >= from && asked <= to)
-      for (const j of jobsOf(of, asked, daysBetween(asked, to)))
+      for (const j of jobsOf(of, { today: asked, days: daysBetween(asked, to), all: true }, around))
         if (j.due >= from) seen.set(nameOf({ ...j, of }), { ...j, of });
   return [...seen.values()];
 }
 
 /** All that some containers ask for from one day up to and with another, soonest first. Throws UnknownPlantError. */
-export const jobsBetween = (plantings: readonly Planting[], from: string, to: string): DatedJob[] =>
-  plantings.flatMap((of) => jobsOfOne(of, from, to)).sort((a, b) => a.due.localeCompare(b.due));
+export const jobsBetween = (
+  plantings: readonly Planting[],
+  from: string,
+  to: string,
+  around: (of: Planting) => Partial<Around> = () => ({}),
+): DatedJob[] =>
+  plantings.flatMap((of) => jobsOfOne(of, from, to, around(of))).sort((a, b) => a.due.localeCompare(b.due));
 
 /** What a job is told apart by: the container, the kind, and what it is done to. Never its day, which moves. */
-const nameOf = ({ of, kind, text }: DatedJob): string =>
-  `${of.id}.${kind}.${text.toLowerCase().replace(/[^a-z0-9]+/g, '-')}@rillbank`;
+const nameOf = ({ of, kind, key }: DatedJob): string => `${of.id}.${kind}.${key}@rillbank`;
 
 const dayOf = (date: string): [number, number, number] => {
   const [y = 0, m = 1, d = 1] = date.split('-').map(Number);

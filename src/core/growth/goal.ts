@@ -34,15 +34,24 @@ const START_TRAIL = 0.35;
 /** What of its flowers a plant carries out of the nursery. Working figure. */
 const START_BLOOM = 0.4;
 
+/** Where nothing was measured. */
+const AS_FORECAST = { heightBy: 1, spreadBy: 1 } as const;
+
 /** The size a plant is heading for here, given all that share its soil with it. */
 export function goalOf(p: Placed, together: readonly Placed[], planting: Planting): Goal {
-  const fit = lightFit(p.plant.sunHours, sunReading(planting.spot, planting.startDate).hours);
+  const fit = lightFit(p.plant.sunHours, sunReading(planting.spot, p.from ?? planting.startDate).hours);
   const wanted = sum(together.map((o) => WANTED_L[o.plant.vigour as 1]));
   const room = clamp(containerSums(planting.container).fillL / wanted, LEAST_ROOM, 1);
   const within = LEAST_OF_RANGE + (1 - LEAST_OF_RANGE) * fit * room;
   const poor = POOREST + (1 - POOREST) * Math.min(1, fit * LIGHT_COUNTS) * Math.min(1, room * ROOM_COUNTS);
   const at = ([low, high]: [number, number]) => lerp(low, high, within * UP_THE_RANGE) * poor;
-  return { heightMm: at(p.plant.heightMm), spreadMm: at(p.plant.spreadMm), trailMm: at(p.plant.trailMm) };
+  const learned = planting.learned.find((l) => l.plant === p.plant.id);
+  const { heightBy, spreadBy } = learned ?? AS_FORECAST;
+  return {
+    heightMm: at(p.plant.heightMm) * heightBy,
+    spreadMm: at(p.plant.spreadMm) * spreadBy,
+    trailMm: at(p.plant.trailMm) * spreadBy,
+  };
 }
 
 /** In weeks as cold as this hardly anything grows: what is sold then is sold grown, °C. Working figure. */

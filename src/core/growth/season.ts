@@ -2,6 +2,7 @@ import { clearOf } from '../containers/outline';
 import { resolve, type Placed } from '../plantings/resolve';
 import type { Planting } from '../plantings/schema';
 import { isSouthern } from '../spots/light';
+import { daysBetween } from '../units/date';
 import type { Calendar } from './calendar';
 import { calendarOf } from './calendar';
 import { goalOf } from './goal';
@@ -9,13 +10,14 @@ import type { Life, Season, Week } from './grown';
 import type { Leaning } from './light';
 import { peakOf } from './peak';
 import { judgedWeeks } from './span';
+import { changeOvers } from './turn';
 import { type Year, type YearId, YEARS } from './years';
 import { bare, type Bed, type State, step } from './step';
 
 /** All that growth reads of a planting. */
-type Growing = Pick<Planting, 'spot' | 'container' | 'placements' | 'startDate' | 'deeds' | 'brief'>;
+type Growing = Pick<Planting, 'spot' | 'container' | 'placements' | 'startDate' | 'deeds' | 'learned' | 'brief'>;
 
-const READ = ['spot', 'container', 'startDate', 'deeds'] as const satisfies readonly (keyof Growing)[];
+const READ = ['spot', 'container', 'startDate', 'deeds', 'learned'] as const satisfies readonly (keyof Growing)[];
 /** What of the brief says how long it stands. */
 const stays = ({ brief }: Growing): string => `${brief.lasting}|${brief.changeOver ?? ''}`;
 
@@ -51,10 +53,21 @@ export function grow(planting: Planting, span?: number, year: YearId | null = nu
   return season;
 }
 
+/** So many weeks are reckoned at most. */
+const LONGEST_WEEKS = 156;
+
+/** Weeks to the end of the last turn of one that is changed over; 0 for one that is not. */
+function throughLastTurn(planting: Planting): number {
+  const begins = changeOvers(planting).at(-1);
+  if (!begins) return 0;
+  const turn = { ...planting, startDate: begins, brief: { ...planting.brief, changeOver: null } };
+  return Math.min(LONGEST_WEEKS, Math.ceil(daysBetween(planting.startDate, begins) / 7) + judgedWeeks(turn) + 1);
+}
+
 /** The weeks of a planting in a year. */
 function weeksOf(planting: Planting, span: number | undefined, year: YearId | null): Calendar {
   const usual = calendarOf(planting.spot, planting.startDate);
-  const length = span ?? Math.max(usual.weeks.length, judgedWeeks(planting) + 1);
+  const length = span ?? Math.max(usual.weeks.length, judgedWeeks(planting) + 1, throughLastTurn(planting));
   const { turns, weeks }: Partial<Year> = year ? YEARS[year] : {};
   const spot = turns ? turns(planting.spot) : planting.spot;
   const calendar = !turns && length === usual.weeks.length ? usual : calendarOf(spot, planting.startDate, length);

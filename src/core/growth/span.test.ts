@@ -17,7 +17,7 @@ test.each<[string, ReturnType<typeof occasionOf>]>([
   ['2026-05-16', 'summer'],
   ['2026-08-01', 'summer'],
   ['2026-09-15', 'winter'],
-  ['2026-12-01', 'spring'],
+  ['2026-12-01', 'winter'],
 ])('what is set out on %s is for %s', (day, occasion) => expect(occasionOf(on(day))).toBe(occasion));
 
 test('what stays is for the whole year, whenever it is set out', () => {

@@ -8,6 +8,8 @@ const WINTER_ENDS_DAYS = 35;
 const AUTUMN_FROM_DAYS = 70;
 /** What is set out so long before the last frost, or earlier, is for spring. Days, working figure. */
 const SPRING_UNTIL_DAYS = 35;
+/** What is set out longer than this before the last frost has the winter before it. Days, working figure: before the turn of the year. */
+const WINTER_UNTIL_DAYS = 125;
 const YEAR_WEEKS = 52;
 /** A planting is judged over so many weeks at least. */
 const FEWEST_WEEKS = 6;
@@ -20,7 +22,10 @@ export function occasionOf({ spot, startDate, brief }: Asked): 'summer' | 'sprin
   const last = nextMonthDay(startDate, spot.lastFrost);
   const first = nextMonthDay(startDate, spot.firstFrost);
   // Where the last frost of spring comes before the first of autumn, it is winter or spring now.
-  if (last < first) return daysBetween(startDate, last) > SPRING_UNTIL_DAYS ? 'spring' : 'summer';
+  if (last < first) {
+    const left = daysBetween(startDate, last);
+    return left > WINTER_UNTIL_DAYS ? 'winter' : left > SPRING_UNTIL_DAYS ? 'spring' : 'summer';
+  }
   return daysBetween(startDate, first) < AUTUMN_FROM_DAYS ? 'winter' : 'summer';
 }
 

@@ -2,23 +2,50 @@ import type { Season } from '../growth/grown';
 import { grow } from '../growth/season';
 import type { Planting } from '../plantings/schema';
 import { addDays, daysBetween } from '../units/date';
+import { turnOn } from '../growth/turn';
 import { compose } from './compose';
+import { deadhead } from './deadhead';
+import { isDone } from './done';
+import { feed } from './feed';
+import { fleece, setOut } from './fleece';
 import { frost } from './frost';
-import type { JobKind } from './job';
+import type { Around, Due, JobKind } from './job';
 import { keep } from './keep';
 import { over } from './over';
 import { pinch } from './pinch';
 import { plant } from './plant';
 import { rescue } from './rescue';
+import { shear } from './shear';
+import { hardenOff, stake, tidy, topUp, turn } from './upkeep';
+import { water } from './water';
 
 /** The kinds of job. A new one is a file and a line here. */
-export const JOBS = { compose, plant, pinch, rescue, keep, frost, over } satisfies Record<string, JobKind>;
+export const JOBS = {
+  water,
+  fleece,
+  setOut,
+  compose,
+  hardenOff,
+  plant,
+  pinch,
+  stake,
+  topUp,
+  feed,
+  deadhead,
+  shear,
+  turn,
+  tidy,
+  rescue,
+  keep,
+  frost,
+  over,
+} satisfies Record<string, JobKind>;
 export type JobId = keyof typeof JOBS;
 
 const KINDS: readonly [string, JobKind][] = Object.entries(JOBS);
 
 /** Something a container asks for, and the day it is due (ISO). */
-export interface Job {
+export interface Job extends Pick<Due, 'done' | 'litres' | 'times'> {
   kind: JobId;
   planting: string;
   due: string;
@@ -26,34 +53,60 @@ export interface Job {
   text: string;
   /** What it says on the bench. */
   says: string;
+  /** What tells it from the container’s others, whatever its day. */
+  key: string;
 }
 
 /** A job missed is still told for so many days. */
 const LATE_DAYS = 10;
 
+/** Where nothing is known beside the plan. */
+export const NOTHING_AROUND: Around = { weather: [], found: [], dripL: 0, feed: 'slow' };
+
+/** What is told of over a span is looked for from how many days back to how many ahead. */
+interface Span {
+  today: string;
+  /** Days ahead. */
+  days?: number;
+  /** What comes again and again is told each time, not the first of it alone. */
+  all?: boolean;
+}
+
 /**
- * What a container asks for from `today` over so many days, soonest first. Its season comes from `grow`, so a plan
- * changed is a job changed.
+ * What a container asks for from today over so many days, soonest first: of the turn that stands in it. Its season comes
+ * from `grow`, so a plan changed is a job changed; what is done is gone. Throws UnknownPlantError.
  */
 export function jobsOf(
   planting: Planting,
-  today: string,
-  days = 14,
+  { today, days = 14, all = false }: Span,
+  around: Partial<Around> = {},
   kinds: readonly (readonly [string, JobKind])[] = KINDS,
 ): Job[] {
   const [late, until] = [addDays(today, -LATE_DAYS), addDays(today, days)];
   const planted = planting.placements.length > 0 && planting.startDate < today;
-  const asked = { planting, season: grow(planting), today };
+  const asked = {
+    ...NOTHING_AROUND,
+    ...around,
+    ...turnOn(planting, grow(planting), today),
+    whole: planting,
+    today,
+    until,
+  };
   return kinds
     .flatMap(([id, kind]) =>
       (kind.stone && !planted ? [] : kind.of(asked))
-        .filter(({ on }) => (on >= late || kind.waits) && on <= until)
+        .filter((due) => (due.on >= late || kind.waits) && due.on <= until && (kind.again || !isDone(asked, due)))
+        .slice(0, kind.again && !all ? 1 : undefined)
         .map((due): Job => ({
           kind: id as JobId,
           planting: planting.id,
           due: due.on,
           text: due.text,
           says: kind.says(due),
+          key: due.key ?? due.text.toLowerCase().replace(/[^a-z0-9]+/g, '-'),
+          done: due.done,
+          litres: due.litres,
+          times: due.times,
         })),
     )
     .sort((a, b) => a.due.localeCompare(b.due));
@@ -72,7 +125,14 @@ export interface Stone {
 /** The stones in the rill, in order of week. */
 export function stonesOf(planting: Planting, season: Season): Stone[] {
   if (planting.placements.length === 0) return [];
-  const asked = { planting, season, today: planting.startDate };
+  const asked = {
+    ...NOTHING_AROUND,
+    planting,
+    season,
+    whole: planting,
+    today: planting.startDate,
+    until: season.weeks.at(-1)?.date ?? planting.startDate,
+  };
   return KINDS.filter(([, kind]) => kind.stone)
     .flatMap(([id, kind]) =>
       kind.of(asked).map(({ on, text }) => ({

@@ -1,13 +1,35 @@
+import type { KnownDay } from '../climate/days';
 import type { Season } from '../growth/grown';
+import type { FeedId } from '../materials/feeds';
+import type { Deed } from '../plantings/deeds';
 import type { Planting } from '../plantings/schema';
+import type { Found } from '../water/ahead';
 
-/** What a job is looked for in. */
-export interface Asked {
+/** What is known beside the plan: all of it may be left out. */
+export interface Around {
+  /** Weather from some way back to some way ahead; none where nobody asked for it. */
+  weather: readonly KnownDay[];
+  /** How wet it was found, and what a drip gives it each morning, litres. */
+  found: readonly Found[];
+  dripL: number;
+  /** How it is fed. */
+  feed: FeedId;
+}
+
+/** What a job is looked for in: the turn of the planting that stands, and its season. */
+export interface Asked extends Around {
   planting: Planting;
   season: Season;
+  /** The planting with all its turns. */
+  whole: Planting;
   /** ISO date. */
   today: string;
+  /** The last day that is asked about. */
+  until: string;
 }
+
+/** What a planting keeps of a job that is done. */
+export type Does = Pick<Deed, 'what' | 'to' | 'leave'>;
 
 /** A day on which something is due, and what it says of this container alone: “pinch petunia”. */
 export interface Due {
@@ -15,6 +37,13 @@ export interface Due {
   text: string;
   /** What is to be done about it, where that is another thing. */
   does?: string;
+  /** What is kept once it is done: deeds that the season knows, or water from the can. Nothing where it is done elsewhere. */
+  done?: readonly Does[] | 'watered';
+  /** Litres for one container, and how often on the day. */
+  litres?: number;
+  times?: number;
+  /** What tells it from others of its kind, whatever its day: by what it says where this is left out. */
+  key?: string;
 }
 
 /** One kind of job: when it is due, and how it is said on the bench. */
@@ -27,4 +56,6 @@ export interface JobKind {
   stone?: 'plain' | 'bad';
   /** It waits however late it is. */
   waits?: boolean;
+  /** It comes again and again: of what is ahead the first is told, and when it was done last is its own affair. */
+  again?: boolean;
 }

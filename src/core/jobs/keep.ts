@@ -2,6 +2,7 @@ import { factsOf } from '../plants/facts';
 import type { Facts } from '../plants/traits';
 import { addDays, formatDay } from '../units/date';
 import type { JobKind } from './job';
+import { capital } from './plants-of';
 
 /** Days before the first frost: cuttings want five weeks to root, what is brought in a week to be looked over; a tuber is lifted when frost has blackened its leaf. Practice; the days are working figures. */
 const CUTTINGS_DAYS = -35;
@@ -36,5 +37,5 @@ export const keep: JobKind = {
     }));
   },
   why: 'What is worth keeping outlives the pot. Lift or root it before the frost spoils it, label it, and keep it as it likes.',
-  says: ({ on, text }) => `${text.charAt(0).toUpperCase()}${text.slice(1)}, ${formatDay(on)}`,
+  says: ({ on, text }) => `${capital(text)}, ${formatDay(on)}`,
 };

@@ -1,19 +1,21 @@
-import { addDays, daysBetween } from '../units/date';
+import { addDays, daysBetween, formatDay } from '../units/date';
 import type { JobKind } from './job';
 
 /** A summer's planting is over this long after its frost. Working figure: what is left is seen by then. */
 export const OVER_AFTER_DAYS = 10;
 
-/** A season's planting is done with. Never said of one that is to live through the winter. */
+/** A season's planting is done with, or the day it is to be changed over has come. Never said of what is to live through the winter, unless a day is named. */
 export const over: JobKind = {
   waits: true,
   of: ({ planting, season, today }) => {
-    const end = addDays(planting.startDate, (season.frostWeek ?? season.weeks.length - 1) * 7);
+    const { changeOver, lasting } = planting.brief;
     const planted = planting.placements.length > 0;
-    return planted && !planting.brief.lasting && daysBetween(end, today) > OVER_AFTER_DAYS
-      ? [{ on: end, text: 'its season is over' }]
-      : [];
+    if (!planted) return [];
+    if (changeOver && changeOver > planting.startDate) return [{ on: changeOver, text: 'change it over' }];
+    const end = addDays(planting.startDate, (season.frostWeek ?? season.weeks.length - 1) * 7);
+    return !lasting && daysBetween(end, today) > OVER_AFTER_DAYS ? [{ on: end, text: 'its season is over' }] : [];
   },
   why: 'What is left is past its best. Lift it, save what lasts, and plant for the next season.',
-  says: () => 'Season over: clear and replant',
+  says: ({ on, text }) =>
+    text === 'change it over' ? `Change over, ${formatDay(on)}` : 'Season over: clear and replant',
 };

@@ -1,6 +1,7 @@
 import { STARTS } from '../plants/starts';
 import { addDays, formatDay } from '../units/date';
 import type { JobKind } from './job';
+import { capital } from './plants-of';
 
 /** Trailers and bushy plants set out small are pinched once they have settled. Practice: two to three weeks in. */
 const WEEK = 3;
@@ -15,8 +16,16 @@ export const pinch: JobKind = {
   of: ({ planting, season }) => {
     const young = season.placed.find((p) => p.plant.pinch === 'helps' && STARTS[p.start].litres < GROWN_ON_L);
     if (!young || season.peak <= WEEK + BEFORE_PEAK) return [];
-    return [{ on: addDays(planting.startDate, WEEK * 7), text: `pinch ${young.plant.common.toLowerCase()}` }];
+    return [
+      {
+        on: addDays(planting.startDate, WEEK * 7),
+        text: `pinch ${young.plant.common.toLowerCase()}`,
+        done: season.placed
+          .filter((p) => p.plant.id === young.plant.id)
+          .map((p) => ({ what: 'pinch' as const, to: p.id })),
+      },
+    ];
   },
   why: 'Tips off now make side shoots, and a denser plant. Nip out the soft tip above a pair of leaves; flower comes two to three weeks later.',
-  says: ({ on, text }) => `${text.charAt(0).toUpperCase()}${text.slice(1)}, ${formatDay(on)}`,
+  says: ({ on, text }) => `${capital(text)}, ${formatDay(on)}`,
 };

@@ -34,9 +34,17 @@ export const rescue: JobKind = {
       );
     if (!lost?.who) return [];
     const { who, bully } = lost;
-    const again = !bully || factsOf(bully.plant).cutBack === 'comes again';
+    const again = bully !== undefined && factsOf(bully.plant).cutBack === 'comes again';
     const does = `${again ? 'cut back' : 'thin out'} ${bully ? bully.plant.common.toLowerCase() : 'its neighbour'}`;
-    return [{ on: addDays(planting.startDate, lost.week * 7), text: `${plantName(who.plant)} smothered`, does }];
+    const cut = { what: 'cut-back' as const, to: bully?.id ?? null, leave: 0.5 };
+    return [
+      {
+        on: addDays(planting.startDate, lost.week * 7),
+        text: `${plantName(who.plant)} smothered`,
+        does,
+        ...(again && { done: [cut] }),
+      },
+    ];
   },
   why: 'Under so little light it stops flowering and dwindles. Cut its neighbour back to a joint, or take one out.',
   says: ({ on, text, does }) => `${text}, about ${formatDay(on)}: ${does ?? 'cut back its neighbour'}`,

@@ -12,6 +12,9 @@ export const DEED_KINDS = [
   'bring-in',
   'set-out',
   'turn',
+  'tidy',
+  'stake',
+  'harden-off',
 ] as const;
 
 /** Something done, or planned, on a day. */

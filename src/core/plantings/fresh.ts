@@ -65,6 +65,7 @@ export function freshPlanting(id: string, name: string, today: string): Planting
     nextId: 1,
     placements: [],
     deeds: [],
+    learned: [],
   };
 }
 

@@ -107,6 +107,7 @@ export function joined(base: Planting, mine: Planting, theirs: Planting): Joined
     brief: said('the brief', byField(base.brief, mine.brief, theirs.brief)),
     placements,
     deeds,
+    learned: said('what was learned', meet(base.learned, mine.learned, theirs.learned)),
     nextId: next,
   };
   return { planting: counted(planting), met };

@@ -81,6 +81,16 @@ export type Placement = z.infer<typeof PlacementSchema>;
 export const PLANTING_FORMAT = 'rillbank.planting';
 export const PLANTING_VERSION = 2;
 
+/** How a plant does here against what was forecast, from what was measured at its place: 1 as forecast, 1.2 a fifth more. */
+const LearnedSchema = z
+  .object({
+    plant: z.string().min(1).max(60),
+    heightBy: z.number().min(0.4).max(2.5),
+    spreadBy: z.number().min(0.4).max(2.5),
+  })
+  .strict();
+export type Learned = z.infer<typeof LearnedSchema>;
+
 /** A container in its spot with what stands in it. Complete in itself: a file of one can be judged on its own. */
 export const PlantingSchema = z
   .object({
@@ -104,6 +114,8 @@ export const PlantingSchema = z
     placements: z.array(PlacementSchema).max(120),
     /** What was done to it, or is planned. */
     deeds: z.array(DeedSchema).max(2000),
+    /** What measures have taught of its plants at this place. */
+    learned: z.array(LearnedSchema).max(200).default([]),
   })
   .strict()
   .superRefine((p, ctx) => {

@@ -84,6 +84,13 @@ const NOT_FOR_BEES = words(`
 `);
 
 const LIFTED = words('Begonia Caladium Canna Dahlia Gladiolus Colocasia Eucomis Ranunculus Hedychium');
+/** Of a genus that is lifted, those without a tuber. */
+const NO_TUBER: ReadonlySet<string> = new Set([
+  'Begonia × semperflorens',
+  'Begonia hybrid',
+  'Begonia × corallina',
+  'Begonia rex',
+]);
 const NO_CUTTINGS = words(`
   Antirrhinum Cosmos Cleome Tagetes Zinnia Nicotiana Calendula Lobelia Ageratum Celosia Gomphrena Viola Primula
   Cyclamen Lactuca Beta Petroselinum Foeniculum Brassica Ensete Cordyline Phormium
@@ -192,7 +199,7 @@ function supportOf(p: Known, genus: string): Facts['support'] {
 function keptOf(p: Known, genus: string, life: Facts['life']): Facts['kept'] {
   if (life === 'annual') return 'not kept';
   if (p.coldestWinterC <= HARDY_C || (p.season === 'cool' && p.coldestWinterC <= MILD_HARDY_C)) return 'outdoors';
-  if (LIFTED.has(genus)) return 'lifted dry';
+  if (LIFTED.has(genus) && !NO_TUBER.has(p.botanical)) return 'lifted dry';
   return p.coldestWinterC > 5 ? 'indoors' : 'frost-free';
 }
 

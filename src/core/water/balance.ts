@@ -1,6 +1,8 @@
+import type { Day } from '../climate/days';
 import { grow } from '../growth/season';
+import type { Season } from '../growth/grown';
 import type { Planting } from '../plantings/schema';
-import { type Day, drinkingOn, rainL, storeOf, usedL } from './demand';
+import { drinkingOn, rainL, storeOf, usedL } from './demand';
 
 /** Water of a container over one day, litres. */
 export interface DayOfWater {
@@ -9,42 +11,92 @@ export interface DayOfWater {
   fromL: number;
   toL: number;
   usedL: number;
-  /** Rain that went in, and what ran out below of it and of the can. */
+  /** What the leaves asked for and did not get. */
+  lackedL: number;
+  /** Rain that went in, what was given by can and by drip, and what ran out below. */
   rainL: number;
   givenL: number;
+  dripL: number;
   ranOutL: number;
-  /** How often it was watered. */
+  /** How often it was watered by hand. */
   times: number;
 }
 
+/** How a container is watered over some days. */
+export interface Watered {
+  /** Litres in the mix when the first day begins; full, tray and all, where nobody says. */
+  fromL?: number;
+  /** Watered whenever what may be spent is gone, or only on the days that are named, to the brim in the morning. */
+  by?: 'need' | ReadonlySet<string>;
+  /** Litres that a drip gives each morning. */
+  dripL?: number;
+  /** What of its use is left: in shade it drinks less. */
+  use?: number;
+  /** Litres that stand in a tray under it, drawn up as it dries. */
+  trayL?: number;
+}
+
+const NOTHING = 1e-9;
+
+/** Days on which nobody waters. */
+export const NEVER: ReadonlySet<string> = new Set();
+
 /**
- * The balance of a container day by day, begun full: rain in the morning, use through the day, watered whenever what
- * may be spent is gone, each time to the brim. Litres; what goes in, goes out or stays. Throws UnknownPlantError.
+ * The balance of a container day by day: rain, drip and can in the morning, use through the day. By need it is watered
+ * to the brim whenever what may be spent is gone. Litres; what goes in, goes out or stays. Throws UnknownPlantError.
  */
-export function balanceOf(planting: Planting, days: readonly Day[]): DayOfWater[] {
-  const season = grow(planting);
+export function balanceOf(
+  planting: Planting,
+  days: readonly Day[],
+  watered: Watered = {},
+  season: Season = grow(planting),
+): DayOfWater[] {
   const { usableL, spendL } = storeOf(planting);
+  const { by = 'need', dripL = 0, use = 1, trayL = 0 } = watered;
   const least = usableL - spendL;
-  let held = usableL;
+  const most = usableL + trayL;
+  let held = watered.fromL ?? most;
   return days.map((day): DayOfWater => {
     const drinking = drinkingOn(planting, season, day.date);
     const fromL = held;
-    const rain = rainL(planting, drinking, day);
-    const ranOutL = Math.max(0, held + rain - usableL);
-    held = held + rain - ranOutL;
-    let left = usedL(planting, drinking, day);
-    const used = left;
     let [givenL, times] = [0, 0];
-    while (left > 0) {
-      const spent = Math.min(left, held - least);
-      held -= spent;
-      left -= spent;
-      if (left <= 1e-9 && held > least + 1e-9) break;
-      givenL += usableL - held;
-      held = usableL;
-      times += 1;
+    if (by !== 'need' && by.has(day.date)) {
+      givenL = Math.max(0, most - held);
+      times = 1;
     }
-    return { date: day.date, fromL, toL: held, usedL: used, rainL: rain, givenL, ranOutL, times };
+    const rain = rainL(planting, drinking, day);
+    const ranOutL = Math.max(0, held + givenL + rain + dripL - most);
+    held = held + givenL + rain + dripL - ranOutL;
+    const wanted = usedL(planting, drinking, day) * use;
+    let left = wanted;
+    if (by !== 'need') {
+      const used = Math.min(left, held);
+      left -= used;
+      held -= used;
+    } else {
+      while (left > 0) {
+        const spent = Math.min(left, Math.max(0, held - least));
+        held -= spent;
+        left -= spent;
+        if (left <= NOTHING && held > least + NOTHING) break;
+        givenL += most - held;
+        held = most;
+        times += 1;
+      }
+      left = 0;
+    }
+    return {
+      date: day.date,
+      fromL,
+      toL: held,
+      usedL: wanted - left,
+      lackedL: left,
+      rainL: rain,
+      givenL,
+      dripL,
+      ranOutL,
+      times,
+    };
   });
 }
 

@@ -1,3 +1,4 @@
+import type { Day } from '../climate/days';
 import { containerSums } from '../containers';
 import { MATERIALS } from '../containers/materials';
 import { shapeOf } from '../containers/shapes';
@@ -10,14 +11,6 @@ import { daysBetween } from '../units/date';
 import { factsOf } from '../plants/facts';
 import { type Drinking, drinkingIn } from './canopy';
 import { referenceMm } from './evaporation';
-
-/** A day’s weather. */
-export interface Day {
-  date: string;
-  highC: number;
-  lowC: number;
-  rainMm: number;
-}
 
 /** Bare damp mix gives off so much, against grass. Working figure. */
 const SOIL = 0.35;

@@ -1,3 +1,4 @@
+import type { Day } from '../climate/days';
 import { grow } from '../growth/season';
 import type { Planting } from '../plantings/schema';
 import { placed, pot, roundPot } from '../testing/pots';
@@ -5,7 +6,7 @@ import { some } from '../testing/some';
 import { addDays } from '../units/date';
 import { sum } from '../units/number';
 import { balanceOf, wateringOn } from './balance';
-import { type Day, drinkingOn, rainL, storeOf, usedL } from './demand';
+import { drinkingOn, rainL, storeOf, usedL } from './demand';
 import { extraterrestrial, referenceMm } from './evaporation';
 
 const JULY = '2026-07-15';

@@ -34,7 +34,7 @@ const saveCalendar = (plantings: readonly Planting[], today: string): void =>
 export function Jobs({ plantings, today }: { plantings: readonly Planting[]; today: string }) {
   const lines = new Map<string, { due: string; pots: Planting[] }>();
   for (const p of plantings)
-    for (const job of jobsOf(p, today)) {
+    for (const job of jobsOf(p, { today })) {
       const text = job.says;
       const line = lines.get(text) ?? { due: job.due, pots: [] };
       line.pots.push(p);

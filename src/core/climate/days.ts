@@ -1,0 +1,43 @@
+import { monthly, monthPosition } from '../units/date';
+import { dayHighC, nightC, type Weathered } from './index';
+
+/** A day’s weather. */
+export interface Day {
+  date: string;
+  highC: number;
+  lowC: number;
+  rainMm: number;
+}
+
+/** How a day’s weather is known. */
+export const KNOWN = ['written down', 'forecast', 'ordinary'] as const;
+export interface KnownDay extends Day {
+  known: (typeof KNOWN)[number];
+}
+
+/** A place as a weather service is asked for it. */
+export interface WeatherPlace extends Weathered {
+  lastFrost: string;
+  climate?: { highC: readonly number[]; lowC: readonly number[]; rainMm: readonly number[] } | null;
+}
+
+/** Where forecasts come from. */
+export interface WeatherService {
+  name: string;
+  /** Days that have been and so many ahead; in order, without gaps. */
+  days: (place: WeatherPlace, from: string, to: string) => Promise<Day[]>;
+}
+
+/** A month’s rain where nobody says, mm. Working figure: a temperate coast. */
+const USUAL_RAIN_MM = 55;
+const DAYS_A_MONTH = 30.4;
+
+/** An ordinary day: the means of its time of year, its rain shared out evenly. */
+export function ordinaryDay(place: WeatherPlace, date: string): Day {
+  const at = monthPosition(date);
+  const rain = place.climate ? monthly(place.climate.rainMm, at) : USUAL_RAIN_MM;
+  return { date, highC: dayHighC(place, at), lowC: nightC(place, at), rainMm: rain / DAYS_A_MONTH };
+}
+
+/** A forecast is worth listening to for so many days. Working figure. */
+export const FORECAST_DAYS = 10;

@@ -1,0 +1,93 @@
+import { winterSuits } from '../../balance/suits';
+import type { Grown } from '../../growth/grown';
+import { grow } from '../../growth/season';
+import { occasionOf } from '../../growth/span';
+import { factsOf } from '../../plants/facts';
+import { plantName } from '../../plants/schema';
+import type { Facts } from '../../plants/traits';
+import type { Placed } from '../../plantings/resolve';
+import type { Planting } from '../../plantings/schema';
+import { daysBetween } from '../../units/date';
+import { mean } from '../../units/number';
+
+/** Where something goes that is lifted. */
+export const GOES = {
+  garden: 'into the garden',
+  'frost-free': 'kept frost-free',
+  indoors: 'indoors',
+  'lifted dry': 'dried off and kept',
+  compost: 'to the compost',
+} as const;
+export type Goes = keyof typeof GOES;
+
+/** One plant at a change-over: it stays where it is, or it is lifted and goes somewhere; with why. */
+export interface Sorted {
+  id: string;
+  plant: string;
+  name: string;
+  goes: Goes | null;
+  why: string;
+}
+
+/** It is looked ahead so many weeks; alive for so much of them it carries on, and with so much flower in the later half of them it is worth it. Working figures. */
+const AHEAD_WEEKS = 10;
+const ALIVE = 0.8;
+const WORTH = 0.2;
+/** A plant with less flower than this is grown for its leaf. Working figure. */
+const FLOWERS = 0.15;
+
+const EVERGREEN: readonly Facts['winterLook'][] = ['evergreen', 'semi-evergreen'];
+const LASTING: readonly Facts['life'][] = ['hardy perennial', 'shrub'];
+
+/** Where a plant that is lifted goes: what lives on is not thrown away. */
+function placeFor({ plant }: Placed, planting: Planting): { goes: Goes; why: string } {
+  const { life, kept, cuttings } = factsOf(plant);
+  if (life === 'annual') return { goes: 'compost', why: 'it lives one season and is over' };
+  if (life === 'bulb' && kept !== 'lifted dry')
+    return { goes: 'garden', why: 'its bulb is for another spring: let the leaf die down first' };
+  if (kept === 'lifted dry') return { goes: 'lifted dry', why: 'its tuber or corm keeps dry through the winter' };
+  if (kept === 'frost-free' && cuttings === 'root easily')
+    return { goes: 'compost', why: 'frost kills it: root a few cuttings first' };
+  if (kept === 'frost-free') return { goes: 'frost-free', why: 'frost kills it, and a cool light place keeps it' };
+  if (kept === 'indoors') return { goes: 'indoors', why: 'it is a house plant in winter' };
+  if (kept === 'not kept') return { goes: 'compost', why: 'it is not worth keeping' };
+  return winterSuits(plant, planting.spot) === 'dies'
+    ? { goes: 'compost', why: 'the winter here kills it' }
+    : { goes: 'garden', why: 'its show here is over, and in the ground it comes again' };
+}
+
+/** Whether it stays, and why; null where it is to be lifted. */
+function staysFor(p: Placed, ahead: readonly Grown[], winter: boolean): string | null {
+  const { life, winterLook } = factsOf(p.plant);
+  const alive = ahead.filter((g) => g.alive).length / Math.max(1, ahead.length) >= ALIVE;
+  if (!alive) return null;
+  const lasting = LASTING.includes(life);
+  if (lasting && EVERGREEN.includes(winterLook)) return 'it keeps its leaf';
+  if (winter && lasting && winterLook === 'bare stems') return 'its stems hold the pot through winter';
+  if (p.plant.flower.show < FLOWERS) return 'its leaf carries on';
+  const later = ahead.slice(Math.floor(ahead.length / 2));
+  return mean(later.map((g) => g.bloom)) >= WORTH ? 'it goes on flowering' : null;
+}
+
+const FELL = { frost: 'frost took it', dry: 'it dried out', asleep: '', lifted: '', 'to come': '' } as const;
+
+/**
+ * Who stays and who is lifted on a day, from what each would do in the ten weeks after it: what lasts stays where it is,
+ * what is over goes where it may live on. Throws UnknownPlantError.
+ */
+export function sortOut(planting: Planting, on: string): Sorted[] {
+  const first = Math.max(0, Math.ceil(daysBetween(planting.startDate, on) / 7));
+  const season = grow(planting, first + AHEAD_WEEKS + 1);
+  const occasion = occasionOf({ ...planting, startDate: on });
+  const winter = occasion === 'winter' || occasion === 'lasting';
+  return season.placed.flatMap((p, i): Sorted[] => {
+    if ((p.from ?? planting.startDate) >= on || (p.until !== null && p.until <= on)) return [];
+    const now = season.weeks[first]?.plants[i];
+    const ahead = season.weeks.slice(first, first + AHEAD_WEEKS).flatMap((w) => w.plants[i] ?? []);
+    const said = { id: p.id, plant: p.plant.id, name: plantName(p.plant) };
+    const stays = staysFor(p, ahead, winter);
+    if (stays) return [{ ...said, goes: null, why: stays }];
+    const fell = now?.gone ? FELL[now.gone] : '';
+    return [fell ? { ...said, goes: 'compost', why: fell } : { ...said, ...placeFor(p, planting) }];
+  });
+}

@@ -1,0 +1,38 @@
+import { addDays, formatDay } from '../units/date';
+import { rhythm } from './done';
+import type { Due, JobKind } from './job';
+import { aliveOn, capital, isPlanted, namesOf } from './plants-of';
+
+/** Spent flowers come off every so many days once there are any. Practice: weekly, ten days at the most. */
+const EVERY_DAYS = 10;
+/** A start in flower has spent ones from this week on. Working figure. */
+const FROM_WEEK = 3;
+/** In flower, at this share of its most. Working figure. */
+const IN_FLOWER = 0.25;
+
+/** Spent flowers off, to a joint. */
+export const deadhead: JobKind = {
+  again: true,
+  of: (asked) => {
+    if (!isPlanted(asked) || !asked.season.placed.some((p) => p.plant.deadhead === 'needed')) return [];
+    return rhythm(asked, 'deadhead', addDays(asked.planting.startDate, FROM_WEEK * 7), EVERY_DAYS).flatMap(
+      ({ on, nth }): Due[] => {
+        const spent = aliveOn(asked, on).filter(
+          ({ placed, grown }) => placed.plant.deadhead === 'needed' && grown.bloom >= IN_FLOWER,
+        );
+        return spent.length === 0
+          ? []
+          : [
+              {
+                on,
+                text: `deadhead ${namesOf(spent)}`,
+                done: [{ what: 'deadhead', to: null }],
+                key: `deadhead-${nth}`,
+              },
+            ];
+      },
+    );
+  },
+  why: 'A flower that sets seed ends the show; taken off, it goes on for a month more. Cut the stalk back to the next joint or leaf, not just the petals.',
+  says: ({ on, text }) => `${capital(text)}, ${formatDay(on)}`,
+};

@@ -1,0 +1,83 @@
+import type { KnownDay } from '../climate/days';
+import { plantedMass } from '../containers';
+import { ballsL } from '../plantings/resolve';
+import { formatDay, addDays } from '../units/date';
+import { lastDone } from './done';
+import type { Asked, Due, JobKind } from './job';
+import { aliveOn, capital, isPlanted, namesOf } from './plants-of';
+
+/** One person carries no more than this, soaked, kg. Working figure within lifting guidance for one. */
+const CARRIED_KG = 25;
+/** Nights apart by no more than this are one cold spell. Days, working figure. */
+const ONE_SPELL_DAYS = 3;
+
+/** Who would suffer in a night. */
+const sufferOn = (asked: Asked, { date, lowC }: KnownDay) =>
+  aliveOn(asked, date).filter(({ placed }) => placed.plant.coldestNightC > lowC);
+
+/** Cold nights ahead in the forecast, those close together as one spell, by its first night. */
+function spells(asked: Asked): { on: string; last: string; lowC: number; who: string }[] {
+  const out: { on: string; last: string; lowC: number; who: string }[] = [];
+  for (const night of asked.weather) {
+    if (night.date < asked.today || night.known === 'ordinary') continue;
+    const hurt = sufferOn(asked, night);
+    if (hurt.length === 0) continue;
+    const spell = out.at(-1);
+    if (spell && night.date <= addDays(spell.last, ONE_SPELL_DAYS)) {
+      spell.last = night.date;
+      spell.lowC = Math.min(spell.lowC, night.lowC);
+    } else out.push({ on: night.date, last: night.date, lowC: night.lowC, who: namesOf(hurt) });
+  }
+  return out;
+}
+
+/** What it is under since when; null in the open. */
+function underCover(asked: Asked): { what: 'fleece' | 'bring-in'; since: string } | null {
+  const [fleeced, indoors, out] = (['fleece', 'bring-in', 'set-out'] as const).map((w) => lastDone(asked, w) ?? '');
+  const what = (indoors ?? '') > (fleeced ?? '') ? 'bring-in' : 'fleece';
+  const since = (what === 'bring-in' ? indoors : fleeced) ?? '';
+  return since !== '' && since > (out ?? '') ? { what, since } : null;
+}
+
+/** A frost, or a night under what its plants bear, is forecast: once for each spell. */
+export const fleece: JobKind = {
+  again: true,
+  of: (asked) => {
+    const { planting } = asked;
+    if (!isPlanted(asked) || underCover(asked)) return [];
+    const carried =
+      planting.container.mount === 'ground' &&
+      plantedMass(planting.container, ballsL(planting.placements), 'soaked').totalKg <= CARRIED_KG;
+    const what = carried ? 'bring-in' : 'fleece';
+    return spells(asked).map(({ on, lowC, who }, nth): Due => ({
+      on,
+      text: `${carried ? 'bring in' : 'fleece'} ${who}: ${Math.round(lowC)} °C at night`,
+      done: [{ what, to: null }],
+      key: `cold-${nth + 1}`,
+    }));
+  },
+  why: 'A night under what a plant bears checks it, and frost kills what is tender. Lay two layers of fleece over before dusk, clear of the leaf, or carry it under cover.',
+  says: ({ on, text }) => `${capital(text)}, ${formatDay(on)}`,
+};
+
+/** Out again, or the fleece off, once the nights allow it. */
+export const setOut: JobKind = {
+  of: (asked) => {
+    if (!isPlanted(asked)) return [];
+    const under = underCover(asked);
+    if (!under) return [];
+    const coming = asked.weather.filter((d) => d.date >= asked.today && d.known !== 'ordinary');
+    const warm = coming.find((d) => d.date > under.since && sufferOn(asked, d).length === 0);
+    if (!warm) return [];
+    return [
+      {
+        on: warm.date,
+        text: under.what === 'fleece' ? 'take the fleece off' : 'set it out again',
+        done: [{ what: 'set-out', to: null }],
+        key: 'set-out',
+      },
+    ];
+  },
+  why: 'Leaf under cover grows soft and pale. Give it back the light on a mild, dull morning, and an hour or two at first if it was in for long.',
+  says: ({ on, text }) => `${capital(text)}, ${formatDay(on)}`,
+};

@@ -1,0 +1,20 @@
+import { formatDay } from '../units/date';
+import { aheadOf } from '../water/ahead';
+import type { JobKind } from './job';
+import { isPlanted } from './plants-of';
+
+/** What may be spent of its water is gone. */
+export const water: JobKind = {
+  again: true,
+  waits: true,
+  of: (asked) => {
+    const { whole, weather, today, found, dripL } = asked;
+    if (!isPlanted(asked) || weather.length === 0) return [];
+    const { next } = aheadOf(whole, weather, today, found, dripL);
+    return next
+      ? [{ on: next.on, text: 'water it', done: 'watered', litres: next.litres, times: next.times, key: 'water' }]
+      : [];
+  },
+  why: 'Half of what its roots can reach is gone by then. Put a finger in first; if it is damp to the second joint, wait; else water slowly until it runs out below.',
+  says: ({ on }) => `Water, ${formatDay(on)}`,
+};

@@ -1,0 +1,31 @@
+import { changeOvers, turnFrom } from '../growth/turn';
+import type { Planting } from '../plantings/schema';
+
+/**
+ * What is to be bought for the turn of a planting that a day lies in, or that comes next: its new plants, and mix to top
+ * up what was lifted. One that is never changed over is bought as it is.
+ */
+export function toBuy(planting: Planting, today: string): Planting {
+  const overs = changeOvers(planting);
+  const coming = overs.find((d) => d >= today) ?? overs.at(-1);
+  if (!coming || (planting.startDate >= today && overs[0] !== undefined)) return firstOf(planting, overs[0] ?? null);
+  return boughtOn(planting, coming);
+}
+
+/** As it is first planted, without what is to come. */
+const firstOf = (planting: Planting, ends: string | null): Planting =>
+  ends === null ? planting : turnFrom(planting, planting.startDate, ends);
+
+/** The new plants of one turn, and the top of its mix. */
+export function boughtOn(planting: Planting, begins: string): Planting {
+  const turn = turnFrom(planting, begins, null);
+  const fresh = new Set(planting.placements.filter((p) => p.from === begins).map((p) => p.id));
+  return {
+    ...turn,
+    placements: turn.placements.filter((p) => fresh.has(p.id)),
+    container: {
+      ...planting.container,
+      refill: planting.container.refill === 'all' ? 'top up' : planting.container.refill,
+    },
+  };
+}

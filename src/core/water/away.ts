@@ -1,0 +1,114 @@
+import type { Day } from '../climate/days';
+import { containerSums, plantedMass } from '../containers';
+import { grow } from '../growth/season';
+import { plantName, type Plant } from '../plants/schema';
+import { ballsL, resolve } from '../plantings/resolve';
+import type { Planting } from '../plantings/schema';
+import { clamp, sum } from '../units/number';
+import { balanceOf, NEVER, type Watered } from './balance';
+
+/** Days in dry mix at 25 °C before a plant of a class is dead. Working figures: a petunia is limp on the first and past help on the third; a succulent waits weeks. */
+const BEARS_DAYS: Record<Plant['water'], number> = { thirsty: 2, moderate: 3.5, dry: 14 };
+const AT_C = 25;
+/** A cool day counts less, a hot one more, within these. Working figures. */
+const HEAT: readonly [number, number] = [0.4, 1.8];
+
+/** In full shade a container drinks so much of what it does in its place. Working figure: the sun is most of what drives it. */
+const SHADE_USES = 0.55;
+/** What one person moves is no heavier than this soaked, kg. Working figure within lifting guidance for one. */
+const MOVED_KG = 25;
+/** What a neighbour does: every so many days. */
+const NEIGHBOUR_EVERY = 2;
+/** A tray under it holds this share of the mix’s volume. Working figure: a deep saucer. */
+const TRAY_SHARE = 0.2;
+/** A drip is set to an ordinary day’s use and a quarter over. Working figure. */
+const DRIP_SPARE = 1.25;
+
+/** A plant that would die while nobody is there. */
+export interface Dying {
+  id: string;
+  name: string;
+  on: string;
+}
+
+/** One way to bring a container through, and who dies all the same. */
+export interface Saving {
+  how: 'shade' | 'neighbour' | 'tray' | 'drip';
+  /** What it takes: days between, or litres. */
+  amount: number;
+  dying: Dying[];
+}
+
+/** What comes of leaving a container for some days. */
+export interface Away {
+  /** The first day on which it lacks water; null where it lasts. */
+  dryOn: string | null;
+  dying: Dying[];
+  /** What would help, the easiest first: each with who would still die. Empty where nobody does. */
+  savings: Saving[];
+}
+
+/** Who dies of how dry the days are. Each plant once, in the order they go. */
+function dyingIn(planting: Planting, days: readonly Day[], watered: Watered): { dryOn: string | null; dying: Dying[] } {
+  const season = grow(planting);
+  const balance = balanceOf(planting, days, watered, season);
+  const doses: number[] = [];
+  balance.forEach(({ lackedL, usedL }, i) => {
+    const share = lackedL + usedL > 0 ? lackedL / (lackedL + usedL) : 0;
+    const heat = clamp((days[i]?.highC ?? AT_C) / AT_C, ...HEAT);
+    doses.push((doses.at(-1) ?? 0) + share * heat);
+  });
+  const here = (from: string | null, until: string | null, on: string) =>
+    (from === null || from <= on) && (until === null || until > on);
+  const dying = resolve(planting).flatMap((p): Dying[] => {
+    const i = doses.findIndex((d) => d >= BEARS_DAYS[p.plant.water]);
+    const on = days[i]?.date;
+    return on && here(p.from, p.until, on) ? [{ id: p.id, name: plantName(p.plant), on }] : [];
+  });
+  return {
+    dryOn: balance.find((d) => d.lackedL > 0)?.date ?? null,
+    dying: dying.sort((a, b) => a.on.localeCompare(b.on)),
+  };
+}
+
+/** What can be tried for a container. */
+function helpsFor(
+  planting: Planting,
+  days: readonly Day[],
+): { how: Saving['how']; amount: number; watered: Watered }[] {
+  const { container } = planting;
+  const tray = containerSums(container).fillL * TRAY_SHARE;
+  const soakedKg = plantedMass(container, ballsL(planting.placements), 'soaked').totalKg;
+  const use = sum(balanceOf(planting, days).map((d) => d.usedL)) / Math.max(1, days.length);
+  const every = new Set(days.filter((_, i) => i > 0 && i % NEIGHBOUR_EVERY === 0).map((d) => d.date));
+  const drip = use * DRIP_SPARE;
+  return [
+    ...(container.mount === 'ground' && soakedKg <= MOVED_KG
+      ? [{ how: 'shade' as const, amount: 0, watered: { by: NEVER, use: SHADE_USES } }]
+      : []),
+    ...(container.mount === 'ground'
+      ? [{ how: 'tray' as const, amount: tray, watered: { by: NEVER, trayL: tray } }]
+      : []),
+    { how: 'neighbour', amount: NEIGHBOUR_EVERY, watered: { by: every } },
+    { how: 'drip', amount: drip, watered: { by: NEVER, dripL: drip } },
+  ];
+}
+
+/**
+ * What comes of leaving a container over some days, filled on the morning of the first: who dies and when, and what
+ * would have saved them, each reckoned. `dripL` is what a timer gives already. Throws UnknownPlantError.
+ */
+export function awayOver(planting: Planting, days: readonly Day[], dripL = 0): Away {
+  const left = dyingIn(planting, days, { by: NEVER, dripL });
+  const savings =
+    left.dying.length === 0
+      ? []
+      : helpsFor(planting, days)
+          .map(({ how, amount, watered }) => ({
+            how,
+            amount,
+            dying: dyingIn(planting, days, { dripL, ...watered }).dying,
+          }))
+          .filter((s) => s.dying.length < left.dying.length);
+  return { ...left, savings };
+}
