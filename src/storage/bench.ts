@@ -1,6 +1,8 @@
 import type { Bench } from '@/core/formats/backup';
 import { type Here, type Merge, mergeOf } from '@/core/formats/merge';
 import { db } from './db';
+import { entryRow } from './log';
+import { blobOf } from './photos';
 import { follow, putOwn, readOwnWhole } from './plants';
 import { readShelf, rowOf } from './plantings';
 import { forget, revOf, stamp } from './rows';
@@ -19,12 +21,28 @@ async function readHere(): Promise<Here> {
 export const meet = async (bench: Bench, newId: () => string): Promise<Merge> =>
   mergeOf(bench, await readHere(), newId);
 
+/** Entries that are not here yet, under the container they are of; where that got another id, under another of their own. */
+async function takeLogs({ logs = [] }: Bench, pots: Merge['pots']): Promise<void> {
+  for (const book of logs) {
+    const pot = pots.find((p) => p.pot.planting.id === book.of);
+    const of = pot?.id ?? book.of;
+    const as = (id: string) => (of === book.of ? id : `${of}-${id}`.slice(0, 60));
+    const here = new Set((await db.log.where('of').equals(of).primaryKeys()) as string[]);
+    const fresh = book.entries.filter((e) => !here.has(as(e.id)));
+    await db.log.bulkPut(fresh.map((e) => entryRow({ ...e, id: as(e.id), of })));
+    for (const { id } of fresh) {
+      const blob = blobOf(book.photos[id] ?? '');
+      if (blob) await db.photos.put({ id: as(id), blob });
+    }
+  }
+}
+
 const taken = ({ fate }: { fate: string }): boolean => fate === 'new' || fate === 'newer';
 
 /** Does what a merge says: all of it or, if any fails, none. What is newer here stays. */
 export async function takeIn(bench: Bench, { pots, plants, stock }: Merge, now = stamp()): Promise<void> {
   const fresh = pots.filter(taken);
-  await db.transaction('rw', db.plantings, db.plants, db.photos, db.settings, async () => {
+  await db.transaction('rw', [db.plantings, db.plants, db.photos, db.log, db.settings], async () => {
     const own = plants.filter(taken).map((p) => p.own);
     await putOwn(own);
     await follow(new Map(own.map(({ plant }) => [plant.id, plant])), now);
@@ -35,6 +53,7 @@ export async function takeIn(bench: Bench, { pots, plants, stock }: Merge, now =
         return rowOf({ ...pot.planting, id }, stamp, { rev: revOf(before[i]), archived: pot.away });
       }),
     );
+    await takeLogs(bench, pots);
     if (stock && bench.stock) await db.settings.put({ key: STOCK_KEY, value: bench.stock });
   });
   forget(fresh.map((p) => p.id));

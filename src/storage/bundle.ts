@@ -8,9 +8,11 @@ import {
   writeManifest,
   writePlant,
 } from '@/core/formats/bundle';
+import { logFile } from '@/core/formats/log-file';
 import { sumOf, unzip, zipWriter } from '@/core/formats/zip';
 import { endingOf } from '@/core/units/picture';
 import { db } from './db';
+import { readLog } from './log';
 import { readOwn } from './plants';
 import { readShelf } from './plantings';
 import { readStock } from './stock';
@@ -42,8 +44,9 @@ export async function writeBundle(settings: Settings, savedAt: string): Promise<
     zip.add(path, file, packed);
   };
 
-  const [shelf, { own, unreadable }, stock, photographed] = await Promise.all([
+  const [shelf, log, { own, unreadable }, stock, photographed] = await Promise.all([
     readShelf(),
+    readLog(),
     readOwn(),
     readStock(),
     db.photos.toCollection().primaryKeys(),
@@ -73,6 +76,15 @@ export async function writeBundle(settings: Settings, savedAt: string): Promise<
     const path = photos.get(o.plant.id);
     const photo = path && (await db.photos.get(o.plant.id));
     if (photo) add(path, new Uint8Array(await photo.blob.arrayBuffer()), true);
+  }
+  for (const of of new Set(log.map((e) => e.of))) {
+    const entries = log.filter((e) => e.of === of);
+    const at = Object.fromEntries(entries.flatMap(({ id }) => (photos.has(id) ? [[id, photos.get(id) ?? '']] : [])));
+    add(IN_BUNDLE.log(of), textOf(logFile(of, entries, at)));
+    for (const [id, path] of Object.entries(at)) {
+      const photo = await db.photos.get(id);
+      if (photo) add(path, new Uint8Array(await photo.blob.arrayBuffer()), true);
+    }
   }
   for (const { id, stored } of shelf.unreadable) add(IN_BUNDLE.unreadable(id), textOf(stored));
   for (const id of unreadable) add(IN_BUNDLE.unreadable(id), textOf((await db.plants.get(id))?.own));

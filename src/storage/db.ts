@@ -21,7 +21,16 @@ export interface StoredPlant {
   own: unknown;
 }
 
-/** A photograph, under the id of the plant it is of. */
+/** An entry of the log as stored, checked when it is read. Its photograph lies in the table of photographs under its id. */
+export interface StoredEntry {
+  id: string;
+  /** The container it is of. */
+  of: string;
+  on: string;
+  entry: unknown;
+}
+
+/** A photograph, under the id of the plant or the log entry it is of. */
 export interface StoredPhoto {
   id: string;
   blob: Blob;
@@ -31,6 +40,7 @@ class RillbankDb extends Dexie {
   plantings!: Table<StoredPlanting, string>;
   plants!: Table<StoredPlant, string>;
   photos!: Table<StoredPhoto, string>;
+  log!: Table<StoredEntry, string>;
   settings!: Table<{ key: string; value: unknown }, string>;
 
   constructor() {
@@ -51,6 +61,7 @@ class RillbankDb extends Dexie {
           await tx.table('plants').put({ ...row, own: { ...own, photo: null } });
         }
       });
+    this.version(4).stores({ log: 'id, of, on' });
   }
 }
 

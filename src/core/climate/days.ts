@@ -1,4 +1,4 @@
-import { monthly, monthPosition } from '../units/date';
+import { addDays, daysBetween, monthly, monthPosition } from '../units/date';
 import { dayHighC, nightC, type Weathered } from './index';
 
 /** A day’s weather. */
@@ -41,3 +41,25 @@ export function ordinaryDay(place: WeatherPlace, date: string): Day {
 
 /** A forecast is worth listening to for so many days. Working figure. */
 export const FORECAST_DAYS = 10;
+
+/**
+ * The days from one to another as they are best known: as somebody wrote them down, as they are forecast up to ten days
+ * after today, and beyond that as they ordinarily are.
+ */
+export async function knownDays(
+  place: WeatherPlace,
+  { from, to, today }: { from: string; to: string; today: string },
+  service: WeatherService,
+  written: readonly Day[],
+): Promise<KnownDay[]> {
+  const last = addDays(today, FORECAST_DAYS - 1);
+  const own = new Map(written.map((d) => [d.date, d]));
+  const told = await service.days(place, from, last < to ? last : to);
+  const forecast = new Map(told.map((d) => [d.date, d]));
+  return Array.from({ length: daysBetween(from, to) + 1 }, (_, i): KnownDay => {
+    const date = addDays(from, i);
+    const [mine, theirs] = [own.get(date), forecast.get(date)];
+    if (mine) return { ...mine, known: 'written down' };
+    return theirs ? { ...theirs, known: 'forecast' } : { ...ordinaryDay(place, date), known: 'ordinary' };
+  });
+}

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { OwnPlantSchema, type OwnPlant } from '../plants/own';
 import { PlantingSchema, type Planting } from '../plantings/schema';
 import { KeptStockSchema, type KeptStock } from '../stock/schema';
+import type { LogBook } from './log-file';
 import { moment } from './moment';
 import { PLANTS_FORMAT } from './own-plants';
 import { BadInputError, parseJson, parseWith } from './parse';
@@ -46,6 +47,8 @@ export interface Bench {
   plants: readonly OwnPlant[];
   stock: KeptStock | null;
   settings: Settings;
+  /** What was seen of each container; none in files from before there were logs. */
+  logs?: readonly LogBook[];
 }
 
 /** Larger files of text are refused before they are read: a bench of a thousand pots is under 40 MB. */

@@ -3,6 +3,7 @@ import { z } from 'zod';
 import { KeptStockSchema } from '../stock/schema';
 import { dataUrlOf, pictureTypeOf } from '../units/picture';
 import { type Bench, type Pot, SettingsSchema } from './backup';
+import { type LogBook, readLogFile } from './log-file';
 import { moment } from './moment';
 import { readPlants, writePlants } from './own-plants';
 import { BadInputError, parseJson, parseWith } from './parse';
@@ -31,6 +32,7 @@ export const IN_BUNDLE = {
   manifest: 'bench.json',
   container: (id: string) => `containers/${id}.json`,
   plant: (id: string) => `plants/${id}.json`,
+  log: (of: string) => `logs/${of}.json`,
   photo: (id: string, ending: string) => `photographs/${id}.${ending}`,
   /** What this browser kept and could not read, as it was stored. */
   unreadable: (id: string) => `unreadable/${id.replace(/[^\w-]/g, '_')}.json`,
@@ -72,6 +74,7 @@ export function bundleReader(): BundleReader {
   const pots = new Map<string, Pot['planting']>();
   const plants = new Map<string, Bench['plants'][number]>();
   const photos = new Map<string, string>();
+  const logs = new Map<string, ReturnType<typeof readLogFile>>();
   const damaged = new Map<string, string>();
   let manifest: Manifest | null = null;
   let ended = false;
@@ -93,6 +96,7 @@ export function bundleReader(): BundleReader {
         plants.set(path, own);
       },
     ],
+    [/^logs\/.+\.json$/, (bytes, path) => logs.set(path, readLogFile(parseJson(strFromU8(bytes))))],
     [
       /^photographs\/.+$/,
       (bytes, path) => {
@@ -132,9 +136,12 @@ export function bundleReader(): BundleReader {
         if (sums.has(path) && sums.get(path) !== sum) damaged.set(path, 'is not as it was saved.');
         else if (!sums.has(path)) damaged.set(path, 'is missing.');
       }
-      for (const path of damaged.keys()) [pots, plants, photos].forEach((m) => m.delete(path));
+      for (const path of damaged.keys()) [pots, plants, photos, logs].forEach((m) => m.delete(path));
       if (damaged.has(IN_BUNDLE.manifest)) manifest = null;
-      return { bench: benchOf(manifest, pots, plants, photos), problems: problemsOf() };
+      return {
+        bench: { ...benchOf(manifest, pots, plants, photos), logs: booksOf(logs, photos) },
+        problems: problemsOf(),
+      };
     },
   };
 
@@ -156,6 +163,22 @@ export function bundleReader(): BundleReader {
     return problems;
   }
 }
+
+/** Logs with their photographs; an entry whose photograph is not there stays without it. */
+const booksOf = (
+  logs: ReadonlyMap<string, ReturnType<typeof readLogFile>>,
+  photos: ReadonlyMap<string, string>,
+): LogBook[] =>
+  [...logs.values()].map(({ of, entries, photos: at }) => ({
+    of,
+    entries,
+    photos: Object.fromEntries(
+      Object.entries(at).flatMap(([id, path]) => {
+        const photo = photos.get(path);
+        return photo === undefined ? [] : [[id, photo]];
+      }),
+    ),
+  }));
 
 const expected = (manifest: Manifest | null): string[] =>
   manifest

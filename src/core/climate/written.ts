@@ -1,0 +1,16 @@
+import { z } from 'zod';
+import { IsoDateSchema } from '../units/date';
+
+/** Days of weather that somebody wrote down or was given, oldest first. */
+export const WrittenWeatherSchema = z
+  .object({
+    name: z.string().max(120).default(''),
+    days: z
+      .array(z.object({ date: IsoDateSchema, highC: z.number(), lowC: z.number(), rainMm: z.number().min(0) }).strict())
+      .max(5000)
+      .default([]),
+  })
+  .strip();
+export type WrittenWeather = z.infer<typeof WrittenWeatherSchema>;
+
+export const NO_WEATHER: WrittenWeather = WrittenWeatherSchema.parse({});

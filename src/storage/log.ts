@@ -1,0 +1,44 @@
+import { type LogEntry, LogEntrySchema } from '@/core/log/schema';
+import { db, type StoredEntry } from './db';
+
+const byDay = (a: LogEntry, b: LogEntry): number => b.on.localeCompare(a.on) || b.id.localeCompare(a.id);
+
+/** Those that can be read, the newest first; what cannot be is kept, and left out. */
+const understood = (rows: readonly StoredEntry[]): LogEntry[] =>
+  rows
+    .flatMap(({ entry }) => {
+      const r = LogEntrySchema.safeParse(entry);
+      return r.success ? [r.data] : [];
+    })
+    .sort(byDay);
+
+/** The log of one container, or of all, the newest first. */
+export async function readLog(of?: string): Promise<LogEntry[]> {
+  return understood(await (of === undefined ? db.log.toArray() : db.log.where('of').equals(of).toArray()));
+}
+
+/** An entry as it is stored. */
+export const entryRow = (entry: LogEntry): StoredEntry => ({ id: entry.id, of: entry.of, on: entry.on, entry });
+
+/** Keeps an entry, with its photograph where it has one: both or neither. */
+export async function addEntry(entry: LogEntry, photo: Blob | null = null): Promise<void> {
+  await db.transaction('rw', db.log, db.photos, async () => {
+    await db.log.put(entryRow(entry));
+    if (photo) await db.photos.put({ id: entry.id, blob: photo });
+  });
+}
+
+/** Takes entries out; what brings them back is returned. */
+export async function removeEntries(ids: readonly string[]): Promise<() => Promise<void>> {
+  return db.transaction('rw', db.log, db.photos, async () => {
+    const rows = (await db.log.bulkGet([...ids])).flatMap((r) => r ?? []);
+    const photos = (await db.photos.bulkGet([...ids])).flatMap((p) => p ?? []);
+    await db.log.bulkDelete([...ids]);
+    await db.photos.bulkDelete(photos.map((p) => p.id));
+    return () =>
+      db.transaction('rw', db.log, db.photos, async () => {
+        await db.log.bulkPut(rows);
+        await db.photos.bulkPut(photos);
+      });
+  });
+}
