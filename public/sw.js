@@ -4,7 +4,7 @@ const BUILD = new URL(self.location.href).searchParams.get('build') ?? '0';
 const PAGES = `rillbank-pages-${BUILD}`;
 const PARTS = `rillbank-parts-${BUILD}`;
 /** A page of each station that belongs to no container: what it shows is in the browser, so that it serves for any. */
-const STATIONS = ['spot', 'container', 'plants', 'season', 'make'];
+const STATIONS = ['spot', 'container', 'plants', 'season', 'make', 'tend'];
 /** What papers are set in. */
 const FONTS = ['/fonts/bricolage-grotesque-400.ttf', '/fonts/bricolage-grotesque-600.ttf'];
 const shellOf = (station) => `/pot/shell/${station}`;
@@ -15,7 +15,7 @@ self.addEventListener('install', (event) => {
   event.waitUntil(
     caches
       .open(PAGES)
-      .then((cache) => cache.addAll(['/', '/library', ...STATIONS.map(shellOf), ...FONTS]))
+      .then((cache) => cache.addAll(['/', '/today', '/library', ...STATIONS.map(shellOf), ...FONTS]))
       .then(() => self.skipWaiting()),
   );
 });

@@ -162,4 +162,34 @@ export const lido: readonly Planting[] = [
     }),
     brief({ scheme: 'pastel', school: 'level-dome' }),
   ),
+  // Past its best since May: what lasts in it may stay.
+  planting(
+    'lido-boiler-bowl',
+    'Spring bowl',
+    '2026-03-14',
+    boilerHouse,
+    container({ kind: 'bowl', topMm: 380, depthMm: 180 }, 'terracotta'),
+    brief({ scheme: 'neighbours', school: 'level-dome', density: 'full now' }),
+  ),
+  // Due for its change-over tomorrow.
+  planting(
+    'lido-ticket-trough',
+    'Early trough',
+    '2026-03-14',
+    { ...ticketWindow, seen: 'wall', sight: null },
+    container(
+      { kind: 'box', lengthMm: 700, widthMm: 200, baseLengthMm: 670, baseWidthMm: 175, depthMm: 190 },
+      'terracotta',
+    ),
+    brief({ scheme: 'cool', school: 'tall-only', density: 'full now', changeOver: '2026-07-11' }),
+  ),
+  // Planned, and not planted yet.
+  planting(
+    'lido-entrance-autumn',
+    'Autumn pot',
+    '2026-09-19',
+    entrance,
+    container({ kind: 'round', topMm: 380, baseMm: 290, depthMm: 340 }, 'terracotta'),
+    brief({ scheme: 'pink-purple', density: 'full now' }),
+  ),
 ];

@@ -2,7 +2,7 @@ import type { Placement } from '@/core/plantings/schema';
 
 type Row = [plant: string, role: Placement['role'], start: Placement['start'], xMm: number, yMm: number];
 
-/** What stands in each of the lido's containers: composed here, but for a vine that a volunteer added to the bowl. */
+/** What stands in each of the lido's containers: composed here, but for a vine that a volunteer added to the dry bowl. */
 export const PLACEMENTS: Record<string, Row[]> = {
   'lido-entrance-left': [
     ['cordyline-wine', 'thriller', 'l1', 0, 0],
@@ -109,5 +109,37 @@ export const PLACEMENTS: Record<string, Row[]> = {
     ['impatiens-white', 'filler', 'p9', -7.1, 15.4],
     ['bacopa-lilac', 'spiller', 'p9', -145.9, -12.4],
     ['bacopa-lilac', 'spiller', 'p9', 87, 37.5],
+  ],
+  'lido-ticket-trough': [
+    ['forget-me-not', 'filler', 'p9', -42.4, 47.2],
+    ['forget-me-not', 'filler', 'p9', 42.4, 47.2],
+    ['hosta-blue', 'thriller', 'l1', 105.7, -31.2],
+    ['hosta-blue', 'thriller', 'l1', -105.7, -31.2],
+    ['primrose-blue', 'filler', 'p9', -168.9, 47.2],
+    ['primrose-blue', 'filler', 'p9', 168.9, 47.2],
+    ['hosta-blue', 'thriller', 'l1', 232.3, -31.2],
+    ['hosta-blue', 'thriller', 'l1', -232.3, -31.2],
+    ['forget-me-not', 'filler', 'p9', -297.1, 46.2],
+    ['forget-me-not', 'filler', 'p9', 297.1, 46.2],
+  ],
+  'lido-boiler-bowl': [
+    ['heuchera-silver', 'filler', 'p9', 0, 0],
+    ['heuchera-silver', 'filler', 'p9', 4.8, 92.7],
+    ['heuchera-silver', 'filler', 'p9', -72.8, 57.5],
+    ['creeping-jenny-gold', 'spiller', 'p9', -129.6, -21.4],
+    ['forget-me-not', 'filler', 'p9', -43.3, -81.1],
+    ['creeping-jenny-gold', 'spiller', 'p9', 54.2, -119.6],
+    ['forget-me-not', 'filler', 'p9', 89.5, -20.9],
+    ['creeping-jenny-gold', 'spiller', 'p9', 106.7, 76.5],
+  ],
+  'lido-entrance-autumn': [
+    ['russian-sage', 'thriller', 'l1', 0, 0],
+    ['chrysanthemum-plum', 'filler', 'p10', -46.5, 96.5],
+    ['viola-trailing-white', 'spiller', 'p9', -131.3, 30],
+    ['chrysanthemum-plum', 'filler', 'p10', -83.7, -66.8],
+    ['viola-trailing-white', 'spiller', 'p9', 0, -134.7],
+    ['chrysanthemum-plum', 'filler', 'p10', 83.7, -66.8],
+    ['viola-trailing-white', 'spiller', 'p9', 131.3, 30],
+    ['viola-trailing-white', 'spiller', 'p9', 58.4, 121.4],
   ],
 };

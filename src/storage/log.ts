@@ -42,3 +42,6 @@ export async function removeEntries(ids: readonly string[]): Promise<() => Promi
       });
   });
 }
+
+/** The photograph of an entry, or null. */
+export const readEntryPhoto = async (id: string): Promise<Blob | null> => (await db.photos.get(id))?.blob ?? null;

@@ -6,6 +6,8 @@ export interface Line {
   name: string;
   hex: string;
   values: readonly (number | null)[];
+  /** Single points, without a line between them. */
+  points?: boolean;
 }
 
 interface Props {
@@ -109,9 +111,11 @@ export function Chart({ label, steps, lines, kind, written, along, at, heightPx 
           name: l.name,
           data: [...l.values],
           stack: kind === 'bar' ? 'all' : undefined,
-          showSymbol: false,
+          showSymbol: l.points ?? false,
+          symbol: 'circle',
+          symbolSize: 9,
           color: l.hex,
-          lineStyle: { width: 2.4 },
+          lineStyle: { width: l.points ? 0 : 2.4 },
           itemStyle: { borderColor: ink, borderWidth: kind === 'bar' ? 0.4 : 0 },
           markLine:
             i === 0 && at !== undefined

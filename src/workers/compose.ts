@@ -10,6 +10,7 @@ import {
 } from '@/core/compose/compose';
 import { partnerFor } from '@/core/compose/over/partner';
 import { PARTS } from '@/core/compose/themes';
+import { type PlannedYear, type TurnName, yearOf } from '@/core/compose/turns/year';
 import { shelfOf, type Mine } from '@/core/stock/shelf';
 import type { Planting } from '@/core/plantings/schema';
 
@@ -39,6 +40,13 @@ const api = {
   /** What the parts come to; null while there is no choice and fewer plants have not been tried. */
   join: (planting: Planting, parts: readonly Part[], said: Said | undefined, last: boolean): Composed | null =>
     !last && isThin(parts) ? null : joined(planting, parts, { said }),
+  /** A year of turns, each composed into what the one before leaves. */
+  year: (
+    planting: Planting,
+    asked: readonly { name: TurnName; on: string }[],
+    mine: Mine,
+    onTurn: (done: number) => void,
+  ): PlannedYear => yearOf(planting, asked, shelfOf(mine), (done) => onTurn(done)),
   /** A planting to stand by turns with this one. */
   partner: (planting: Planting, seed: number, mine: Mine): Proposal | null => partnerFor(planting, seed, shelfOf(mine)),
 };

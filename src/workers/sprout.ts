@@ -22,7 +22,18 @@ const kept = new Map<string, Canopy>();
 /** A few leaves of a week, kept: whoever rides along the season comes by again, and to the next week. */
 function coarse(planting: Planting, week: number, year: YearId | null, share: number): Canopy {
   const { placements, container, spot, deeds, learned, startDate, brief } = planting;
-  const key = JSON.stringify([placements, container, spot, deeds, learned, startDate, brief.lasting, year, share, week]);
+  const key = JSON.stringify([
+    placements,
+    container,
+    spot,
+    deeds,
+    learned,
+    startDate,
+    brief.lasting,
+    year,
+    share,
+    week,
+  ]);
   const known = kept.get(key);
   if (known) return known;
   const made = sprout(planting, grow(planting, undefined, year), week, share);

@@ -51,7 +51,8 @@ export const fleece: JobKind = {
     const what = carried ? 'bring-in' : 'fleece';
     return spells(asked).map(({ on, lowC, who }, nth): Due => ({
       on,
-      text: `${carried ? 'bring in' : 'fleece'} ${who}: ${Math.round(lowC)} °C at night`,
+      text: `${carried ? 'bring in' : 'fleece'} ${who}`,
+        nightC: lowC,
       done: [{ what, to: null }],
       key: `cold-${nth + 1}`,
     }));

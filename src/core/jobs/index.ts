@@ -45,7 +45,7 @@ export type JobId = keyof typeof JOBS;
 const KINDS: readonly [string, JobKind][] = Object.entries(JOBS);
 
 /** Something a container asks for, and the day it is due (ISO). */
-export interface Job extends Pick<Due, 'done' | 'litres' | 'times'> {
+export interface Job extends Pick<Due, 'done' | 'litres' | 'times' | 'nightC'> {
   kind: JobId;
   planting: string;
   due: string;
@@ -107,6 +107,7 @@ export function jobsOf(
           done: due.done,
           litres: due.litres,
           times: due.times,
+          nightC: due.nightC,
         })),
     )
     .sort((a, b) => a.due.localeCompare(b.due));

@@ -42,6 +42,8 @@ export interface Due {
   /** Litres for one container, and how often on the day. */
   litres?: number;
   times?: number;
+  /** The coldest night it is for, °C. */
+  nightC?: number;
   /** What tells it from others of its kind, whatever its day: by what it says where this is left out. */
   key?: string;
 }

@@ -1,77 +1,101 @@
 'use client';
 import Link from 'next/link';
-import { jobsOf } from '@/core/jobs';
+import { useMemo } from 'react';
 import { jobsBetween, jobsIcs } from '@/core/formats/jobs-ics';
+import { type Job, jobsOf } from '@/core/jobs';
 import type { Planting } from '@/core/plantings/schema';
-import { addDays, formatDay } from '@/core/units/date';
-import { Button } from '@/ui/Button';
-import { useDiary } from '../shell/diary';
+import { addDays } from '@/core/units/date';
+import { Button, buttonLook } from '@/ui/Button';
+import { type Surround, useAround } from '../shell/around';
+import { DiaryDay } from '../shell/DiaryDay';
 import { download } from '../shell/download';
 import { stationPath } from '../shell/stations';
 
-/** Where the diary is open on another day than the real one: which, and the way back. */
-function DiaryDay() {
-  const { open, openOn } = useDiary();
-  if (open === null) return null;
-  return (
-    <p className="text-quiet">
-      The diary is open on {formatDay(open)} {open.slice(0, 4)}.{' '}
-      <Button kind="bare" className="min-h-[24px]!" onClick={() => openOn(null)}>
-        Open it on the real day
-      </Button>
-    </p>
-  );
+/** How far ahead a calendar goes, and the strip. Days. */
+const YEAR_DAYS = 365;
+const STRIP_DAYS = 14;
+/** Names told of a line, and lines told of the strip. */
+const NAMED = 2;
+const LINES = 7;
+
+/** What comes again and again is told of by its kind, and only when it is due. */
+const AGAIN: Partial<Record<Job['kind'], string>> = {
+  water: 'Water today',
+  feed: 'Feed',
+  deadhead: 'Deadhead',
+  turn: 'Turn by a quarter',
+  tidy: 'Take off yellow leaves',
+};
+
+interface Line {
+  text: string;
+  due: string;
+  pots: Planting[];
 }
 
-/** How far ahead a calendar goes, days. */
-const YEAR = 365;
-
-/** A year of jobs for the calendar of a phone: opened again it moves what has moved, and doubles nothing. */
-const saveCalendar = (plantings: readonly Planting[], today: string): void =>
-  download('rillbank-jobs.ics', jobsIcs(jobsBetween(plantings, today, addDays(today, YEAR))), 'text/calendar');
-
-/** What the bench asks for in the next two weeks; containers that ask the same share a line. */
-export function Jobs({ plantings, today }: { plantings: readonly Planting[]; today: string }) {
-  const lines = new Map<string, { due: string; pots: Planting[] }>();
-  for (const p of plantings)
-    for (const job of jobsOf(p, { today })) {
-      const text = job.says;
-      const line = lines.get(text) ?? { due: job.due, pots: [] };
-      line.pots.push(p);
+function linesOf(plantings: readonly Planting[], today: string, around: Surround['of']): Line[] {
+  const lines = new Map<string, Line>();
+  for (const planting of plantings)
+    for (const job of jobsOf(planting, { today, days: STRIP_DAYS }, around(planting))) {
+      const again = AGAIN[job.kind];
+      if (again && job.due > today) continue;
+      const text = again ?? job.says;
+      const line = lines.get(text) ?? { text, due: job.due, pots: [] };
+      line.pots.push(planting);
       lines.set(text, line);
     }
-  const sorted = [...lines].sort((a, b) => a[1].due.localeCompare(b[1].due));
+  // What is not done every week comes first: it is what one would miss.
+  const isAgain = (l: Line) => Object.values(AGAIN).includes(l.text);
+  return [...lines.values()].sort((a, b) => Number(isAgain(a)) - Number(isAgain(b)) || a.due.localeCompare(b.due));
+}
+
+/** What the bench asks for today and in the next two weeks; containers that ask the same share a line. */
+export function Jobs({ plantings, today }: { plantings: readonly Planting[]; today: string }) {
+  const around = useAround(plantings);
+  const lines = useMemo(() => linesOf(plantings, today, around.of), [plantings, today, around.of]);
+  const calendar = () =>
+    download(
+      'rillbank-jobs.ics',
+      jobsIcs(jobsBetween(plantings, today, addDays(today, YEAR_DAYS), around.of)),
+      'text/calendar',
+    );
   return (
     <section
       aria-label="Next two weeks"
       className="flex flex-wrap items-baseline gap-x-4 gap-y-1 border-b border-line pb-2 pt-3 text-[0.9rem]"
     >
-      <h2 className="text-[0.95rem] text-quiet">Next two weeks</h2>
-      <DiaryDay />
-      {sorted.length === 0 && <p>Nothing due.</p>}
+      <h2 className="sr-only">Next two weeks</h2>
       {plantings.length > 0 && (
-        <Button kind="bare" className="order-last min-h-[24px]!" onClick={() => saveCalendar(plantings, today)}>
+        <Link href="/today" className={buttonLook('plain')} prefetch={false}>
+          Today’s round
+        </Link>
+      )}
+      <DiaryDay />
+      {around.ready && lines.length === 0 && <p>Nothing due.</p>}
+      {plantings.length > 0 && (
+        <Button kind="bare" className="order-last min-h-[24px]!" onClick={calendar}>
           Save the year’s jobs as a calendar
         </Button>
       )}
       <ul className="flex flex-wrap gap-x-5 gap-y-1">
-        {sorted.map(([text, { pots }]) => (
+        {lines.slice(0, LINES).map(({ text, pots }) => (
           <li key={text}>
             {text}:{' '}
-            {pots.slice(0, 3).map((p, i) => (
+            {pots.slice(0, NAMED).map((p, i) => (
               <span key={p.id}>
                 {i > 0 && ', '}
                 <Link
                   className="underline decoration-line underline-offset-2 hover:decoration-glaze"
-                  href={stationPath(p.id, 'plants')}
+                  href={stationPath(p.id, 'tend')}
                 >
                   {p.name}
                 </Link>
               </span>
             ))}
-            {pots.length > 3 && ` and ${pots.length - 3} more`}
+            {pots.length > NAMED && ` and ${pots.length - NAMED} more`}
           </li>
         ))}
+        {lines.length > LINES && <li className="text-quiet">and {lines.length - LINES} more at Today’s round</li>}
       </ul>
     </section>
   );

@@ -1,4 +1,5 @@
 'use client';
+import { useMemo } from 'react';
 import type { Planting } from '@/core/plantings/schema';
 import { archivePlanting, deletePlanting, editStored, savePlanting, type Shelf } from '@/storage/plantings';
 import { Button } from '@/ui/Button';
@@ -29,6 +30,7 @@ export function Shelves({ shelf, onStart }: { shelf: Shelf; onStart: (like?: Pla
   const day = useToday();
   const standing = shelf.pots.filter((p) => !p.archived);
   const away = shelf.pots.filter((p) => p.archived);
+  const plantings = useMemo(() => shelf.pots.filter((p) => !p.archived).map((p) => p.planting), [shelf]);
   // A full bench is looked at from a step further back, places side by side.
   const crowded = standing.length > FEW;
   const scale = crowded ? SCALE * 0.6 : SCALE;
@@ -52,7 +54,7 @@ export function Shelves({ shelf, onStart }: { shelf: Shelf; onStart: (like?: Pla
   };
   return (
     <>
-      <Jobs plantings={standing.map((p) => p.planting)} today={day} />
+      <Jobs plantings={plantings} today={day} />
       <div className={crowded ? 'flex flex-wrap items-stretch gap-x-7' : ''}>
         {places.map((place) => (
           <section key={place} className={`pt-6 ${crowded ? 'flex flex-1 flex-col' : ''}`}>

@@ -6,6 +6,7 @@ import { lido, LIDO_DAY } from '@/demo/lido';
 import { loadOnce, readShelf } from '@/storage/plantings';
 import { useDiary } from '../shell/diary';
 import { tell } from '../shell/tell';
+import { logDemo } from './log-demo';
 import { useUnits } from '../shell/units';
 import { EmptyBench } from './EmptyBench';
 import { Reminder } from './Reminder';
@@ -23,7 +24,9 @@ export function Shelving({ demo, onStart }: { demo: boolean; onStart: (like?: Pl
     if (demo)
       void loadOnce('demo', lido)
         .then((set) => {
-          if (set) useDiary.getState().openOn(LIDO_DAY);
+          if (!set) return undefined;
+          useDiary.getState().openOn(LIDO_DAY);
+          return logDemo();
         })
         .catch((e: unknown) => tell.notKept(e))
         .finally(() => setReady(true));

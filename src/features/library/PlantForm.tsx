@@ -15,7 +15,7 @@ import { tell } from '../shell/tell';
 import { useAsk } from '../shell/useAsk';
 import { RestFields, TagFields } from './PlantFields';
 import { RangeField } from './RangeField';
-import { smallPhoto } from './photo';
+import { smallPhoto } from '../shell/photo';
 import { fitting, Specimen } from '../pictures/Specimen';
 
 /** What the form is opened for: a new plant from its tag, another variety of one, or one to put right. */

@@ -5,7 +5,7 @@ import type { SchoolId } from '@/core/schools';
 import type { Mine } from '@/core/stock/shelf';
 import { same } from '@/core/units/same';
 import { tell } from '../shell/tell';
-import { composeInParts } from './in-parts';
+import { composeInParts } from '../shell/in-parts';
 import { forgetComposed, keepComposed, keptComposed } from './kept';
 
 /** What another arrangement of the same brief came to; null while it is composed. */

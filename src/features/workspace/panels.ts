@@ -5,6 +5,7 @@ import type { Panels } from '../shell/panels';
 import type { Station } from '../shell/stations';
 import { season } from '../season/station';
 import { spot } from '../spot/station';
+import { tend } from '../tend/station';
 
 /** What each station puts round the portrait. */
-export const PANELS: Record<Station, Panels> = { spot, container, plants, season, make };
+export const PANELS: Record<Station, Panels> = { spot, container, plants, season, make, tend };

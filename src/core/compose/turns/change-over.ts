@@ -49,6 +49,13 @@ export function groundFor(planting: Planting, on: string, sorted: readonly Sorte
   };
 }
 
+/** The edits that leave a change-over out again: what was to be set out is not, and what was to be lifted stays. */
+export const withoutTurn = ({ placements }: Planting, day: string): Command[] =>
+  placements.flatMap((p): Command[] => {
+    if (p.from === day) return [{ do: 'remove', id: p.id }];
+    return p.until === day ? [{ do: 'lift', id: p.id, on: null }] : [];
+  });
+
 /** The edits that change a planting over: what goes is lifted, what was composed is set out, all on the day. */
 export function takeOver(
   planting: Planting,

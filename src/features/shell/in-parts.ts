@@ -3,7 +3,7 @@ import type { Composed, Part, Proposal, Said } from '@/core/compose/compose';
 import { PARTS } from '@/core/compose/themes';
 import type { Planting } from '@/core/plantings/schema';
 import type { Mine } from '@/core/stock/shelf';
-import { startComposer } from '../shell/workers';
+import { startComposer } from './workers';
 
 interface Order {
   planting: Planting;

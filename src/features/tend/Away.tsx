@@ -1,0 +1,114 @@
+'use client';
+import { useMemo, useState } from 'react';
+import { addDays, daysBetween, formatDay } from '@/core/units/date';
+import { formatVolume } from '@/core/units/quantity';
+import type { UnitSystem } from '@/core/units/length';
+import { awayOver, type Dying, type Saving } from '@/core/water/away';
+import { countOf } from '@/ui/words';
+import { Button } from '@/ui/Button';
+import { NumberField } from '@/ui/Field';
+import { Mark } from '@/ui/Mark';
+import { keepTending } from './keep';
+import type { TendProps } from './props';
+
+/** Away for so many days unless another number is asked for, and at the most. */
+const USUAL_DAYS = 9;
+const MOST_DAYS = 21;
+
+function savingWords({ how, amount }: Saving, units: UnitSystem): string {
+  switch (how) {
+    case 'shade':
+      return 'Move it into full shade';
+    case 'neighbour':
+      return `A neighbour who fills it every ${amount === 2 ? 'other day' : `${amount} days`}`;
+    case 'tray':
+      return `A deep tray under it with ${formatVolume(amount, units)}, filled as you go`;
+    case 'drip':
+      return `A drip timer that gives ${formatVolume(amount, units)} each morning`;
+  }
+}
+
+const listed = (dying: readonly Dying[]): string => {
+  const kinds = [...new Set(dying.map((d) => d.name))];
+  return kinds
+    .map(
+      (k) =>
+        `${k}${dying.filter((d) => d.name === k).length > 1 ? ` × ${dying.filter((d) => d.name === k).length}` : ''}`,
+    )
+    .join('; ');
+};
+
+/** Nobody there for some days: what dies, and what would save it. */
+export function Away({ planting, today, around, units }: TendProps) {
+  const [days, setDays] = useState(USUAL_DAYS);
+  const from = today;
+  const { weather, dripL } = around;
+  const away = useMemo(
+    () =>
+      awayOver(
+        planting,
+        weather.filter((d) => d.date >= from && d.date < addDays(from, days)),
+        dripL,
+      ),
+    [planting, weather, from, days, dripL],
+  );
+  if (planting.startDate > today) return <p>It is not planted yet.</p>;
+  const back = addDays(from, days);
+  return (
+    <section aria-label="Away" className="flex flex-col gap-2 text-[0.95rem]">
+      <h2 className="hair pb-1.5 text-[0.95rem]">Away from {formatDay(from)}</h2>
+      <NumberField label="Days away" value={days} min={1} max={MOST_DAYS} whole onChange={setDays} />
+      <p>
+        Filled as you go, and nobody there until {formatDay(back)}.{' '}
+        {away.dryOn === null
+          ? 'It does not go dry.'
+          : `It goes dry on ${formatDay(away.dryOn)}, the ${ordinal(daysBetween(from, away.dryOn) + 1)} day.`}
+      </p>
+      {away.dying.length === 0 ? (
+        <p>
+          <Mark severity="good" /> {away.dryOn === null ? 'Nothing is lost.' : 'All of it comes through, wilted.'}
+        </p>
+      ) : (
+        <div role="status" className="flex flex-col gap-2">
+          <p>
+            <Mark severity="wrong" /> {countOf(away.dying.length, 'plant')} would die, the first on{' '}
+            {formatDay(away.dying[0]?.on ?? from)}: {listed(away.dying)}.
+          </p>
+          <h3 className="text-[0.92rem]">What would save {away.dying.length === 1 ? 'it' : 'them'}</h3>
+          <ul>
+            {away.savings.map((s) => (
+              <li key={s.how} className="border-t border-line py-1.5">
+                <p>{savingWords(s, units)}</p>
+                <p className="text-[0.9rem] text-quiet">
+                  <Mark severity={s.dying.length === 0 ? 'good' : 'watch'} />{' '}
+                  {s.dying.length === 0 ? 'All of it lives.' : `Still lost: ${listed(s.dying)}.`}
+                </p>
+                {s.how === 'drip' && (
+                  <Button
+                    onClick={() =>
+                      keepTending((now) => ({
+                        drip: { ...now.drip, [planting.id]: Math.round(s.amount * 10) / 10 },
+                      }))
+                    }
+                  >
+                    Set the timer so
+                  </Button>
+                )}
+              </li>
+            ))}
+            {away.savings.length === 0 && <li>Nothing that is tried here: somebody must water it daily.</li>}
+          </ul>
+        </div>
+      )}
+      <p className="text-[0.86rem] text-quiet">
+        Reckoned from the forecast and ordinary weather after it. Ask somebody to look in all the same.
+      </p>
+    </section>
+  );
+}
+
+const ordinal = (n: number): string => {
+  const ends = ['th', 'st', 'nd', 'rd'];
+  const teen = n % 100 > 10 && n % 100 < 14;
+  return `${n}${teen ? 'th' : (ends[n % 10] ?? 'th')}`;
+};

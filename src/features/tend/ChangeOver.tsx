@@ -1,0 +1,117 @@
+'use client';
+import { useMemo } from 'react';
+import { withoutTurn } from '@/core/compose/turns/change-over';
+import { GOES, type Goes, type Sorted } from '@/core/compose/turns/sort-out';
+import { turnDays } from '@/core/compose/turns/year';
+import { changeOvers } from '@/core/growth/turn';
+import { addDays, formatDayFrom } from '@/core/units/date';
+import { Button } from '@/ui/Button';
+import { DateField } from '@/ui/Field';
+import { useWorkspace } from '../shell/store';
+import { Rebuild } from './Rebuild';
+import type { TendProps } from './props';
+import { sortedFor, useTurning } from './turning';
+
+const capital = (text: string): string => `${text.charAt(0).toUpperCase()}${text.slice(1)}`;
+
+/** Kinds that fare alike, in one line. */
+function grouped(sorted: readonly Sorted[]): Sorted[][] {
+  const groups = new Map<string, Sorted[]>();
+  for (const s of sorted) {
+    const key = `${s.plant}|${s.goes}|${s.why}`;
+    groups.set(key, [...(groups.get(key) ?? []), s]);
+  }
+  return [...groups.values()].sort((a, b) => Number(a[0]?.goes !== null) - Number(b[0]?.goes !== null));
+}
+
+/** What lasts stays, what is over is lifted, and the gaps are filled for the next season. */
+export function ChangeOver({ planting, known, today }: TendProps) {
+  const turning = useTurning();
+  const { of, on, moved, state, begin, move, fill, stop } = turning;
+  const mine = of === planting.id;
+  const sorted = useMemo(() => sortedFor(planting, { of, on, moved }), [planting, of, on, moved]);
+  const days = turnDays(planting, today);
+  const run = useWorkspace((s) => s.run);
+  const planned = changeOvers(planting).filter((d) => d > today);
+  const first = planting.startDate < today ? today : addDays(planting.startDate, 7);
+  return (
+    <section aria-label="Change over" className="flex flex-col gap-3 text-[0.95rem]">
+      <h2 className="hair pb-1.5 text-[0.95rem]">Change over</h2>
+      {planned.map((day) => (
+        <p key={day}>
+          It is changed over on {formatDayFrom(day, today)}.{' '}
+          <Button
+            kind="bare"
+            onClick={() => run(`No change-over on ${formatDayFrom(day, today)}`, ...withoutTurn(planting, day))}
+          >
+            Leave it as it is
+          </Button>
+        </p>
+      ))}
+      <DateField
+        label="On"
+        value={(mine && on) || first}
+        onChange={(day) => begin(planting, day < first ? first : day)}
+      />
+      <p className="flex flex-wrap gap-1.5">
+        {[{ name: 'today', on: first }, ...days].map((d) => (
+          <Button key={d.name} onClick={() => begin(planting, d.on)} kind={mine && on === d.on ? 'deep' : 'plain'}>
+            {capital(d.name)}
+            {d.name === 'today' ? '' : `, ${formatDayFrom(d.on, today)}`}
+          </Button>
+        ))}
+      </p>
+      {mine && on !== null && (
+        <>
+          <ul aria-label="Who stays and who goes">
+            {grouped(sorted).map((group) => {
+              const [s] = group;
+              return s ? (
+                <Line
+                  key={`${s.id}`}
+                  s={s}
+                  count={group.length}
+                  onMove={(goes) => group.forEach((g) => move(g.id, goes))}
+                />
+              ) : null;
+            })}
+          </ul>
+          <p className="flex flex-wrap gap-2">
+            {state === 'composing' ? (
+              <Button onClick={stop}>Stop</Button>
+            ) : (
+              <Button kind="deep" onClick={() => fill(planting, known.mine)}>
+                Fill the gaps
+              </Button>
+            )}
+          </p>
+          <Rebuild planting={planting} on={on} />
+        </>
+      )}
+    </section>
+  );
+}
+
+/** A kind that stays or goes, and the other way about at a press. */
+function Line({ s, count, onMove }: { s: Sorted; count: number; onMove: (goes: Goes | null) => void }) {
+  return (
+    <li className="flex items-start justify-between gap-2 border-t border-line py-1.5">
+      <span>
+        <span className={s.goes === null ? 'font-semibold' : ''}>
+          {s.name}
+          {count > 1 && ` × ${count}`}
+        </span>
+        <span className="block text-[0.9rem] text-quiet">
+          {s.goes === null ? 'Stays' : capital(GOES[s.goes])}: {s.why}
+        </span>
+      </span>
+      <Button
+        className="shrink-0"
+        aria-label={s.goes === null ? `Lift ${s.name}` : `Let ${s.name} stay`}
+        onClick={() => onMove(s.goes === null ? 'compost' : null)}
+      >
+        {s.goes === null ? 'Lift' : 'Stay'}
+      </Button>
+    </li>
+  );
+}

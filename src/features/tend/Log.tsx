@@ -1,0 +1,127 @@
+'use client';
+import { useState } from 'react';
+import { comparedWith } from '@/core/log/learn';
+import { type LogEntry } from '@/core/log/schema';
+import { plantName } from '@/core/plants/schema';
+import { formatDayFrom } from '@/core/units/date';
+import { formatLength } from '@/core/units/length';
+import { formatVolume } from '@/core/units/quantity';
+import { removeEntries } from '@/storage/log';
+import { Button } from '@/ui/Button';
+import { told } from '../shell/doing';
+import { tell } from '../shell/tell';
+import { AddDeath, AddMeasure, AddNote, AddVerdict } from './AddEntry';
+import { Photo } from './Photo';
+import { applyLessons } from './lessons';
+import type { TendProps } from './props';
+
+const ADDS = {
+  note: { text: 'Note or photograph', Form: AddNote },
+  measure: { text: 'Measure', Form: AddMeasure },
+  death: { text: 'A death', Form: AddDeath },
+  verdict: { text: 'For next year', Form: AddVerdict },
+} as const;
+type Add = keyof typeof ADDS;
+const ADD_IDS = Object.keys(ADDS) as Add[];
+
+/** What was seen of a container: written down, photographed, measured. */
+export function Log(at: TendProps) {
+  const { planting, surround } = at;
+  const [adding, setAdding] = useState<Add | null>(null);
+  const entries = surround.log.filter((e) => e.of === planting.id);
+  const Form = adding && ADDS[adding].Form;
+  return (
+    <section aria-label="Log" className="flex flex-col gap-3 text-[0.95rem]">
+      <h2 className="hair pb-1.5 text-[0.95rem]">Log</h2>
+      <p className="flex flex-wrap gap-1.5">
+        {ADD_IDS.map((id) => (
+          <Button
+            key={id}
+            kind={adding === id ? 'deep' : 'plain'}
+            aria-expanded={adding === id}
+            onClick={() => setAdding(adding === id ? null : id)}
+          >
+            {ADDS[id].text}
+          </Button>
+        ))}
+      </p>
+      {Form && <Form {...at} onDone={() => setAdding(null)} />}
+      {entries.length === 0 && !adding && (
+        <p className="text-quiet">
+          Nothing is written down yet. A photograph a fortnight tells next year what to plant.
+        </p>
+      )}
+      <ol className="flex flex-col">
+        {entries.map((e) => (
+          <Entry key={e.id} entry={e} {...at} />
+        ))}
+      </ol>
+    </section>
+  );
+}
+
+/** What an entry says, in words. */
+function said(entry: LogEntry, { planting, season, units }: TendProps): string {
+  const whose = (to: string) => {
+    const found = season.placed.find((p) => p.id === to);
+    return found ? plantName(found.plant) : 'a plant that is gone';
+  };
+  switch (entry.kind) {
+    case 'note':
+      return entry.text;
+    case 'water':
+      return entry.litres === null ? 'Watered' : `Watered, ${formatVolume(entry.litres, units)}`;
+    case 'probe':
+      return `The probe said ${Math.round(entry.share * 100)} %`;
+    case 'death':
+      return `${whose(entry.to)} died${entry.why ? `: ${entry.why}` : ''}`;
+    case 'verdict':
+      return `${entry.again ? 'Again' : 'Not again'}: ${kindName(entry.plant, season) ?? planting.name}${entry.text ? `. ${entry.text}` : ''}`;
+    case 'measure': {
+      const told = comparedWith(planting, [entry])[0]?.forecast;
+      const part = (name: string, mm: number | null, forecast: number | undefined) =>
+        mm === null
+          ? []
+          : [
+              `${formatLength(mm, units)} ${name}${forecast ? ` (forecast ${formatLength(Math.round(forecast), units)})` : ''}`,
+            ];
+      return `${whose(entry.to)}: ${[...part('high', entry.heightMm, told?.heightMm), ...part('wide', entry.spreadMm, told?.spreadMm)].join(', ')}`;
+    }
+  }
+}
+
+const kindName = (id: string | null, season: TendProps['season']): string | null => {
+  const found = season.placed.find((p) => p.plant.id === id);
+  return found ? plantName(found.plant) : id;
+};
+
+function Entry({ entry, ...at }: TendProps & { entry: LogEntry }) {
+  const text = said(entry, at);
+  const remove = async () => {
+    const back = await removeEntries([entry.id]);
+    if (entry.kind === 'measure') await applyLessons(at.planting.spot.name);
+    tell.done('Taken out of the log', () =>
+      told(back().then(() => (entry.kind === 'measure' ? applyLessons(at.planting.spot.name) : undefined))),
+    );
+  };
+  const day = formatDayFrom(entry.on, at.today);
+  return (
+    <li className="flex flex-col gap-1 border-t border-line py-2">
+      <span className="flex items-baseline justify-between gap-2">
+        <span className="text-quiet">{day}</span>
+        <Button
+          kind="bare"
+          className="min-h-[24px]! text-[0.86rem]!"
+          aria-label={`Take out of the log: ${day}, ${text.slice(0, 40)}`}
+          onClick={() => told(remove())}
+        >
+          Take out
+        </Button>
+      </span>
+      {entry.kind === 'note' && entry.photo && (
+        <Photo id={entry.id} about={entry.text || `Photograph of ${at.planting.name}, ${day}`} />
+      )}
+      {text && <p className="whitespace-pre-line break-words">{text}</p>}
+    </li>
+  );
+}

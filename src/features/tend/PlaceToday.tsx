@@ -1,0 +1,88 @@
+'use client';
+import type { Job } from '@/core/jobs';
+import { sum } from '@/core/units/number';
+import { formatVolume } from '@/core/units/quantity';
+import type { UnitSystem } from '@/core/units/length';
+import { Button } from '@/ui/Button';
+import { told, waterNow } from '../shell/doing';
+import { JobLine } from './JobLine';
+import type { Asking } from './props';
+
+interface Props {
+  place: string;
+  asking: readonly Asking[];
+  today: string;
+  units: UnitSystem;
+  litresAMinute: number;
+}
+
+const litresOf = ({ litres = 0, times = 1 }: Job, count: number): number => litres * times * count;
+
+/** What a place asks for today: the water of it in one, then each job. */
+export function PlaceToday({ place, asking, today, units, litresAMinute }: Props) {
+  const thirsty = asking.flatMap((a) => {
+    const job = a.now.find((j) => j.done === 'watered');
+    return job ? [{ planting: a.planting, job }] : [];
+  });
+  const litres = sum(thirsty.map(({ planting, job }) => litresOf(job, planting.container.count)));
+  const now = asking.flatMap((a) => a.now.map((job) => ({ planting: a.planting, job })));
+  const soon = asking.flatMap((a) => a.soon.map((job) => ({ planting: a.planting, job })));
+  soon.sort((a, b) => a.job.due.localeCompare(b.job.due));
+  const waterAll = async () => {
+    for (const { planting, job } of thirsty) await waterNow(planting, job.litres ?? null, today);
+  };
+  return (
+    <section aria-label={place} className="break-inside-avoid pt-3">
+      <div className="flex flex-wrap items-baseline gap-x-3 border-b-[3px] border-ink pb-0.5">
+        <h2 className="flex-1 text-[1.1rem]">{place}</h2>
+        {thirsty.length > 0 && (
+          <p className="text-[0.92rem]">
+            {formatVolume(litres, units)} in all, {Math.max(1, Math.round(litres / litresAMinute))} min of hose
+          </p>
+        )}
+      </div>
+      {now.length === 0 ? (
+        <p className="py-1.5 text-quiet">Nothing today.</p>
+      ) : (
+        <ul>
+          {now.map(({ planting, job }) => (
+            <JobLine
+              key={`${planting.id}.${job.kind}.${job.key}`}
+              planting={planting}
+              job={job}
+              today={today}
+              units={units}
+              named
+            />
+          ))}
+        </ul>
+      )}
+      {thirsty.length > 1 && (
+        <p className="pt-1 print:hidden">
+          <Button kind="deep" onClick={() => told(waterAll())}>
+            All {thirsty.length} watered
+          </Button>
+        </p>
+      )}
+      {soon.length > 0 && (
+        <details className="pt-1 text-[0.92rem] print:hidden">
+          <summary className="cursor-pointer text-quiet pointer-coarse:py-2">
+            {soon.length === 1 ? 'One more' : `${soon.length} more`} in the next days
+          </summary>
+          <ul>
+            {soon.map(({ planting, job }) => (
+              <JobLine
+                key={`${planting.id}.${job.kind}.${job.key}`}
+                planting={planting}
+                job={job}
+                today={today}
+                units={units}
+                named
+              />
+            ))}
+          </ul>
+        </details>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,50 @@
+'use client';
+import { useMemo } from 'react';
+import { rebuildOf } from '@/core/compose/turns/rebuild';
+import type { Planting } from '@/core/plantings/schema';
+import { formatVolume } from '@/core/units/quantity';
+import { useUnits } from '../shell/units';
+
+/** Taking it apart: what is used again, by colour; what to root; how much of the mix is renewed. */
+export function Rebuild({ planting, on }: { planting: Planting; on: string }) {
+  const units = useUnits((u) => u.units);
+  const { again, cuttings, refill, mixL } = useMemo(() => rebuildOf(planting, on), [planting, on]);
+  return (
+    <details className="text-[0.92rem]">
+      <summary className="cursor-pointer text-quiet pointer-coarse:py-2">Take it all apart and rebuild</summary>
+      <div className="flex flex-col gap-2 pt-2">
+        {again.length === 0 ? (
+          <p>Nothing of it can be used again.</p>
+        ) : (
+          <>
+            <p>What can be used again, by colour:</p>
+            <ul>
+              {again.map(({ colour, kinds }) => (
+                <li key={colour} className="border-t border-line py-1">
+                  {kinds.map((k) => (
+                    <span key={k.plant} className="flex items-center gap-2">
+                      <span
+                        aria-hidden
+                        className="inline-block size-3 border border-ink/30"
+                        style={{ background: k.hex }}
+                      />
+                      {k.name}
+                      {k.count > 1 && ` × ${k.count}`}
+                    </span>
+                  ))}
+                </li>
+              ))}
+            </ul>
+          </>
+        )}
+        {cuttings.length > 0 && <p>Cuttings to take first: {cuttings.map((c) => c.name).join('; ')}.</p>}
+        <p>
+          {refill === 'top third'
+            ? `Renew the top third of the mix, ${formatVolume(mixL, units)}.`
+            : `Top the mix up with a few handfuls, ${formatVolume(mixL, units)}.`}{' '}
+          Damp it first: dry mix is dust to breathe. Lift a full container with two, or empty it where it stands.
+        </p>
+      </div>
+    </details>
+  );
+}

@@ -1,0 +1,97 @@
+'use client';
+import { useMemo } from 'react';
+import { formatVolume } from '@/core/units/quantity';
+import { aheadOf } from '@/core/water/ahead';
+import { awayWords, dayWords, timesWords } from '@/core/water/words';
+import { simulatedProbe } from '@/standins/probe';
+import { Button } from '@/ui/Button';
+import { NumberField } from '@/ui/Field';
+import { Gauge } from '@/ui/Gauge';
+import { Mark } from '@/ui/Mark';
+import { logIt, newEntryId, told, waterNow } from '../shell/doing';
+import { keepTending } from './keep';
+import type { TendProps } from './props';
+
+/** How it stands for water now, when it asks next, and how long it bears to be left. */
+export function Water({ planting, today, around, surround, units }: TendProps) {
+  const { weather, found, dripL } = around;
+  const ahead = useMemo(
+    () => aheadOf(planting, weather, today, found, dripL),
+    [planting, weather, today, found, dripL],
+  );
+  if (planting.startDate > today)
+    return <p>It is planted on {dayWords(planting.startDate, today)}; water begins then.</p>;
+  const { next, usableL, heldL, leastL, graceHours, from } = ahead;
+  const share = heldL / usableL;
+  const due = next !== null && next.on <= today;
+  const probing = surround.tending.probes.includes(planting.id);
+  const probe = async () => {
+    const read = await simulatedProbe.read(planting.id, today, share);
+    await logIt(
+      { id: newEntryId(), of: planting.id, on: today, kind: 'probe', share: read },
+      `The probe says ${Math.round(read * 100)} %`,
+    );
+  };
+  return (
+    <section aria-label="Water" className="flex flex-col gap-2 text-[0.95rem]">
+      <h2 className="hair pb-1.5 text-[0.95rem]">Water</h2>
+      <Gauge share={share} least={leastL / usableL} label="Water in the mix" />
+      <p className="text-[0.88rem] text-quiet">
+        {formatVolume(heldL, units)} of {formatVolume(usableL, units)} that its roots can have
+        {from
+          ? from.on === today && from.share === 1
+            ? ', filled today.'
+            : `, by what was noted ${dayWords(from.on, today) === 'today' && from.on < today ? 'before' : 'then'}.`
+          : ', as though it had been watered as it asked.'}
+      </p>
+      <p className={due ? 'font-semibold' : ''}>
+        {due && <Mark severity="watch" />}{' '}
+        {next
+          ? `Water it ${dayWords(next.on, today)}: ${formatVolume(next.litres, units)}${next.times > 1 ? `, ${timesWords(next.times)} that day` : ''}${planting.container.count > 1 ? ', each of them' : ''}.`
+          : 'It asks for no water in the days that are forecast.'}
+      </p>
+      {graceHours !== null && (
+        <p>
+          From when it asks, it bears to wait about{' '}
+          {graceHours < 48 ? `${Math.round(graceHours)} hours` : `${Math.round(graceHours / 24)} days`}.
+        </p>
+      )}
+      <p>{awayWords(ahead, today)}</p>
+      <p className="flex flex-wrap gap-2">
+        <Button kind="deep" onClick={() => told(waterNow(planting, null, today))}>
+          Watered now
+        </Button>
+        {probing && <Button onClick={() => told(probe())}>Read the probe</Button>}
+      </p>
+      <details className="text-[0.9rem]">
+        <summary className="cursor-pointer text-quiet pointer-coarse:py-2">Drip and probe</summary>
+        <div className="flex flex-col items-start gap-2 pt-2">
+          <NumberField
+            label="Drip timer, litres each morning"
+            value={dripL}
+            min={0}
+            max={200}
+            onChange={(litres) => keepTending((now) => ({ drip: { ...now.drip, [planting.id]: litres } }))}
+          />
+          <label className="flex items-center gap-2 pointer-coarse:min-h-[44px]">
+            <input
+              type="checkbox"
+              className="size-4 accent-glaze"
+              checked={probing}
+              onChange={(e) => {
+                const on = e.target.checked;
+                keepTending((now) => ({
+                  probes: on
+                    ? [...new Set([...now.probes, planting.id])]
+                    : now.probes.filter((id) => id !== planting.id),
+                }));
+              }}
+            />
+            A moisture probe stands in it
+          </label>
+          <p className="text-quiet">The probe is simulated: it stands where a real one would.</p>
+        </div>
+      </details>
+    </section>
+  );
+}

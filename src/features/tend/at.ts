@@ -1,0 +1,20 @@
+import { create } from 'zustand';
+
+/** What is done at Tend. */
+export type Part = 'today' | 'away' | 'log' | 'over';
+
+interface At {
+  part: Part;
+  go: (part: Part) => void;
+  /** The place whose round is walked; null for all. */
+  place: string | null;
+  look: (place: string | null) => void;
+}
+
+/** Where one is at Tend: it stays while one looks at something else. */
+export const useAt = create<At>((set) => ({
+  part: 'today',
+  go: (part) => set({ part }),
+  place: null,
+  look: (place) => set({ place }),
+}));

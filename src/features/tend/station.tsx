@@ -1,0 +1,98 @@
+'use client';
+import Link from 'next/link';
+import { Segments } from '@/ui/Segments';
+import { buttonLook } from '@/ui/Button';
+import { useAround } from '../shell/around';
+import { useToday } from '../shell/diary';
+import { DiaryDay } from '../shell/DiaryDay';
+import type { Panels, StationProps } from '../shell/panels';
+import { stationPath } from '../shell/stations';
+import { type Part, useAt } from './at';
+import { Away } from './Away';
+import { ChangeOver } from './ChangeOver';
+import { Jobs } from './Jobs';
+import { Log } from './Log';
+import { Measured } from './Measured';
+import { type TendProps } from './props';
+import { Turns } from './Turns';
+import { Water } from './Water';
+import { WaterDays } from './WaterDays';
+
+const PARTS: { value: Part; text: string }[] = [
+  { value: 'today', text: 'Today' },
+  { value: 'away', text: 'Away' },
+  { value: 'log', text: 'Log' },
+  { value: 'over', text: 'Change over' },
+];
+
+const WORK: Record<Part, (at: TendProps) => React.ReactNode> = {
+  today: (at) => (
+    <>
+      <Water {...at} />
+      <Jobs {...at} />
+    </>
+  ),
+  away: (at) => <Away {...at} />,
+  log: (at) => <Log {...at} />,
+  over: (at) => <ChangeOver key={at.planting.id} {...at} />,
+};
+
+const READING: Record<Part, (at: TendProps) => React.ReactNode> = {
+  today: (at) => <WaterDays {...at} />,
+  away: (at) => <WaterDays {...at} />,
+  log: (at) => <Measured {...at} />,
+  over: (at) => <Turns {...at} />,
+};
+
+const isPlanted = ({ placements }: StationProps['planting']): boolean => placements.length > 0;
+
+/** A part of the station, once the sky and the log are known. */
+function Shown({ at, parts }: { at: StationProps; parts: typeof WORK }) {
+  const { part } = useAt();
+  const today = useToday();
+  const around = useAround([at.planting]);
+  if (!around.ready)
+    return (
+      <p className="text-quiet" aria-busy>
+        Looking at the sky …
+      </p>
+    );
+  return parts[part]({ ...at, today, surround: around, around: around.of(at.planting) });
+}
+
+/** From the day it stands until it is taken apart. */
+function Work(at: StationProps) {
+  const { part, go } = useAt();
+  if (!isPlanted(at.planting))
+    return (
+      <div className="flex flex-col items-start gap-3">
+        <p>Nothing is planted yet, so there is nothing to tend.</p>
+        <Link href={stationPath(at.planting.id, 'plants')} className={buttonLook('plain')}>
+          To the plants
+        </Link>
+      </div>
+    );
+  return (
+    <div className="flex flex-col gap-4">
+      <div className="flex flex-col gap-1 text-[0.9rem]">
+        <DiaryDay />
+        <Link className="self-start text-glaze underline underline-offset-4 pointer-coarse:py-2" href="/today">
+          Today, over all containers
+        </Link>
+      </div>
+      <Segments label="Tend" value={part} options={PARTS} onChange={go} />
+      <Shown at={at} parts={WORK} />
+    </div>
+  );
+}
+
+function Reading(at: StationProps) {
+  if (!isPlanted(at.planting)) return null;
+  return (
+    <div className="flex flex-col gap-4">
+      <Shown at={at} parts={READING} />
+    </div>
+  );
+}
+
+export const tend: Panels = { Work, Reading, onward: () => false, readingName: 'Days, measures and turns' };

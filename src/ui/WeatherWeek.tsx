@@ -1,0 +1,45 @@
+import type { KnownDay } from '@/core/climate/days';
+import { formatTemperature } from '@/core/units/quantity';
+import type { UnitSystem } from '@/core/units/length';
+import { formatDay } from '@/core/units/date';
+import { shortDay } from '@/core/water/words';
+
+/** Rain that fills a glass to the brim, mm; and its height, px. */
+const BRIM_MM = 12;
+const GLASS_PX = 26;
+/** From so warm a day is hot, °C, and under this a night is cold. Working figures. */
+const HOT_C = 28;
+const COLD_C = 2;
+
+const bare = (c: number, units: UnitSystem): string => formatTemperature(c, units).replace(/ °[CF]$/, '°');
+
+/** Some days of weather side by side: high, low, and rain in a glass. */
+export function WeatherWeek({ days, today, units }: { days: readonly KnownDay[]; today: string; units: UnitSystem }) {
+  return (
+    <ol aria-label="Weather" className="flex overflow-x-auto border-y border-line">
+      {days.map((d) => (
+        <li
+          key={d.date}
+          className={`flex min-w-11 flex-1 flex-col items-center border-line py-1 text-[0.86rem] not-first:border-l ${d.known === 'ordinary' ? 'text-quiet' : ''}`}
+          aria-label={`${formatDay(d.date)}: ${formatTemperature(d.highC, units)} by day, ${formatTemperature(d.lowC, units)} by night, ${Math.round(d.rainMm)} mm of rain${d.known === 'ordinary' ? ', ordinary' : ''}`}
+        >
+          <span className={d.date === today ? 'font-bold' : 'text-quiet'}>{shortDay(d.date)}</span>
+          <span className={d.highC >= HOT_C ? 'font-semibold text-watchink' : 'font-semibold'}>
+            {bare(d.highC, units)}
+          </span>
+          <span className={d.lowC <= COLD_C ? 'font-semibold text-wrong' : 'text-quiet'}>{bare(d.lowC, units)}</span>
+          <span
+            aria-hidden
+            className="relative mt-1 w-3.5 rounded-b-[3px] border border-t-0 border-line"
+            style={{ height: GLASS_PX }}
+          >
+            <span
+              className="absolute inset-x-0 bottom-0 rounded-b-[2px] bg-glaze/60"
+              style={{ height: `${Math.min(1, d.rainMm / BRIM_MM) * 100}%` }}
+            />
+          </span>
+        </li>
+      ))}
+    </ol>
+  );
+}
