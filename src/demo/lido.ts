@@ -1,5 +1,6 @@
 import { MATERIALS, type Material } from '@/core/containers/materials';
 import type { Container, Shape } from '@/core/containers/schema';
+import type { Deed } from '@/core/plantings/deeds';
 import { freshPlanting, newPlacement } from '@/core/plantings/fresh';
 import { PLANTING_FORMAT, PLANTING_VERSION, type Planting } from '@/core/plantings/schema';
 import { PLACEMENTS } from './placements';
@@ -29,6 +30,32 @@ const brief = (change: Partial<Planting['brief']>): Planting['brief'] => ({
   ...change,
 });
 
+/** What the volunteers have done so far. */
+const DONE: Record<string, readonly (readonly [what: Deed['what'], on: string])[]> = {
+  'lido-entrance-left': [
+    ['top-up', '2026-06-12'],
+    ['deadhead', '2026-07-04'],
+    ['tidy', '2026-07-04'],
+  ],
+  'lido-entrance-bowl': [['tidy', '2026-07-04']],
+  'lido-ticket-box': [['tidy', '2026-07-03']],
+  'lido-poolside-rail': [['tidy', '2026-07-03']],
+  'lido-arcade-baskets': [
+    ['turn', '2026-07-01'],
+    ['tidy', '2026-07-01'],
+  ],
+  'lido-terrace-barrow': [['tidy', '2026-07-05']],
+  'lido-terrace-tub': [
+    ['deadhead', '2026-07-05'],
+    ['tidy', '2026-07-05'],
+  ],
+  'lido-boiler-square': [['tidy', '2026-07-02']],
+  'lido-boiler-manger': [['tidy', '2026-07-02']],
+};
+
+const deedsOf = (id: string, placements: number): Deed[] =>
+  (DONE[id] ?? []).map(([what, on], i) => ({ id: `d${placements + i + 1}`, what, to: null, on, done: on }));
+
 const planting = (
   id: string,
   name: string,
@@ -45,11 +72,11 @@ const planting = (
   container: c,
   brief: asked,
   startDate,
-  nextId: (PLACEMENTS[id] ?? []).length + 1,
+  nextId: (PLACEMENTS[id] ?? []).length + (DONE[id] ?? []).length + 1,
   placements: (PLACEMENTS[id] ?? []).map(([plant, role, start, xMm, yMm], i) =>
     newPlacement(`p${i + 1}`, { plant, role, start, xMm, yMm }),
   ),
-  deeds: [],
+  deeds: deedsOf(id, (PLACEMENTS[id] ?? []).length),
   learned: [],
 });
 

@@ -36,7 +36,12 @@ function dayAt(place: WeatherPlace, date: string): Day {
   const usual = ordinaryDay(place, date);
   const off = strays(date) * STRAYS_C;
   if (within(date, heatBegins(place), HEAT.days))
-    return { date, highC: tenth(usual.highC + HEAT.high), lowC: tenth(usual.lowC + HEAT.low), rainMm: 0 };
+    return {
+      date,
+      highC: tenth(usual.highC + HEAT.high + off / 2),
+      lowC: tenth(usual.lowC + HEAT.low + off / 2),
+      rainMm: 0,
+    };
   const wet = chance(date, 'rain') < WET;
   const high = usual.highC + off + (wet ? GREY.high : 0);
   const frosty = within(addDays(date, -LATE_FROST.after), place.lastFrost, 1);

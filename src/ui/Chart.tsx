@@ -112,6 +112,7 @@ export function Chart({ label, steps, lines, kind, written, along, at, heightPx 
           data: [...l.values],
           stack: kind === 'bar' ? 'all' : undefined,
           showSymbol: l.points ?? false,
+          showAllSymbol: true,
           symbol: 'circle',
           symbolSize: 9,
           color: l.hex,

@@ -1,9 +1,9 @@
 import type { Metadata } from 'next';
-import { Today } from '@/features/tend/Today';
+import { TodayFrame } from '@/features/tend/TodayFrame';
 
 export const metadata: Metadata = { title: 'Today' };
 
 /** What all containers ask for today, by place. */
 export default function Page() {
-  return <Today />;
+  return <TodayFrame />;
 }

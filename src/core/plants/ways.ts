@@ -43,8 +43,8 @@ const TENDER_PERENNIAL = words(`
 `);
 
 const ANNUAL = words(`
-  Beta Brassica Capsicum Coriandrum Cucumis Cucurbita Eruca Helianthus Lactuca Ocimum Petroselinum Phaseolus Solanum
-  Thunbergia Tropaeolum
+  Beta Brassica Capsicum Coriandrum Cucumis Cucurbita Eruca Helianthus Lactuca Myosotis Ocimum Petroselinum
+  Phaseolus Solanum Thunbergia Tropaeolum
 `);
 
 const SEMI_EVERGREEN = words(`

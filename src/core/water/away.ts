@@ -1,6 +1,8 @@
 import type { Day } from '../climate/days';
 import { containerSums, plantedMass } from '../containers';
 import { grow } from '../growth/season';
+import { factsOf } from '../plants/facts';
+import type { Facts } from '../plants/traits';
 import { plantName, type Plant } from '../plants/schema';
 import { ballsL, resolve } from '../plantings/resolve';
 import type { Planting } from '../plantings/schema';
@@ -8,7 +10,13 @@ import { clamp, sum } from '../units/number';
 import { balanceOf, NEVER, type Watered } from './balance';
 
 /** Days in dry mix at 25 °C before a plant of a class is dead. Working figures: a petunia is limp on the first and past help on the third; a succulent waits weeks. */
-const BEARS_DAYS: Record<Plant['water'], number> = { thirsty: 2, moderate: 3.5, dry: 14 };
+const BEARS_DAYS: Record<Plant['water'], number> = { thirsty: 3, moderate: 5, dry: 18 };
+/** What is woody, or lives for years, bears more. Working figure. */
+const TOUGHER = 1.6;
+const TOUGH: readonly Facts['life'][] = ['shrub', 'hardy perennial'];
+
+const bears = (plant: Plant): number =>
+  BEARS_DAYS[plant.water] * (TOUGH.includes(factsOf(plant).life) || plant.habit === 'fan' ? TOUGHER : 1);
 const AT_C = 25;
 /** A cool day counts less, a hot one more, within these. Working figures. */
 const HEAT: readonly [number, number] = [0.4, 1.8];
@@ -61,7 +69,7 @@ function dyingIn(planting: Planting, days: readonly Day[], watered: Watered): { 
   const here = (from: string | null, until: string | null, on: string) =>
     (from === null || from <= on) && (until === null || until > on);
   const dying = resolve(planting).flatMap((p): Dying[] => {
-    const i = doses.findIndex((d) => d >= BEARS_DAYS[p.plant.water]);
+    const i = doses.findIndex((d) => d >= bears(p.plant));
     const on = days[i]?.date;
     return on && here(p.from, p.until, on) ? [{ id: p.id, name: plantName(p.plant), on }] : [];
   });

@@ -24,6 +24,8 @@ function heightOf(planting: Planting): number {
 
 /** So many containers stand one place to a shelf. */
 const FEW = 3;
+/** From so many on they stand a little smaller, two places to a shelf. */
+const MANY = 9;
 
 /** Every container as its own portrait at true relative size, by place. */
 export function Shelves({ shelf, onStart }: { shelf: Shelf; onStart: (like?: Planting) => void }) {
@@ -33,7 +35,7 @@ export function Shelves({ shelf, onStart }: { shelf: Shelf; onStart: (like?: Pla
   const plantings = useMemo(() => shelf.pots.filter((p) => !p.archived).map((p) => p.planting), [shelf]);
   // A full bench is looked at from a step further back, places side by side.
   const crowded = standing.length > FEW;
-  const scale = crowded ? SCALE * 0.6 : SCALE;
+  const scale = SCALE * (standing.length > MANY ? 0.52 : crowded ? 0.6 : 1);
   const tallest = new Map<string, number>();
   for (const { planting } of standing)
     tallest.set(planting.spot.name, Math.max(tallest.get(planting.spot.name) ?? 0, heightOf(planting)));

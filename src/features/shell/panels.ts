@@ -47,6 +47,8 @@ export interface Panels {
   Foot?: ComponentType<StationProps>;
   /** A week held on the stream beside the one that is looked at, and its best weeks, where the season is the work. */
   useStream?: (at: StationProps) => { held: number | null; best: Stretch | null };
+  /** The week that is looked at where none is chosen; the peak without it. */
+  useWeek?: (planting: Planting) => number | null;
   /** The work is broader than the portrait: a list. */
   broad?: boolean;
   /** Whether there is anything to go on from. */

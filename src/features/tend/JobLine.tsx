@@ -2,6 +2,7 @@
 import Link from 'next/link';
 import { type Job, JOBS } from '@/core/jobs';
 import type { Planting } from '@/core/plantings/schema';
+import { formatDay } from '@/core/units/date';
 import { formatTemperature, formatVolume } from '@/core/units/quantity';
 import type { UnitSystem } from '@/core/units/length';
 import { dayWords, timesWords } from '@/core/water/words';
@@ -48,7 +49,7 @@ export function JobLine({ planting, job, today, units, named = false }: Props) {
           {named ? `${job.text}${what.slice(job.text.length)}` : what}
           <span className="text-quiet">
             {' '}
-            {job.due < today ? `since ${dayWords(job.due, '0')}` : dayWords(job.due, today)}
+            {job.due < today ? `since ${formatDay(job.due)}` : dayWords(job.due, today)}
           </span>
         </summary>
         <p className="max-w-prose py-1 pl-4 text-[0.9rem] text-quiet">{JOBS[job.kind].why}</p>

@@ -1,7 +1,7 @@
 'use client';
 import Link from 'next/link';
 import { useEffect, useMemo } from 'react';
-import { jobsOf } from '@/core/jobs';
+import { type Job, jobsOf } from '@/core/jobs';
 import { jobsBetween, jobsIcs } from '@/core/formats/jobs-ics';
 import type { Planting } from '@/core/plantings/schema';
 import { addDays } from '@/core/units/date';
@@ -32,7 +32,9 @@ const WEEK_DAYS = 8;
 function askingOf(plantings: readonly Planting[], today: string, around: Surround['of']): Asking[] {
   return plantings.map((planting) => {
     const jobs = jobsOf(planting, { today, days: SOON_DAYS }, around(planting));
-    return { planting, now: jobs.filter((j) => j.due <= today), soon: jobs.filter((j) => j.due > today) };
+    const water = (j: Job) => (j.kind === 'water' ? 0 : 1);
+    const now = jobs.filter((j) => j.due <= today).sort((a, b) => water(a) - water(b));
+    return { planting, now, soon: jobs.filter((j) => j.due > today) };
   });
 }
 

@@ -41,6 +41,12 @@ function Fillings({ planting, today }: TendProps) {
   const { of, on, state, done, proposals, problem, stop } = turning;
   if (of !== planting.id || on === null || (state !== 'composing' && proposals === null)) return null;
   const sorted = sortedFor(planting, turning);
+  const ways = (proposals ?? []).flatMap((p) => {
+    const commands = takeOver(planting, on, sorted, p.planting.placements);
+    const after = commands.reduce(apply, planting);
+    const fresh = new Set(after.placements.filter((x) => x.from === on).map((x) => x.id));
+    return fresh.size > 0 ? [{ p, commands, after, fresh }] : [];
+  });
   return (
     <section aria-label="To fill the gaps" className="flex flex-col gap-2 text-[0.95rem]">
       <h2 className="hair pb-1.5 text-[0.95rem]" role="status">
@@ -50,18 +56,18 @@ function Fillings({ planting, today }: TendProps) {
         <progress max={1} value={done} className="h-1.5 w-full accent-glaze" aria-label="Composing" />
       )}
       {problem && <p>{problem}</p>}
+      {proposals && !problem && ways.length === 0 && (
+        <p>What stays fills it: nothing more fits in. Lift something first.</p>
+      )}
       <ol className="flex flex-col gap-3">
-        {(proposals ?? []).map((p, i) => {
-          const commands = takeOver(planting, on, sorted, p.planting.placements);
-          const after = commands.reduce(apply, planting);
-          const fresh = new Set(after.placements.filter((x) => x.from === on).map((x) => x.id));
+        {ways.map(({ p, commands, after, fresh }, i) => {
           const { w, h } = pictureSize(p.planting, 1);
           return (
             <li key={i} className="flex flex-col gap-1 border-t border-line pt-2 first:border-t-0">
               <span className="flex justify-center">
                 <PotPicture planting={p.planting} scale={Math.min(PICTURE.w / w, PICTURE.h / h)} />
               </span>
-              <p>{newWords(after, fresh) || 'Nothing more fits in.'}</p>
+              <p>{newWords(after, fresh)}</p>
               <p className="text-[0.9rem] text-quiet">
                 {formatMoney(turnCost(after, on))} in plants, mix and feed
                 {planting.container.count > 1 ? ', each' : ''}.

@@ -1,5 +1,6 @@
 'use client';
 import { useMemo } from 'react';
+import { formatDay } from '@/core/units/date';
 import { formatVolume } from '@/core/units/quantity';
 import { aheadOf } from '@/core/water/ahead';
 import { awayWords, dayWords, timesWords } from '@/core/water/words';
@@ -41,7 +42,7 @@ export function Water({ planting, today, around, surround, units }: TendProps) {
         {from
           ? from.on === today && from.share === 1
             ? ', filled today.'
-            : `, by what was noted ${dayWords(from.on, today) === 'today' && from.on < today ? 'before' : 'then'}.`
+            : `, reckoned from what was noted on ${formatDay(from.on)}.`
           : ', as though it had been watered as it asked.'}
       </p>
       <p className={due ? 'font-semibold' : ''}>

@@ -1,5 +1,7 @@
 'use client';
 import Link from 'next/link';
+import type { Planting } from '@/core/plantings/schema';
+import { daysBetween } from '@/core/units/date';
 import { Segments } from '@/ui/Segments';
 import { buttonLook } from '@/ui/Button';
 import { useAround } from '../shell/around';
@@ -95,4 +97,16 @@ function Reading(at: StationProps) {
   );
 }
 
-export const tend: Panels = { Work, Reading, onward: () => false, readingName: 'Days, measures and turns' };
+/** This week, once it is planted. */
+function useWeek({ startDate, placements }: Planting): number | null {
+  const today = useToday();
+  return placements.length > 0 && startDate <= today ? Math.floor(daysBetween(startDate, today) / 7) : null;
+}
+
+export const tend: Panels = {
+  Work,
+  Reading,
+  useWeek,
+  onward: () => false,
+  readingName: 'Days, measures and turns',
+};

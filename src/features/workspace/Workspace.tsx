@@ -57,8 +57,9 @@ function Open({ planting, station }: { planting: Planting; station: Station }) {
   const units = useUnits((u) => u.units);
   const { season, report, frame } = useDerived(planting);
   const known = useKnown();
-  const week = Math.min(wanted ?? season.peak, season.weeks.length - 1);
-  const { Whole, useWhole = never, Foot, useStream = plain } = PANELS[station];
+  const { Whole, useWhole = never, Foot, useStream = plain, useWeek = plain } = PANELS[station];
+  const usual = useWeek(planting);
+  const week = Math.min(wanted ?? usual ?? season.peak, season.weeks.length - 1);
   const whole = useWhole();
   const at: StationProps = { planting, season, report, week, units, known };
   const stream = useStream(at);

@@ -62,11 +62,15 @@ function staysFor(p: Placed, ahead: readonly Grown[], winter: boolean): string |
   const alive = ahead.filter((g) => g.alive).length / Math.max(1, ahead.length) >= ALIVE;
   if (!alive) return null;
   const lasting = LASTING.includes(life);
+  const later = ahead.slice(Math.floor(ahead.length / 2));
+  const flowering = mean(later.map((g) => g.bloom)) >= WORTH;
+  // What is grown for a spring of flower has had its day, leaf or no leaf.
+  const spent = p.plant.season === 'cool' && p.plant.flower.show >= FLOWERS && !flowering;
+  if (spent && !winter) return null;
   if (lasting && EVERGREEN.includes(winterLook)) return 'it keeps its leaf';
   if (winter && lasting && winterLook === 'bare stems') return 'its stems hold the pot through winter';
   if (p.plant.flower.show < FLOWERS) return 'its leaf carries on';
-  const later = ahead.slice(Math.floor(ahead.length / 2));
-  return mean(later.map((g) => g.bloom)) >= WORTH ? 'it goes on flowering' : null;
+  return flowering ? 'it goes on flowering' : null;
 }
 
 const FELL = { frost: 'frost took it', dry: 'it dried out', asleep: '', lifted: '', 'to come': '' } as const;
