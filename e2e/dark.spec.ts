@@ -20,6 +20,8 @@ test('the bench, the library and every station can be read in the dark, and on a
     [`${POT}/plants`, () => grown(page)],
     [`${POT}/season`, () => expect(page.getByRole('heading', { name: 'What if' })).toBeVisible()],
     [`${POT}/make`, () => expect(page.getByRole('heading', { name: /Shopping list/ })).toBeVisible()],
+    [`${POT}/tend`, () => expect(page.getByRole('heading', { name: 'Jobs' })).toBeVisible()],
+    ['/today', () => expect(page.getByRole('heading', { name: 'Weather ahead' })).toBeVisible()],
     ['/library', () => expect(page.getByRole('list', { name: 'Plants' })).toBeVisible()],
     ['/nowhere', () => expect(page.getByRole('heading', { name: 'Nothing here' })).toBeVisible()],
   ] as const) {

@@ -50,7 +50,9 @@ test('with no signal it still opens, shows the list, and finds a stand-in', asyn
   await grown(page);
   const kept = (pages: string[]) =>
     page.evaluate(async (all) => (await Promise.all(all.map((p) => caches.match(p)))).every(Boolean), pages);
-  await expect.poll(() => kept(['/', '/library', ...STATION_IDS.map((s) => stationPath('shell', s))])).toBe(true);
+  await expect
+    .poll(() => kept(['/', '/today', '/library', ...STATION_IDS.map((s) => stationPath('shell', s))]))
+    .toBe(true);
   await page.reload();
   await grown(page);
   // Everything this page is built of is kept as well.
@@ -77,6 +79,11 @@ test('with no signal it still opens, shows the list, and finds a stand-in', asyn
   await tick.click();
   await page.reload();
   await expect(tick).toBeChecked();
+  // The morning's round as well: done with a thumb, and told.
+  await page.goto(`${HOME}/today`);
+  await page.getByRole('button', { name: /^Done: Old barrow, deadhead/ }).click();
+  await expect(page.getByText(/^Old barrow: deadhead .*, done$/)).toBeVisible();
+  await page.goto(`${HOME}/pot/lido-entrance-left/make`);
   // Its papers are written without one too.
   await page.getByRole('radio', { name: 'Template' }).click();
   const [pdf] = await Promise.all([

@@ -41,7 +41,6 @@ await visit(
     for (const [name, station, id] of [
       ['spot', 'spot', 'lido-terrace-tub'],
       ['sightline', 'spot', 'lido-ticket-box'],
-      ['window-box', 'plants', 'lido-ticket-box'],
       ['container', 'container'],
       ['season', 'season'],
       ['make', 'make'],
@@ -87,24 +86,6 @@ await visit(
     const wanted = await page.getByRole('button', { name: /^Take number/ }).count();
     while ((await proposals.count()) < wanted) await page.waitForTimeout(200);
     await keep(page, 'proposals');
-    await page.getByRole('button', { name: 'Back to the brief' }).click();
-    await page.getByLabel('Arrangement').selectOption('leaf-led');
-    await page.getByLabel('The leaf', { exact: true }).selectOption({ label: 'New Zealand flax, bronze, dwarf' });
-    await page.getByRole('group', { name: 'One surprise' }).scrollIntoViewIfNeeded();
-    await keep(page, 'leaf-led');
-    await page.getByLabel('Arrangement').selectOption('tall-centre');
-    await page.getByRole('button', { name: 'Back to the plants' }).click();
-    await page.getByRole('button', { name: 'Make it over' }).click();
-    await page.getByRole('group', { name: 'Recolour' }).getByRole('button', { name: 'Warm' }).click();
-    await page.getByText(/ for Petunia, magenta/).waitFor();
-    await page.getByRole('button', { name: 'Make it for 60 cm' }).click();
-    await page.getByText(/60 cm pot/).waitFor();
-    await page.waitForTimeout(500);
-    await page.locator('[data-state=grown]').waitFor();
-    await page.getByRole('button', { name: 'Warm' }).scrollIntoViewIfNeeded();
-    await page.waitForTimeout(2500);
-    await keep(page, 'made-over');
-    for (let i = 0; i < 5; i += 1) await page.getByRole('button', { name: 'Undo', exact: true }).first().click();
     await page.goto(`${base}/library?for=lido-entrance-left`);
     const drawn = async () => {
       while ((await page.getByRole('img', { name: /is being drawn/ }).count()) > 0) await page.waitForTimeout(200);
@@ -121,15 +102,27 @@ await visit(
     await page.waitForTimeout(600);
     await drawn();
     await keep(page, 'library');
-    await page.getByRole('button', { name: 'Nursery stock' }).click();
-    await page.getByRole('button', { name: 'Ask the plant barrow' }).click();
-    await page.getByText(/of them out/).waitFor();
-    await open(page, 'make');
-    await page.getByRole('button', { name: 'Find a stand-in for Petunia, magenta' }).click();
-    await page.getByText('come nearest').waitFor();
-    await page.waitForTimeout(300);
+    await open(page, 'tend', 'lido-arcade-baskets');
+    await page.getByRole('heading', { name: 'Jobs' }).waitFor();
+    await keep(page, 'tend');
+    await open(page, 'tend');
+    await page.getByRole('radio', { name: 'Log' }).click();
+    await page.getByRole('button', { name: 'Let the forecast learn from it' }).click();
+    await page.getByText(/taller/).waitFor();
+    await page.waitForTimeout(2500);
+    await keep(page, 'log');
+    await open(page, 'tend', 'lido-boiler-bowl');
+    await page.getByRole('radio', { name: 'Change over' }).click();
+    await page.getByRole('button', { name: 'Today', exact: true }).click();
+    await page.getByRole('button', { name: 'Fill the gaps' }).click();
+    await page.getByRole('button', { name: 'Plan this' }).first().waitFor({ timeout: 120_000 });
+    await page.waitForTimeout(500);
     await drawn();
-    await keep(page, 'stand-ins');
+    await keep(page, 'change-over');
+    await page.goto(`${base}/today`);
+    await page.getByRole('heading', { name: 'Weather ahead' }).waitFor();
+    await page.waitForTimeout(800);
+    await keep(page, 'today');
     await page.context().close();
 
     const night = await fresh({ dark: true });
@@ -138,6 +131,10 @@ await visit(
     await night.context().close();
 
     const phone = await fresh({ width: 390, height: 844 });
+    await phone.goto(`${base}/today`);
+    await phone.getByRole('heading', { name: 'Weather ahead' }).waitFor();
+    await phone.waitForTimeout(800);
+    await keep(phone, 'today-phone');
     await open(phone, 'plants');
     await keep(phone, 'workspace-phone');
   },

@@ -232,6 +232,21 @@ test('template writes one drawing, or sheets; another ending is refused with wha
   expect((await run('template', path, '--out', '/nowhere/at/all/plan.svg')).err).toContain('cannot be written');
 });
 
+test('water from a file of days tells what it holds that morning and when it asks next, and refuses a bad file', async () => {
+  const path = file('water-days.json', { ...warmPot(), startDate: '2026-05-16' });
+  const days = Array.from({ length: 20 }, (_, i) => `2026-07-${String(i + 1).padStart(2, '0')},26,14,0`);
+  const csv = join(dir, 'days.csv');
+  writeFileSync(csv, ['date,high_c,low_c,rain_mm', ...days].join('\n'));
+  const told = JSON.parse((await run('water', path, '--on', '2026-07-10', '--weather', csv)).out);
+  expect(told).toMatchObject({ date: '2026-07-10', highC: 26, lowC: 14, rainMm: 0 });
+  expect(told.heldL).toBeGreaterThan(0);
+  expect(told.heldL).toBeLessThanOrEqual(told.usableL);
+  expect(told.next.on >= '2026-07-10').toBe(true);
+  writeFileSync(csv, 'date,high_c,low_c,rain_mm\n2026-07-10,14,26,0');
+  expect((await run('water', path, '--on', '2026-07-10', '--weather', csv)).err).toContain('Row 2: the low, 26');
+  expect((await run('water', path, '--on', '2026-07-10', '--weather', `${csv}.none`)).err).toContain('cannot be read');
+});
+
 test('water tells how much and how often in a day’s weather, and refuses what is no weather', async () => {
   const path = file('water.json', { ...warmPot(), startDate: '2026-05-16' });
   const on = async (...args: string[]) =>

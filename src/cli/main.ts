@@ -37,7 +37,7 @@ const USAGE = `rillbank: the potting bench from a terminal. JSON in, JSON out.
   rillbank list PLANTING.json… [--feed slow|liquid|pellets] [--drip]
                                           what to buy for all of them, in packs and whole bags
   rillbank steps PLANTING.json            how it is planted, and how deep the mix is filled
-  rillbank water PLANTING.json --on DATE [--high C --low C --rain MM]
+  rillbank water PLANTING.json --on DATE [--high C --low C --rain MM | --weather DAYS.csv]
                                           litres a day, times a day or days between, water held for roots
   rillbank jobs PLANTING.json… --from DATE --to DATE [--ics F]
                                           what is to be done and when, and as a calendar

@@ -6,8 +6,9 @@ import { hashText, seeded, tenth } from '@/core/units/number';
 const STRAYS_C = 3;
 const FROM_BEFORE = [1, 0.7, 0.5, 0.3] as const;
 const WET = 0.34;
-/** Grey days are cooler, and their nights milder, °C. Working figures. */
+/** Grey days are cooler, and their nights milder, °C; bright ones make up for it. Working figures. */
 const GREY = { high: -2, low: 1 } as const;
+const BRIGHT = -WET / (1 - WET);
 
 /** A heat wave comes every summer, a week of it, and a frost eight nights after the last ordinary one: so that both can be met. */
 const HEAT = { from: '07-12', days: 7, high: 8, low: 5 } as const;
@@ -43,9 +44,9 @@ function dayAt(place: WeatherPlace, date: string): Day {
       rainMm: 0,
     };
   const wet = chance(date, 'rain') < WET;
-  const high = usual.highC + off + (wet ? GREY.high : 0);
+  const high = usual.highC + off + GREY.high * (wet ? 1 : BRIGHT);
   const frosty = within(addDays(date, -LATE_FROST.after), place.lastFrost, 1);
-  const low = frosty ? LATE_FROST.lowC : usual.lowC + off + (wet ? GREY.low : 0);
+  const low = frosty ? LATE_FROST.lowC : usual.lowC + off + GREY.low * (wet ? 1 : BRIGHT);
   return {
     date,
     highC: tenth(Math.max(high, low + 1)),

@@ -1,3 +1,4 @@
+import type { Command } from '../plantings/commands';
 import type { Planting } from '../plantings/schema';
 import { daysBetween, nextMonthDay } from '../units/date';
 import type { Season, Week } from './grown';
@@ -13,9 +14,6 @@ export function changeOvers({ placements, startDate }: Pick<Planting, 'placement
 }
 
 type Stays = Planting['placements'][number];
-
-const standsOn = (date: string, startDate: string) => (p: Stays) =>
-  (p.from ?? startDate) <= date && (p.until === null || p.until > date);
 
 /** The planting as it is from one change-over to the next: who stands in it then, begun on the day of the first. */
 export function turnFrom(planting: Planting, begins: string, ends: string | null): Planting {
@@ -90,6 +88,28 @@ function cut(planting: Planting, season: Season, begins: string, ends: string | 
   };
 }
 
-/** Whether a placement stands there on a day. */
-export const standing = (planting: Planting, date: string) =>
-  planting.placements.filter(standsOn(date, planting.startDate));
+/** When the turn of a day begins; the planting’s own first day in its first. */
+const beginsOn = (planting: Planting, date: string): string => boundsOn(planting, date).begins;
+
+/**
+ * An edit that was made of the turn of a day, as an edit of the whole planting: what is set out is set out in that turn,
+ * what stood there before it or comes after it is left alone.
+ */
+export function ofWhole(planting: Planting, date: string, command: Command): Command {
+  const begins = beginsOn(planting, date);
+  if (begins === planting.startDate && changeOvers(planting).length === 0) return command;
+  const was = new Map(planting.placements.map((p) => [p.id, p]));
+  const inIt = (p: Stays): Stays => {
+    const known = was.get(p.id);
+    if (known) return { ...p, from: known.from, until: known.until };
+    return p.from === null && begins > planting.startDate ? { ...p, from: begins } : p;
+  };
+  if (command.do === 'add') return { ...command, placement: inIt(command.placement) };
+  if (command.do !== 'plant') return command;
+  const { ends } = boundsOn(planting, date);
+  const turn = new Set(turnFrom(planting, begins, ends).placements.map((p) => p.id));
+  return {
+    ...command,
+    placements: [...planting.placements.filter((p) => !turn.has(p.id)), ...command.placements.map(inIt)],
+  };
+}

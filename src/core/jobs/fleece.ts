@@ -52,7 +52,7 @@ export const fleece: JobKind = {
     return spells(asked).map(({ on, lowC, who }, nth): Due => ({
       on,
       text: `${carried ? 'bring in' : 'fleece'} ${who}`,
-        nightC: lowC,
+      nightC: lowC,
       done: [{ what, to: null }],
       key: `cold-${nth + 1}`,
     }));

@@ -1,3 +1,5 @@
+import { grow } from '../growth/season';
+import { turnOn } from '../growth/turn';
 import { assess } from '../balance/assess';
 import type { Severity } from '../balance/severity';
 import type { Planting } from '../plantings/schema';
@@ -13,12 +15,14 @@ export interface PotState {
 /** The worst of it first: nothing planted, what is wrong, then when it is planted and how much there is to watch. */
 export function stateOf(planting: Planting, today: string, units: UnitSystem = 'metric'): PotState {
   if (planting.placements.length === 0) return { severity: 'watch', text: 'Not planted yet: compose it next.' };
-  const { findings } = assess(planting, units);
+  const turn = turnOn(planting, grow(planting), today);
+  const { findings } = assess(turn.planting, units, turn.season);
   const wrong = findings.find((f) => f.severity === 'wrong');
   if (wrong) return { severity: 'wrong', text: wrong.message };
   const watch = findings.filter((f) => f.severity === 'watch').length;
-  const day = formatDayFrom(planting.startDate, today);
-  const when = planting.startDate > today ? `Plant on ${day}.` : `Planted ${day}.`;
+  const { startDate } = turn.planting;
+  const day = formatDayFrom(startDate, today);
+  const when = startDate > today ? `Plant on ${day}.` : `Planted ${day}.`;
   return watch === 0
     ? { severity: 'good', text: `${when} Nothing to watch.` }
     : { severity: 'watch', text: `${when} ${watch} to watch.` };

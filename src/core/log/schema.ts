@@ -47,7 +47,6 @@ export type LogEntry = z.infer<typeof LogEntrySchema>;
 export type LogKind = LogEntry['kind'];
 type Of<K extends LogKind> = Extract<LogEntry, { kind: K }>;
 export type Measure = Of<'measure'>;
-export type Note = Of<'note'>;
 
 /** Those of one kind. */
 export const entriesOf = <K extends LogKind>(log: readonly LogEntry[], kind: K): Of<K>[] =>

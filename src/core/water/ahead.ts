@@ -79,7 +79,9 @@ export function aheadOf(
   const coming = days.filter((d) => d.date >= today);
   const leastL = usableL - spendL;
   const asIs = balanceOf(planting, coming, { fromL: heldL, dripL }, season);
-  const first = heldL <= leastL ? asIs[0] : asIs.find((d) => d.times > 0);
+  // Filled today, what it asks for once more before night can wait until the morning.
+  const had = from?.on === today && from.share === 1 ? 1 : 0;
+  const first = asIs.find((d) => d.times > (d.date === today ? had : 0));
   const filled = balanceOf(planting, coming, { fromL: usableL, by: NEVER, dripL }, season);
   const dry = filled.find((d) => d.lackedL > 0);
   return {

@@ -25,8 +25,8 @@ const HEAT: readonly [number, number] = [0.4, 1.8];
 const SHADE_USES = 0.55;
 /** What one person moves is no heavier than this soaked, kg. Working figure within lifting guidance for one. */
 const MOVED_KG = 25;
-/** What a neighbour does: every so many days. */
-const NEIGHBOUR_EVERY = 2;
+/** How often a neighbour looks in: the seldomest that brings it through, in days. */
+const VISITS = [3, 2, 1] as const;
 /** A tray under it holds this share of the mix’s volume. Working figure: a deep saucer. */
 const TRAY_SHARE = 0.2;
 /** A drip is set to an ordinary day’s use and a quarter over. Working figure. */
@@ -88,7 +88,8 @@ function helpsFor(
   const tray = containerSums(container).fillL * TRAY_SHARE;
   const soakedKg = plantedMass(container, ballsL(planting.placements), 'soaked').totalKg;
   const use = sum(balanceOf(planting, days).map((d) => d.usedL)) / Math.max(1, days.length);
-  const every = new Set(days.filter((_, i) => i > 0 && i % NEIGHBOUR_EVERY === 0).map((d) => d.date));
+  const visits = (every: number) => new Set(days.filter((_, i) => i > 0 && i % every === 0).map((d) => d.date));
+  const enough = VISITS.find((every) => dyingIn(planting, days, { by: visits(every) }).dying.length === 0) ?? 1;
   const drip = use * DRIP_SPARE;
   return [
     ...(container.mount === 'ground' && soakedKg <= MOVED_KG
@@ -97,7 +98,7 @@ function helpsFor(
     ...(container.mount === 'ground'
       ? [{ how: 'tray' as const, amount: tray, watered: { by: NEVER, trayL: tray } }]
       : []),
-    { how: 'neighbour', amount: NEIGHBOUR_EVERY, watered: { by: every } },
+    { how: 'neighbour', amount: enough, watered: { by: visits(enough) } },
     { how: 'drip', amount: drip, watered: { by: NEVER, dripL: drip } },
   ];
 }

@@ -10,6 +10,7 @@ import { type Money, moneyText } from '@/core/units/money';
 import { Button } from '@/ui/Button';
 import { Choose } from '@/ui/Field';
 import type { StationProps } from '../shell/panels';
+import { useToday } from '../shell/diary';
 import { download, fileName } from '../shell/download';
 import { stationPath } from '../shell/stations';
 import { readyToWeigh } from '../shell/workers';
@@ -31,6 +32,7 @@ export function List(at: StationProps) {
   const { scope: asked, ask } = useAt();
   const making = useMaking();
   const bench = useBench(planting);
+  const today = useToday();
   const [missing, setMissing] = useState<Plant | null>(null);
   const stock = known.stock?.stock ?? null;
   // Ready before it is asked, so that a stand-in is found at the nursery without a signal.
@@ -40,8 +42,8 @@ export function List(at: StationProps) {
   const { feed, drip, prices } = making;
   const money: Money = { code: making.currency, perPound: making.perPound };
   const entries = useMemo(
-    () => entriesFor(scope, planting, bench, making.batch),
-    [scope, planting, bench, making.batch],
+    () => entriesFor(scope, planting, bench, making.batch, today),
+    [scope, planting, bench, making.batch, today],
   );
   const order = useMemo(
     () => orderFor(entries, { feed, drip, units, stock, prices }),

@@ -1,5 +1,9 @@
 'use client';
+import { useMemo } from 'react';
+import { grow } from '@/core/growth/season';
+import { toBuy } from '@/core/materials/turn';
 import { Segments } from '@/ui/Segments';
+import { useToday } from '../shell/diary';
 import type { StationProps } from '../shell/panels';
 import { List } from './List';
 import { type Part, useAt } from './making';
@@ -24,12 +28,15 @@ const PANEL: Record<Part, (at: StationProps) => React.ReactNode> = {
 /** From the till to the watered pot: what to buy, how to plant it, and its papers. */
 export function Make(at: StationProps) {
   const { part, go } = useAt();
+  const today = useToday();
+  // Steps, template and labels are of what is planted now, or next.
+  const planting = useMemo(() => toBuy(at.planting, today), [at.planting, today]);
   return (
     <div className="flex flex-col gap-4">
       <div className="print:hidden">
         <Segments label="Make" value={part} options={PARTS} onChange={go} />
       </div>
-      {PANEL[part](at)}
+      {PANEL[part](part === 'list' ? at : { ...at, planting, season: grow(planting) })}
     </div>
   );
 }

@@ -5,5 +5,6 @@ import { Make } from './Make';
 export const make: Panels = {
   Work: Make,
   broad: true,
+  allTurns: true,
   onward: ({ placements }) => placements.length > 0,
 };

@@ -1,5 +1,6 @@
 'use client';
 import type { Entry } from '@/core/materials/entry';
+import { toBuy } from '@/core/materials/turn';
 import type { BatchRow } from '@/core/materials/making';
 import type { Planting } from '@/core/plantings/schema';
 import { readShelf } from '@/storage/plantings';
@@ -20,11 +21,13 @@ export function entriesFor(
   open: Planting,
   bench: readonly Planting[],
   batch: readonly BatchRow[],
+  today: string,
 ): Entry[] {
-  const whole = (p: Planting): Entry => ({ planting: p, count: p.container.count });
+  const buy = (p: Planting): Planting => toBuy(p, today);
+  const whole = (p: Planting): Entry => ({ planting: buy(p), count: p.container.count });
   switch (scope) {
     case 'one':
-      return [{ planting: open, count: 1 }];
+      return [{ planting: buy(open), count: 1 }];
     case 'set':
       return [whole(open)];
     case 'place':
@@ -34,7 +37,7 @@ export function entriesFor(
     case 'batch':
       return batch.flatMap(({ id, count }): Entry[] => {
         const planting = bench.find((p) => p.id === id);
-        return planting ? [{ planting, count }] : [];
+        return planting ? [{ planting: buy(planting), count }] : [];
       });
   }
 }

@@ -62,5 +62,6 @@ export const season: Panels = {
   Foot: Lanes,
   useStream,
   onward: isPlanted,
+  allTurns: true,
   readingName: 'What if, and charts',
 };

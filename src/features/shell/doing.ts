@@ -6,8 +6,8 @@ import { addEntry, removeEntries } from '@/storage/log';
 import { editStored } from '@/storage/plantings';
 import { tell } from './tell';
 
-/** An id for an entry of the log. */
-export const newEntryId = (): string => `log-${crypto.randomUUID().slice(0, 12)}`;
+/** An id for an entry of the log: later ones come after earlier ones. */
+export const newEntryId = (): string => `log-${Date.now().toString(36)}-${crypto.randomUUID().slice(0, 6)}`;
 
 /** Whatever is asked of storage is waited for, and told when it fails. */
 export const told = (work: Promise<unknown>): void => void work.catch((e: unknown) => tell.notKept(e));

@@ -49,6 +49,8 @@ export interface Panels {
   useStream?: (at: StationProps) => { held: number | null; best: Stretch | null };
   /** The week that is looked at where none is chosen; the peak without it. */
   useWeek?: (planting: Planting) => number | null;
+  /** It looks at all the turns of a planting, not at the one that stands there now. */
+  allTurns?: boolean;
   /** The work is broader than the portrait: a list. */
   broad?: boolean;
   /** Whether there is anything to go on from. */

@@ -32,7 +32,12 @@ test('stations are those there are', () => {
   expect(isStation('plants')).toBe(true);
   expect(isStation('season-of-mists')).toBe(false);
   expect(isStation('toString')).toBe(false);
-  expect([stationAfter('spot'), stationAfter('plants'), stationAfter('make')]).toEqual(['container', 'season', null]);
+  expect([stationAfter('spot'), stationAfter('plants'), stationAfter('make'), stationAfter('tend')]).toEqual([
+    'container',
+    'season',
+    'tend',
+    null,
+  ]);
   expect(stationPath('x', 'make')).toBe('/pot/x/make');
   expect(['/pot/a-b_1/make', '/library', '/pot/x'].map(potIn)).toEqual(['a-b_1', '', '']);
 });

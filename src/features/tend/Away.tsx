@@ -20,7 +20,7 @@ function savingWords({ how, amount }: Saving, units: UnitSystem): string {
     case 'shade':
       return 'Move it into full shade';
     case 'neighbour':
-      return `A neighbour who fills it every ${amount === 2 ? 'other day' : `${amount} days`}`;
+      return `A neighbour who fills it every ${amount === 1 ? 'day' : amount === 2 ? 'other day' : `${amount} days`}`;
     case 'tray':
       return `A deep tray under it with ${formatVolume(amount, units)}, filled as you go`;
     case 'drip':

@@ -25,11 +25,11 @@ function grouped(sorted: readonly Sorted[]): Sorted[][] {
 }
 
 /** What lasts stays, what is over is lifted, and the gaps are filled for the next season. */
-export function ChangeOver({ planting, known, today }: TendProps) {
+export function ChangeOver({ planting, known, today, surround: { log } }: TendProps) {
   const turning = useTurning();
   const { of, on, moved, state, begin, move, fill, stop } = turning;
   const mine = of === planting.id;
-  const sorted = useMemo(() => sortedFor(planting, { of, on, moved }), [planting, of, on, moved]);
+  const sorted = useMemo(() => sortedFor(planting, { of, on, moved }, log), [planting, of, on, moved, log]);
   const days = turnDays(planting, today);
   const run = useWorkspace((s) => s.run);
   const planned = changeOvers(planting).filter((d) => d > today);
@@ -80,7 +80,7 @@ export function ChangeOver({ planting, known, today }: TendProps) {
             {state === 'composing' ? (
               <Button onClick={stop}>Stop</Button>
             ) : (
-              <Button kind="deep" onClick={() => fill(planting, known.mine)}>
+              <Button kind="deep" onClick={() => fill(planting, known.mine, log)}>
                 Fill the gaps
               </Button>
             )}

@@ -6,8 +6,10 @@ import { plantName } from '@/core/plants/schema';
 import { formatDayFrom } from '@/core/units/date';
 import { formatLength } from '@/core/units/length';
 import { formatVolume } from '@/core/units/quantity';
+import { logCsv } from '@/core/formats/log-csv';
 import { removeEntries } from '@/storage/log';
 import { Button } from '@/ui/Button';
+import { download, fileName } from '../shell/download';
 import { told } from '../shell/doing';
 import { tell } from '../shell/tell';
 import { AddDeath, AddMeasure, AddNote, AddVerdict } from './AddEntry';
@@ -50,6 +52,15 @@ export function Log(at: TendProps) {
         <p className="text-quiet">
           Nothing is written down yet. A photograph a fortnight tells next year what to plant.
         </p>
+      )}
+      {entries.length > 0 && (
+        <Button
+          kind="bare"
+          className="self-start"
+          onClick={() => download(fileName(planting.name, 'log.csv'), logCsv(planting, entries), 'text/csv')}
+        >
+          Save the log as CSV
+        </Button>
       )}
       <ol className="flex flex-col">
         {entries.map((e) => (

@@ -21,6 +21,7 @@ const DAYS = 8;
 
 /** Who waters when, where, with how many litres and minutes of hose. */
 export function Rota({ asking, tending, today, units }: Props) {
+  const places = [...new Set(asking.map((a) => a.planting.spot.name))];
   const turns = rotaOf(asking, tending.people, tending.litresAMinute).slice(0, DAYS);
   return (
     <section aria-label="Watering rota" className="flex flex-col gap-2">
@@ -53,7 +54,12 @@ export function Rota({ asking, tending, today, units }: Props) {
                   {dayWords(t.date, today)}
                   {t.who && <span className="block font-normal text-glaze">{t.who}</span>}
                 </th>
-                <td className="py-1 pr-2">{t.rounds.map((r) => r.place).join(', ')}</td>
+                <td className="py-1 pr-2">
+                  {placesWords(
+                    t.rounds.map((r) => r.place),
+                    places,
+                  )}
+                </td>
                 <td className="whitespace-nowrap py-1 text-right">{formatVolume(t.litres, units)}</td>
                 <td className="whitespace-nowrap py-1 pl-2 text-right">{Math.max(1, Math.round(t.minutes))} min</td>
               </tr>
@@ -74,6 +80,13 @@ export function Rota({ asking, tending, today, units }: Props) {
   );
 }
 
+/** Places in few words: all of them, all but one, or their names. */
+function placesWords(at: readonly string[], all: readonly string[]): string {
+  const missing = all.filter((p) => !at.includes(p));
+  if (all.length > 2 && missing.length === 0) return 'All places';
+  return all.length > 3 && missing.length === 1 ? `All but ${missing[0] ?? ''}` : at.join(', ');
+}
+
 /** Who takes turns, in their order. */
 function People({ people }: { people: readonly string[] }) {
   const [name, setName] = useState('');
@@ -86,7 +99,7 @@ function People({ people }: { people: readonly string[] }) {
   return (
     <div className="flex flex-col gap-1 print:hidden">
       {people.length > 0 && (
-        <ul aria-label="Who waters" className="flex flex-wrap gap-x-3">
+        <ul aria-label="In the rota" className="flex flex-wrap gap-x-3">
           {people.map((who, i) => (
             <li key={`${who}-${i}`} className="flex items-center gap-1">
               {who}

@@ -1,6 +1,6 @@
 'use client';
 import { takeOver } from '@/core/compose/turns/change-over';
-import { turnCost } from '@/core/compose/turns/year';
+import { turnCost, yearCommands } from '@/core/compose/turns/year';
 import { apply } from '@/core/plantings/commands';
 import { plantName } from '@/core/plants/schema';
 import { resolve } from '@/core/plantings/resolve';
@@ -34,13 +34,13 @@ export function Turns(at: TendProps) {
   );
 }
 
-function Fillings({ planting, today }: TendProps) {
+function Fillings({ planting, today, surround }: TendProps) {
   const turning = useTurning();
   const run = useWorkspace((s) => s.run);
   const show = useWorkspace((s) => s.show);
   const { of, on, state, done, proposals, problem, stop } = turning;
   if (of !== planting.id || on === null || (state !== 'composing' && proposals === null)) return null;
-  const sorted = sortedFor(planting, turning);
+  const sorted = sortedFor(planting, turning, surround.log);
   const ways = (proposals ?? []).flatMap((p) => {
     const commands = takeOver(planting, on, sorted, p.planting.placements);
     const after = commands.reduce(apply, planting);
@@ -139,10 +139,7 @@ function Year({ planting, known, today }: TendProps) {
             className="self-start"
             disabled={year.turns.every((t) => t.fresh.length === 0)}
             onClick={() => {
-              run('Plan the year’s turns', {
-                do: 'plant',
-                placements: year.planting.placements,
-              });
+              run('Plan the year’s turns', ...yearCommands(planting, year));
               stop();
             }}
           >

@@ -107,6 +107,7 @@ export const tend: Panels = {
   Work,
   Reading,
   useWeek,
+  allTurns: true,
   onward: () => false,
   readingName: 'Days, measures and turns',
 };

@@ -4,6 +4,7 @@ import type { Proposal } from '@/core/compose/compose';
 import { groundFor } from '@/core/compose/turns/change-over';
 import { type Goes, type Sorted, sortOut } from '@/core/compose/turns/sort-out';
 import { type PlannedYear, turnDays } from '@/core/compose/turns/year';
+import { entriesOf, type LogEntry } from '@/core/log/schema';
 import type { Planting } from '@/core/plantings/schema';
 import type { Mine } from '@/core/stock/shelf';
 import { composeInParts } from '../shell/in-parts';
@@ -23,7 +24,7 @@ interface Turning {
   year: PlannedYear | null;
   begin: (planting: Planting, on: string) => void;
   move: (id: string, goes: Goes | null) => void;
-  fill: (planting: Planting, mine: Mine) => void;
+  fill: (planting: Planting, mine: Mine, log: readonly LogEntry[]) => void;
   plan: (planting: Planting, mine: Mine, today: string) => void;
   stop: () => void;
 }
@@ -31,9 +32,14 @@ interface Turning {
 const IDLE = { state: 'idle', done: 0, proposals: null, problem: null, year: null } as const;
 
 /** Who stays and who goes, as proposed and as it was changed by hand. */
-export const sortedFor = (planting: Planting, { of, on, moved }: Pick<Turning, 'of' | 'on' | 'moved'>): Sorted[] => {
+export const sortedFor = (
+  planting: Planting,
+  { of, on, moved }: Pick<Turning, 'of' | 'on' | 'moved'>,
+  log: readonly LogEntry[],
+): Sorted[] => {
   if (of !== planting.id || on === null) return [];
-  return sortOut(planting, on).map((s) => {
+  const died = new Map(entriesOf(log, 'death').flatMap((e) => (e.of === of ? [[e.to, e.why]] : [])));
+  return sortOut(planting, on, died).map((s) => {
     const goes = moved[s.id];
     return goes === undefined ? s : { ...s, goes, why: 'as you say' };
   });
@@ -65,12 +71,12 @@ export const useTurning = create<Turning>((set, get) => {
       stop();
       set({ moved: { ...get().moved, [id]: goes } });
     },
-    fill: (planting, mine) => {
+    fill: (planting, mine, log) => {
       const { on } = get();
       if (on === null) return;
       stop();
       set({ state: 'composing' });
-      const ground = groundFor(planting, on, sortedFor(planting, get()));
+      const ground = groundFor(planting, on, sortedFor(planting, get(), log));
       const work = composeInParts({
         planting: ground,
         seed: 1,

@@ -4,9 +4,12 @@ import { usePathname } from 'next/navigation';
 import { type ReactNode, useEffect } from 'react';
 import { describe } from '@/core/containers/describe';
 import { MATERIALS } from '@/core/containers/materials';
+import { grow } from '@/core/growth/season';
+import { turnOn } from '@/core/growth/turn';
 import type { Planting } from '@/core/plantings/schema';
 import { buttonLook } from '@/ui/Button';
 import { useNarrow } from '@/ui/useNarrow';
+import { useToday } from '../shell/diary';
 import { useDesk } from '../plants/composing';
 import { Boundary } from '../shell/Boundary';
 import { useKnown } from '../shell/known';
@@ -51,7 +54,9 @@ export function Workspace({ station }: { station: Station }) {
   return <Open planting={planting} station={station} />;
 }
 
-function Open({ planting, station }: { planting: Planting; station: Station }) {
+function Open({ planting: whole, station }: { planting: Planting; station: Station }) {
+  const today = useToday();
+  const planting = PANELS[station].allTurns ? whole : turnOn(whole, grow(whole), today).planting;
   useShortcuts();
   const wanted = useWorkspace((s) => s.week);
   const units = useUnits((u) => u.units);
@@ -60,7 +65,7 @@ function Open({ planting, station }: { planting: Planting; station: Station }) {
   const { Whole, useWhole = never, Foot, useStream = plain, useWeek = plain } = PANELS[station];
   const usual = useWeek(planting);
   const week = Math.min(wanted ?? usual ?? season.peak, season.weeks.length - 1);
-  const whole = useWhole();
+  const taken = useWhole();
   const at: StationProps = { planting, season, report, week, units, known };
   const stream = useStream(at);
   const narrow = useNarrow();
@@ -84,7 +89,7 @@ function Open({ planting, station }: { planting: Planting; station: Station }) {
         subtitle={`${describe(planting.container, units)}, ${material}`}
       />
       <Boundary what={`the ${STATIONS[station].name} station`} resetOn={planting}>
-        {whole && Whole ? (
+        {taken && Whole ? (
           <WholeStand>
             <Whole {...at} />
           </WholeStand>
@@ -92,7 +97,7 @@ function Open({ planting, station }: { planting: Planting; station: Station }) {
           <Stand station={station} at={at} frame={frame} />
         )}
       </Boundary>
-      {planting.placements.length > 0 && !whole && (
+      {planting.placements.length > 0 && !taken && (
         <footer className="sticky bottom-0 z-10 order-last work:static">
           <Rill planting={planting} season={season} week={week} {...stream} />
           {Foot && !narrow && <Foot {...at} />}

@@ -75,11 +75,13 @@ function staysFor(p: Placed, ahead: readonly Grown[], winter: boolean): string |
 
 const FELL = { frost: 'frost took it', dry: 'it dried out', asleep: '', lifted: '', 'to come': '' } as const;
 
+const NOBODY: ReadonlyMap<string, string> = new Map();
+
 /**
  * Who stays and who is lifted on a day, from what each would do in the ten weeks after it: what lasts stays where it is,
- * what is over goes where it may live on. Throws UnknownPlantError.
+ * what is over goes where it may live on; who was seen to have died (by placement, with why) goes. Throws UnknownPlantError.
  */
-export function sortOut(planting: Planting, on: string): Sorted[] {
+export function sortOut(planting: Planting, on: string, died: ReadonlyMap<string, string> = NOBODY): Sorted[] {
   const first = Math.max(0, Math.ceil(daysBetween(planting.startDate, on) / 7));
   const season = grow(planting, first + AHEAD_WEEKS + 1);
   const occasion = occasionOf({ ...planting, startDate: on });
@@ -89,9 +91,12 @@ export function sortOut(planting: Planting, on: string): Sorted[] {
     const now = season.weeks[first]?.plants[i];
     const ahead = season.weeks.slice(first, first + AHEAD_WEEKS).flatMap((w) => w.plants[i] ?? []);
     const said = { id: p.id, plant: p.plant.id, name: plantName(p.plant) };
+    const lost = died.get(p.id);
+    if (lost !== undefined) return [{ ...said, goes: 'compost', why: lost || 'it died' }];
     const stays = staysFor(p, ahead, winter);
     if (stays) return [{ ...said, goes: null, why: stays }];
-    const fell = now?.gone ? FELL[now.gone] : '';
+    // What is lifted dry is lifted when frost has blackened its top.
+    const fell = now?.gone && factsOf(p.plant).kept !== 'lifted dry' ? FELL[now.gone] : '';
     return [fell ? { ...said, goes: 'compost', why: fell } : { ...said, ...placeFor(p, planting) }];
   });
 }

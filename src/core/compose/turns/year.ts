@@ -2,7 +2,7 @@ import { assess } from '../../balance/assess';
 import { boughtOn } from '../../materials/turn';
 import { shoppingList } from '../../materials/list';
 import type { Plant } from '../../plants/schema';
-import { apply } from '../../plantings/commands';
+import { apply, type Command } from '../../plantings/commands';
 import type { Planting } from '../../plantings/schema';
 import { addDays, daysBetween, formatDay, nextMonthDay } from '../../units/date';
 import { compose } from '../compose';
@@ -51,6 +51,16 @@ export function turnDays(planting: Planting, today: string): { name: TurnName; o
     .filter(({ on }) => daysBetween(today, on) <= YEAR_DAYS)
     .sort((a, b) => a.on.localeCompare(b.on));
   return days.filter(({ on }, i) => i === 0 || daysBetween(days[i - 1]?.on ?? on, on) >= APART_DAYS);
+}
+
+/** The edits that make a planting what a year of turns came to. */
+export function yearCommands(planting: Planting, { planting: after }: PlannedYear): Command[] {
+  const was = new Map(planting.placements.map((p) => [p.id, p]));
+  return after.placements.flatMap((p): Command[] => {
+    const before = was.get(p.id);
+    if (!before) return [{ do: 'add', placement: p }];
+    return before.until === p.until ? [] : [{ do: 'lift', id: p.id, on: p.until }];
+  });
 }
 
 /** What a turn costs a container: its new plants, the mix that tops it up, and its feed; pounds. */

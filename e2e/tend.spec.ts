@@ -1,0 +1,145 @@
+import { readFileSync } from 'node:fs';
+import { expect, type Page } from '@playwright/test';
+import ICAL from 'ical.js';
+import { accessible, grown, test } from './help';
+
+const at = (pot: string) => `/pot/${pot}/tend`;
+
+test.beforeEach(async ({ page }) => {
+  await page.goto('/');
+  await expect(page.getByRole('heading', { name: 'Entrance steps' })).toBeVisible();
+});
+
+const part = (page: Page, name: string) => page.getByRole('radio', { name, exact: true });
+const undo = (page: Page) => page.locator('[data-sonner-toast]').getByRole('button', { name: 'Undo' });
+
+test('a July morning over the whole lido, by keyboard: watered, done, undone, shared out, and saved as a calendar', async ({
+  page,
+}) => {
+  await page.getByRole('link', { name: 'Today’s round' }).press('Enter');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Friday 10 July');
+  await expect(page.getByRole('list', { name: 'Weather' }).getByRole('listitem').nth(4)).toContainText(/2[7-9]°|3\d°/);
+  const steps = page.getByRole('region', { name: 'Entrance steps' });
+  const bowl = steps.getByRole('button', { name: 'Done: Dry bowl, water it' });
+  await bowl.press('Enter');
+  await expect(bowl).toBeHidden();
+  const window = page.getByRole('region', { name: 'Ticket-office window' });
+  const deadhead = window.getByRole('button', { name: /^Done: Rail box, deadhead/ });
+  await deadhead.press('Enter');
+  await expect(deadhead).toBeHidden();
+  await undo(page).first().press('Enter');
+  await expect(deadhead).toBeVisible();
+  const rota = page.getByRole('region', { name: 'Watering rota' });
+  for (const who of ['Ada', 'Bo']) {
+    await rota.getByLabel('Who waters').fill(who);
+    await rota.getByLabel('Who waters').press('Enter');
+    await expect(rota.getByRole('list', { name: 'In the rota' })).toContainText(who);
+  }
+  const rows = rota.getByRole('row');
+  await expect(rows.nth(1)).toContainText('Ada');
+  await expect(rows.nth(2)).toContainText('Bo');
+  await expect(rows.nth(2)).toContainText(/\d+ L.*\d+ min/);
+  await page.getByLabel('Round').selectOption('Café terrace');
+  await expect(steps).toBeHidden();
+  const [ics] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save as a calendar' }).press('Enter'),
+  ]);
+  const calendar = new ICAL.Component(ICAL.parse(readFileSync(await ics.path(), 'utf8')) as unknown[]);
+  const events = calendar.getAllSubcomponents('vevent').map((e) => new ICAL.Event(e));
+  expect(events.length).toBeGreaterThan(10);
+  expect(new Set(events.map((e) => e.uid)).size).toBe(events.length);
+  expect(events.every((e) => /^(Old barrow|Oval tub): /.test(e.summary))).toBe(true);
+  await page.reload();
+  await expect(page.getByRole('button', { name: 'Done: Dry bowl, water it' })).toHaveCount(0);
+});
+
+test('the round in the hand: done with a thumb, nothing runs off the side', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto('/today');
+  const done = page.getByRole('button', { name: /^Done: Old barrow, deadhead/ });
+  await done.click();
+  await expect(done).toBeHidden();
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+  await page.goto(at('lido-terrace-barrow'));
+  await expect(page.getByRole('region', { name: 'Jobs' })).not.toContainText('Deadhead snapdragon today');
+  await page.getByRole('button', { name: 'Watered now' }).click();
+  await expect(page.getByRole('region', { name: 'Water', exact: true })).toContainText('filled today');
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+});
+
+test('away nine days: who dies, what would save them, and the timer that does', async ({ page }) => {
+  await page.goto(at('lido-arcade-baskets'));
+  await part(page, 'Away').press('Space');
+  const away = page.getByRole('region', { name: 'Away' });
+  await expect(away.getByLabel('Days away')).toHaveValue('9');
+  await expect(away.getByRole('status')).toContainText(/\d+ plants would die/);
+  await expect(away).toContainText('A neighbour who fills it every');
+  await accessible(page);
+  await away.getByRole('button', { name: 'Set the timer so' }).press('Enter');
+  await expect(away).toContainText('Nothing is lost.');
+  await away.getByLabel('Days away').fill('2');
+  await away.getByLabel('Days away').press('Enter');
+  await part(page, 'Today').press('Space');
+  await page.getByText('Drip and probe').click();
+  await expect(page.getByLabel('Drip timer, litres each morning')).not.toHaveValue('0');
+  const probe = page.getByRole('checkbox', { name: 'A moisture probe stands in it' });
+  await probe.click();
+  await expect(probe).toBeChecked();
+  await page.getByRole('button', { name: 'Read the probe' }).press('Enter');
+  await expect(page.getByText(/^The probe says \d+ %$/)).toBeVisible();
+});
+
+test('a change-over: what lasts stays, the gaps are filled, and all of it is undone', async ({ page }) => {
+  test.slow();
+  await page.goto(at('lido-boiler-bowl'));
+  await part(page, 'Change over').press('Space');
+  const over = page.getByRole('region', { name: 'Change over' });
+  await over.getByRole('button', { name: 'Today', exact: true }).press('Enter');
+  const list = over.getByRole('list', { name: 'Who stays and who goes' });
+  await expect(list.getByRole('listitem').filter({ hasText: 'Heuchera' })).toContainText('Stays');
+  await expect(list.getByRole('listitem').filter({ hasText: 'Forget-me-not' })).toContainText('To the compost');
+  await over.getByRole('button', { name: 'Fill the gaps' }).press('Enter');
+  const ways = page.getByRole('region', { name: 'To fill the gaps' });
+  await expect(ways.getByRole('button', { name: 'Plan this' }).first()).toBeVisible({ timeout: 120_000 });
+  await expect(ways).toContainText(/£\d+\.\d\d in plants, mix and feed/);
+  await ways.getByRole('button', { name: 'Plan this' }).first().press('Enter');
+  await grown(page);
+  await page.goto('/pot/lido-boiler-bowl/plants');
+  await grown(page);
+  await expect(page.getByRole('button', { name: /^Heuchera/ }).first()).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Forget-me-not/ })).toHaveCount(0);
+  await page.goto('/pot/lido-boiler-bowl/make');
+  await expect(page.getByRole('heading', { name: /Shopping list/ })).toBeVisible();
+  await expect(page.getByRole('row', { name: /Heuchera/ })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).first().press('Enter');
+  await page.goto('/pot/lido-boiler-bowl/plants');
+  await expect(page.getByRole('button', { name: /^Forget-me-not/ }).first()).toBeVisible();
+});
+
+test('a log with a photograph through a reload; a measure teaches the forecast, and is taken back', async ({
+  page,
+}) => {
+  await page.goto(at('lido-ticket-box'));
+  await part(page, 'Log').press('Space');
+  const log = page.getByRole('region', { name: 'Log' });
+  await log.getByRole('button', { name: 'Note or photograph' }).press('Enter');
+  await log.getByLabel('What you see').fill('Slugs in the busy lizzies.');
+  await page.getByLabel('Photograph', { exact: true }).setInputFiles('public/demo/bowl-week-6.jpg');
+  await expect(log.getByRole('img', { name: 'The photograph chosen' })).toBeVisible();
+  await log.getByRole('button', { name: 'Write it down' }).press('Enter');
+  await expect(log.getByRole('img', { name: 'Slugs in the busy lizzies.' })).toBeVisible();
+  await log.getByRole('button', { name: 'Measure' }).press('Enter');
+  await log.getByLabel('Height over the soil').fill('60 cm');
+  await log.getByLabel('Height over the soil').press('Tab');
+  await log.getByRole('button', { name: 'Write it down' }).press('Enter');
+  const measured = page.getByRole('region', { name: 'Measured' });
+  await expect(measured).toContainText(/Wing-leaved begonia: \d+ % taller/);
+  await accessible(page);
+  await page.reload();
+  await part(page, 'Log').press('Space');
+  await expect(log.getByRole('img', { name: 'Slugs in the busy lizzies.' })).toBeVisible();
+  await expect(log.getByRole('listitem').first()).toContainText('60 cm high (forecast');
+  await log.getByRole('button', { name: /^Take out of the log: .*60 cm/ }).press('Enter');
+  await expect(measured.getByText(/taller/)).toBeHidden();
+});

@@ -1,0 +1,54 @@
+import { pot } from '../testing/pots';
+import { addDays, daysBetween } from '../units/date';
+import { FORECAST_DAYS, knownDays, type WeatherService } from './days';
+import { readDays } from './days-csv';
+
+const place = pot().spot;
+
+/** A service that tells every day alike. */
+const service: WeatherService = {
+  name: 'test',
+  days: async (_, from, to) =>
+    Array.from({ length: daysBetween(from, to) + 1 }, (__, i) => ({
+      date: addDays(from, i),
+      highC: 20,
+      lowC: 10,
+      rainMm: 1,
+    })),
+};
+
+test('days are as written down, then as forecast for ten days, then ordinary', async () => {
+  const today = '2026-07-10';
+  const written = [{ date: '2026-07-11', highC: 40, lowC: 20, rainMm: 0 }];
+  const days = await knownDays(place, { from: '2026-07-08', to: '2026-07-25', today }, service, written);
+  expect(days).toHaveLength(18);
+  const known = (date: string) => days.find((d) => d.date === date)?.known;
+  expect([known(today), known('2026-07-11'), known('2026-07-12')]).toEqual(['forecast', 'written down', 'forecast']);
+  const last = addDays(today, FORECAST_DAYS - 1);
+  expect([known(last), known(addDays(last, 1))]).toEqual(['forecast', 'ordinary']);
+});
+
+describe('days from a file', () => {
+  const head = 'date,high_c,low_c,rain_mm\n';
+  test('are read in order, the later of two for one day', () => {
+    const read = readDays(`${head}2026-07-02,25,14,0\n2026-07-01,24,13,2.5\n2026-07-02,26,15,0\n`);
+    expect(read).toEqual({
+      ok: true,
+      days: [
+        { date: '2026-07-01', highC: 24, lowC: 13, rainMm: 2.5 },
+        { date: '2026-07-02', highC: 26, lowC: 15, rainMm: 0 },
+      ],
+    });
+  });
+  test.each([
+    ['date,high\n2026-07-01,24', /no column “high_c”/],
+    [`${head}yesterday,24,13,0`, /Row 2: “yesterday” is no date/],
+    [`${head}2026-02-30,24,13,0`, /Row 2/],
+    [`${head}2026-07-01,13,24,0`, /low, 24, is above the high, 13/],
+    [`${head}2026-07-01,24,13,-4`, /rain “-4”/],
+    [`${head}2026-07-01,hot,13,0`, /high “hot”/],
+  ])('bad ones are told by row: %s', (text, why) => {
+    const read = readDays(text);
+    expect(read.ok ? '' : read.problems.join(' ')).toMatch(why);
+  });
+});
