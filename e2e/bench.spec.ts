@@ -73,7 +73,7 @@ test('a backup opened twice doubles nothing; of two the newer stays, and that is
   await file.setInputFiles({
     name: 'half.zip',
     mimeType: 'application/zip',
-    buffer: whole.subarray(0, Math.floor(whole.length / 6)),
+    buffer: whole.subarray(0, whole.indexOf('containers/', whole.indexOf('containers/') + 1)),
   });
   const half = page.getByRole('dialog', { name: /^Open half\.zip/ });
   await expect(half.getByText(/breaks off before its end/)).toBeVisible();

@@ -40,7 +40,7 @@ test('the list: ticked, priced by hand, for a place, in another currency, and ke
   await expect(toPay(page)).toHaveText(after ?? '');
   await expect(page.getByRole('checkbox', { name: 'Have Petunia, magenta, 10 cm pot' })).toBeChecked();
   await page.getByLabel('For', { exact: true }).selectOption({ label: 'All of Entrance steps' });
-  await expect(page.getByRole('heading', { name: /Shopping list/ })).toContainText('for 2 containers');
+  await expect(page.getByRole('heading', { name: /Shopping list/ })).toContainText('for 3 containers');
   await expect(page.getByRole('checkbox', { name: 'Have Petunia, magenta, 10 cm pot' })).not.toBeChecked();
   await accessible(page);
 });
@@ -64,6 +64,20 @@ test('a batch of forty, two recipes by turns, with its hours at the bench and a 
   expect(readFileSync(await csv.path(), 'utf8')).toContain('3 × tray of 18');
 });
 
+/** The step at which the left-hand pot is kept in this browser. */
+const leftAt = (page: Page): Promise<string> =>
+  page.evaluate(
+    () =>
+      new Promise<string>((done, fail) => {
+        const open = indexedDB.open('rillbank');
+        open.onerror = () => fail(open.error);
+        open.onsuccess = () => {
+          const get = open.result.transaction('settings').objectStore('settings').get('making');
+          get.onsuccess = () => done(String(get.result?.value?.steps?.['lido-entrance-left']));
+        };
+      }),
+  );
+
 test('steps by keyboard, lit on the plan, and resumed after a reload', async ({ page }) => {
   await part(page, 'Steps').press('Space');
   const steps = page.getByRole('region', { name: 'Planting steps' });
@@ -74,6 +88,7 @@ test('steps by keyboard, lit on the plan, and resumed after a reload', async ({ 
   await page.keyboard.press('PageUp');
   await expect(steps.getByRole('heading', { level: 2 })).toHaveText(/slow-release feed/);
   await page.keyboard.press('PageDown');
+  await expect.poll(() => leftAt(page)).toBe('set-p1');
   await page.reload();
   await part(page, 'Steps').click();
   await expect(steps.getByRole('heading', { level: 2 })).toHaveText(/^1\. Cordyline/);
