@@ -40,7 +40,6 @@ await visit(
     await keep(page, 'bench');
     for (const [name, station, id] of [
       ['spot', 'spot', 'lido-terrace-tub'],
-      ['sightline', 'spot', 'lido-ticket-box'],
       ['container', 'container'],
       ['season', 'season'],
       ['make', 'make'],
@@ -68,16 +67,6 @@ await visit(
     await page.locator('figure [data-state=grown]').nth(1).waitFor();
     await page.waitForTimeout(2500);
     await keep(page, 'what-if');
-    await open(page, 'plants', 'lido-entrance-bowl');
-    const remedy = page
-      .getByRole('listitem')
-      .filter({ has: page.getByRole('meter', { name: 'Vigour' }) })
-      .getByRole('button')
-      .first();
-    await remedy.waitFor();
-    await remedy.focus();
-    await page.waitForTimeout(600);
-    await keep(page, 'remedy');
     await open(page, 'plants');
     await page.getByRole('button', { name: 'Compose again' }).click();
     await page.getByRole('button', { name: 'Compose', exact: true }).click();
@@ -123,6 +112,11 @@ await visit(
     await page.getByRole('heading', { name: 'Weather ahead' }).waitFor();
     await page.waitForTimeout(800);
     await keep(page, 'today');
+    await page.goto(`${base}/group?place=Entrance%20steps`);
+    await page.getByRole('heading', { name: /read as one/ }).waitFor();
+    await page.waitForTimeout(1000);
+    await drawn();
+    await keep(page, 'group');
     await page.context().close();
 
     const night = await fresh({ dark: true });

@@ -232,6 +232,26 @@ test('template writes one drawing, or sheets; another ending is refused with wha
   expect((await run('template', path, '--out', '/nowhere/at/all/plan.svg')).err).toContain('cannot be written');
 });
 
+test('check of a group tells each judgement on a day, and who is missing', async () => {
+  const stand = (of: string, xMm: number) => ({ of, xMm, yMm: 400, upMm: 0, turnDeg: 0 });
+  const group = {
+    id: 'g',
+    place: 'Gate',
+    wall: '#d9ddd2',
+    openings: [],
+    ledges: [],
+    path: null,
+    stands: [stand('test', 0), stand('twin', 200), stand('gone', 900)],
+  };
+  const twin = { ...warmPot(), id: 'twin', name: 'Twin' };
+  const path = file('group.json', { format: 'rillbank.group', version: 1, group, containers: [warmPot(), twin] });
+  const told = JSON.parse((await run('check', path, '--on', '2026-07-10')).out);
+  expect(told).toMatchObject({ date: '2026-07-10', place: 'Gate', missing: ['gone'] });
+  expect(told.findings.find((f: { check: string }) => f.check === 'clearance')).toMatchObject({ severity: 'wrong' });
+  expect((await run('check', path, '--on', 'soon')).err).toContain('--on: must be a day');
+  expect((await run('schema', 'group')).out).toContain('rillbank.group');
+});
+
 test('water from a file of days tells what it holds that morning and when it asks next, and refuses a bad file', async () => {
   const path = file('water-days.json', { ...warmPot(), startDate: '2026-05-16' });
   const days = Array.from({ length: 20 }, (_, i) => `2026-07-${String(i + 1).padStart(2, '0')},26,14,0`);

@@ -8,6 +8,7 @@ import { BackupSchema } from '../core/formats/backup';
 import { ManifestSchema } from '../core/formats/bundle';
 import { PlantsFileSchema } from '../core/formats/own-plants';
 import { BriefFileSchema, readBrief } from '../core/formats/brief';
+import { GroupFileSchema } from '../core/formats/group';
 import { BadInputError, parseJson } from '../core/formats/parse';
 import { readPlanting } from '../core/formats/planting';
 import { LIBRARY } from '../core/plants';
@@ -17,6 +18,7 @@ import { ballsL } from '../core/plantings/resolve';
 import { PlantingSchema } from '../core/plantings/schema';
 import { today } from '../core/units/date';
 import { growth } from './growth';
+import { checkGroup, isGroup } from './group';
 import { jobsIn } from './jobs';
 import { waterOn } from './water';
 import { filesIn, listOf, stepsFor, writeTemplate } from './making';
@@ -25,10 +27,11 @@ const USAGE = `rillbank: the potting bench from a terminal. JSON in, JSON out.
 
   rillbank plants                         every plant in the library
   rillbank plants --coverage              how many there are to choose from, by role, light, season and scheme
-  rillbank schema planting|brief|plant|plants|bundle|backup
+  rillbank schema planting|group|brief|plant|plants|bundle|backup
                                           the JSON Schema of a file
   rillbank compose BRIEF.json             plantings that fit a brief, best first
-  rillbank check PLANTING.json            what is good, to watch and wrong, and what to take care of
+  rillbank check PLANTING.json|GROUP.json [--on DATE]
+                                          what is good, to watch and wrong, and what to take care of
   rillbank grow PLANTING.json [--week N]  the size of each plant, at the peak or in week N
   rillbank grow PLANTING.json --from DATE --to DATE
                                           each plant in every week between, what shades it, and what lies ahead
@@ -51,6 +54,7 @@ const SCHEMAS: Record<string, z.ZodType> = {
   brief: BriefFileSchema,
   plant: PlantSchema,
   plants: PlantsFileSchema,
+  group: GroupFileSchema,
   bundle: ManifestSchema,
   backup: BackupSchema,
 };
@@ -73,8 +77,10 @@ const COMMANDS: Record<string, (args: string[]) => unknown> = {
     if (problem) throw new BadInputError(`brief: ${problem}`);
     return { proposals };
   },
-  check: ([file]) => {
-    const planting = readPlanting(readJson(file));
+  check: ([file, ...rest]) => {
+    const data = readJson(file);
+    if (isGroup(data)) return checkGroup(data, rest);
+    const planting = readPlanting(data);
     const { score, findings } = withRemedies(planting, assess(planting));
     return {
       score,

@@ -19,6 +19,7 @@ import {
 import type { Canopy } from '@/core/canopy/kinds';
 import type { Container } from '@/core/containers/schema';
 import { rimOf } from '@/core/containers/outline';
+import { LENS } from './lens';
 import { createBody } from './body';
 import { footMm } from '@/core/containers/outline';
 import { createFoliage, type Foliage } from './foliage';
@@ -43,7 +44,7 @@ export interface View {
 }
 
 /** The front, a little above the rim, as one stands before a pot. */
-export const FRONT: View = { azimuth: 0, elevation: 0.16, zoom: 1 };
+export const FRONT: View = { azimuth: 0, elevation: LENS.elevation, zoom: 1 };
 export const ABOVE: View = { azimuth: 0, elevation: 1.45, zoom: 1 };
 export const LEVEL: View = { azimuth: 0, elevation: 0.001, zoom: 1 };
 
@@ -67,8 +68,7 @@ export interface Stage {
   dispose: () => void;
 }
 
-const FOV = 17;
-const MARGIN = 1.06;
+const { fovDeg: FOV, margin: MARGIN } = LENS;
 /** A wall stands this far behind the container, mm; it is shown so far over and beside the planting, and no further, so that a ruler stands clear of it. */
 const WALL_GAP = 70;
 const WALL_OVER = 50;

@@ -1,6 +1,7 @@
 import type { Bench } from '@/core/formats/backup';
 import { type Here, type Merge, mergeOf } from '@/core/formats/merge';
 import { db } from './db';
+import { groupRow } from './groups';
 import { entryRow } from './log';
 import { blobOf } from './photos';
 import { follow, putOwn, readOwnWhole } from './plants';
@@ -37,12 +38,22 @@ async function takeLogs({ logs = [] }: Bench, pots: Merge['pots']): Promise<void
   }
 }
 
+/** Groups that are not here yet, with their containers under the ids they got. */
+async function takeGroups({ groups = [] }: Bench, pots: Merge['pots']): Promise<void> {
+  const here = new Set(await db.groups.toCollection().primaryKeys());
+  const as = new Map(pots.map((p) => [p.pot.planting.id, p.id]));
+  const fresh = groups.filter((g) => !here.has(g.id));
+  await db.groups.bulkPut(
+    fresh.map((g) => groupRow({ ...g, stands: g.stands.map((s) => ({ ...s, of: as.get(s.of) ?? s.of })) })),
+  );
+}
+
 const taken = ({ fate }: { fate: string }): boolean => fate === 'new' || fate === 'newer';
 
 /** Does what a merge says: all of it or, if any fails, none. What is newer here stays. */
 export async function takeIn(bench: Bench, { pots, plants, stock }: Merge, now = stamp()): Promise<void> {
   const fresh = pots.filter(taken);
-  await db.transaction('rw', [db.plantings, db.plants, db.photos, db.log, db.settings], async () => {
+  await db.transaction('rw', [db.plantings, db.plants, db.photos, db.log, db.groups, db.settings], async () => {
     const own = plants.filter(taken).map((p) => p.own);
     await putOwn(own);
     await follow(new Map(own.map(({ plant }) => [plant.id, plant])), now);
@@ -54,6 +65,7 @@ export async function takeIn(bench: Bench, { pots, plants, stock }: Merge, now =
       }),
     );
     await takeLogs(bench, pots);
+    await takeGroups(bench, pots);
     if (stock && bench.stock) await db.settings.put({ key: STOCK_KEY, value: bench.stock });
   });
   forget(fresh.map((p) => p.id));

@@ -12,6 +12,7 @@ import { logFile } from '@/core/formats/log-file';
 import { sumOf, unzip, zipWriter } from '@/core/formats/zip';
 import { endingOf } from '@/core/units/picture';
 import { db } from './db';
+import { readGroups } from './groups';
 import { readLog } from './log';
 import { readOwn } from './plants';
 import { readShelf } from './plantings';
@@ -77,6 +78,7 @@ export async function writeBundle(settings: Settings, savedAt: string): Promise<
     const photo = path && (await db.photos.get(o.plant.id));
     if (photo) add(path, new Uint8Array(await photo.blob.arrayBuffer()), true);
   }
+  for (const group of await readGroups()) add(IN_BUNDLE.group(group.id), textOf(group));
   for (const of of new Set(log.map((e) => e.of))) {
     const entries = log.filter((e) => e.of === of);
     const at = Object.fromEntries(entries.flatMap(({ id }) => (photos.has(id) ? [[id, photos.get(id) ?? '']] : [])));

@@ -36,11 +36,19 @@ export interface StoredPhoto {
   blob: Blob;
 }
 
+/** A group as stored, checked when it is read. */
+export interface StoredGroup {
+  id: string;
+  place: string;
+  group: unknown;
+}
+
 class RillbankDb extends Dexie {
   plantings!: Table<StoredPlanting, string>;
   plants!: Table<StoredPlant, string>;
   photos!: Table<StoredPhoto, string>;
   log!: Table<StoredEntry, string>;
+  groups!: Table<StoredGroup, string>;
   settings!: Table<{ key: string; value: unknown }, string>;
 
   constructor() {
@@ -61,7 +69,7 @@ class RillbankDb extends Dexie {
           await tx.table('plants').put({ ...row, own: { ...own, photo: null } });
         }
       });
-    this.version(4).stores({ log: 'id, of, on' });
+    this.version(4).stores({ log: 'id, of, on', groups: 'id, place' });
   }
 }
 

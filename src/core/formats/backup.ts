@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import type { Group } from '../groups/schema';
 import { OwnPlantSchema, type OwnPlant } from '../plants/own';
 import { PlantingSchema, type Planting } from '../plantings/schema';
 import { KeptStockSchema, type KeptStock } from '../stock/schema';
@@ -49,6 +50,8 @@ export interface Bench {
   settings: Settings;
   /** What was seen of each container; none in files from before there were logs. */
   logs?: readonly LogBook[];
+  /** How containers of a place stand together. */
+  groups?: readonly Group[];
 }
 
 /** Larger files of text are refused before they are read: a bench of a thousand pots is under 40 MB. */

@@ -1,5 +1,6 @@
 import { strFromU8, strToU8 } from 'fflate';
 import { z } from 'zod';
+import { type Group, GroupSchema } from '../groups/schema';
 import { KeptStockSchema } from '../stock/schema';
 import { dataUrlOf, pictureTypeOf } from '../units/picture';
 import { type Bench, type Pot, SettingsSchema } from './backup';
@@ -32,6 +33,7 @@ export const IN_BUNDLE = {
   manifest: 'bench.json',
   container: (id: string) => `containers/${id}.json`,
   plant: (id: string) => `plants/${id}.json`,
+  group: (id: string) => `groups/${id}.json`,
   log: (of: string) => `logs/${of}.json`,
   photo: (id: string, ending: string) => `photographs/${id}.${ending}`,
   /** What this browser kept and could not read, as it was stored. */
@@ -75,6 +77,7 @@ export function bundleReader(): BundleReader {
   const plants = new Map<string, Bench['plants'][number]>();
   const photos = new Map<string, string>();
   const logs = new Map<string, ReturnType<typeof readLogFile>>();
+  const groups = new Map<string, Group>();
   const damaged = new Map<string, string>();
   let manifest: Manifest | null = null;
   let ended = false;
@@ -96,6 +99,7 @@ export function bundleReader(): BundleReader {
         plants.set(path, own);
       },
     ],
+    [/^groups\/.+\.json$/, (bytes, path) => groups.set(path, parseWith(GroupSchema, parseJson(strFromU8(bytes))))],
     [/^logs\/.+\.json$/, (bytes, path) => logs.set(path, readLogFile(parseJson(strFromU8(bytes))))],
     [
       /^photographs\/.+$/,
@@ -136,10 +140,14 @@ export function bundleReader(): BundleReader {
         if (sums.has(path) && sums.get(path) !== sum) damaged.set(path, 'is not as it was saved.');
         else if (!sums.has(path)) damaged.set(path, 'is missing.');
       }
-      for (const path of damaged.keys()) [pots, plants, photos, logs].forEach((m) => m.delete(path));
+      for (const path of damaged.keys()) [pots, plants, photos, logs, groups].forEach((m) => m.delete(path));
       if (damaged.has(IN_BUNDLE.manifest)) manifest = null;
       return {
-        bench: { ...benchOf(manifest, pots, plants, photos), logs: booksOf(logs, photos) },
+        bench: {
+          ...benchOf(manifest, pots, plants, photos),
+          logs: booksOf(logs, photos),
+          groups: [...groups.values()],
+        },
         problems: problemsOf(),
       };
     },

@@ -9,7 +9,7 @@ import { Button, buttonLook } from '@/ui/Button';
 import { type Surround, useAround } from '../shell/around';
 import { DiaryDay } from '../shell/DiaryDay';
 import { download } from '../shell/download';
-import { stationPath } from '../shell/stations';
+import { type Station, stationPath } from '../shell/stations';
 
 /** How far ahead a calendar goes, and the strip. Days. */
 const YEAR_DAYS = 365;
@@ -27,8 +27,12 @@ const AGAIN: Partial<Record<Job['kind'], string>> = {
   tidy: 'Take off yellow leaves',
 };
 
+/** Where a job is done that is not done at Tend. */
+const AT: Partial<Record<Job['kind'], Station>> = { compose: 'plants', plant: 'make', rescue: 'season' };
+
 interface Line {
   text: string;
+  at: Station;
   due: string;
   pots: Planting[];
 }
@@ -40,7 +44,7 @@ function linesOf(plantings: readonly Planting[], today: string, around: Surround
       const again = AGAIN[job.kind];
       if (again && job.due > today) continue;
       const text = again ?? job.says;
-      const line = lines.get(text) ?? { text, due: job.due, pots: [] };
+      const line = lines.get(text) ?? { text, at: AT[job.kind] ?? 'tend', due: job.due, pots: [] };
       line.pots.push(planting);
       lines.set(text, line);
     }
@@ -78,7 +82,7 @@ export function Jobs({ plantings, today }: { plantings: readonly Planting[]; tod
         </Button>
       )}
       <ul className="flex flex-wrap gap-x-5 gap-y-1">
-        {lines.slice(0, LINES).map(({ text, pots }) => (
+        {lines.slice(0, LINES).map(({ text, at, pots }) => (
           <li key={text}>
             {text}:{' '}
             {pots.slice(0, NAMED).map((p, i) => (
@@ -86,7 +90,7 @@ export function Jobs({ plantings, today }: { plantings: readonly Planting[]; tod
                 {i > 0 && ', '}
                 <Link
                   className="underline decoration-line underline-offset-2 hover:decoration-glaze"
-                  href={stationPath(p.id, 'tend')}
+                  href={stationPath(p.id, at)}
                 >
                   {p.name}
                 </Link>

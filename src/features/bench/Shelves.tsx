@@ -2,7 +2,8 @@
 import { useMemo } from 'react';
 import type { Planting } from '@/core/plantings/schema';
 import { archivePlanting, deletePlanting, editStored, savePlanting, type Shelf } from '@/storage/plantings';
-import { Button } from '@/ui/Button';
+import Link from 'next/link';
+import { Button, buttonLook } from '@/ui/Button';
 import { pictureSize } from '../pictures/PotPicture';
 import { Boundary } from '../shell/Boundary';
 import { useToday } from '../shell/diary';
@@ -71,6 +72,16 @@ export function Shelves({ shelf, onStart }: { shelf: Shelf; onStart: (like?: Pla
                 >
                   Start another
                 </Button>
+              )}
+              {standing.filter((p) => p.planting.spot.name === place).length > 1 && (
+                <Link
+                  href={`/group?place=${encodeURIComponent(place)}`}
+                  className={`${buttonLook('bare')} min-h-7! text-[0.86rem]!`}
+                  aria-label={`See ${place} together`}
+                  prefetch={false}
+                >
+                  See together
+                </Link>
               )}
             </div>
             <ul className={`flex items-stretch gap-y-6 ${crowded ? 'flex-1 max-sm:flex-wrap' : 'flex-wrap'}`}>

@@ -1,0 +1,101 @@
+import { depthOf } from '../containers/outline';
+import type { Planting } from '../plantings/schema';
+import { sum } from '../units/number';
+import { type Body, sceneOf, type Scene } from './scene';
+import type { Group, Stand } from './schema';
+
+/** Between neighbours in a row, beyond what their leaves reach, mm; and from the wall. Working figures: a hand. */
+const BETWEEN_MM = 60;
+const FROM_WALL_MM = 80;
+
+/** How high a container's foot is where it hangs or stands on something, by what it says itself. */
+const upOf = ({ container }: Planting): number =>
+  container.mount === 'ground' || container.rimHeightMm === null
+    ? 0
+    : Math.max(0, container.rimHeightMm - depthOf(container.shape));
+
+/** Reach a canopy may share with its neighbour, as clearance has it, made a little narrower. */
+const roomOf = (b: Body): number => Math.max(b.rimX, b.leafR * 0.9);
+/** How far its leaves reach toward the wall. */
+const deepOf = (b: Body): number => b.rimY + b.overMm;
+
+/** In an order that has the tallest in the middle and the others by turns to either side. */
+function peaked(bodies: readonly Body[]): Body[] {
+  const out: Body[] = [];
+  [...bodies].sort((a, b) => b.topZ - a.topZ).forEach((b, i) => (i % 2 === 0 ? out.push(b) : out.unshift(b)));
+  return out;
+}
+
+/** Places along the wall for bodies in an order, each with its room, the whole about the middle. */
+function along(bodies: readonly Body[]): (Pick<Stand, 'of' | 'xMm'> & { r: number })[] {
+  const wide = sum(bodies.map((b) => 2 * roomOf(b))) + BETWEEN_MM * Math.max(0, bodies.length - 1);
+  let x = -wide / 2;
+  return bodies.map((b) => {
+    const r = roomOf(b);
+    const at = { of: b.of, xMm: Math.round(x + r), r: deepOf(b) };
+    x += 2 * r + BETWEEN_MM;
+    return at;
+  });
+}
+
+/** A place’s containers set out for a start: those on the ground along the wall with the tallest in the middle, what hangs above them. */
+export function freshGroup(place: string, plantings: readonly Planting[], date: string): Group {
+  const here = plantings.filter((p) => p.spot.name === place);
+  const [first] = here;
+  const bare: Group = {
+    id: `group-${place.toLowerCase().replace(/[^a-z0-9]+/g, '-')}`.slice(0, 60),
+    place,
+    wall: first?.spot.backdrop ?? '#d9ddd2',
+    openings: [],
+    ledges: [],
+    path: null,
+    stands: here.map((p) => ({ of: p.id, xMm: 0, yMm: 0, upMm: upOf(p), turnDeg: 0 })),
+  };
+  const { bodies } = sceneOf(bare, here, date);
+  const rows = [bodies.filter((b) => b.upMm === 0), bodies.filter((b) => b.upMm > 0)];
+  const at = new Map(rows.flatMap((row) => along(peaked(row))).map((s) => [s.of, s]));
+  return {
+    ...bare,
+    stands: bare.stands.map((s) => {
+      const to = at.get(s.of);
+      return { ...s, xMm: to?.xMm ?? 0, yMm: Math.round((to?.r ?? 0) + FROM_WALL_MM) };
+    }),
+  };
+}
+
+/** A new container of the place takes the next place to the right; what is gone is left out. */
+export function withAll(group: Group, plantings: readonly Planting[], date: string): Group {
+  const here = plantings.filter((p) => p.spot.name === group.place);
+  const stands = group.stands.filter((s) => here.some((p) => p.id === s.of));
+  const fresh = here.filter((p) => !stands.some((s) => s.of === p.id));
+  if (fresh.length === 0 && stands.length === group.stands.length) return group;
+  const right = Math.max(0, ...sceneOf({ ...group, stands }, here, date).bodies.map((b) => b.xMm + roomOf(b)));
+  const more = freshGroup(group.place, fresh, date).stands;
+  const left = Math.min(0, ...more.map((s) => s.xMm));
+  return { ...group, stands: [...stands, ...more.map((s) => ({ ...s, xMm: s.xMm - left + right + 300 }))] };
+}
+
+/** All of one level in a row: as far from the wall as the mean, and evenly apart from the first to the last. */
+export function inRow({ bodies }: Scene): (Pick<Stand, 'of'> & Partial<Stand>)[] {
+  if (bodies.length < 2) return [];
+  const order = [...bodies].sort((a, b) => a.xMm - b.xMm);
+  const y = Math.round(sum(order.map((b) => b.yMm)) / order.length);
+  const [first, last] = [order[0] as Body, order[order.length - 1] as Body];
+  const least = sum(order.slice(1).map((b, i) => roomOf(b) + roomOf(order[i] as Body) + BETWEEN_MM));
+  const wide = Math.max(last.xMm - first.xMm, least);
+  const middle = (first.xMm + last.xMm) / 2;
+  const step = wide / (order.length - 1);
+  return order.map((b, i) => ({ of: b.of, yMm: y, xMm: Math.round(middle - wide / 2 + i * step) }));
+}
+
+/** The same to the left and to the right of the middle: each pair from outside in, as far out as the further of the two. */
+export function mirrored({ bodies }: Scene): (Pick<Stand, 'of'> & Partial<Stand>)[] {
+  const order = [...bodies].sort((a, b) => a.xMm - b.xMm);
+  return order.map((b, i) => {
+    const twin = order[order.length - 1 - i] as Body;
+    if (twin === b) return { of: b.of, xMm: 0 };
+    const out = Math.max(Math.abs(b.xMm), Math.abs(twin.xMm));
+    const side = i < (order.length - 1) / 2 ? -1 : 1;
+    return { of: b.of, xMm: side * out, yMm: Math.round((b.yMm + twin.yMm) / 2) };
+  });
+}

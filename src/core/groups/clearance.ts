@@ -1,0 +1,116 @@
+import { maxBy } from '../units/number';
+import type { GroupCheck, Move } from './check';
+import { type Body, gap, level, pairs } from './scene';
+
+/** Pots stand so far apart at the least, rim to rim, mm: fingers go between. Working figure. */
+const FINGERS_MM = 20;
+/** Leaves may reach into each other by this share of the smaller’s own reach. Working figure: they touch, and neither is lost. */
+const REACH_IN = 0.3;
+
+const rimGap = (a: Body, b: Body): number => gap(a, b, 'rim');
+const leafGap = (a: Body, b: Body): number => gap(a, b, 'leaf');
+
+/** Moves the second of two away from the first, along the wall. */
+function aside(a: Body, b: Body, byMm: number): Move {
+  const way = b.xMm >= a.xMm ? 1 : -1;
+  const by = Math.ceil(byMm / 10) * 10;
+  return {
+    label: `${b.planting.name} ${Math.round(by / 10)} cm to the ${way > 0 ? 'right' : 'left'}`,
+    stands: [{ of: b.of, xMm: b.xMm + way * by }],
+  };
+}
+
+/** Room around each for what hangs over, and between pots for fingers. */
+export const clearance: GroupCheck = {
+  name: 'Room between',
+  rule: 'Pots a finger apart at the rim; leaves reach into each other by no more than three tenths',
+  source: 'practice; the shares are working figures',
+  of: ({ bodies }) => {
+    const meeting = pairs(bodies).filter(([a, b]) => level(a, b, 'topZ'));
+    if (meeting.length === 0) return null;
+    const bump = maxBy(
+      meeting.filter(([a, b]) => level(a, b, 'rimZ')),
+      ([a, b]) => FINGERS_MM - rimGap(a, b),
+    );
+    if (bump && rimGap(...bump) < FINGERS_MM) {
+      const [a, b] = bump;
+      const at = rimGap(a, b);
+      const lack = FINGERS_MM - at;
+      return {
+        severity: at < 0 ? 'wrong' : 'watch',
+        measured: at,
+        band: [FINGERS_MM, 2000],
+        scale: [-200, 600],
+        figure: `${Math.round(at / 10)} cm`,
+        message:
+          at < 0
+            ? `${a.planting.name} and ${b.planting.name} stand in one another: ${Math.ceil(-at / 10)} cm too near.`
+            : `${a.planting.name} and ${b.planting.name} touch at the rim: a broom does not go between.`,
+        culprits: [a.of, b.of],
+        moves: [aside(a, b, lack), aside(b, a, lack)],
+      };
+    }
+    const into = ([a, b]: [Body, Body]) => -leafGap(a, b) / Math.min(a.leafR, b.leafR);
+    const worst = maxBy(meeting, into);
+    if (!worst) return null;
+    const [a, b] = worst;
+    const share = Math.max(0, into(worst));
+    const over = share > REACH_IN;
+    return {
+      severity: over ? 'watch' : 'good',
+      measured: share,
+      band: [0, REACH_IN],
+      scale: [0, 1],
+      figure: `${Math.round(share * 100)} %`,
+      message: over
+        ? `${a.planting.name} and ${b.planting.name} grow into each other by ${Math.round(-leafGap(a, b) / 10)} cm: one hides the other.`
+        : 'Each has room for what hangs over its rim.',
+      culprits: over ? [a.of, b.of] : [],
+      moves: over ? [aside(a, b, -leafGap(a, b) - REACH_IN * Math.min(a.leafR, b.leafR))] : [],
+    };
+  },
+};
+
+/** Nothing stands in the way, and no leaf hangs into it by more than a hand. Working figure, mm. */
+const HAND_MM = 80;
+
+/** A way kept clear. */
+export const way: GroupCheck = {
+  name: 'Way through',
+  rule: 'No pot stands in the way, and no leaf hangs into it by more than a hand',
+  source: 'practice: somebody carries a tray, a pram or a can; local rules decide how wide a way must be',
+  of: ({ group: { path }, bodies }) => {
+    if (!path || bodies.length === 0) return null;
+    const free = (b: Body, r: number) => Math.abs(b.xMm - path.xMm) - path.widthMm / 2 - r;
+    const worst = maxBy(bodies, (b) => -free(b, b.rimX));
+    const leafy = maxBy(bodies, (b) => -free(b, b.leafR));
+    if (!worst || !leafy) return null;
+    const inPot = free(worst, worst.rimX) < 0;
+    const who = inPot ? worst : leafy;
+    const clear = free(who, inPot ? who.rimX : who.leafR);
+    const bad = inPot || clear < -HAND_MM;
+    const side = who.xMm >= path.xMm ? 1 : -1;
+    const by = Math.ceil((inPot ? -clear + FINGERS_MM : -clear - HAND_MM) / 10) * 10;
+    return {
+      severity: inPot ? 'wrong' : bad ? 'watch' : 'good',
+      measured: clear,
+      band: [-HAND_MM, 3000],
+      scale: [-500, 1000],
+      figure: `${Math.round(clear / 10)} cm`,
+      message: inPot
+        ? `${who.planting.name} stands ${Math.ceil(-clear / 10)} cm into the way: somebody falls over it.`
+        : bad
+          ? `${who.planting.name} hangs ${Math.ceil(-clear / 10)} cm into the way.`
+          : 'The way is clear.',
+      culprits: bad ? [who.of] : [],
+      moves: bad
+        ? [
+            {
+              label: `${who.planting.name} ${by / 10} cm out of the way`,
+              stands: [{ of: who.of, xMm: who.xMm + side * by }],
+            },
+          ]
+        : [],
+    };
+  },
+};

@@ -1,0 +1,130 @@
+import { maxBy } from '../units/number';
+import type { GroupCheck } from './check';
+import { type Body, pairs } from './scene';
+
+/** Each step down is a third or more: the next lower stands no higher than three quarters. Practice. */
+const STEP = 0.75;
+/** All within this of each other are a row, and want no steps. Working figure. */
+const ROW = 0.9;
+/** The tallest stands within this share of the width from the middle, or behind the others. Practice. */
+const MIDDLE = 0.22;
+/** Hiding more than this of what stands behind. Practice, as for plants in one pot. */
+const HIDES = 0.45;
+
+const swap = (a: Body, b: Body) => [
+  { of: a.of, xMm: b.xMm, yMm: b.yMm, upMm: b.upMm },
+  { of: b.of, xMm: a.xMm, yMm: a.yMm, upMm: a.upMm },
+];
+
+/** Accents toward the middle or the back, and steps between. */
+export const heights: GroupCheck = {
+  name: 'Heights',
+  rule: 'The tallest in the middle or at the back, and the next a third lower; or all alike, as a row',
+  source: 'practice: taller accents in the middle; the shares are working figures',
+  of: ({ bodies }) => {
+    const tops = [...bodies].sort((a, b) => b.topZ - a.topZ);
+    const [tall, next] = tops;
+    if (!tall || !next || bodies.length < 3) return null;
+    const lowest = tops.at(-1) ?? next;
+    if (lowest.topZ / tall.topZ >= ROW)
+      return {
+        severity: 'good',
+        measured: 0,
+        band: [0, MIDDLE],
+        scale: [0, 0.6],
+        figure: 'a row',
+        message: 'All of one height: they read as a row.',
+        culprits: [],
+        moves: [],
+      };
+    const xs = bodies.map((b) => b.xMm);
+    const wide = Math.max(...xs) - Math.min(...xs);
+    const middle = (Math.max(...xs) + Math.min(...xs)) / 2;
+    const off = wide > 0 ? Math.abs(tall.xMm - middle) / wide : 0;
+    const behind = tall.yMm <= Math.min(...bodies.map((b) => b.yMm)) + 1;
+    const placed = off <= MIDDLE || (behind && wide > 0 && bodies.some((b) => b.yMm > tall.yMm + 100));
+    const inMiddle = maxBy(bodies, (b) => -Math.abs(b.xMm - middle));
+    if (!placed)
+      return {
+        severity: 'watch',
+        measured: off,
+        band: [0, MIDDLE],
+        scale: [0, 0.6],
+        figure: `${Math.round(off * 100)} % from the middle`,
+        message: `${tall.planting.name} is the tallest and stands at the side: the eye slides off.`,
+        culprits: [tall.of],
+        moves:
+          inMiddle && inMiddle !== tall
+            ? [
+                {
+                  label: `${tall.planting.name} and ${inMiddle.planting.name} change places`,
+                  stands: swap(tall, inMiddle),
+                },
+              ]
+            : [],
+      };
+    const step = next.topZ / tall.topZ;
+    const twins = next.planting.container === tall.planting.container || step >= ROW;
+    const flat = step > STEP && !twins;
+    const up = Math.ceil((next.topZ / STEP - tall.topZ) / 10) * 10;
+    return {
+      severity: flat ? 'watch' : 'good',
+      measured: step,
+      band: [0, STEP],
+      scale: [0, 1],
+      figure: `${Math.round(step * 100)} %`,
+      message: flat
+        ? `${next.planting.name} stands nearly as high as ${tall.planting.name}: neither leads.`
+        : `${tall.planting.name} leads, and the others step down from it.`,
+      culprits: flat ? [next.of, tall.of] : [],
+      moves: flat
+        ? [
+            {
+              label: `Stand ${tall.planting.name} ${up / 10} cm higher`,
+              stands: [{ of: tall.of, upMm: tall.upMm + up }],
+            },
+          ]
+        : [],
+    };
+  },
+};
+
+/** What of the planting of one is hidden behind another, seen from the front; 0 to 1. */
+function hidden(front: Body, back: Body): number {
+  if (front.yMm <= back.yMm) return 0;
+  const wide =
+    Math.min(front.xMm + front.leafR, back.xMm + back.leafR) - Math.max(front.xMm - front.leafR, back.xMm - back.leafR);
+  const across = Math.max(0, wide) / (2 * back.leafR);
+  const tall = back.topZ - back.rimZ;
+  const up = tall > 0 ? Math.max(0, Math.min(1, (front.topZ - back.rimZ) / tall)) : 0;
+  return Math.min(1, across) * up;
+}
+
+/** Nothing tall before something low. */
+export const inFront: GroupCheck = {
+  name: 'Front and back',
+  rule: 'Nothing in front hides more than 45 % of what grows behind it',
+  source: 'practice, as for plants in one pot',
+  of: ({ bodies }) => {
+    const both = pairs(bodies).map(([a, b]): [Body, Body] => (a.yMm >= b.yMm ? [a, b] : [b, a]));
+    const worst = maxBy(both, ([f, b]) => hidden(f, b));
+    if (!worst) return null;
+    const [front, back] = worst;
+    const share = hidden(front, back);
+    const over = share > HIDES;
+    return {
+      severity: over ? 'watch' : 'good',
+      measured: share,
+      band: [0, HIDES],
+      scale: [0, 1],
+      figure: `${Math.round(share * 100)} %`,
+      message: over
+        ? `${front.planting.name} hides ${Math.round(share * 100)} % of ${back.planting.name}.`
+        : 'Each can be seen past those before it.',
+      culprits: over ? [front.of, back.of] : [],
+      moves: over
+        ? [{ label: `${front.planting.name} and ${back.planting.name} change places`, stands: swap(front, back) }]
+        : [],
+    };
+  },
+};

@@ -1,0 +1,42 @@
+import { clearance, way } from './clearance';
+import type { GroupCheck, Judged } from './check';
+import { heights, inFront } from './heights';
+import { numbers, potColours, repeat } from './repeat';
+import type { Group } from './schema';
+import type { Scene } from './scene';
+import { shaded } from './shaded';
+
+/** What a group is judged by. A new one is an object and a line here. */
+export const GROUP_CHECKS = {
+  clearance,
+  way,
+  heights,
+  inFront,
+  repeat,
+  potColours,
+  numbers,
+  shaded,
+} satisfies Record<string, GroupCheck>;
+export type GroupCheckId = keyof typeof GROUP_CHECKS;
+const ALL = Object.entries(GROUP_CHECKS) as [GroupCheckId, GroupCheck][];
+
+export interface GroupFinding extends Judged {
+  check: GroupCheckId;
+  name: string;
+}
+
+/** Judges a group as one. What does not apply is absent, not good. */
+export const judgeGroup = (scene: Scene): GroupFinding[] =>
+  ALL.flatMap(([check, { name, of }]) => {
+    const found = of(scene);
+    return found ? [{ check, name, ...found }] : [];
+  });
+
+/** A group with some of its containers moved. */
+export function moved(
+  group: Group,
+  stands: readonly (Pick<Group['stands'][number], 'of'> & Partial<Group['stands'][number]>)[],
+): Group {
+  const by = new Map(stands.map((s) => [s.of, s]));
+  return { ...group, stands: group.stands.map((s) => ({ ...s, ...by.get(s.of) })) };
+}

@@ -1,0 +1,116 @@
+import { deltaE, lch } from '../colour/oklch';
+import type { Container } from '../containers/schema';
+import { maxBy } from '../units/number';
+import type { GroupCheck } from './check';
+import type { Body } from './scene';
+
+/** Something comes again in so many of the containers. Practice: in most, or it is a collection. */
+const IN_SHARE = 0.6;
+
+/** How many containers hold the commonest of something. */
+function commonest(bodies: readonly Body[], of: (b: Body) => ReadonlySet<string>): { what: string; in: number } | null {
+  const counts = new Map<string, number>();
+  for (const b of bodies) for (const x of of(b)) counts.set(x, (counts.get(x) ?? 0) + 1);
+  const most = maxBy([...counts], ([, n]) => n);
+  return most ? { what: most[0], in: most[1] } : null;
+}
+
+const again = (what: string, isColour: boolean): string =>
+  isColour ? `A ${what} leaf or flower` : `${what.charAt(0).toUpperCase()}${what.slice(1)}`;
+
+/** A plant or a colour that comes again, so that they read as one. */
+export const repeat: GroupCheck = {
+  name: 'Repetition',
+  rule: 'One plant, leaf or flower colour in at least six of ten',
+  source: 'practice: repeated plants and colours; the share is a working figure',
+  of: ({ bodies }) => {
+    if (bodies.length < 2) return null;
+    const [plant, colour] = [commonest(bodies, (b) => b.plants), commonest(bodies, (b) => b.colours)];
+    const best = maxBy(
+      [plant, colour].flatMap((c) => c ?? []),
+      (c) => c.in,
+    );
+    const share = (best?.in ?? 0) / bodies.length;
+    const enough = (best?.in ?? 0) >= 2 && share >= IN_SHARE;
+    const out = best
+      ? bodies.filter((b) => !b.plants.has(best.what) && !(b.colours as ReadonlySet<string>).has(best.what))
+      : bodies;
+    return {
+      severity: enough ? 'good' : 'watch',
+      measured: share,
+      band: [IN_SHARE, 1],
+      scale: [0, 1],
+      figure: best ? `${best.in} of ${bodies.length}` : 'none',
+      message: enough
+        ? `${again(best?.what ?? '', best?.what === colour?.what)} comes again in ${best?.in ?? 0} of ${bodies.length}.`
+        : `Nothing comes again in enough of them: let ${out.map((b) => b.planting.name).join(' and ')} share a plant or a colour with the others.`,
+      culprits: enough ? [] : out.map((b) => b.of),
+      moves: [],
+    };
+  },
+};
+
+/** Pots this near in colour are one family, ΔE_OK. Working figure. */
+const ONE_FAMILY = 0.14;
+
+const near = (a: Container, b: Container): boolean =>
+  a.material === b.material || deltaE(lch(a.colour), lch(b.colour)) <= ONE_FAMILY;
+
+/** Pots of one family, and one accent at the most. */
+export const potColours: GroupCheck = {
+  name: 'Pot colours',
+  rule: 'Pots of one colour or one material, with one accent',
+  source: 'practice; how near is a working figure',
+  of: ({ bodies }) => {
+    if (bodies.length < 3) return null;
+    const family = maxBy(
+      bodies.map((b) => bodies.filter((o) => near(b.planting.container, o.planting.container))),
+      (f) => f.length,
+    );
+    const odd = bodies.filter((b) => !family?.includes(b));
+    const many = odd.length > 1;
+    return {
+      severity: many ? 'watch' : 'good',
+      measured: odd.length,
+      band: [0, 1],
+      scale: [0, Math.max(4, bodies.length)],
+      figure: odd.length === 0 ? 'one family' : `${odd.length} apart`,
+      message: many
+        ? `${odd.map((b) => b.planting.name).join(', ')} are each of another colour: one accent is enough.`
+        : odd.length === 1
+          ? `The pots are of one family, and ${odd[0]?.planting.name ?? ''} is the accent.`
+          : 'The pots are of one family.',
+      culprits: many ? odd.map((b) => b.of) : [],
+      moves: [],
+    };
+  },
+};
+
+/** Odd numbers, or true pairs. */
+export const numbers: GroupCheck = {
+  name: 'Numbers',
+  rule: 'Three or five, or pairs that are twins',
+  source: 'practice',
+  of: ({ bodies }) => {
+    if (bodies.length < 2) return null;
+    const key = ({ planting: { container } }: Body) => JSON.stringify([container.shape, container.colour]);
+    const kinds = new Set(bodies.map(key));
+    const paired =
+      bodies.length % 2 === 0 && [...kinds].every((k) => bodies.filter((b) => key(b) === k).length % 2 === 0);
+    const good = bodies.length % 2 === 1 || paired;
+    return {
+      severity: good ? 'good' : 'watch',
+      measured: bodies.length,
+      band: [1, 9],
+      scale: [0, 10],
+      figure: String(bodies.length),
+      message: good
+        ? paired
+          ? 'They stand in true pairs.'
+          : `${bodies.length}: an odd number holds together.`
+        : `${bodies.length} that are no twins fall into halves: add one, or take one away.`,
+      culprits: [],
+      moves: [],
+    };
+  },
+};

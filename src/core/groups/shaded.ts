@@ -1,0 +1,35 @@
+import { maxBy, mean } from '../units/number';
+import type { GroupCheck } from './check';
+import { shadesOf } from './shade';
+
+/** Neighbours take a little of each other’s sun; more than a fifth of it and it is another spot. Working figure. */
+const LOST_SHARE = 0.2;
+const LOST_MOST = 0.6;
+
+/** Nobody stands in another’s light. */
+export const shaded: GroupCheck = {
+  name: 'Shade of each other',
+  rule: 'No pot takes more than a fifth of another’s sun, May to September',
+  source: 'the sun clock of the spot; the fifth is a working figure',
+  of: (scene) => {
+    const shades = shadesOf(scene);
+    const worst = maxBy(shades, (s) => mean(s.lostH));
+    if (!worst) return null;
+    const lost = mean(worst.lostH);
+    const nameOf = (id: string | null) => scene.bodies.find((b) => b.of === id)?.planting.name ?? '';
+    const share = lost / Math.max(1e-6, mean(worst.sunH));
+    const bad = share > LOST_SHARE;
+    return {
+      severity: bad ? 'watch' : 'good',
+      measured: share,
+      band: [0, LOST_SHARE],
+      scale: [0, LOST_MOST],
+      figure: `${lost.toFixed(1)} h a day`,
+      message: bad
+        ? `${nameOf(worst.by)} takes ${lost.toFixed(1)} hours of sun a day from ${nameOf(worst.of)}, of ${mean(worst.sunH).toFixed(1)}.`
+        : 'Nobody stands in another’s light for long.',
+      culprits: bad ? [worst.of, ...(worst.by ? [worst.by] : [])] : [],
+      moves: [],
+    };
+  },
+};

@@ -1,0 +1,145 @@
+'use client';
+import { type KeyboardEvent, type PointerEvent, useRef } from 'react';
+import { signature } from '@/core/plants/signature';
+import { resolve } from '@/core/plantings/resolve';
+import type { Body, Scene } from '@/core/groups/scene';
+import type { UnitSystem } from '@/core/units/length';
+import { useArranging } from './arranging';
+import { whereWords } from './Front';
+
+const ROUND_MM = 10;
+const STEP_MM = 50;
+
+/** The scene from above: each container as far as its leaves reach, the wall at the top. */
+export function Above({ scene, units }: { scene: Scene; units: UnitSystem }) {
+  const svg = useRef<SVGSVGElement>(null);
+  const held = useRef<{ of: string; dx: number; dy: number } | null>(null);
+  const { choose, chosen, move } = useArranging();
+  const { group, bodies } = scene;
+  const reach = Math.max(900, ...bodies.map((b) => Math.abs(b.xMm) + b.leafR + 200));
+  const near = Math.max(900, ...bodies.map((b) => b.yMm + b.rimY + b.overMm + 200));
+  const at = (e: PointerEvent) => {
+    const r = svg.current?.getBoundingClientRect();
+    if (!r) return { x: 0, y: 0 };
+    const k = (2 * reach) / r.width;
+    return { x: (e.clientX - r.left) * k - reach, y: (e.clientY - r.top) * k - 160 };
+  };
+  const to = (b: Body, xMm: number, yMm: number) =>
+    move(`Move ${b.planting.name}`, [
+      { of: b.of, xMm: Math.round(xMm / ROUND_MM) * ROUND_MM, yMm: Math.max(0, Math.round(yMm / ROUND_MM) * ROUND_MM) },
+    ]);
+  const onKey = (e: KeyboardEvent, b: Body) => {
+    const by = e.shiftKey ? ROUND_MM : STEP_MM;
+    const [dx, dy] = { ArrowLeft: [-by, 0], ArrowRight: [by, 0], ArrowUp: [0, -by], ArrowDown: [0, by] }[e.key] ?? [];
+    if (dx === undefined || dy === undefined) return;
+    e.preventDefault();
+    to(b, b.xMm + dx, b.yMm + dy);
+  };
+  return (
+    <svg
+      ref={svg}
+      viewBox={`${-reach} -160 ${2 * reach} ${near + 160}`}
+      className="max-h-[60vh] w-full touch-none select-none"
+      role="group"
+      aria-label="From above, the wall at the top"
+      onPointerMove={(e) => {
+        const p = at(e);
+        const b = bodies.find((x) => x.of === held.current?.of);
+        if (b && held.current) to(b, p.x - held.current.dx, p.y - held.current.dy);
+      }}
+      onPointerUp={() => (held.current = null)}
+    >
+      <rect x={-reach} y={-160} width={2 * reach} height={160} fill={group.wall} stroke="var(--ink)" strokeWidth="4" />
+      {group.openings.map((o, i) => (
+        <rect
+          key={i}
+          x={o.xMm - o.widthMm / 2}
+          y={-110}
+          width={o.widthMm}
+          height={110}
+          fill="var(--paper)"
+          stroke="var(--ink)"
+          strokeWidth="6"
+        />
+      ))}
+      {group.path && (
+        <rect
+          x={group.path.xMm - group.path.widthMm / 2}
+          y={0}
+          width={group.path.widthMm}
+          height={near}
+          fill="var(--stream)"
+        />
+      )}
+      {group.ledges.map((l) => (
+        <rect
+          key={l.id}
+          x={l.xMm - l.widthMm / 2}
+          y={l.yMm}
+          width={l.widthMm}
+          height={l.deepMm}
+          fill="none"
+          stroke="var(--ink)"
+          strokeWidth="6"
+          strokeDasharray="24 16"
+        />
+      ))}
+      {[...bodies]
+        .sort((a, b) => a.topZ - b.topZ)
+        .map((b) => {
+          const plants = resolve(b.planting);
+          return (
+            <g
+              key={b.of}
+              transform={`translate(${b.xMm} ${b.yMm})`}
+              tabIndex={0}
+              role="button"
+              aria-label={`${b.planting.name}, ${whereWords(b, units)}. Arrows move it`}
+              aria-pressed={chosen === b.of}
+              className="cursor-move"
+              onKeyDown={(e) => onKey(e, b)}
+              onFocus={() => choose(b.of)}
+              onPointerDown={(e) => {
+                const p = at(e);
+                choose(b.of);
+                held.current = { of: b.of, dx: p.x - b.xMm, dy: p.y - b.yMm };
+                svg.current?.setPointerCapture(e.pointerId);
+              }}
+            >
+              <ellipse
+                rx={b.leafR}
+                ry={b.rimY + b.overMm}
+                fill="color-mix(in oklab, #5f8f4f 30%, var(--ground))"
+                stroke="var(--ink)"
+                strokeWidth="5"
+                strokeDasharray="20 14"
+              />
+              {plants.map((p) => (
+                <circle
+                  key={p.id}
+                  cx={p.xMm}
+                  cy={p.yMm}
+                  r={46}
+                  fill={signature(p.plant)}
+                  stroke="var(--ink)"
+                  strokeWidth="3"
+                />
+              ))}
+              <Rim body={b} chosen={chosen === b.of} />
+            </g>
+          );
+        })}
+    </svg>
+  );
+}
+
+/** The pot’s own rim: a ring, or a box. */
+function Rim({ body: { rimX, rimY, round, planting }, chosen }: { body: Body; chosen: boolean }) {
+  const { colour } = planting.container;
+  const line = { fill: 'none', stroke: chosen ? 'var(--glaze)' : colour, strokeWidth: chosen ? 26 : 18 };
+  return round ? (
+    <ellipse rx={rimX} ry={rimY} {...line} />
+  ) : (
+    <rect x={-rimX} y={-rimY} width={2 * rimX} height={2 * rimY} {...line} />
+  );
+}

@@ -1,0 +1,38 @@
+'use client';
+import type { Scene } from '@/core/groups/scene';
+import { MOST_MM } from '@/core/groups/schema';
+import { lengthsOf } from './lengths';
+import type { UnitSystem } from '@/core/units/length';
+import { Choose, LengthField } from '@/ui/Field';
+import { useArranging } from './arranging';
+
+/** Where the chosen container stands, in figures. */
+export function Figures({ scene, units }: { scene: Scene; units: UnitSystem }) {
+  const { chosen, choose, move } = useArranging();
+  const body = scene.bodies.find((b) => b.of === chosen) ?? scene.bodies[0];
+  if (!body) return null;
+  const name = `Move ${body.planting.name}`;
+  return (
+    <section aria-label="Where it stands" className="flex flex-col gap-2">
+      <Choose
+        label="Container"
+        value={body.of}
+        options={scene.bodies.map((b) => ({ value: b.of, text: b.planting.name }))}
+        onChange={choose}
+      />
+      <div className="grid grid-cols-3 gap-2">
+        {lengthsOf(body).map(({ label, key, mm, min }) => (
+          <LengthField
+            key={key}
+            label={label}
+            mm={mm}
+            units={units}
+            min={min}
+            max={MOST_MM}
+            onChange={(to) => move(name, [{ of: body.of, [key]: to }])}
+          />
+        ))}
+      </div>
+    </section>
+  );
+}

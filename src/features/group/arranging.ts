@@ -1,0 +1,55 @@
+import { create } from 'zustand';
+import type { Group, Stand } from '@/core/groups/schema';
+import { moved } from '@/core/groups';
+import { saveGroup } from '@/storage/groups';
+import { told } from '../shell/doing';
+
+/** Steps back that are kept. */
+const MOST_STEPS = 100;
+
+interface Arranging {
+  group: Group | null;
+  past: readonly { name: string; group: Group }[];
+  /** The container that is in the hand; null for none. */
+  chosen: string | null;
+  view: 'front' | 'above';
+  open: (group: Group) => void;
+  choose: (id: string | null) => void;
+  look: (view: 'front' | 'above') => void;
+  /** Changes the group, keeps it, and remembers the way back. Changes of one name in a row are one step. */
+  change: (name: string, group: Group) => void;
+  move: (name: string, stands: readonly (Pick<Stand, 'of'> & Partial<Stand>)[]) => void;
+  undo: () => void;
+}
+
+/** How the containers of a place are being set out. */
+export const useArranging = create<Arranging>((set, get) => {
+  const change = (name: string, group: Group) => {
+    const { group: was, past } = get();
+    if (!was) return;
+    const same = past.at(-1)?.name === name && name.startsWith('Move ');
+    set({ group, past: same ? past : [...past, { name, group: was }].slice(-MOST_STEPS) });
+    told(saveGroup(group));
+  };
+  return {
+    group: null,
+    past: [],
+    chosen: null,
+    view: 'front',
+    open: (group) => set({ group, past: [], chosen: null }),
+    choose: (chosen) => set({ chosen }),
+    look: (view) => set({ view }),
+    change,
+    move: (name, stands) => {
+      const { group } = get();
+      if (group && stands.length > 0) change(name, moved(group, stands));
+    },
+    undo: () => {
+      const { past } = get();
+      const last = past.at(-1);
+      if (!last) return;
+      set({ group: last.group, past: past.slice(0, -1) });
+      told(saveGroup(last.group));
+    },
+  };
+});
