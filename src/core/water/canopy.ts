@@ -23,8 +23,18 @@ export interface Drinking {
   factor: number;
 }
 
-/** The leaf in a week: the ground its crowns cover together, the tallest counting where they overlap, and what hangs. */
-export function drinkingIn({ placed }: Season, week: Week | undefined): Drinking {
+const kept = new WeakMap<Week, Drinking>();
+
+/** The leaf in a week: the ground its crowns cover together, the tallest counting where they overlap, and what hangs. Kept by the week. */
+export function drinkingIn(season: Season, week: Week | undefined): Drinking {
+  const known = week && kept.get(week);
+  if (known) return known;
+  const made = leafIn(season, week);
+  if (week) kept.set(week, made);
+  return made;
+}
+
+function leafIn({ placed }: Season, week: Week | undefined): Drinking {
   const cells = new Map<string, { height: number; factor: number }>();
   let [hanging, thirst] = [0, 0];
   placed.forEach((p, i) => {

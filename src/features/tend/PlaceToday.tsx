@@ -1,5 +1,6 @@
 'use client';
 import type { Job } from '@/core/jobs';
+import type { Planting } from '@/core/plantings/schema';
 import { sum } from '@/core/units/number';
 import { formatVolume } from '@/core/units/quantity';
 import type { UnitSystem } from '@/core/units/length';
@@ -17,6 +18,28 @@ interface Props {
 }
 
 const litresOf = ({ litres = 0, times = 1 }: Job, count: number): number => litres * times * count;
+
+/** Jobs, each with its container. */
+function Lines({
+  of,
+  today,
+  units,
+}: { of: readonly { planting: Planting; job: Job }[] } & Pick<Props, 'today' | 'units'>) {
+  return (
+    <ul>
+      {of.map(({ planting, job }) => (
+        <JobLine
+          key={`${planting.id}.${job.kind}.${job.key}`}
+          planting={planting}
+          job={job}
+          today={today}
+          units={units}
+          named
+        />
+      ))}
+    </ul>
+  );
+}
 
 /** What a place asks for today: the water of it in one, then each job. */
 export function PlaceToday({ place, asking, today, units, litresAMinute }: Props) {
@@ -44,18 +67,7 @@ export function PlaceToday({ place, asking, today, units, litresAMinute }: Props
       {now.length === 0 ? (
         <p className="py-1.5 text-quiet">Nothing today.</p>
       ) : (
-        <ul>
-          {now.map(({ planting, job }) => (
-            <JobLine
-              key={`${planting.id}.${job.kind}.${job.key}`}
-              planting={planting}
-              job={job}
-              today={today}
-              units={units}
-              named
-            />
-          ))}
-        </ul>
+        <Lines of={now} today={today} units={units} />
       )}
       {thirsty.length > 1 && (
         <p className="pt-1 print:hidden">
@@ -69,18 +81,7 @@ export function PlaceToday({ place, asking, today, units, litresAMinute }: Props
           <summary className="cursor-pointer text-quiet pointer-coarse:py-2">
             {soon.length === 1 ? 'One more' : `${soon.length} more`} in the next days
           </summary>
-          <ul>
-            {soon.map(({ planting, job }) => (
-              <JobLine
-                key={`${planting.id}.${job.kind}.${job.key}`}
-                planting={planting}
-                job={job}
-                today={today}
-                units={units}
-                named
-              />
-            ))}
-          </ul>
+          <Lines of={soon} today={today} units={units} />
         </details>
       )}
     </section>
