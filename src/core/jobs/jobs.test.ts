@@ -147,6 +147,10 @@ describe('the state of a pot', () => {
     const dry = { ...warmPot(), container: { ...warmPot().container, drains: false } };
     expect(stateOf(dry, start)).toMatchObject({ severity: 'wrong', text: expect.stringMatching(/^No holes/) });
     expect(stateOf(warmPot(), addDays(start, -1)).text).toMatch(/^Plant on 16 May\. (Nothing|\d+) to watch\.$/);
+    expect(stateOf(warmPot(), '2026-12-20')).toMatchObject({
+      severity: 'watch',
+      text: 'Over since 17 October: change it over.',
+    });
     expect(stateOf(warmPot(), start).text).toMatch(/^Planted 16 May\. (Nothing|\d+) to watch\.$/);
   });
 });

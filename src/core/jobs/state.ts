@@ -2,6 +2,7 @@ import { grow } from '../growth/season';
 import { turnOn } from '../growth/turn';
 import { assess } from '../balance/assess';
 import type { Severity } from '../balance/severity';
+import { overOn } from './over';
 import type { Planting } from '../plantings/schema';
 import { formatDayFrom } from '../units/date';
 import type { UnitSystem } from '../units/length';
@@ -12,13 +13,16 @@ export interface PotState {
   text: string;
 }
 
-/** The worst of it first: nothing planted, what is wrong, then when it is planted and how much there is to watch. */
+/** The worst of it first: nothing planted, what is wrong, a season that is over, then when it is planted and how much there is to watch. */
 export function stateOf(planting: Planting, today: string, units: UnitSystem = 'metric'): PotState {
   if (planting.placements.length === 0) return { severity: 'watch', text: 'Not planted yet: compose it next.' };
   const turn = turnOn(planting, grow(planting), today);
   const { findings } = assess(turn.planting, units, turn.season);
   const wrong = findings.find((f) => f.severity === 'wrong');
   if (wrong) return { severity: 'wrong', text: wrong.message };
+  const [due] = overOn(turn.planting, today);
+  if (due && due.on <= today)
+    return { severity: 'watch', text: `Over since ${formatDayFrom(due.on, today)}: change it over.` };
   const watch = findings.filter((f) => f.severity === 'watch').length;
   const { startDate } = turn.planting;
   const day = formatDayFrom(startDate, today);
