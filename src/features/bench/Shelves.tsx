@@ -7,6 +7,7 @@ import { Button, buttonLook } from '@/ui/Button';
 import { pictureSize } from '../pictures/PotPicture';
 import { Boundary } from '../shell/Boundary';
 import { useToday } from '../shell/diary';
+import { told } from '../shell/doing';
 import { newId } from '../shell/ids';
 import { tell } from '../shell/tell';
 import { Jobs } from './Jobs';
@@ -45,8 +46,6 @@ export function Shelves({ shelf, onStart }: { shelf: Shelf; onStart: (like?: Pla
   const copy = async (p: Planting) => {
     await savePlanting({ ...p, id: newId(), name: `${p.name}, copy`.slice(0, 80) });
   };
-  /** Whatever is asked of storage is waited for, and told when it fails. */
-  const told = (work: Promise<unknown>) => void work.catch((e: unknown) => tell.notKept(e));
   const remove = async (p: Planting) => {
     await deletePlanting(p.id);
     tell.done(`${p.name} deleted`, () => told(savePlanting(p)));

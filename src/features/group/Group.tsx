@@ -123,7 +123,8 @@ function Open({ group, plantings, today }: { group: Arranged; plantings: readonl
         )}
         <p className="text-[0.86rem] text-quiet">
           True to scale on {formatDayFrom(date, today)}. Drag a pot, or press it and use the arrows; page keys raise and
-          lower it. {later.length > 0 && `Not planted yet that day, and drawn as on their first: ${later.join(', ')}. `}
+          lower it. Planted pots are heavy: set them out empty, or lift with two.{' '}
+          {later.length > 0 && `Not planted yet that day, and drawn as on their first: ${later.join(', ')}. `}
           {scene.missing.length > 0 && `Not on the bench any more: ${scene.missing.join(', ')}.`}
         </p>
         <Setting group={group} units={units} />
