@@ -46,3 +46,18 @@ test('the entrance steps arranged by keyboard: moved, raised, mirrored, judged a
   await expect(one).toBeVisible();
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
 });
+
+test('a row of six baskets: each stands for itself, and is moved by itself', async ({ page }) => {
+  await page.goto('/');
+  await page.getByRole('link', { name: 'See Changing-cabin arcade together' }).click();
+  const baskets = page.getByRole('button', { name: /^Six baskets \d, / });
+  await expect(baskets).toHaveCount(6);
+  const one = page.getByRole('region', { name: 'Read as one' });
+  await expect(one).toContainText('All of one height: they read as a row.');
+  const first = page.getByRole('button', { name: /^Six baskets 1, / });
+  for (let i = 0; i < 8; i += 1) await first.press('ArrowRight');
+  await expect(one).toContainText('stand in one another');
+  await page.getByRole('button', { name: 'In a row' }).press('Enter');
+  await expect(one).not.toContainText('stand in one another');
+  await accessible(page);
+});

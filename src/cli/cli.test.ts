@@ -233,7 +233,7 @@ test('template writes one drawing, or sheets; another ending is refused with wha
 });
 
 test('check of a group tells each judgement on a day, and who is missing', async () => {
-  const stand = (of: string, xMm: number) => ({ of, xMm, yMm: 400, upMm: 0, turnDeg: 0 });
+  const stand = (of: string, xMm: number) => ({ id: of, of, xMm, yMm: 400, upMm: 0, turnDeg: 0 });
   const group = {
     id: 'g',
     place: 'Gate',

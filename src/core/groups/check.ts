@@ -2,10 +2,13 @@ import type { Severity } from '../balance/severity';
 import type { Stand } from './schema';
 import type { Scene } from './scene';
 
+/** A change of where one stands, by its id. */
+export type Shift = Pick<Stand, 'id'> & Partial<Stand>;
+
 /** A way to better it: moves of some containers. */
 export interface Move {
   label: string;
-  stands: readonly (Pick<Stand, 'of'> & Partial<Stand>)[];
+  stands: readonly Shift[];
 }
 
 /** What one check finds in a scene. */
@@ -17,7 +20,7 @@ export interface Judged {
   /** The figure as it is read out. */
   figure: string;
   message: string;
-  /** Ids of the containers it is about. */
+  /** Ids of the stands it is about. */
   culprits: string[];
   moves: Move[];
 }

@@ -1,6 +1,6 @@
 import { maxBy } from '../units/number';
 import type { GroupCheck, Move } from './check';
-import { type Body, gap, level, pairs } from './scene';
+import { type Body, gap, level, pairs, nameOf } from './scene';
 
 /** Pots stand so far apart at the least, rim to rim, mm: fingers go between. Working figure. */
 const FINGERS_MM = 20;
@@ -15,8 +15,8 @@ function aside(a: Body, b: Body, byMm: number): Move {
   const way = b.xMm >= a.xMm ? 1 : -1;
   const by = Math.ceil(byMm / 10) * 10;
   return {
-    label: `${b.planting.name} ${Math.round(by / 10)} cm to the ${way > 0 ? 'right' : 'left'}`,
-    stands: [{ of: b.of, xMm: b.xMm + way * by }],
+    label: `${nameOf(b)} ${Math.round(by / 10)} cm to the ${way > 0 ? 'right' : 'left'}`,
+    stands: [{ id: b.id, xMm: b.xMm + way * by }],
   };
 }
 
@@ -44,9 +44,9 @@ export const clearance: GroupCheck = {
         figure: `${Math.round(at / 10)} cm`,
         message:
           at < 0
-            ? `${a.planting.name} and ${b.planting.name} stand in one another: ${Math.ceil(-at / 10)} cm too near.`
-            : `${a.planting.name} and ${b.planting.name} touch at the rim: a broom does not go between.`,
-        culprits: [a.of, b.of],
+            ? `${nameOf(a)} and ${nameOf(b)} stand in one another: ${Math.ceil(-at / 10)} cm too near.`
+            : `${nameOf(a)} and ${nameOf(b)} touch at the rim: a broom does not go between.`,
+        culprits: [a.id, b.id],
         moves: [aside(a, b, lack), aside(b, a, lack)],
       };
     }
@@ -63,9 +63,9 @@ export const clearance: GroupCheck = {
       scale: [0, 1],
       figure: `${Math.round(share * 100)} %`,
       message: over
-        ? `${a.planting.name} and ${b.planting.name} grow into each other by ${Math.round(-leafGap(a, b) / 10)} cm: one hides the other.`
+        ? `${nameOf(a)} and ${nameOf(b)} grow into each other by ${Math.round(-leafGap(a, b) / 10)} cm: one hides the other.`
         : 'Each has room for what hangs over its rim.',
-      culprits: over ? [a.of, b.of] : [],
+      culprits: over ? [a.id, b.id] : [],
       moves: over ? [aside(a, b, -leafGap(a, b) - REACH_IN * Math.min(a.leafR, b.leafR))] : [],
     };
   },
@@ -98,16 +98,16 @@ export const way: GroupCheck = {
       scale: [-500, 1000],
       figure: `${Math.round(clear / 10)} cm`,
       message: inPot
-        ? `${who.planting.name} stands ${Math.ceil(-clear / 10)} cm into the way: somebody falls over it.`
+        ? `${nameOf(who)} stands ${Math.ceil(-clear / 10)} cm into the way: somebody falls over it.`
         : bad
-          ? `${who.planting.name} hangs ${Math.ceil(-clear / 10)} cm into the way.`
+          ? `${nameOf(who)} hangs ${Math.ceil(-clear / 10)} cm into the way.`
           : 'The way is clear.',
-      culprits: bad ? [who.of] : [],
+      culprits: bad ? [who.id] : [],
       moves: bad
         ? [
             {
-              label: `${who.planting.name} ${by / 10} cm out of the way`,
-              stands: [{ of: who.of, xMm: who.xMm + side * by }],
+              label: `${nameOf(who)} ${by / 10} cm out of the way`,
+              stands: [{ id: who.id, xMm: who.xMm + side * by }],
             },
           ]
         : [],

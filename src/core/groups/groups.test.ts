@@ -4,9 +4,9 @@ import type { Container } from '../containers/schema';
 import type { Planting } from '../plantings/schema';
 import { readGroup, writeGroup } from '../formats/group';
 import { BadInputError } from '../formats/parse';
-import { freshGroup, inRow, mirrored, withAll } from './arrange';
+import { byTurns, freshGroup, inRow, mirrored, withAll } from './arrange';
 import { type GroupCheckId, judgeGroup, moved } from './index';
-import { gap, sceneOf } from './scene';
+import { gap, nameOf, sceneOf } from './scene';
 import type { Group, Stand } from './schema';
 import { shadedBy, shadesOf, sunAt } from './shade';
 
@@ -39,7 +39,14 @@ const left = petunias('left', roundPot(340, 260, 300), false);
 const right = petunias('right', roundPot(340, 260, 300), false);
 const all = [left, big, right];
 
-const stand = (of: string, xMm: number, yMm = 400, upMm = 0): Stand => ({ of, xMm, yMm, upMm, turnDeg: 0 });
+const stand = (of: string, xMm: number, yMm = 400, upMm = 0): Stand => ({
+  id: of,
+  of,
+  xMm,
+  yMm,
+  upMm,
+  turnDeg: 0,
+});
 const good: Group = {
   id: 'g',
   place: 'Gate',
@@ -62,7 +69,7 @@ describe('three pots of one kind with the tallest in the middle', () => {
     ).toEqual([]);
   });
   test('one pushed into another is wrong, by so much, and its move puts it right', () => {
-    const close = moved(good, [{ of: 'left', xMm: -300 }]);
+    const close = moved(good, [{ id: 'left', xMm: -300 }]);
     const f = found('clearance', close);
     // 230 + 170 mm of rims, 300 mm apart.
     expect(f).toMatchObject({ severity: 'wrong', measured: -100, culprits: ['left', 'big'] });
@@ -77,14 +84,14 @@ describe('three pots of one kind with the tallest in the middle', () => {
         placed('w', 'sweet-potato-vine-lime', 'spiller', 80, 0),
       ],
     });
-    const close = moved(good, [{ of: 'left', xMm: -430 }]);
+    const close = moved(good, [{ id: 'left', xMm: -430 }]);
     const f = found('clearance', close, [vines(left), vines(big), right]);
     expect(f).toMatchObject({ severity: 'watch', culprits: ['left', 'big'] });
     const put = moved(close, f?.moves[0]?.stands ?? []);
     expect(found('clearance', put, [vines(left), vines(big), right])?.severity).toBe('good');
   });
   test('one that stands over another does not meet it', () => {
-    const over = moved(good, [{ of: 'left', xMm: 0, yMm: 200, upMm: 2200 }]);
+    const over = moved(good, [{ id: 'left', xMm: 0, yMm: 200, upMm: 2200 }]);
     expect(found('clearance', over)?.severity).toBe('good');
   });
   test('the tallest at the side slides off, and changes places with the middle', () => {
@@ -94,7 +101,7 @@ describe('three pots of one kind with the tallest in the middle', () => {
     expect(found('heights', moved(side, f?.moves[0]?.stands ?? []))?.severity).toBe('good');
   });
   test('two nearly as high leave nobody to lead, and the leader is raised', () => {
-    const raised = moved(good, [{ of: 'left', upMm: 300 }]);
+    const raised = moved(good, [{ id: 'left', upMm: 300 }]);
     const f = found('heights', raised);
     expect(f?.severity).toBe('watch');
     expect(found('heights', moved(raised, f?.moves[0]?.stands ?? []))?.severity).toBe('good');
@@ -106,8 +113,8 @@ describe('three pots of one kind with the tallest in the middle', () => {
   });
   test('something tall before something low hides it, and they change places', () => {
     const hidden = moved(good, [
-      { of: 'left', xMm: 0, yMm: 100 },
-      { of: 'big', yMm: 900 },
+      { id: 'left', xMm: 0, yMm: 100 },
+      { id: 'big', yMm: 900 },
     ]);
     const f = found('inFront', hidden);
     expect(f).toMatchObject({ severity: 'watch', culprits: ['big', 'left'] });
@@ -220,6 +227,39 @@ describe('setting them out', () => {
     expect(found('clearance', group, [...all, basket])?.severity).toBe('good');
     expect(Math.abs(group.stands.find((s) => s.of === 'big')?.xMm ?? 999)).toBeLessThan(200);
   });
+  const baskets = (id: string, count: number): Planting => ({
+    ...petunias(id, roundPot(350, 300, 200), false),
+    container: {
+      ...pot().container,
+      shape: { kind: 'basket', topMm: 350, depthMm: 190 },
+      mount: 'hook',
+      rimHeightMm: 2300,
+      count,
+    },
+  });
+  test('six the same are six, in a row with as much between; fewer of them, and fewer stand there', () => {
+    const six = baskets('six', 6);
+    const group = freshGroup('Gate', [six], DAY);
+    expect(group.stands.map((s) => s.id)).toEqual([1, 2, 3, 4, 5, 6].map((n) => `six-${n}`));
+    expect(judged(group, [six]).filter((f) => f.severity !== 'good')).toEqual([]);
+    expect(withAll(group, [baskets('six', 4)], DAY).stands.map((s) => s.id)).toEqual([
+      'six-1',
+      'six-2',
+      'six-3',
+      'six-4',
+    ]);
+    expect(withAll(group, [baskets('six', 7)], DAY).stands).toHaveLength(7);
+    expect(sceneOf(group, [six], DAY).bodies.map(nameOf).at(-1)).toBe('six 6');
+  });
+  test('two recipes of one size stand by turns', () => {
+    const two = [baskets('a', 3), baskets('b', 3)];
+    const order = (group: Group) => [...group.stands].sort((x, y) => x.xMm - y.xMm).map((s) => s.of);
+    const group = freshGroup('Gate', two, DAY);
+    expect(order(group)).toEqual(['a', 'b', 'a', 'b', 'a', 'b']);
+    const heaped = { ...group, stands: group.stands.map((s, i) => ({ ...s, xMm: i * 500 })) };
+    expect(order(heaped)).toEqual(['a', 'a', 'a', 'b', 'b', 'b']);
+    expect(order(moved(heaped, byTurns(sceneOf(heaped, two, DAY))))).toEqual(['a', 'b', 'a', 'b', 'a', 'b']);
+  });
   test('a new container of the place is set beside the others, one that is gone is left out', () => {
     const group = freshGroup('Gate', all, DAY);
     const more = withAll(group, [left, big, { ...right, id: 'new' }], DAY);
@@ -249,7 +289,7 @@ describe('a group as a file', () => {
     expect(scene.bodies.map((b) => b.of)).toEqual(['left', 'big']);
   });
   test.each([
-    ['a container named twice', { group: { ...good, stands: [stand('a', 0), stand('a', 1)] } }, /twice/],
+    ['a stand named twice', { group: { ...good, stands: [stand('a', 0), stand('a', 1)] } }, /twice/],
     ['a container that is none', { containers: [{ format: 'rillbank.planting', version: 2 }] }, /containers\.0/],
     ['another version', { version: 7 }, /version 7/],
   ])('%s is refused', (_, change, why) => {

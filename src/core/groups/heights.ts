@@ -1,6 +1,6 @@
 import { maxBy } from '../units/number';
 import type { GroupCheck } from './check';
-import { type Body, pairs } from './scene';
+import { type Body, pairs, nameOf } from './scene';
 
 /** Each step down is a third or more: the next lower stands no higher than three quarters. Practice. */
 const STEP = 0.75;
@@ -12,8 +12,8 @@ const MIDDLE = 0.22;
 const HIDES = 0.45;
 
 const swap = (a: Body, b: Body) => [
-  { of: a.of, xMm: b.xMm, yMm: b.yMm, upMm: b.upMm },
-  { of: b.of, xMm: a.xMm, yMm: a.yMm, upMm: a.upMm },
+  { id: a.id, xMm: b.xMm, yMm: b.yMm, upMm: b.upMm },
+  { id: b.id, xMm: a.xMm, yMm: a.yMm, upMm: a.upMm },
 ];
 
 /** Accents toward the middle or the back, and steps between. */
@@ -51,13 +51,13 @@ export const heights: GroupCheck = {
         band: [0, MIDDLE],
         scale: [0, 0.6],
         figure: `${Math.round(off * 100)} % from the middle`,
-        message: `${tall.planting.name} is the tallest and stands at the side: the eye slides off.`,
-        culprits: [tall.of],
+        message: `${nameOf(tall)} is the tallest and stands at the side: the eye slides off.`,
+        culprits: [tall.id],
         moves:
           inMiddle && inMiddle !== tall
             ? [
                 {
-                  label: `${tall.planting.name} and ${inMiddle.planting.name} change places`,
+                  label: `${nameOf(tall)} and ${nameOf(inMiddle)} change places`,
                   stands: swap(tall, inMiddle),
                 },
               ]
@@ -74,14 +74,14 @@ export const heights: GroupCheck = {
       scale: [0, 1],
       figure: `${Math.round(step * 100)} %`,
       message: flat
-        ? `${next.planting.name} stands nearly as high as ${tall.planting.name}: neither leads.`
-        : `${tall.planting.name} leads, and the others step down from it.`,
-      culprits: flat ? [next.of, tall.of] : [],
+        ? `${nameOf(next)} stands nearly as high as ${nameOf(tall)}: neither leads.`
+        : `${nameOf(tall)} leads, and the others step down from it.`,
+      culprits: flat ? [next.id, tall.id] : [],
       moves: flat
         ? [
             {
-              label: `Stand ${tall.planting.name} ${up / 10} cm higher`,
-              stands: [{ of: tall.of, upMm: tall.upMm + up }],
+              label: `Stand ${nameOf(tall)} ${up / 10} cm higher`,
+              stands: [{ id: tall.id, upMm: tall.upMm + up }],
             },
           ]
         : [],
@@ -119,12 +119,10 @@ export const inFront: GroupCheck = {
       scale: [0, 1],
       figure: `${Math.round(share * 100)} %`,
       message: over
-        ? `${front.planting.name} hides ${Math.round(share * 100)} % of ${back.planting.name}.`
+        ? `${nameOf(front)} hides ${Math.round(share * 100)} % of ${nameOf(back)}.`
         : 'Each can be seen past those before it.',
-      culprits: over ? [front.of, back.of] : [],
-      moves: over
-        ? [{ label: `${front.planting.name} and ${back.planting.name} change places`, stands: swap(front, back) }]
-        : [],
+      culprits: over ? [front.id, back.id] : [],
+      moves: over ? [{ label: `${nameOf(front)} and ${nameOf(back)} change places`, stands: swap(front, back) }] : [],
     };
   },
 };

@@ -1,5 +1,5 @@
 import { clearance, way } from './clearance';
-import type { GroupCheck, Judged } from './check';
+import type { GroupCheck, Judged, Shift } from './check';
 import { heights, inFront } from './heights';
 import { numbers, potColours, repeat } from './repeat';
 import type { Group } from './schema';
@@ -33,10 +33,7 @@ export const judgeGroup = (scene: Scene): GroupFinding[] =>
   });
 
 /** A group with some of its containers moved. */
-export function moved(
-  group: Group,
-  stands: readonly (Pick<Group['stands'][number], 'of'> & Partial<Group['stands'][number]>)[],
-): Group {
-  const by = new Map(stands.map((s) => [s.of, s]));
-  return { ...group, stands: group.stands.map((s) => ({ ...s, ...by.get(s.of) })) };
+export function moved(group: Group, shifts: readonly Shift[]): Group {
+  const by = new Map(shifts.map((s) => [s.id, s]));
+  return { ...group, stands: group.stands.map((s) => ({ ...s, ...by.get(s.id) })) };
 }

@@ -2,7 +2,7 @@ import { deltaE, lch } from '../colour/oklch';
 import type { Container } from '../containers/schema';
 import { maxBy } from '../units/number';
 import type { GroupCheck } from './check';
-import type { Body } from './scene';
+import { type Body, nameOf } from './scene';
 
 /** Something comes again in so many of the containers. Practice: in most, or it is a collection. */
 const IN_SHARE = 0.6;
@@ -43,8 +43,8 @@ export const repeat: GroupCheck = {
       figure: best ? `${best.in} of ${bodies.length}` : 'none',
       message: enough
         ? `${again(best?.what ?? '', best?.what === colour?.what)} comes again in ${best?.in ?? 0} of ${bodies.length}.`
-        : `Nothing comes again in enough of them: let ${out.map((b) => b.planting.name).join(' and ')} share a plant or a colour with the others.`,
-      culprits: enough ? [] : out.map((b) => b.of),
+        : `Nothing comes again in enough of them: let ${out.map((b) => nameOf(b)).join(' and ')} share a plant or a colour with the others.`,
+      culprits: enough ? [] : out.map((b) => b.id),
       moves: [],
     };
   },
@@ -76,11 +76,11 @@ export const potColours: GroupCheck = {
       scale: [0, Math.max(4, bodies.length)],
       figure: odd.length === 0 ? 'one family' : `${odd.length} apart`,
       message: many
-        ? `${odd.map((b) => b.planting.name).join(', ')} are each of another colour: one accent is enough.`
+        ? `${odd.map((b) => nameOf(b)).join(', ')} are each of another colour: one accent is enough.`
         : odd.length === 1
           ? `The pots are of one family, and ${odd[0]?.planting.name ?? ''} is the accent.`
           : 'The pots are of one family.',
-      culprits: many ? odd.map((b) => b.of) : [],
+      culprits: many ? odd.map((b) => b.id) : [],
       moves: [],
     };
   },

@@ -79,8 +79,12 @@ export function sceneOf(group: Group, plantings: readonly Planting[], date: stri
     const planting = known.get(s.of);
     return planting ? [bodyOf(s, planting, date)] : [];
   });
-  return { group, date, bodies, missing: group.stands.filter((s) => !known.has(s.of)).map((s) => s.of) };
+  return { group, date, bodies, missing: [...new Set(group.stands.map((s) => s.of))].filter((of) => !known.has(of)) };
 }
+
+/** What one is called: of several that are the same, with its number. */
+export const nameOf = ({ id, of, planting }: Pick<Body, 'id' | 'of' | 'planting'>): string =>
+  id === of ? planting.name : `${planting.name} ${id.slice(id.lastIndexOf('-') + 1)}`;
 
 /** How far two stand apart along the ground at the rim, or past it by so much of the reach of their leaves; negative where they meet, mm. */
 export function gap(a: Body, b: Body, reach: 'rim' | 'leaf'): number {

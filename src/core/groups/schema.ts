@@ -33,9 +33,14 @@ const LedgeSchema = z
   .strict();
 export type Ledge = z.infer<typeof LedgeSchema>;
 
-/** Where one container stands: x to the right, y from the wall toward the viewer, its foot so high over the ground, turned about itself. */
+/** The most that stand in one scene. */
+export const MOST_STANDS = 60;
+
+/** Where one container stands, or one of several that are the same: x to the right, y from the wall toward the viewer, its foot so high over the ground, turned about itself. */
 const StandSchema = z
   .object({
+    id,
+    /** The container it is of. */
     of: id,
     xMm: mm(-MOST_MM, MOST_MM),
     yMm: mm(-2000, MOST_MM),
@@ -60,8 +65,8 @@ export const GroupSchema = z
       .nullable(),
     stands: z
       .array(StandSchema)
-      .max(60)
-      .refine((all) => new Set(all.map((s) => s.of)).size === all.length, 'names a container twice'),
+      .max(MOST_STANDS)
+      .refine((all) => new Set(all.map((s) => s.id)).size === all.length, 'has an id twice'),
   })
   .strict();
 export type Group = z.infer<typeof GroupSchema>;

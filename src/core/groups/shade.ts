@@ -40,7 +40,7 @@ export function shadedBy(
 
 /** Hours of direct sun that a container loses to others, by month. */
 export interface Shade {
-  of: string;
+  id: string;
   /** Its sun with nobody in the way, hours a day, and what is taken of it, May to September. */
   sunH: number[];
   lostH: number[];
@@ -54,6 +54,8 @@ export function shadesOf({ bodies }: Scene): Shade[] {
   if (!light) return [];
   return bodies.map((b): Shade => {
     const others = bodies.filter((o) => o !== b && o.topZ > b.rimZ);
+    // Half way up its leaves: what only brushes its rim is not felt.
+    const middle = (b.rimZ + b.topZ) / 2;
     const taken = new Map<string, number>();
     const months = SHADE_MONTHS.map((month) => {
       const date = `2026-${String(month).padStart(2, '0')}-15`;
@@ -62,14 +64,14 @@ export function shadesOf({ bodies }: Scene): Shade[] {
         if (step.altitude <= 0 || !shines(light, step, month)) continue;
         sun += STEP_H;
         const way = sunAt(light.facing, step.azimuth, step.altitude);
-        const who = others.find((o) => shadedBy({ x: b.xMm, y: b.yMm, z: b.rimZ }, way, o));
+        const who = others.find((o) => shadedBy({ x: b.xMm, y: b.yMm, z: middle }, way, o));
         if (!who) continue;
         lost += STEP_H;
-        taken.set(who.of, (taken.get(who.of) ?? 0) + STEP_H);
+        taken.set(who.id, (taken.get(who.id) ?? 0) + STEP_H);
       }
       return { sun, lost: clamp(lost, 0, sun) };
     });
     const [most] = [...taken].sort((x, y) => y[1] - x[1]);
-    return { of: b.of, sunH: months.map((m) => m.sun), lostH: months.map((m) => m.lost), by: most?.[0] ?? null };
+    return { id: b.id, sunH: months.map((m) => m.sun), lostH: months.map((m) => m.lost), by: most?.[0] ?? null };
   });
 }

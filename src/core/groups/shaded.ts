@@ -1,5 +1,6 @@
 import { maxBy, mean } from '../units/number';
 import type { GroupCheck } from './check';
+import { nameOf } from './scene';
 import { shadesOf } from './shade';
 
 /** Neighbours take a little of each other’s sun; more than a fifth of it and it is another spot. Working figure. */
@@ -16,7 +17,10 @@ export const shaded: GroupCheck = {
     const worst = maxBy(shades, (s) => mean(s.lostH));
     if (!worst) return null;
     const lost = mean(worst.lostH);
-    const nameOf = (id: string | null) => scene.bodies.find((b) => b.of === id)?.planting.name ?? '';
+    const called = (id: string | null): string => {
+      const body = scene.bodies.find((b) => b.id === id);
+      return body ? nameOf(body) : '';
+    };
     const share = lost / Math.max(1e-6, mean(worst.sunH));
     const bad = share > LOST_SHARE;
     return {
@@ -26,9 +30,9 @@ export const shaded: GroupCheck = {
       scale: [0, LOST_MOST],
       figure: `${lost.toFixed(1)} h a day`,
       message: bad
-        ? `${nameOf(worst.by)} takes ${lost.toFixed(1)} hours of sun a day from ${nameOf(worst.of)}, of ${mean(worst.sunH).toFixed(1)}.`
+        ? `${called(worst.by)} takes ${lost.toFixed(1)} hours of sun a day from ${called(worst.id)}, of ${mean(worst.sunH).toFixed(1)}.`
         : 'Nobody stands in another’s light for long.',
-      culprits: bad ? [worst.of, ...(worst.by ? [worst.by] : [])] : [],
+      culprits: bad ? [worst.id, ...(worst.by ? [worst.by] : [])] : [],
       moves: [],
     };
   },

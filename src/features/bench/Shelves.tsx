@@ -1,6 +1,7 @@
 'use client';
 import { useMemo } from 'react';
 import type { Planting } from '@/core/plantings/schema';
+import { sum } from '@/core/units/number';
 import { archivePlanting, deletePlanting, editStored, savePlanting, type Shelf } from '@/storage/plantings';
 import Link from 'next/link';
 import { Button, buttonLook } from '@/ui/Button';
@@ -72,7 +73,7 @@ export function Shelves({ shelf, onStart }: { shelf: Shelf; onStart: (like?: Pla
                   Start another
                 </Button>
               )}
-              {standing.filter((p) => p.planting.spot.name === place).length > 1 && (
+              {sum(plantings.filter((p) => p.spot.name === place).map((p) => p.container.count)) > 1 && (
                 <Link
                   href={`/group?place=${encodeURIComponent(place)}`}
                   className={`${buttonLook('bare')} min-h-7! text-[0.86rem]!`}

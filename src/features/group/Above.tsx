@@ -2,7 +2,7 @@
 import { type KeyboardEvent, type PointerEvent, useRef } from 'react';
 import { signature } from '@/core/plants/signature';
 import { resolve } from '@/core/plantings/resolve';
-import type { Body, Scene } from '@/core/groups/scene';
+import { type Body, nameOf, type Scene } from '@/core/groups/scene';
 import type { UnitSystem } from '@/core/units/length';
 import { useArranging } from './arranging';
 import { whereWords } from './Front';
@@ -13,7 +13,7 @@ const STEP_MM = 50;
 /** The scene from above: each container as far as its leaves reach, the wall at the top. */
 export function Above({ scene, units }: { scene: Scene; units: UnitSystem }) {
   const svg = useRef<SVGSVGElement>(null);
-  const held = useRef<{ of: string; dx: number; dy: number } | null>(null);
+  const held = useRef<{ id: string; dx: number; dy: number } | null>(null);
   const { choose, chosen, move } = useArranging();
   const { group, bodies } = scene;
   const reach = Math.max(900, ...bodies.map((b) => Math.abs(b.xMm) + b.leafR + 200));
@@ -25,8 +25,8 @@ export function Above({ scene, units }: { scene: Scene; units: UnitSystem }) {
     return { x: (e.clientX - r.left) * k - reach, y: (e.clientY - r.top) * k - 160 };
   };
   const to = (b: Body, xMm: number, yMm: number) =>
-    move(`Move ${b.planting.name}`, [
-      { of: b.of, xMm: Math.round(xMm / ROUND_MM) * ROUND_MM, yMm: Math.max(0, Math.round(yMm / ROUND_MM) * ROUND_MM) },
+    move(`Move ${nameOf(b)}`, [
+      { id: b.id, xMm: Math.round(xMm / ROUND_MM) * ROUND_MM, yMm: Math.max(0, Math.round(yMm / ROUND_MM) * ROUND_MM) },
     ]);
   const onKey = (e: KeyboardEvent, b: Body) => {
     const by = e.shiftKey ? ROUND_MM : STEP_MM;
@@ -44,7 +44,7 @@ export function Above({ scene, units }: { scene: Scene; units: UnitSystem }) {
       aria-label="From above, the wall at the top"
       onPointerMove={(e) => {
         const p = at(e);
-        const b = bodies.find((x) => x.of === held.current?.of);
+        const b = bodies.find((x) => x.id === held.current?.id);
         if (b && held.current) to(b, p.x - held.current.dx, p.y - held.current.dy);
       }}
       onPointerUp={() => (held.current = null)}
@@ -90,19 +90,19 @@ export function Above({ scene, units }: { scene: Scene; units: UnitSystem }) {
           const plants = resolve(b.planting);
           return (
             <g
-              key={b.of}
+              key={b.id}
               transform={`translate(${b.xMm} ${b.yMm})`}
               tabIndex={0}
               role="button"
-              aria-label={`${b.planting.name}, ${whereWords(b, units)}. Arrows move it`}
-              aria-pressed={chosen === b.of}
+              aria-label={`${nameOf(b)}, ${whereWords(b, units)}. Arrows move it`}
+              aria-pressed={chosen === b.id}
               className="cursor-move"
               onKeyDown={(e) => onKey(e, b)}
-              onFocus={() => choose(b.of)}
+              onFocus={() => choose(b.id)}
               onPointerDown={(e) => {
                 const p = at(e);
-                choose(b.of);
-                held.current = { of: b.of, dx: p.x - b.xMm, dy: p.y - b.yMm };
+                choose(b.id);
+                held.current = { id: b.id, dx: p.x - b.xMm, dy: p.y - b.yMm };
                 svg.current?.setPointerCapture(e.pointerId);
               }}
             >
@@ -125,7 +125,7 @@ export function Above({ scene, units }: { scene: Scene; units: UnitSystem }) {
                   strokeWidth="3"
                 />
               ))}
-              <Rim body={b} chosen={chosen === b.of} />
+              <Rim body={b} chosen={chosen === b.id} />
             </g>
           );
         })}

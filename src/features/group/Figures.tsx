@@ -1,5 +1,5 @@
 'use client';
-import type { Scene } from '@/core/groups/scene';
+import { nameOf, type Scene } from '@/core/groups/scene';
 import { MOST_MM } from '@/core/groups/schema';
 import { lengthsOf } from './lengths';
 import type { UnitSystem } from '@/core/units/length';
@@ -9,15 +9,15 @@ import { useArranging } from './arranging';
 /** Where the chosen container stands, in figures. */
 export function Figures({ scene, units }: { scene: Scene; units: UnitSystem }) {
   const { chosen, choose, move } = useArranging();
-  const body = scene.bodies.find((b) => b.of === chosen) ?? scene.bodies[0];
+  const body = scene.bodies.find((b) => b.id === chosen) ?? scene.bodies[0];
   if (!body) return null;
-  const name = `Move ${body.planting.name}`;
+  const name = `Move ${nameOf(body)}`;
   return (
     <section aria-label="Where it stands" className="flex flex-col gap-2">
       <Choose
         label="Container"
-        value={body.of}
-        options={scene.bodies.map((b) => ({ value: b.of, text: b.planting.name }))}
+        value={body.id}
+        options={scene.bodies.map((b) => ({ value: b.id, text: nameOf(b) }))}
         onChange={choose}
       />
       <div className="grid grid-cols-3 gap-2">
@@ -29,7 +29,7 @@ export function Figures({ scene, units }: { scene: Scene; units: UnitSystem }) {
             units={units}
             min={min}
             max={MOST_MM}
-            onChange={(to) => move(name, [{ of: body.of, [key]: to }])}
+            onChange={(to) => move(name, [{ id: body.id, [key]: to }])}
           />
         ))}
       </div>

@@ -1,6 +1,6 @@
 'use client';
 import { type KeyboardEvent, type PointerEvent, useRef } from 'react';
-import type { Body, Scene } from '@/core/groups/scene';
+import { type Body, nameOf, type Scene } from '@/core/groups/scene';
 import { grow } from '@/core/growth/season';
 import { daysBetween } from '@/core/units/date';
 import { formatLength, type UnitSystem } from '@/core/units/length';
@@ -93,7 +93,7 @@ export function Front({ scene, units, height }: { scene: Scene; units: UnitSyste
         ))}
       </svg>
       {order.map((b) => (
-        <Pot key={b.of} body={b} date={scene.date} k={k} at={{ x: x(b.xMm), y: y(b.yMm, b.upMm) }} units={units} />
+        <Pot key={b.id} body={b} date={scene.date} k={k} at={{ x: x(b.xMm), y: y(b.yMm, b.upMm) }} units={units} />
       ))}
     </div>
   );
@@ -130,8 +130,8 @@ function Pot({
   const sight = sightOf(planting, frame, k);
   const stretch = k / sight.perMm;
   const week = Math.max(0, Math.min(season.weeks.length - 1, Math.floor(daysBetween(planting.startDate, date) / 7)));
-  const name = `Move ${planting.name}`;
-  const to = (change: { xMm?: number; yMm?: number; upMm?: number }) => move(name, [{ of: body.of, ...change }]);
+  const name = `Move ${nameOf(body)}`;
+  const to = (change: { xMm?: number; yMm?: number; upMm?: number }) => move(name, [{ id: body.id, ...change }]);
   const onKey = (e: KeyboardEvent) => {
     const by = e.shiftKey ? FINE_MM : STEP_MM;
     const keys: Record<string, () => void> = {
@@ -154,19 +154,19 @@ function Pot({
   return (
     <button
       type="button"
-      aria-label={`${planting.name}, ${whereWords(body, units)}. Arrows move it, page keys raise and lower it`}
-      aria-pressed={chosen === body.of}
-      className={`absolute touch-none ${chosen === body.of ? 'outline-2 outline-dashed outline-glaze' : ''}`}
+      aria-label={`${nameOf(body)}, ${whereWords(body, units)}. Arrows move it, page keys raise and lower it`}
+      aria-pressed={chosen === body.id}
+      className={`absolute touch-none ${chosen === body.id ? 'outline-2 outline-dashed outline-glaze' : ''}`}
       style={{
         left: at.x - (sight.w * stretch) / 2,
         top: at.y - sight.footPx * stretch,
         width: sight.w * stretch,
         height: sight.h * stretch,
       }}
-      onClick={() => choose(body.of)}
+      onClick={() => choose(body.id)}
       onKeyDown={onKey}
       onPointerDown={(e) => {
-        choose(body.of);
+        choose(body.id);
         held.current = { x: e.clientX, from: body.xMm };
         e.currentTarget.setPointerCapture(e.pointerId);
       }}

@@ -2,7 +2,7 @@
 import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
 import { useEffect, useMemo, useState } from 'react';
-import { freshGroup, inRow, mirrored, withAll } from '@/core/groups/arrange';
+import { byTurns, freshGroup, inRow, mirrored, withAll } from '@/core/groups/arrange';
 import { judgeGroup } from '@/core/groups';
 import type { Group as Arranged } from '@/core/groups/schema';
 import { type Scene, sceneOf } from '@/core/groups/scene';
@@ -103,6 +103,9 @@ function Open({ group, plantings, today }: { group: Arranged; plantings: readonl
             <DateField label="On" value={date} onChange={setDate} />
           </span>
           <Button onClick={() => move('Stand in a row', inRow(scene))}>In a row</Button>
+          {new Set(scene.bodies.map((b) => b.of)).size > 1 && (
+            <Button onClick={() => move('Stand by turns', byTurns(scene))}>By turns</Button>
+          )}
           <Button onClick={() => move('Mirror about the middle', mirrored(scene))}>Mirror</Button>
           <Button onClick={undo} disabled={!last} title={last ? `Undo: ${last.name}` : undefined}>
             Undo

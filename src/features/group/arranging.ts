@@ -1,5 +1,6 @@
 import { create } from 'zustand';
-import type { Group, Stand } from '@/core/groups/schema';
+import type { Shift } from '@/core/groups/check';
+import type { Group } from '@/core/groups/schema';
 import { moved } from '@/core/groups';
 import { saveGroup } from '@/storage/groups';
 import { told } from '../shell/doing';
@@ -10,7 +11,7 @@ const MOST_STEPS = 100;
 interface Arranging {
   group: Group | null;
   past: readonly { name: string; group: Group }[];
-  /** The container that is in the hand; null for none. */
+  /** The one that is in the hand; null for none. */
   chosen: string | null;
   view: 'front' | 'above';
   open: (group: Group) => void;
@@ -18,7 +19,7 @@ interface Arranging {
   look: (view: 'front' | 'above') => void;
   /** Changes the group, keeps it, and remembers the way back. Changes of one name in a row are one step. */
   change: (name: string, group: Group) => void;
-  move: (name: string, stands: readonly (Pick<Stand, 'of'> & Partial<Stand>)[]) => void;
+  move: (name: string, shifts: readonly Shift[]) => void;
   undo: () => void;
 }
 
@@ -40,9 +41,9 @@ export const useArranging = create<Arranging>((set, get) => {
     choose: (chosen) => set({ chosen }),
     look: (view) => set({ view }),
     change,
-    move: (name, stands) => {
+    move: (name, shifts) => {
       const { group } = get();
-      if (group && stands.length > 0) change(name, moved(group, stands));
+      if (group && shifts.length > 0) change(name, moved(group, shifts));
     },
     undo: () => {
       const { past } = get();
