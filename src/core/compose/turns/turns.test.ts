@@ -137,6 +137,40 @@ describe('a year of turns', () => {
   });
 });
 
+test('four turns of four starts each, costed by hand to the penny', () => {
+  const at = [
+    [-100, 0],
+    [100, 0],
+    [0, 100],
+    [0, -100],
+  ] as const;
+  const set = (letter: string, plant: string, from: string | null) =>
+    at.map(([x, y], i) => ({ ...placed(`${letter}${i + 1}`, plant, 'filler', x, y), from }));
+  const turn = (now: Planting, on: string, letter: string, plant: string): Planting =>
+    [
+      ...now.placements.filter((p) => p.until === null).map((p) => ({ do: 'lift' as const, id: p.id, on })),
+      ...set(letter, plant, on).map((placement) => ({ do: 'add' as const, placement })),
+    ].reduce(apply, now);
+  const year = (
+    [
+      ['2026-09-12', 'h', 'heather-winter-white'],
+      ['2026-11-01', 'v', 'viola-white'],
+      ['2027-03-20', 's', 'primrose-blue'],
+      ['2027-05-20', 'u', 'petunia-white'],
+    ] as const
+  ).reduce(
+    (now, [on, letter, plant]) => turn(now, on, letter, plant),
+    pot({ placements: set('a', 'petunia-white', null) }),
+  );
+  // The pot holds 30.9 L; less four balls of 0.35 L, a tenth of it renewed and an eighth more for settling is 3.3 L: one
+  // 10 L bag at £3.50, and 13 g of feed at 0.9 p.
+  const mixAndFeed = 3.5 + 0.12;
+  const costs = ['2026-09-12', '2026-11-01', '2027-03-20', '2027-05-20'].map((on) => turnCost(year, on));
+  const byHand = [4 * 2.6, 4 * 1.8, 4 * 2, 4 * 2].map((plants) => plants + mixAndFeed);
+  costs.forEach((cost, i) => expect(cost).toBeCloseTo(byHand[i] ?? 0, 9));
+  expect(costs.reduce((a, b) => a + b, 0)).toBeCloseTo(48.08, 9);
+});
+
 describe('a rebuild', () => {
   test('says what is used again by colour, what to root, and how much of the mix to renew', () => {
     const { again, cuttings, refill, mixL } = rebuildOf(mixed, AUTUMN);
