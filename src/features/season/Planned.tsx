@@ -10,9 +10,9 @@ import { deedWords } from './deed-words';
 
 type Props = Pick<StationProps, 'planting' | 'season'> & { last: number };
 
-/** What is planned or done: moved by a week, or taken back. */
+/** What is planned: moved by a week, or left out. What is done stands at Tend. */
 export function Planned({ planting, season, last }: Props) {
-  const deeds = [...planting.deeds].sort((a, b) => dayOf(a).localeCompare(dayOf(b)));
+  const deeds = planting.deeds.filter((d) => d.done === null).sort((a, b) => dayOf(a).localeCompare(dayOf(b)));
   const whose = (id: string | null): string => {
     const found = season.placed.find((p) => p.id === id);
     return found ? plantName(found.plant) : 'all of it';
@@ -23,9 +23,8 @@ export function Planned({ planting, season, last }: Props) {
         <li key={deed.id} className="flex flex-col items-start gap-1 border-t border-line py-1.5">
           <span>
             {deedWords(deed.what)}, {whose(deed.to)}, {formatDay(dayOf(deed))}
-            {deed.done ? ', done' : ''}
           </span>
-          {!deed.done && <Moved planting={planting} deed={deed} last={last} />}
+          <Moved planting={planting} deed={deed} last={last} />
         </li>
       ))}
     </ul>

@@ -33,7 +33,7 @@ export function WhatIf(at: StationProps) {
     <section aria-label="What if" className="flex flex-col gap-2 text-[0.95rem]">
       <h2 className="hair pb-1.5 text-[0.95rem]">What if</h2>
       {trying ? <Trial {...at} /> : <Choices {...at} asking={asking} />}
-      {planting.deeds.length > 0 && (
+      {planting.deeds.some((d) => d.done === null) && (
         <Planned planting={planting} last={at.season.weeks.length - 1} season={at.season} />
       )}
     </section>
