@@ -61,7 +61,7 @@ export function Shelves({ shelf, onStart }: { shelf: Shelf; onStart: (like?: Pla
       <div className={crowded ? 'flex flex-wrap items-stretch gap-x-7' : ''}>
         {places.map((place) => (
           <section key={place} className={`pt-6 ${crowded ? 'flex flex-1 flex-col' : ''}`}>
-            <div className="flex items-baseline gap-3 whitespace-nowrap">
+            <div className="flex flex-wrap items-baseline gap-x-3 whitespace-nowrap">
               <h2 className="text-[1rem] text-quiet">{place}</h2>
               {crowded && (
                 <Button
