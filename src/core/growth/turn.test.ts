@@ -69,6 +69,19 @@ describe('an edit made of a turn', () => {
       ['x', OVER, null],
     ]);
   });
+  test('another planting day moves the change-over, and leaves the summer where it was', () => {
+    const later = apply(over, ofWhole(over, NOW, { do: 'set', change: { startDate: '2026-10-17' } }));
+    expect(later.startDate).toBe(summer.startDate);
+    expect(changeOvers(later)).toEqual(['2026-10-17']);
+    const first = apply(over, ofWhole(over, '2026-07-10', { do: 'set', change: { startDate: '2026-05-20' } }));
+    expect(first.startDate).toBe('2026-05-20');
+  });
+  test('a brief that is changed is seen at once in the turn', () => {
+    const season = grow(over);
+    const asked = { ...over, brief: { ...over.brief, scheme: 'cool' as const } };
+    expect(turnOn(over, season, NOW).planting.brief.scheme).toBe('warm');
+    expect(turnOn(asked, grow(asked), NOW).planting.brief.scheme).toBe('cool');
+  });
   test('of a planting that is never changed over it is as it was said', () => {
     const command: Command = { do: 'plant', placements: [] };
     expect(ofWhole(summer, NOW, command)).toBe(command);

@@ -43,7 +43,8 @@ export interface Turn {
   season: Season;
 }
 
-const kept = new WeakMap<Season, Map<string, Turn>>();
+/** Turns kept by the season they are cut from, each with the planting it was cut of: a brief changed grows nothing again, and is another turn. */
+const kept = new WeakMap<Season, Map<string, { of: Planting; turn: Turn }>>();
 
 /**
  * The turn of a planting that a day lies in: from one change-over to the next, its weeks counted from its own first day,
@@ -52,12 +53,12 @@ const kept = new WeakMap<Season, Map<string, Turn>>();
 export function turnOn(planting: Planting, season: Season, date: string): Turn {
   const { begins, ends } = boundsOn(planting, date);
   if (begins === planting.startDate && ends === null) return { planting, season };
-  const known = kept.get(season) ?? new Map<string, Turn>();
-  const turn = known.get(begins);
-  if (turn?.planting.name === planting.name) return turn;
-  const made = cut(planting, season, begins, ends);
-  kept.set(season, known.set(begins, made));
-  return made;
+  const known = kept.get(season) ?? new Map<string, { of: Planting; turn: Turn }>();
+  const last = known.get(begins);
+  if (last?.of === planting) return last.turn;
+  const turn = cut(planting, season, begins, ends);
+  kept.set(season, known.set(begins, { of: planting, turn }));
+  return turn;
 }
 
 function cut(planting: Planting, season: Season, begins: string, ends: string | null): Turn {
@@ -91,6 +92,12 @@ function cut(planting: Planting, season: Season, begins: string, ends: string | 
 /** When the turn of a day begins; the planting’s own first day in its first. */
 const beginsOn = (planting: Planting, date: string): string => boundsOn(planting, date).begins;
 
+/** A change-over put on another day: what was lifted and set out on it is so on that one. */
+function turnMoved({ placements }: Planting, from: string, to: string): Command {
+  const day = (d: string | null) => (d === from ? to : d);
+  return { do: 'plant', placements: placements.map((p) => ({ ...p, from: day(p.from), until: day(p.until) })) };
+}
+
 /**
  * An edit that was made of the turn of a day, as an edit of the whole planting: what is set out is set out in that turn,
  * what stood there before it or comes after it is left alone.
@@ -105,6 +112,8 @@ export function ofWhole(planting: Planting, date: string, command: Command): Com
     return p.from === null && begins > planting.startDate ? { ...p, from: begins } : p;
   };
   if (command.do === 'add') return { ...command, placement: inIt(command.placement) };
+  if (command.do === 'set' && command.change.startDate !== undefined && begins > planting.startDate)
+    return turnMoved(planting, begins, command.change.startDate);
   if (command.do !== 'plant') return command;
   const { ends } = boundsOn(planting, date);
   const turn = new Set(turnFrom(planting, begins, ends).placements.map((p) => p.id));

@@ -19,7 +19,7 @@ export const pictureSize = (planting: Planting, scale: number): { w: number; h: 
   sizeOf(frameOf(planting, grow(planting)), scale);
 
 const keyOf = ({ planting: p, week, scale }: Wanted): string =>
-  JSON.stringify([p.container, p.spot, p.placements, p.startDate, week, scale]);
+  JSON.stringify([p.container, p.spot, p.placements, p.startDate, p.deeds, p.learned, week, scale]);
 
 /** The still itself: its address, undefined while it is taken, and its size in pixels. */
 export function usePotStill({ planting, week, scale }: Wanted): { src: Still; w: number; h: number } {

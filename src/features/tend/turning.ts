@@ -91,6 +91,8 @@ export const useTurning = create<Turning>((set, get) => {
     },
     plan: (planting, mine, today) => {
       stop();
+      // A day and hands of another container are no part of it.
+      if (get().of !== planting.id) set({ on: null, moved: {} });
       set({ of: planting.id, state: 'planning' });
       const composer = startComposer();
       const end = () => composer.stop();

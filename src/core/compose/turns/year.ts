@@ -9,7 +9,7 @@ import { compose } from '../compose';
 import { groundFor, takeOver } from './change-over';
 import { sortOut, type Sorted } from './sort-out';
 
-/** The turns of a year: spring from five weeks before the last frost, summer from two weeks after it, autumn ten weeks before the first frost, winter a week after it. Practice; the days are working figures. */
+/** The turns of a year: spring from five weeks before the last frost, summer from two weeks after it, autumn eight weeks before the first frost, winter a week after it. Practice; the days are working figures. */
 const TURNS = [
   { name: 'spring', from: 'lastFrost', days: -35 },
   { name: 'summer', from: 'lastFrost', days: 14 },
