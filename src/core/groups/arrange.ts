@@ -2,6 +2,7 @@ import { depthOf } from '../containers/outline';
 import type { Planting } from '../plantings/schema';
 import { sum } from '../units/number';
 import type { Shift } from './check';
+import { ROW } from './heights';
 import { type Body, sceneOf, type Scene } from './scene';
 import { type Group, MOST_STANDS, type Stand } from './schema';
 
@@ -30,9 +31,6 @@ const standsOf = (p: Planting): Stand[] =>
 const roomOf = (b: Body): number => Math.max(b.rimX, b.leafR * 0.9);
 /** How far its leaves reach toward the wall. */
 const deepOf = (b: Body): number => b.rimY + b.overMm;
-
-/** All within this of each other are a row. As in heights; working figure. */
-const ROW = 0.9;
 
 /** One of each container by turns, until all are placed. */
 function dealt(bodies: readonly Body[]): Body[] {

@@ -5,7 +5,7 @@ import { type Body, pairs, nameOf } from './scene';
 /** Each step down is a third or more: the next lower stands no higher than three quarters. Practice. */
 const STEP = 0.75;
 /** All within this of each other are a row, and want no steps. Working figure. */
-const ROW = 0.9;
+export const ROW = 0.9;
 /** The tallest stands within this share of the width from the middle, or behind the others. Practice. */
 const MIDDLE = 0.22;
 /** Hiding more than this of what stands behind. Practice, as for plants in one pot. */

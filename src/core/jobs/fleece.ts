@@ -1,13 +1,12 @@
 import type { KnownDay } from '../climate/days';
 import { plantedMass } from '../containers';
+import { LIFT_KG } from '../containers/cautions';
 import { ballsL } from '../plantings/resolve';
 import { formatDay, addDays } from '../units/date';
 import { lastDone } from './done';
 import type { Asked, Due, JobKind } from './job';
 import { aliveOn, capital, isPlanted, namesOf } from './plants-of';
 
-/** One person carries no more than this, soaked, kg. Working figure within lifting guidance for one. */
-const CARRIED_KG = 25;
 /** Nights apart by no more than this are one cold spell. Days, working figure. */
 const ONE_SPELL_DAYS = 3;
 
@@ -47,7 +46,7 @@ export const fleece: JobKind = {
     if (!isPlanted(asked) || underCover(asked)) return [];
     const carried =
       planting.container.mount === 'ground' &&
-      plantedMass(planting.container, ballsL(planting.placements), 'soaked').totalKg <= CARRIED_KG;
+      plantedMass(planting.container, ballsL(planting.placements), 'soaked').totalKg <= LIFT_KG;
     const what = carried ? 'bring-in' : 'fleece';
     return spells(asked).map(({ on, lowC, who }, nth): Due => ({
       on,

@@ -1,5 +1,6 @@
 import type { Day } from '../climate/days';
 import { containerSums, plantedMass } from '../containers';
+import { LIFT_KG } from '../containers/cautions';
 import { grow } from '../growth/season';
 import { factsOf } from '../plants/facts';
 import type { Facts } from '../plants/traits';
@@ -23,8 +24,6 @@ const HEAT: readonly [number, number] = [0.4, 1.8];
 
 /** In full shade a container drinks so much of what it does in its place. Working figure: the sun is most of what drives it. */
 const SHADE_USES = 0.55;
-/** What one person moves is no heavier than this soaked, kg. Working figure within lifting guidance for one. */
-const MOVED_KG = 25;
 /** How often a neighbour looks in: the seldomest that brings it through, in days. */
 const VISITS = [3, 2, 1] as const;
 /** A tray under it holds this share of the mix’s volume. Working figure: a deep saucer. */
@@ -92,7 +91,7 @@ function helpsFor(
   const enough = VISITS.find((every) => dyingIn(planting, days, { by: visits(every) }).dying.length === 0) ?? 1;
   const drip = use * DRIP_SPARE;
   return [
-    ...(container.mount === 'ground' && soakedKg <= MOVED_KG
+    ...(container.mount === 'ground' && soakedKg <= LIFT_KG
       ? [{ how: 'shade' as const, amount: 0, watered: { by: NEVER, use: SHADE_USES } }]
       : []),
     ...(container.mount === 'ground'

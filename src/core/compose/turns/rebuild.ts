@@ -1,12 +1,12 @@
 import { family, type Family } from '../../colour/family';
 import { lch } from '../../colour/oklch';
-import { containerSums } from '../../containers';
+import { mixToBuyL } from '../../containers';
 import type { Container } from '../../containers/schema';
 import { libraryPlant } from '../../plants';
 import { factsOf } from '../../plants/facts';
 import { plantName, type Plant } from '../../plants/schema';
 import { signature } from '../../plants/signature';
-import { resolve } from '../../plantings/resolve';
+import { ballsL, resolve } from '../../plantings/resolve';
 import type { Planting } from '../../plantings/schema';
 import { daysBetween } from '../../units/date';
 import { sortOut } from './sort-out';
@@ -14,8 +14,6 @@ import { sortOut } from './sort-out';
 /** Mix is renewed by the top third after so many months, and topped up by a handful before. Practice: every second season. */
 const TIRED_MONTHS = 10;
 const DAYS_A_MONTH = 30.4;
-/** A handful for each litre in ten. */
-const HANDFUL_SHARE = 0.1;
 
 /** What can be used again, of one kind. */
 export interface Again {
@@ -67,12 +65,14 @@ export function rebuildOf(planting: Planting, on: string): Rebuild {
       ? [{ name: plantName(plant), count: gone.filter((s) => s.plant === id).length }]
       : [];
   });
+  const held = new Set(sorted.filter((s) => s.goes === null).map((s) => s.id));
+  const stays = planting.placements.filter((p) => held.has(p.id));
   const tired = daysBetween(planting.startDate, on) / DAYS_A_MONTH >= TIRED_MONTHS;
-  const { fillL } = containerSums(planting.container);
+  const refill = tired ? 'top third' : 'top up';
   return {
     again: colours.map((colour) => ({ colour, kinds: [...kinds.values()].filter((k) => k.colour === colour) })),
     cuttings: rooted,
-    refill: tired ? 'top third' : 'top up',
-    mixL: fillL * (tired ? 1 / 3 : HANDFUL_SHARE),
+    refill,
+    mixL: mixToBuyL({ ...planting.container, refill }, ballsL(stays)),
   };
 }
