@@ -6,6 +6,8 @@ import { shadesOf } from './shade';
 /** Neighbours take a little of each other’s sun; more than a fifth of it and it is another spot. Working figure. */
 const LOST_SHARE = 0.2;
 const LOST_MOST = 0.6;
+/** With less sun than this it is a shady place, and what lives there does not miss it. Practice: under two hours is shade. */
+const SUNNY_H = 2;
 
 /** Nobody stands in another’s light. */
 export const shaded: GroupCheck = {
@@ -22,7 +24,7 @@ export const shaded: GroupCheck = {
       return body ? nameOf(body) : '';
     };
     const share = lost / Math.max(1e-6, mean(worst.sunH));
-    const bad = share > LOST_SHARE;
+    const bad = share > LOST_SHARE && mean(worst.sunH) >= SUNNY_H;
     return {
       severity: bad ? 'watch' : 'good',
       measured: share,

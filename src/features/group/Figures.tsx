@@ -20,7 +20,7 @@ export function Figures({ scene, units }: { scene: Scene; units: UnitSystem }) {
         options={scene.bodies.map((b) => ({ value: b.id, text: nameOf(b) }))}
         onChange={choose}
       />
-      <div className="grid grid-cols-3 gap-2">
+      <div className="grid grid-cols-3 items-end gap-2">
         {lengthsOf(body).map(({ label, key, mm, min }) => (
           <LengthField
             key={key}
