@@ -19,6 +19,8 @@ const order = [
   'water',
   'balance',
   'jobs',
+  'log',
+  'groups',
   'compose',
   'papers',
   'formats',

@@ -37,6 +37,15 @@ const DONE: Record<string, readonly (readonly [what: Deed['what'], on: string])[
     ['deadhead', '2026-07-04'],
     ['tidy', '2026-07-04'],
   ],
+  'lido-entrance-right': [
+    ['top-up', '2026-06-12'],
+    ['deadhead', '2026-07-04'],
+    ['tidy', '2026-07-04'],
+  ],
+  'lido-entrance-steps': [
+    ['deadhead', '2026-07-04'],
+    ['tidy', '2026-07-04'],
+  ],
   'lido-entrance-bowl': [['tidy', '2026-07-04']],
   'lido-ticket-box': [['tidy', '2026-07-03']],
   'lido-poolside-rail': [['tidy', '2026-07-03']],
@@ -101,6 +110,22 @@ export const lido: readonly Planting[] = [
     entrance,
     container({ kind: 'round', topMm: 460, baseMm: 350, depthMm: 420 }, 'glazed', { feet: true }),
     brief({ scheme: 'pink-purple', density: 'full now', budget: 55 }),
+  ),
+  planting(
+    'lido-entrance-right',
+    'Right-hand pot',
+    '2026-05-14',
+    entrance,
+    container({ kind: 'round', topMm: 460, baseMm: 350, depthMm: 420 }, 'glazed', { feet: true }),
+    brief({ scheme: 'pink-purple', density: 'full now', budget: 55 }),
+  ),
+  planting(
+    'lido-entrance-steps',
+    'Step pots',
+    '2026-05-14',
+    entrance,
+    container({ kind: 'round', topMm: 350, baseMm: 250, depthMm: 320 }, 'glazed', { count: 2 }),
+    brief({ scheme: 'pink-purple', school: 'level-dome', density: 'full now' }),
   ),
   planting(
     'lido-entrance-bowl',

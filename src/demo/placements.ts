@@ -3,7 +3,7 @@ import type { Placement } from '@/core/plantings/schema';
 type Row = [plant: string, role: Placement['role'], start: Placement['start'], xMm: number, yMm: number];
 
 /** What stands in each of the lido's containers: composed here, but for a vine that a volunteer added to the dry bowl. */
-export const PLACEMENTS: Record<string, Row[]> = {
+const COMPOSED: Record<string, Row[]> = {
   'lido-entrance-left': [
     ['cordyline-wine', 'thriller', 'l1', 0, 0],
     ['petunia-magenta', 'filler', 'p10', 7.1, 123.4],
@@ -16,6 +16,15 @@ export const PLACEMENTS: Record<string, Row[]> = {
     ['fan-flower-blue', 'spiller', 'p9', 166.2, -54],
     ['salvia-blue', 'filler', 'p9', 119.6, 38.9],
     ['liquorice-plant-silver', 'spiller', 'p9', 102.7, 141.4],
+  ],
+  'lido-entrance-steps': [
+    ['verbena-pink', 'filler', 'p9', 0, 0],
+    ['petunia-violet', 'filler', 'p10', 1.2, 91.9],
+    ['verbena-pink', 'filler', 'p9', -74.9, 41.7],
+    ['fan-flower-blue', 'spiller', 'p10', -97.9, -56.5],
+    ['petunia-violet', 'filler', 'p10', -1.2, -91.9],
+    ['verbena-pink', 'filler', 'p9', 74.9, -41.7],
+    ['fan-flower-blue', 'spiller', 'p10', 97.9, 56.5],
   ],
   'lido-entrance-bowl': [
     ['carex-white-edged', 'filler', 'p9', 0, 0],
@@ -142,4 +151,12 @@ export const PLACEMENTS: Record<string, Row[]> = {
     ['viola-trailing-white', 'spiller', 'p9', 131.3, 30],
     ['viola-trailing-white', 'spiller', 'p9', 58.4, 121.4],
   ],
+};
+
+/** The right-hand pot is the left-hand one in a mirror. */
+const mirrored = (rows: readonly Row[]): Row[] => rows.map(([plant, role, start, x, y]) => [plant, role, start, -x, y]);
+
+export const PLACEMENTS: Record<string, Row[]> = {
+  ...COMPOSED,
+  'lido-entrance-right': mirrored(COMPOSED['lido-entrance-left'] ?? []),
 };

@@ -18,7 +18,7 @@ const IRON = '#3b4243';
 const STONE = '#b9b6aa';
 
 /** A rod between two points. */
-function rod(from: Vector3, to: Vector3, thick: number, skin: MeshLambertMaterial): Mesh {
+export function rod(from: Vector3, to: Vector3, thick: number, skin: MeshLambertMaterial): Mesh {
   const along = new Vector3().subVectors(to, from);
   const m = new Mesh(new CylinderGeometry(thick, thick, along.length(), 6), skin);
   m.position.copy(from).addScaledVector(along, 0.5);

@@ -21,6 +21,7 @@ import type { Container } from '@/core/containers/schema';
 import { rimOf } from '@/core/containers/outline';
 import { LENS } from './lens';
 import { createBody } from './body';
+import type { Drawn } from './drawn';
 import { footMm } from '@/core/containers/outline';
 import { createFoliage, type Foliage } from './foliage';
 
@@ -48,7 +49,7 @@ export const FRONT: View = { azimuth: 0, elevation: LENS.elevation, zoom: 1 };
 export const ABOVE: View = { azimuth: 0, elevation: 1.45, zoom: 1 };
 export const LEVEL: View = { azimuth: 0, elevation: 0.001, zoom: 1 };
 
-export interface Stage {
+export interface Stage extends Drawn {
   setContainer: (c: Container) => void;
   setCanopy: (c: Canopy | null) => void;
   setBackdrop: (hex: string | null) => void;
@@ -56,16 +57,9 @@ export interface Stage {
   setSill: (hex: string) => void;
   setFrame: (f: Frame) => void;
   setView: (v: View) => void;
-  setSize: (width: number, height: number, ratio: number) => void;
   light: (owners: ReadonlySet<number> | null) => void;
-  /** Draws only this share of the leaves and flowers, spread over all plants. */
-  thin: (share: number) => void;
-  draw: () => void;
-  /** Draws, and waits until the pixels are there: how long a picture takes on this machine, ms. */
-  timed: () => number;
   /** A point in mm from the rim's middle, in pixels of the canvas. */
   project: (x: number, y: number, z: number) => { x: number; y: number };
-  dispose: () => void;
 }
 
 const { fovDeg: FOV, margin: MARGIN } = LENS;

@@ -8,9 +8,11 @@ import {
   type Proposal,
   type Said,
 } from '@/core/compose/compose';
+import { type GroupProposal, groupRound, type Member, neighbourOf, sharing } from '@/core/compose/over/group';
 import { partnerFor } from '@/core/compose/over/partner';
 import { PARTS } from '@/core/compose/themes';
 import { type PlannedYear, type TurnName, yearOf } from '@/core/compose/turns/year';
+import type { PotChoice } from '@/core/groups/pots';
 import { shelfOf, type Mine } from '@/core/stock/shelf';
 import type { Planting } from '@/core/plantings/schema';
 
@@ -49,6 +51,15 @@ const api = {
   ): PlannedYear => yearOf(planting, asked, shelfOf(mine), (done) => onTurn(done)),
   /** A planting to stand by turns with this one. */
   partner: (planting: Planting, seed: number, mine: Mine): Proposal | null => partnerFor(planting, seed, shelfOf(mine)),
+  /** A group round its lead. */
+  group: (lead: Member, pots: readonly PotChoice[], seed: number, mine: Mine): GroupProposal | null =>
+    groupRound(lead, pots, { seed, library: shelfOf(mine) }),
+  /** A planting to stand beside another, in a pot of its own. */
+  neighbour: (of: Planting, pot: Pick<PotChoice, 'role' | 'container'>, seed: number, mine: Mine): Planting | null =>
+    neighbourOf(of, pot, { seed, library: shelfOf(mine) })?.member.planting ?? null,
+  /** A container composed anew with a plant that others have. */
+  sharing: (of: Planting, plant: string, seed: number, mine: Mine): Planting | null =>
+    sharing(of, plant, { seed, library: shelfOf(mine) }),
 };
 export type ComposeApi = typeof api;
 

@@ -14,7 +14,7 @@ export interface Caution {
 /** One person lifts no more than this without help. Usual workplace guidance is 25 kg at best; heavier needs two or a trolley. */
 export const LIFT_KG = 25;
 /** Winters milder than this seldom crack a pot, °C. Working figure: a night or two of light frost. */
-const CRACKS_UNDER_C = -3;
+export const CRACKS_UNDER_C = -3;
 
 /** Who and what a container stands among. */
 interface Around {

@@ -3,6 +3,7 @@ import type { Group } from '../groups/schema';
 import { OwnPlantSchema, type OwnPlant } from '../plants/own';
 import { PlantingSchema, type Planting } from '../plantings/schema';
 import { KeptStockSchema, type KeptStock } from '../stock/schema';
+import { GROUP_FORMAT, readGroup } from './group';
 import type { LogBook } from './log-file';
 import { moment } from './moment';
 import { PLANTS_FORMAT } from './own-plants';
@@ -72,13 +73,18 @@ function plantingAt(pot: unknown, i: number): unknown {
   }
 }
 
-/** Reads a backup of any version or a single planting, as text. Throws BadInputError; returns all or nothing. */
+/** Reads a backup of any version, a single planting or a group with its containers, as text. Throws BadInputError; returns all or nothing. */
 export function readBench(text: string): Bench {
   if (text.length > MOST_BYTES) throw tooLarge(text.length);
   const data = parseJson(text);
   const format = typeof data === 'object' && data !== null ? (data as { format?: unknown }).format : undefined;
   if (format === PLANTS_FORMAT)
     throw new BadInputError('format: this file holds plants, no containers. Open it in the Library, under Files.');
+  if (format === GROUP_FORMAT) {
+    const { group, containers } = readGroup(data);
+    const pots = containers.map((planting) => ({ planting, changedAt: null, away: false }));
+    return { pots, plants: [], stock: null, settings: {}, groups: [group] };
+  }
   if (format !== BACKUP_LADDER.format)
     return {
       pots: [{ planting: readPlanting(data), changedAt: null, away: false }],

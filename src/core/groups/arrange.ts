@@ -7,8 +7,8 @@ import { type Body, sceneOf, type Scene } from './scene';
 import { type Group, MOST_STANDS, type Stand } from './schema';
 
 /** Between neighbours in a row, beyond what their leaves reach, mm; and from the wall. Working figures: a hand. */
-const BETWEEN_MM = 60;
-const FROM_WALL_MM = 80;
+export const BETWEEN_MM = 60;
+export const FROM_WALL_MM = 80;
 
 /** How high a container's foot is where it hangs or stands on something, by what it says itself. */
 const upOf = ({ container }: Planting): number =>
@@ -28,15 +28,24 @@ const standsOf = (p: Planting): Stand[] =>
   }));
 
 /** Reach a canopy may share with its neighbour, as clearance has it, made a little narrower. */
-const roomOf = (b: Body): number => Math.max(b.rimX, b.leafR * 0.9);
+export const roomOf = (b: Body): number => Math.max(b.rimX, b.leafR * 0.9);
 /** How far its leaves reach toward the wall. */
 const deepOf = (b: Body): number => b.rimY + b.overMm;
 
-/** One of each container by turns, until all are placed. */
-function dealt(bodies: readonly Body[]): Body[] {
+/** Each container spread evenly among the others: one by turns where there are as many of each, else in a rhythm, the rarer ones inside. */
+export function dealt(bodies: readonly Body[]): Body[] {
   const kinds = [...new Set(bodies.map((b) => b.of))].map((of) => bodies.filter((b) => b.of === of));
   const most = Math.max(0, ...kinds.map((k) => k.length));
-  return Array.from({ length: most }, (_, i) => kinds.flatMap((k) => k[i] ?? [])).flat();
+  // As many of each: the first kind begins. Rarer ones stand in the middle of their share of the row.
+  return kinds
+    .flatMap((kind, k) =>
+      kind.map((b, i) => ({
+        b,
+        at: kind.length === most ? (i + k / kinds.length) / most : (i + 0.5) / kind.length - 1e-6,
+      })),
+    )
+    .sort((x, y) => x.at - y.at)
+    .map(({ b }) => b);
 }
 
 /** Those of one height by turns; else in an order that has the tallest in the middle and the others to either side of it. */
@@ -72,6 +81,11 @@ export function freshGroup(place: string, plantings: readonly Planting[], date: 
     id: `group-${place.toLowerCase().replace(/[^a-z0-9]+/g, '-')}`.slice(0, 60),
     place,
     wall: first?.spot.backdrop ?? '#d9ddd2',
+    build: 'render',
+    ground: 'paving',
+    sun: null,
+    gate: null,
+    chair: null,
     openings: [],
     ledges: [],
     path: null,
@@ -107,7 +121,7 @@ export function withAll(group: Group, plantings: readonly Planting[], date: stri
 }
 
 /** All of one level in a row: as far from the wall as the mean, and evenly apart from the first to the last. */
-export function inRow({ bodies }: Scene): Shift[] {
+export function inRow({ bodies }: Pick<Scene, 'bodies'>): Shift[] {
   if (bodies.length < 2) return [];
   const order = [...bodies].sort((a, b) => a.xMm - b.xMm);
   const y = Math.round(sum(order.map((b) => b.yMm)) / order.length);

@@ -11,6 +11,11 @@ export interface Move {
   stands: readonly Shift[];
 }
 
+/** A way to better it that changes what a container is, or what grows in it. */
+export type Change =
+  | { kind: 'repaint'; label: string; /** Containers, by their planting. */ of: readonly string[]; colour: string }
+  | { kind: 'recast'; label: string; of: string; /** The plant it is to share. */ plant: string };
+
 /** What one check finds in a scene. */
 export interface Judged {
   severity: Severity;
@@ -23,6 +28,7 @@ export interface Judged {
   /** Ids of the stands it is about. */
   culprits: string[];
   moves: Move[];
+  changes?: Change[];
 }
 
 /** One thing a group is judged by. A check that does not apply finds nothing. */

@@ -1,61 +1,16 @@
+import { all, big, DAY, good, left, petunias, right, spot, stand, terracotta } from '../testing/gate';
 import { pot, placed, roundPot, warmPot } from '../testing/pots';
 import { some } from '../testing/some';
-import type { Container } from '../containers/schema';
 import type { Planting } from '../plantings/schema';
 import { readGroup, writeGroup } from '../formats/group';
 import { BadInputError } from '../formats/parse';
 import { byTurns, freshGroup, inRow, mirrored, withAll } from './arrange';
 import { type GroupCheckId, judgeGroup, moved } from './index';
 import { gap, nameOf, sceneOf } from './scene';
-import type { Group, Stand } from './schema';
-import { shadedBy, shadesOf, sunAt } from './shade';
+import type { Group } from './schema';
+import { shadedBy, shadesOf } from './shade';
+import { sunAt } from './sun';
 
-const DAY = '2026-07-10';
-const flat = Array<number>(36).fill(0);
-const clock = {
-  kind: 'clock' as const,
-  latitude: 52,
-  facing: 180,
-  wall: true,
-  skyline: flat,
-  roofDeg: null,
-  trees: [],
-  dappled: false,
-};
-const spot = { ...pot().spot, name: 'Gate', light: clock };
-const terracotta = (container: Container): Container => ({ ...container, material: 'terracotta', colour: '#b3623f' });
-
-/** A pot of petunias, so tall by its canna or not. */
-const petunias = (id: string, container: Container, tall: boolean): Planting => ({
-  ...pot({ id, name: id, spot, container: terracotta(container) }),
-  placements: [
-    ...(tall ? [placed('t', 'canna-dwarf-red', 'thriller', 0, 0, 'l1')] : []),
-    placed('a', 'petunia-white', 'filler', -70, 0),
-    placed('b', 'petunia-white', 'filler', 70, 0),
-  ],
-});
-const big = petunias('big', roundPot(460, 350, 420), true);
-const left = petunias('left', roundPot(340, 260, 300), false);
-const right = petunias('right', roundPot(340, 260, 300), false);
-const all = [left, big, right];
-
-const stand = (of: string, xMm: number, yMm = 400, upMm = 0): Stand => ({
-  id: of,
-  of,
-  xMm,
-  yMm,
-  upMm,
-  turnDeg: 0,
-});
-const good: Group = {
-  id: 'g',
-  place: 'Gate',
-  wall: '#d9ddd2',
-  openings: [],
-  ledges: [],
-  path: null,
-  stands: [stand('left', -800), stand('big', 0), stand('right', 800)],
-};
 const judged = (group: Group, plantings: readonly Planting[] = all) => judgeGroup(sceneOf(group, plantings, DAY));
 const found = (check: GroupCheckId, group: Group, plantings: readonly Planting[] = all) =>
   judged(group, plantings).find((f) => f.check === check);
@@ -100,6 +55,16 @@ describe('three pots of one kind with the tallest in the middle', () => {
     expect(f).toMatchObject({ severity: 'watch', culprits: ['big'] });
     expect(found('heights', moved(side, f?.moves[0]?.stands ?? []))?.severity).toBe('good');
   });
+  test('a pair as tall at either side frames what stands between; alone at the side it slides off', () => {
+    const twin = { ...big, id: 'twin', name: 'twin' };
+    const framed = {
+      ...good,
+      stands: [stand('big', -900), stand('left', -300), stand('right', 300), stand('twin', 900)],
+    };
+    expect(found('heights', framed, [...all, twin])?.message).toContain('a pair');
+    const alone = { ...framed, stands: framed.stands.slice(0, 3) };
+    expect(found('heights', alone)?.severity).toBe('watch');
+  });
   test('two nearly as high leave nobody to lead, and the leader is raised', () => {
     const raised = moved(good, [{ id: 'left', upMm: 300 }]);
     const f = found('heights', raised);
@@ -126,7 +91,14 @@ describe('three pots of one kind with the tallest in the middle', () => {
       placements: [placed('a', 'carex-bronze', 'filler', 0, 0)],
     };
     const third = { ...other, id: 'right', name: 'right', placements: [placed('a', 'lobelia-blue', 'filler', 0, 0)] };
-    expect(found('repeat', good, [other, big, third])?.severity).toBe('watch');
+    const f = found('repeat', good, [other, big, third]);
+    expect(f?.severity).toBe('watch');
+    const [change] = f?.changes ?? [];
+    if (change?.kind !== 'recast') throw new Error('A plant to share is wanted.');
+    const shares = [other, big, third].map((p) =>
+      p.id === change.of ? { ...p, placements: [...p.placements, placed('z', change.plant, 'filler', 60, 0)] } : p,
+    );
+    expect(found('repeat', good, shares)?.severity).toBe('good');
     expect(found('repeat', good)).toMatchObject({ severity: 'good', figure: '3 of 3' });
   });
   test('one pot of another colour is the accent, two are too many', () => {
@@ -141,7 +113,15 @@ describe('three pots of one kind with the tallest in the middle', () => {
     const row = [...all, { ...left, id: 'four' }, { ...left, id: 'five' }];
     const group = { ...good, stands: row.map((p, i) => stand(p.id, i * 900)) };
     expect(found('potColours', group, [blue(left), ...row.slice(1)])).toMatchObject({ severity: 'good', measured: 1 });
-    expect(found('potColours', group, [blue(left), lime(big), ...row.slice(2)])?.severity).toBe('watch');
+    const many = [blue(left), lime(big), ...row.slice(2)];
+    const f = found('potColours', group, many);
+    expect(f?.severity).toBe('watch');
+    const [paint] = f?.changes ?? [];
+    if (paint?.kind !== 'repaint') throw new Error('Paint is wanted.');
+    const painted = many.map((p) =>
+      paint.of.includes(p.id) ? { ...p, container: { ...p.container, colour: paint.colour } } : p,
+    );
+    expect(found('potColours', group, painted)?.severity).toBe('good');
   });
   test('two that are no twins fall into halves, twins do not', () => {
     const two = (b: string) => ({ ...good, stands: [stand('left', -500), stand(b, 500)] });

@@ -11,10 +11,28 @@ const MIDDLE = 0.22;
 /** Hiding more than this of what stands behind. Practice, as for plants in one pot. */
 const HIDES = 0.45;
 
-const swap = (a: Body, b: Body) => [
+/** Two that change places. */
+export const swap = (a: Body, b: Body) => [
   { id: a.id, xMm: b.xMm, yMm: b.yMm, upMm: b.upMm },
   { id: b.id, xMm: a.xMm, yMm: a.yMm, upMm: a.upMm },
 ];
+
+/** A pair is mirrored to within this, mm. Working figure: a hand. */
+const MIRRORED_MM = 150;
+
+/** The tallest has a twin as tall as itself on the other side of all that stands between: a pair that frames. */
+function flanks(tall: Body, bodies: readonly Body[]): boolean {
+  const twin = bodies.find(
+    (b) =>
+      b !== tall &&
+      b.topZ >= tall.topZ * ROW &&
+      b.planting.container.shape.kind === tall.planting.container.shape.kind &&
+      Math.abs(b.yMm - tall.yMm) <= MIRRORED_MM,
+  );
+  if (!twin) return false;
+  const [left, right] = [Math.min(tall.xMm, twin.xMm), Math.max(tall.xMm, twin.xMm)];
+  return bodies.some((b) => b !== tall && b !== twin && b.xMm > left && b.xMm < right);
+}
 
 /** Accents toward the middle or the back, and steps between. */
 export const heights: GroupCheck = {
@@ -42,7 +60,8 @@ export const heights: GroupCheck = {
     const middle = (Math.max(...xs) + Math.min(...xs)) / 2;
     const off = wide > 0 ? Math.abs(tall.xMm - middle) / wide : 0;
     const behind = tall.yMm <= Math.min(...bodies.map((b) => b.yMm)) + 1;
-    const placed = off <= MIDDLE || (behind && wide > 0 && bodies.some((b) => b.yMm > tall.yMm + 100));
+    const placed =
+      off <= MIDDLE || flanks(tall, bodies) || (behind && wide > 0 && bodies.some((b) => b.yMm > tall.yMm + 100));
     const inMiddle = maxBy(bodies, (b) => -Math.abs(b.xMm - middle));
     if (!placed)
       return {
@@ -75,7 +94,9 @@ export const heights: GroupCheck = {
       figure: `${Math.round(step * 100)} %`,
       message: flat
         ? `${nameOf(next)} stands nearly as high as ${nameOf(tall)}: neither leads.`
-        : `${nameOf(tall)} leads, and the others step down from it.`,
+        : off > MIDDLE && flanks(tall, bodies)
+          ? 'The tallest are a pair, and frame what stands between.'
+          : `${nameOf(tall)} leads, and the others step down from it.`,
       culprits: flat ? [next.id, tall.id] : [],
       moves: flat
         ? [

@@ -5,6 +5,7 @@ import { numbers, potColours, repeat } from './repeat';
 import type { Group } from './schema';
 import type { Scene } from './scene';
 import { shaded } from './shaded';
+import { twins } from './twins';
 
 /** What a group is judged by. A new one is an object and a line here. */
 export const GROUP_CHECKS = {
@@ -15,6 +16,7 @@ export const GROUP_CHECKS = {
   repeat,
   potColours,
   numbers,
+  twins,
   shaded,
 } satisfies Record<string, GroupCheck>;
 export type GroupCheckId = keyof typeof GROUP_CHECKS;

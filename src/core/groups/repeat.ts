@@ -1,7 +1,9 @@
 import { deltaE, lch } from '../colour/oklch';
 import type { Container } from '../containers/schema';
 import { maxBy } from '../units/number';
-import type { GroupCheck } from './check';
+import { called } from '../plants/called';
+import { resolve } from '../plantings/resolve';
+import type { Change, GroupCheck } from './check';
 import { type Body, nameOf } from './scene';
 
 /** Something comes again in so many of the containers. Practice: in most, or it is a collection. */
@@ -17,6 +19,26 @@ function commonest(bodies: readonly Body[], of: (b: Body) => ReadonlySet<string>
 
 const again = (what: string, isColour: boolean): string =>
   isColour ? `A ${what} leaf or flower` : `${what.charAt(0).toUpperCase()}${what.slice(1)}`;
+
+/** Each that shares nothing is composed anew with the kind that most of the others have; one of them at a time. */
+function recasts(bodies: readonly Body[], out: readonly Body[]): Change[] {
+  const [who] = out;
+  const others = bodies.filter((b) => b.of !== who?.of);
+  const plant = commonest(
+    others,
+    (b) => new Set(resolve(b.planting).flatMap((p) => (p.role === 'thriller' ? [] : [p.plant.id]))),
+  );
+  const name = others.flatMap((b) => resolve(b.planting)).find((p) => p.plant.id === plant?.what)?.plant;
+  if (!who || !plant || !name) return [];
+  return [
+    {
+      kind: 'recast',
+      label: `Compose ${who.planting.name} anew with ${called(name, true)}`,
+      of: who.of,
+      plant: plant.what,
+    },
+  ];
+}
 
 /** A plant or a colour that comes again, so that they read as one. */
 export const repeat: GroupCheck = {
@@ -46,6 +68,7 @@ export const repeat: GroupCheck = {
         : `Nothing comes again in enough of them: let ${out.map((b) => nameOf(b)).join(' and ')} share a plant or a colour with the others.`,
       culprits: enough ? [] : out.map((b) => b.id),
       moves: [],
+      changes: enough ? [] : recasts(bodies, out),
     };
   },
 };
@@ -82,6 +105,17 @@ export const potColours: GroupCheck = {
           : 'The pots are of one family.',
       culprits: many ? odd.map((b) => b.id) : [],
       moves: [],
+      changes:
+        many && family?.[0]
+          ? [
+              {
+                kind: 'repaint',
+                label: `Paint ${[...new Set(odd.map((b) => b.planting.name))].join(' and ')} like ${family[0].planting.name}`,
+                of: [...new Set(odd.map((b) => b.of))],
+                colour: family[0].planting.container.colour,
+              },
+            ]
+          : [],
     };
   },
 };

@@ -39,10 +39,19 @@ export interface Scene {
 /** Greens say nothing of a colour that comes again. */
 const PLAIN: readonly Family[] = ['green'];
 
+/** How far something half so wide and half so deep reaches to the side and to the front when it is turned. */
+function turned(x: number, y: number, deg: number, isBox: boolean): [number, number] {
+  const [c, s] = [Math.abs(Math.cos((deg * Math.PI) / 180)), Math.abs(Math.sin((deg * Math.PI) / 180))];
+  return isBox ? [c * x + s * y, s * x + c * y] : [Math.hypot(c * x, s * y), Math.hypot(s * x, c * y)];
+}
+
+/** The week of its season that a day lies in; the first before it is planted, the last after its end. Throws UnknownPlantError. */
+export const weekOf = (planting: Planting, date: string): number =>
+  clamp(Math.floor(daysBetween(planting.startDate, date) / 7), 0, grow(planting).weeks.length - 1);
+
 function bodyOf(stand: Stand, planting: Planting, date: string): Body {
   const season = grow(planting);
-  const at = clamp(Math.floor(daysBetween(planting.startDate, date) / 7), 0, season.weeks.length - 1);
-  const week = season.weeks[at];
+  const week = season.weeks[weekOf(planting, date)];
   const { shape } = planting.container;
   const { wide, deep } = rimOf(shape);
   const rimZ = stand.upMm + feetMm(planting.container) + depthOf(shape);
@@ -57,13 +66,14 @@ function bodyOf(stand: Stand, planting: Planting, date: string): Body {
     const colour = family(lch(signature(p.plant)));
     if (!PLAIN.includes(colour)) colours.add(colour);
   });
+  const [rimX, rimY] = turned(wide / 2, deep / 2, stand.turnDeg, shapeOf(shape).family === 'box');
   return {
     ...stand,
     planting,
-    rimX: wide / 2,
-    rimY: deep / 2,
+    rimX,
+    rimY,
     overMm: over,
-    leafR: wide / 2 + over,
+    leafR: rimX + over,
     round: shapeOf(shape).family !== 'box',
     rimZ,
     topZ: rimZ + top,

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { GROUND_BUILDS, WALL_BUILDS } from '../containers/surfaces';
 import { HexSchema } from '../plants/schema';
 
 const id = z.string().min(1).max(60);
@@ -50,12 +51,27 @@ const StandSchema = z
   .strict();
 export type Stand = z.infer<typeof StandSchema>;
 
+/** Where somebody looks from: x to the right, y from the wall, the eye so high over the ground. */
+const LookoutSchema = z.object({ xMm: mm(-MOST_MM, MOST_MM), yMm: mm(200, MOST_MM), eyeMm: mm(600, 2200) }).strict();
+export type Lookout = z.infer<typeof LookoutSchema>;
+
 /** Containers of a place, seen together. Refers to them by id. */
 export const GroupSchema = z
   .object({
     id,
     place: z.string().min(1).max(80),
     wall: HexSchema,
+    build: z.enum(WALL_BUILDS).default('render'),
+    ground: z.enum(GROUND_BUILDS).default('paving'),
+    /** Which way one looks with the back to the wall, degrees from north, and where on earth: for spots whose hours were noted and not reckoned. */
+    sun: z
+      .object({ facing: z.number().min(0).max(360), latitude: z.number().min(-66).max(66) })
+      .strict()
+      .nullable()
+      .default(null),
+    /** Where one comes in, and where one sits; null for the usual distance. */
+    gate: LookoutSchema.nullable().default(null),
+    chair: LookoutSchema.nullable().default(null),
     openings: z.array(OpeningSchema).max(20),
     ledges: z.array(LedgeSchema).max(40),
     /** A way to be kept clear, from the viewer to the wall; null for none. x is its middle. */

@@ -1,27 +1,15 @@
-import { shines, sunPath } from '../spots/sun-clock';
-import type { ClockLight } from '../spots/schema';
+import { sunPath } from '../spots/sun-clock';
+import type { Planting } from '../plantings/schema';
 import { clamp } from '../units/number';
 import type { Body, Scene } from './scene';
+import { lightOf, reaches, sunAt, type Way } from './sun';
 
-const RAD = Math.PI / 180;
 const STEP_H = 1 / 6;
 /** May to September, each on its 15th. */
 export const SHADE_MONTHS = [5, 6, 7, 8, 9] as const;
 
-/** Which way the sun stands in the frame of the scene (x right, y toward the viewer, z up), unit. `facing` is the way one looks with the back to the wall. */
-export function sunAt(facing: number, azimuth: number, altitude: number): { x: number; y: number; z: number } {
-  const turned = (azimuth - facing) * RAD;
-  const flat = Math.cos(altitude * RAD);
-  // Looked at from the front, what lies clockwise of the way the wall faces is on the left.
-  return { x: -Math.sin(turned) * flat, y: Math.cos(turned) * flat, z: Math.sin(altitude * RAD) };
-}
-
 /** Whether the ray from a point toward the sun meets a container with what grows in it, taken as an upright cylinder. */
-export function shadedBy(
-  at: { x: number; y: number; z: number },
-  sun: { x: number; y: number; z: number },
-  by: Body,
-): boolean {
+export function shadedBy(at: Way, sun: Way, by: Body): boolean {
   const flat = Math.hypot(sun.x, sun.y);
   if (sun.z <= 0 || flat < 1e-6) return false;
   const [dx, dy] = [by.xMm - at.x, by.yMm - at.y];
@@ -38,40 +26,85 @@ export function shadedBy(
   return low < by.topZ && high > by.upMm;
 }
 
+/** A shadow is drawn no longer than this, mm: past it the evening has all in shade. */
+const LONGEST_MM = 6000;
+
+/** Where on the ground the shadow of its top falls; against the wall it stops. */
+export function shadowOf({ xMm, yMm, topZ }: Body, sun: Way): { xMm: number; yMm: number } {
+  const flat = Math.hypot(sun.x, sun.y);
+  const long = Math.min(LONGEST_MM, (topZ * flat) / Math.max(sun.z, 1e-6));
+  const [dx, dy] = [(-sun.x / flat) * long, (-sun.y / flat) * long];
+  const share = yMm + dy < 0 ? yMm / -dy : 1;
+  return { xMm: xMm + dx * share, yMm: yMm + dy * share };
+}
+
 /** Hours of direct sun that a container loses to others, by month. */
 export interface Shade {
   id: string;
   /** Its sun with nobody in the way, hours a day, and what is taken of it, May to September. */
   sunH: number[];
   lostH: number[];
+  /** Clock hours of which others take the greater part. */
+  taken: number[];
   /** Who takes most of it. */
   by: string | null;
 }
 
-/** Who stands in whose shade, by the clock of the place. Nothing where its hours were only noted: nobody knows from which side they come. */
-export function shadesOf({ bodies }: Scene): Shade[] {
-  const light = bodies.map((b) => b.planting.spot.light).find((l): l is ClockLight => l.kind === 'clock');
+/** Over this share of an hour’s sun and the hour is gone. Working figure: the greater part. */
+const GONE = 0.5;
+
+/** South of the equator the same months of summer are half a year round. */
+const monthsAt = (latitude: number): number[] => SHADE_MONTHS.map((m) => (latitude < 0 ? ((m + 5) % 12) + 1 : m));
+
+/** Who stands in whose shade over the growing months, by the sun of the place. Nothing where nobody knows from which side it comes. */
+export function shadesOf(scene: Scene): Shade[] {
+  const light = lightOf(scene);
   if (!light) return [];
-  return bodies.map((b): Shade => {
-    const others = bodies.filter((o) => o !== b && o.topZ > b.rimZ);
+  const { latitude, facing } = light.clock;
+  return scene.bodies.map((b): Shade => {
+    const others = scene.bodies.filter((o) => o !== b && o.topZ > b.rimZ);
     // Half way up its leaves: what only brushes its rim is not felt.
-    const middle = (b.rimZ + b.topZ) / 2;
-    const taken = new Map<string, number>();
-    const months = SHADE_MONTHS.map((month) => {
+    const at: Way = { x: b.xMm, y: b.yMm, z: (b.rimZ + b.topZ) / 2 };
+    const by = new Map<string, number>();
+    const [had, gone] = [new Map<number, number>(), new Map<number, number>()];
+    const add = <K>(to: Map<K, number>, key: K) => to.set(key, (to.get(key) ?? 0) + STEP_H);
+    const months = monthsAt(latitude).map((month) => {
       const date = `2026-${String(month).padStart(2, '0')}-15`;
       let [sun, lost] = [0, 0];
-      for (const step of sunPath(light.latitude, date)) {
-        if (step.altitude <= 0 || !shines(light, step, month)) continue;
+      for (const step of sunPath(latitude, date)) {
+        if (!reaches(light, step, month)) continue;
+        const hour = Math.floor(step.hour);
         sun += STEP_H;
-        const way = sunAt(light.facing, step.azimuth, step.altitude);
-        const who = others.find((o) => shadedBy({ x: b.xMm, y: b.yMm, z: middle }, way, o));
+        add(had, hour);
+        const way = sunAt(facing, step.azimuth, step.altitude);
+        const who = others.find((o) => shadedBy(at, way, o));
         if (!who) continue;
         lost += STEP_H;
-        taken.set(who.id, (taken.get(who.id) ?? 0) + STEP_H);
+        add(gone, hour);
+        add(by, who.id);
       }
       return { sun, lost: clamp(lost, 0, sun) };
     });
-    const [most] = [...taken].sort((x, y) => y[1] - x[1]);
-    return { id: b.id, sunH: months.map((m) => m.sun), lostH: months.map((m) => m.lost), by: most?.[0] ?? null };
+    const [most] = [...by].sort((x, y) => y[1] - x[1]);
+    return {
+      id: b.id,
+      sunH: months.map((m) => m.sun),
+      lostH: months.map((m) => m.lost),
+      taken: [...gone]
+        .filter(([hour, h]) => h > (had.get(hour) ?? 0) * GONE)
+        .map(([hour]) => hour)
+        .sort((x, y) => x - y),
+      by: most?.[0] ?? null,
+    };
   });
 }
+
+/** A container with its hours of sun as they are among the others, or as they are alone. */
+export const inItsShade = (planting: Planting, taken: readonly number[]): Planting => ({
+  ...planting,
+  spot: { ...planting.spot, light: { ...planting.spot.light, taken: [...taken] } },
+});
+
+/** Whether a container is reckoned in the sun it has where it stands. */
+export const isInItsShade = ({ spot }: Planting, taken: readonly number[]): boolean =>
+  (spot.light.taken ?? []).join() === taken.join();

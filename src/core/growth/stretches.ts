@@ -36,10 +36,15 @@ function flowerOf(season: Season): { flower: number[]; leaf: number[] } {
   return { flower: season.weeks.map((_, k) => sum(flowers.map((b) => b.width[k] ?? 0))), leaf };
 }
 
+/** What is seen of it in each week: flower, and the leaf that carries it, dm² of outline. */
+export function showsOf(season: Season): number[] {
+  const { flower, leaf } = flowerOf(season);
+  return flower.map((f, k) => f + (leaf[k] ?? 0) * LEAF_COUNTS);
+}
+
 /** The longest run of weeks in which flower, and the leaf under it, are near their most; null where nothing grows. */
 export function bestWeeks(season: Season): Stretch | null {
-  const { flower, leaf } = flowerOf(season);
-  const shows = flower.map((f, k) => f + (leaf[k] ?? 0) * LEAF_COUNTS);
+  const shows = showsOf(season);
   const most = Math.max(0, ...shows);
   if (most === 0) return null;
   return maxBy(runs(shows.map((s) => s >= most * BEST)), (r) => r.to - r.from) ?? null;

@@ -12,6 +12,7 @@ import { frost } from './frost';
 import type { Around, Due, JobKind } from './job';
 import { keep } from './keep';
 import { over } from './over';
+import { move } from './move';
 import { pinch } from './pinch';
 import { plant } from './plant';
 import { rescue } from './rescue';
@@ -34,6 +35,7 @@ export const JOBS = {
   deadhead,
   shear,
   turn,
+  move,
   tidy,
   rescue,
   keep,
@@ -61,7 +63,7 @@ export interface Job extends Pick<Due, 'done' | 'litres' | 'times' | 'nightC'> {
 const LATE_DAYS = 10;
 
 /** Where nothing is known beside the plan. */
-export const NOTHING_AROUND: Around = { weather: [], found: [], dripL: 0, feed: 'slow' };
+export const NOTHING_AROUND: Around = { weather: [], found: [], dripL: 0, feed: 'slow', moves: [] };
 
 /** What is told of over a span is looked for from how many days back to how many ahead. */
 interface Span {

@@ -5,6 +5,12 @@ import type { Deed } from '../plantings/deeds';
 import type { Planting } from '../plantings/schema';
 import type { Found } from '../water/ahead';
 
+/** A day on which a container is to stand elsewhere, and what is said of it. */
+export interface Shifted {
+  on: string;
+  text: string;
+}
+
 /** What is known beside the plan: all of it may be left out. */
 export interface Around {
   /** Weather from some way back to some way ahead; none where nobody asked for it. */
@@ -14,6 +20,8 @@ export interface Around {
   dripL: number;
   /** How it is fed. */
   feed: FeedId;
+  /** What the group asks in which it stands. */
+  moves: readonly Shifted[];
 }
 
 /** What a job is looked for in: the turn of the planting that stands, and its season. */

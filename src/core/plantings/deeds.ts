@@ -12,6 +12,7 @@ export const DEED_KINDS = [
   'bring-in',
   'set-out',
   'turn',
+  'move',
   'tidy',
   'stake',
   'harden-off',

@@ -36,12 +36,19 @@ function reading(hours: number, morning: number, afternoon: number, dappled: boo
 
 /** Direct sun of a spot in one month (0–11), hours a day. What was noted by hand holds for every month. */
 export function sunInMonth({ light }: Pick<Spot, 'light'>, month: number): SunReading {
+  // What a neighbour takes is gone for every reckoning.
+  const isTaken = (hour: number): boolean => light.taken?.includes(hour) ?? false;
   if (light.kind === 'clock') {
     const m = sunByMonth(light)[((month % 12) + 12) % 12];
-    return reading(m?.hours ?? 0, m?.morning ?? 0, m?.afternoon ?? 0, light.dappled);
+    const lost = (from: number, to: number) =>
+      (m?.byHour ?? []).reduce((s, h, hour) => s + (hour >= from && hour < to && isTaken(hour) ? h : 0), 0);
+    const morning = (m?.morning ?? 0) - lost(0, AFTERNOON_FROM);
+    const afternoon = (m?.afternoon ?? 0) - lost(AFTERNOON_FROM, 24);
+    return reading(morning + afternoon, morning, afternoon, light.dappled);
   }
-  const afternoon = light.hours.filter((h) => h >= AFTERNOON_FROM).length;
-  return reading(light.hours.length, light.hours.length - afternoon, afternoon, light.dappled);
+  const hours = light.hours.filter((h) => !isTaken(h));
+  const afternoon = hours.filter((h) => h >= AFTERNOON_FROM).length;
+  return reading(hours.length, hours.length - afternoon, afternoon, light.dappled);
 }
 
 /** The growing months that stand for a spot when no planting is named: April to September, or October to March in the south. */

@@ -4,9 +4,17 @@ import { SummerSchema } from '../climate/summers';
 import { MonthDaySchema } from '../units/date';
 import { HexSchema } from '../plants/schema';
 
+/** Clock hours whose sun other containers of the place take. */
+const TakenSchema = z.array(z.number().int().min(3).max(21)).max(19).optional();
+
 /** The clock hours of direct sun noted by someone who stood there, in the growing months. 6 means from 6 to 7, solar time. */
 const NotedLightSchema = z
-  .object({ kind: z.literal('noted'), hours: z.array(z.number().int().min(4).max(20)).max(17), dappled: z.boolean() })
+  .object({
+    kind: z.literal('noted'),
+    hours: z.array(z.number().int().min(4).max(20)).max(17),
+    dappled: z.boolean(),
+    taken: TakenSchema,
+  })
   .strict();
 
 /** Altitudes of what stands round the spot, degrees above level, every 10° of azimuth from north by east. */
@@ -38,6 +46,7 @@ const ClockLightSchema = z
     roofDeg: z.number().min(10).max(90).nullable(),
     trees: z.array(TreesSchema).max(6),
     dappled: z.boolean(),
+    taken: TakenSchema,
   })
   .strict();
 export type ClockLight = z.infer<typeof ClockLightSchema>;

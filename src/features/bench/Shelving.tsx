@@ -6,6 +6,8 @@ import { lido, LIDO_DAY } from '@/demo/lido';
 import { loadOnce, readShelf } from '@/storage/plantings';
 import { useDiary } from '../shell/diary';
 import { tell } from '../shell/tell';
+import { lidoGroups } from '@/demo/groups';
+import { saveGroup } from '@/storage/groups';
 import { logDemo } from './log-demo';
 import { useUnits } from '../shell/units';
 import { EmptyBench } from './EmptyBench';
@@ -26,7 +28,7 @@ export function Shelving({ demo, onStart }: { demo: boolean; onStart: (like?: Pl
         .then((set) => {
           if (!set) return undefined;
           useDiary.getState().openOn(LIDO_DAY);
-          return logDemo();
+          return Promise.all([logDemo(), ...lidoGroups.map(saveGroup)]).then(() => undefined);
         })
         .catch((e: unknown) => tell.notKept(e))
         .finally(() => setReady(true));

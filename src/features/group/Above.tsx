@@ -3,15 +3,14 @@ import { type KeyboardEvent, type PointerEvent, useRef } from 'react';
 import { signature } from '@/core/plants/signature';
 import { resolve } from '@/core/plantings/resolve';
 import { type Body, nameOf, type Scene } from '@/core/groups/scene';
+import { shadowOf } from '@/core/groups/shade';
+import type { Way } from '@/core/groups/sun';
 import type { UnitSystem } from '@/core/units/length';
 import { useArranging } from './arranging';
-import { whereWords } from './Front';
-
-const ROUND_MM = 10;
-const STEP_MM = 50;
+import { FINE_MM, STEP_MM, whereWords } from './moving';
 
 /** The scene from above: each container as far as its leaves reach, the wall at the top. */
-export function Above({ scene, units }: { scene: Scene; units: UnitSystem }) {
+export function Above({ scene, sun, units }: { scene: Scene; sun: Way | null; units: UnitSystem }) {
   const svg = useRef<SVGSVGElement>(null);
   const held = useRef<{ id: string; dx: number; dy: number } | null>(null);
   const { choose, chosen, move } = useArranging();
@@ -26,10 +25,10 @@ export function Above({ scene, units }: { scene: Scene; units: UnitSystem }) {
   };
   const to = (b: Body, xMm: number, yMm: number) =>
     move(`Move ${nameOf(b)}`, [
-      { id: b.id, xMm: Math.round(xMm / ROUND_MM) * ROUND_MM, yMm: Math.max(0, Math.round(yMm / ROUND_MM) * ROUND_MM) },
+      { id: b.id, xMm: Math.round(xMm / FINE_MM) * FINE_MM, yMm: Math.max(0, Math.round(yMm / FINE_MM) * FINE_MM) },
     ]);
   const onKey = (e: KeyboardEvent, b: Body) => {
-    const by = e.shiftKey ? ROUND_MM : STEP_MM;
+    const by = e.shiftKey ? FINE_MM : STEP_MM;
     const [dx, dy] = { ArrowLeft: [-by, 0], ArrowRight: [by, 0], ArrowUp: [0, -by], ArrowDown: [0, by] }[e.key] ?? [];
     if (dx === undefined || dy === undefined) return;
     e.preventDefault();
@@ -49,19 +48,6 @@ export function Above({ scene, units }: { scene: Scene; units: UnitSystem }) {
       }}
       onPointerUp={() => (held.current = null)}
     >
-      <rect x={-reach} y={-160} width={2 * reach} height={160} fill={group.wall} stroke="var(--ink)" strokeWidth="4" />
-      {group.openings.map((o, i) => (
-        <rect
-          key={i}
-          x={o.xMm - o.widthMm / 2}
-          y={-110}
-          width={o.widthMm}
-          height={110}
-          fill="var(--paper)"
-          stroke="var(--ink)"
-          strokeWidth="6"
-        />
-      ))}
       {group.path && (
         <rect
           x={group.path.xMm - group.path.widthMm / 2}
@@ -82,6 +68,36 @@ export function Above({ scene, units }: { scene: Scene; units: UnitSystem }) {
           stroke="var(--ink)"
           strokeWidth="6"
           strokeDasharray="24 16"
+        />
+      ))}
+      {sun &&
+        bodies.map((b) => {
+          const to = shadowOf(b, sun);
+          return (
+            <line
+              key={b.id}
+              x1={b.xMm}
+              y1={b.yMm}
+              x2={to.xMm}
+              y2={to.yMm}
+              stroke="var(--ink)"
+              strokeOpacity="0.16"
+              strokeLinecap="round"
+              strokeWidth={2 * b.leafR * 0.85}
+            />
+          );
+        })}
+      <rect x={-reach} y={-160} width={2 * reach} height={160} fill={group.wall} stroke="var(--ink)" strokeWidth="4" />
+      {group.openings.map((o, i) => (
+        <rect
+          key={i}
+          x={o.xMm - o.widthMm / 2}
+          y={-110}
+          width={o.widthMm}
+          height={110}
+          fill="var(--paper)"
+          stroke="var(--ink)"
+          strokeWidth="6"
         />
       ))}
       {[...bodies]

@@ -1,15 +1,28 @@
 'use client';
-import { type GroupFinding, GROUP_CHECKS } from '@/core/groups';
+import { useMemo } from 'react';
+import { type GroupFinding, GROUP_CHECKS, judgeGroup } from '@/core/groups';
+import type { Change } from '@/core/groups/check';
+import type { Scene } from '@/core/groups/scene';
+import type { Planting } from '@/core/plantings/schema';
 import { Button } from '@/ui/Button';
 import { Level } from '@/ui/Level';
 import { Mark } from '@/ui/Mark';
+import { useKnown } from '../shell/known';
+import { tell } from '../shell/tell';
+import { useOnce } from '../shell/useOnce';
+import { startComposer } from '../shell/workers';
 import { useArranging } from './arranging';
+import { keepChanged } from './changing';
 
 const share = (x: number, [low, high]: readonly [number, number]): number => (x - low) / (high - low);
 
-/** Whether they read as one: a level each, and moves that would better it. */
-export function AsOne({ findings }: { findings: readonly GroupFinding[] }) {
+/** How many containers a remedy touches, where it is more than one. */
+const touches = (n: number): string => (n > 1 ? ` (touches ${n})` : '');
+
+/** Whether they read as one: a level each, and what would better it. */
+export function AsOne({ scene, plantings }: { scene: Scene; plantings: readonly Planting[] }) {
   const move = useArranging((a) => a.move);
+  const findings: readonly GroupFinding[] = useMemo(() => judgeGroup(scene), [scene]);
   return (
     <section aria-label="Read as one">
       <h2 className="hair pb-1.5 text-[0.95rem]">Do they read as one?</h2>
@@ -39,11 +52,53 @@ export function AsOne({ findings }: { findings: readonly GroupFinding[] }) {
             {f.moves.map((m) => (
               <Button key={m.label} className="self-start" onClick={() => move(m.label, m.stands)}>
                 {m.label}
+                {touches(m.stands.length)}
               </Button>
+            ))}
+            {f.changes?.map((c) => (
+              <ChangeButton key={c.label} change={c} plantings={plantings} />
             ))}
           </li>
         ))}
       </ul>
     </section>
+  );
+}
+
+/** A remedy that changes containers themselves: their colour, or what grows in one. */
+function ChangeButton({ change, plantings }: { change: Change; plantings: readonly Planting[] }) {
+  const known = useKnown();
+  const { busy, once } = useOnce();
+  const repaint = async (of: readonly string[], colour: string) => {
+    const was = plantings.filter((p) => of.includes(p.id));
+    await keepChanged(
+      was,
+      was.map((p) => ({ ...p, container: { ...p.container, colour } })),
+      `${was.map((p) => p.name).join(' and ')} painted`,
+    );
+  };
+  const recast = async (of: string, plant: string) => {
+    const was = plantings.find((p) => p.id === of);
+    if (!was) return;
+    const composer = startComposer();
+    try {
+      const made = await composer.ask((api) => api.sharing(was, plant, 1, known.mine));
+      if (!made)
+        return tell.problem(
+          'Nothing was found with it',
+          `${was.name} cannot hold that plant in its light and brief. Let another share something, or loosen its brief.`,
+        );
+      await keepChanged([was], [made], `${was.name} composed anew`);
+    } finally {
+      composer.stop();
+    }
+  };
+  const act = () =>
+    once(() => (change.kind === 'repaint' ? repaint(change.of, change.colour) : recast(change.of, change.plant)));
+  return (
+    <Button className="self-start" disabled={busy} onClick={act}>
+      {busy ? 'Working …' : change.label}
+      {change.kind === 'repaint' && touches(change.of.length)}
+    </Button>
   );
 }

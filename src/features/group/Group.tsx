@@ -1,13 +1,13 @@
 'use client';
 import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
-import { useEffect, useMemo, useState } from 'react';
+import { type ComponentProps, type ReactNode, useEffect, useMemo, useRef, useState } from 'react';
 import { byTurns, freshGroup, inRow, mirrored, withAll } from '@/core/groups/arrange';
-import { judgeGroup } from '@/core/groups';
-import type { Group as Arranged } from '@/core/groups/schema';
+import { asGroup } from '@/core/groups/cluster';
 import { type Scene, sceneOf } from '@/core/groups/scene';
+import type { Group as Arranged } from '@/core/groups/schema';
+import { lightOf, sunOf } from '@/core/groups/sun';
 import type { Planting } from '@/core/plantings/schema';
-import { writeGroup } from '@/core/formats/group';
 import { formatDayFrom } from '@/core/units/date';
 import { readGroup } from '@/storage/groups';
 import { readShelf } from '@/storage/plantings';
@@ -17,15 +17,21 @@ import { DateField } from '@/ui/Field';
 import { Segments } from '@/ui/Segments';
 import { useNarrow } from '@/ui/useNarrow';
 import { useToday } from '../shell/diary';
-import { download, fileName } from '../shell/download';
 import { useCatchFocus } from '../shell/useCatchFocus';
 import { useUnits } from '../shell/units';
 import { useArranging } from './arranging';
 import { Above } from './Above';
-import { Figures } from './Figures';
-import { Front } from './Front';
 import { AsOne } from './AsOne';
+import { ComposeGroup } from './ComposeGroup';
+import { SIGHTS } from './eyes';
+import { Figures } from './Figures';
+import { GroupFiles } from './GroupFiles';
+import { Hour } from './Hour';
+import { InAll } from './InAll';
+import { Light } from './Light';
+import { type Camera, Picture } from './Picture';
 import { Setting } from './Setting';
+import { Year } from './Year';
 
 /** The containers of a place in one scene, arranged by hand, and judged as one. */
 export function Group() {
@@ -71,71 +77,132 @@ export function Group() {
   );
 }
 
-/** The scene is so tall at the most, px. */
-const TALL = 520;
-const TALL_NARROW = 380;
+/** The scene is so tall, px. */
+const TALL = 500;
+const TALL_NARROW = 300;
+/** The hour that is shown first: the sun stands high, and to one side. Solar. */
+const FIRST_HOUR = 10;
 
-function Open({ group, plantings, today }: { group: Arranged; plantings: readonly Planting[]; today: string }) {
+const PARTS = [
+  { value: 'one', text: 'As one' },
+  { value: 'light', text: 'Light' },
+  { value: 'year', text: 'Year' },
+  { value: 'all', text: 'In all' },
+] as const;
+type Part = (typeof PARTS)[number]['value'];
+
+interface OpenProps {
+  group: Arranged;
+  plantings: readonly Planting[];
+  today: string;
+}
+
+function Open({ group, plantings, today }: OpenProps) {
   const units = useUnits((u) => u.units);
-  const narrow = useNarrow();
   const [date, setDate] = useState(today);
-  const { view, look, move, undo, past } = useArranging();
+  const [hour, setHour] = useState(FIRST_HOUR);
+  const [part, setPart] = useState<Part>('one');
+  const [composing, setComposing] = useState(false);
+  const camera = useRef<Camera>(null);
+  const view = useArranging((a) => a.view);
   const scene: Scene = useMemo(() => sceneOf(group, plantings, date), [group, plantings, date]);
-  const findings = useMemo(() => judgeGroup(scene), [scene]);
-  const last = past.at(-1);
-  const later = scene.bodies.filter((b) => b.planting.startDate > date).map((b) => b.planting.name);
+  const light = useMemo(() => lightOf(scene), [scene]);
+  const sun = useMemo(() => (light ? sunOf(light, date, hour) : null), [light, date, hour]);
+  const [first] = plantings;
+  if (composing && first)
+    return <ComposeGroup scene={scene} base={first} units={units} today={today} onClose={() => setComposing(false)} />;
   return (
     <div className="grid gap-x-6 gap-y-4 pt-2 work:grid-cols-[minmax(0,1fr)_19rem]">
       <div className="flex min-w-0 flex-col gap-2">
-        <div className="flex flex-wrap items-end gap-2">
-          <span className="w-44">
-            <Segments
-              label="Looked at"
-              value={view}
-              options={[
-                { value: 'front', text: 'From the front' },
-                { value: 'above', text: 'Above' },
-              ]}
-              onChange={look}
-            />
-          </span>
-          <span className="w-40">
-            <DateField label="On" value={date} onChange={setDate} />
-          </span>
-          <Button onClick={() => move('Stand in a row', inRow(scene))}>In a row</Button>
-          {new Set(scene.bodies.map((b) => b.of)).size > 1 && (
-            <Button onClick={() => move('Stand by turns', byTurns(scene))}>By turns</Button>
-          )}
-          <Button onClick={() => move('Mirror about the middle', mirrored(scene))}>Mirror</Button>
-          <Button onClick={undo} disabled={!last} title={last ? `Undo: ${last.name}` : undefined}>
-            Undo
-          </Button>
-          <Button
-            kind="bare"
-            onClick={() =>
-              download(fileName(group.place, 'group.json'), writeGroup(group, plantings), 'application/json')
-            }
-          >
-            Save as a file
-          </Button>
-        </div>
-        {view === 'front' ? (
-          <Front scene={scene} units={units} height={narrow ? TALL_NARROW : TALL} />
+        <Looking date={date} onDate={setDate}>
+          <Hour hour={hour} says={light === null ? 'side not known' : sun ? '' : 'no sun here'} onChange={setHour} />
+        </Looking>
+        {view === 'above' ? (
+          <Above scene={scene} sun={sun} units={units} />
         ) : (
-          <Above scene={scene} units={units} />
+          <Seen scene={scene} eye={view} sun={sun} sunless={light === null} units={units} camera={camera} />
         )}
-        <p className="text-[0.86rem] text-quiet">
-          True to scale on {formatDayFrom(date, today)}. Drag a pot, or press it and use the arrows; page keys raise and
-          lower it. Planted pots are heavy: set them out empty, or lift with two.{' '}
-          {later.length > 0 && `Not planted yet that day, and drawn as on their first: ${later.join(', ')}. `}
-          {scene.missing.length > 0 && `Not on the bench any more: ${scene.missing.join(', ')}.`}
-        </p>
-        <Setting group={group} units={units} />
+        <Said scene={scene} today={today} />
+        <Arranging scene={scene} plantings={plantings} onCompose={() => setComposing(true)} />
+        <Setting scene={scene} units={units} />
       </div>
-      <aside aria-label="As one" className="flex flex-col gap-4">
-        <Figures scene={scene} units={units} />
-        <AsOne findings={findings} />
+      <aside aria-label="As one" className="flex flex-col gap-3">
+        <Figures scene={scene} units={units} today={today} />
+        <Segments label="Look into" value={part} options={PARTS} onChange={setPart} />
+        {part === 'one' && <AsOne scene={scene} plantings={plantings} />}
+        {part === 'light' && <Light scene={scene} />}
+        {part === 'year' && <Year group={group} plantings={plantings} today={today} onDay={setDate} />}
+        {part === 'all' && (
+          <InAll scene={scene} today={today} units={units} take={() => camera.current?.take() ?? null} />
+        )}
       </aside>
+    </div>
+  );
+}
+
+/** From where, on which day and at which hour it is looked at. */
+function Looking({ date, onDate, children }: { date: string; onDate: (date: string) => void; children: ReactNode }) {
+  const { view, look } = useArranging();
+  return (
+    <div className="grid grid-cols-1 items-end gap-x-4 gap-y-2 min-[34rem]:grid-cols-[minmax(0,1fr)_9.5rem_minmax(0,0.7fr)]">
+      <Segments label="Looked at" value={view} options={SIGHTS} onChange={look} />
+      <DateField label="On" value={date} onChange={onDate} />
+      {children}
+    </div>
+  );
+}
+
+/** The picture, and where along it one stands. */
+function Seen(at: Omit<ComponentProps<typeof Picture>, 'along' | 'onWalk' | 'height'>) {
+  const narrow = useNarrow();
+  const [along, setAlong] = useState(0.5);
+  return <Picture {...at} along={along} onWalk={setAlong} height={narrow ? TALL_NARROW : TALL} />;
+}
+
+/** What is to be known of what is seen. */
+function Said({ scene, today }: { scene: Scene; today: string }) {
+  const later = scene.bodies.filter((b) => b.planting.startDate > scene.date).map((b) => b.planting.name);
+  return (
+    <p className="text-[0.86rem] text-quiet">
+      True to scale on {formatDayFrom(scene.date, today)}. Drag a pot, or press it and use the arrows; page keys raise
+      and lower it, brackets turn it. Planted pots are heavy: set them out empty, or lift with two.{' '}
+      {later.length > 0 && `Not planted yet that day, and drawn as on their first: ${[...new Set(later)].join(', ')}. `}
+      {scene.missing.length > 0 && `Not on the bench any more: ${scene.missing.join(', ')}.`}
+    </p>
+  );
+}
+
+/** All of them set out at a press, a group composed, and the way back. */
+function Arranging({
+  scene,
+  plantings,
+  onCompose,
+}: {
+  scene: Scene;
+  plantings: readonly Planting[];
+  onCompose: () => void;
+}) {
+  const { move, undo, past } = useArranging();
+  const last = past.at(-1);
+  const onGround = scene.bodies.filter((b) => b.upMm === 0);
+  return (
+    <div className="flex flex-wrap items-center gap-2">
+      <Button kind="deep" onClick={onCompose}>
+        Compose a group
+      </Button>
+      <Button onClick={() => move('Stand in a row', inRow(scene))}>In a row</Button>
+      {new Set(scene.bodies.map((b) => b.of)).size > 1 && (
+        <Button onClick={() => move('Stand by turns', byTurns(scene))}>By turns</Button>
+      )}
+      {onGround.length > 2 && (
+        <Button onClick={() => move('Stand as a group', asGroup({ bodies: onGround }))}>As a group</Button>
+      )}
+      <Button onClick={() => move('Mirror about the middle', mirrored(scene))}>Mirror</Button>
+      <Button onClick={undo} disabled={!last} title={last ? `Undo: ${last.name}` : undefined}>
+        Undo
+      </Button>
+      <span className="flex-1" />
+      <GroupFiles group={scene.group} plantings={plantings} />
     </div>
   );
 }

@@ -1,9 +1,12 @@
 'use client';
+import { GROUND_BUILDS, GROUND_LABELS, WALL_BUILDS, WALL_LABELS } from '@/core/containers/surfaces';
+import { lookoutsOf } from '@/core/groups/eyes';
+import type { Scene } from '@/core/groups/scene';
 import type { Group, Ledge, Opening } from '@/core/groups/schema';
 import { MOST_MM } from '@/core/groups/schema';
 import type { UnitSystem } from '@/core/units/length';
 import { Button } from '@/ui/Button';
-import { LengthField } from '@/ui/Field';
+import { Choose, ColourField, LengthField, NumberField } from '@/ui/Field';
 import { useArranging } from './arranging';
 
 /** Ordinary sizes to begin with, mm. Working figures. */
@@ -12,10 +15,16 @@ const WINDOW: Opening = { kind: 'window', xMm: 0, widthMm: 1200, heightMm: 1100,
 const STEP = { xMm: 0, yMm: 0, widthMm: 1800, deepMm: 350, heightMm: 170 };
 const WAY = { xMm: 0, widthMm: 1000 };
 
+const SIDES = ['north', 'north-east', 'east', 'south-east', 'south', 'south-west', 'west', 'north-west'].map(
+  (text, i) => ({ value: String(i * 45), text }),
+);
+
 const openingName = (o: Opening): string => (o.kind === 'door' ? 'Door' : 'Window');
 
 /** What they stand before and on: doors, windows, steps, and the way that is kept clear. */
-export function Setting({ group, units }: { group: Group; units: UnitSystem }) {
+export function Setting({ scene, units }: { scene: Scene; units: UnitSystem }) {
+  const { group } = scene;
+  const looks = lookoutsOf(scene);
   const change = useArranging((a) => a.change);
   const set = (name: string, part: Partial<Group>) => change(name, { ...group, ...part });
   const opening = (i: number, part: Partial<Opening>) =>
@@ -42,12 +51,14 @@ export function Setting({ group, units }: { group: Group; units: UnitSystem }) {
             {group.path ? 'No way through' : 'Keep a way clear'}
           </Button>
         </p>
+        <Built group={group} />
+        <SunSide scene={scene} />
         {group.openings.map((o, i) => (
           <fieldset key={i} className="flex flex-wrap items-end gap-2">
             <legend className="label">
               {openingName(o)} {i + 1}
             </legend>
-            {length('Right of middle', o.xMm, (xMm) => opening(i, { xMm }), -MOST_MM)}
+            {length('From middle', o.xMm, (xMm) => opening(i, { xMm }), -MOST_MM)}
             {length(
               'Wide',
               o.widthMm,
@@ -73,7 +84,7 @@ export function Setting({ group, units }: { group: Group; units: UnitSystem }) {
         {group.ledges.map((l, i) => (
           <fieldset key={l.id} className="flex flex-wrap items-end gap-2">
             <legend className="label">Step {i + 1}</legend>
-            {length('Right of middle', l.xMm, (xMm) => ledge(i, { xMm }), -MOST_MM)}
+            {length('From middle', l.xMm, (xMm) => ledge(i, { xMm }), -MOST_MM)}
             {length('From the wall', l.yMm, (yMm) => ledge(i, { yMm }))}
             {length('Wide', l.widthMm, (widthMm) => ledge(i, { widthMm }), 100)}
             {length('Deep', l.deepMm, (deepMm) => ledge(i, { deepMm }), 50)}
@@ -90,7 +101,7 @@ export function Setting({ group, units }: { group: Group; units: UnitSystem }) {
           <fieldset className="flex flex-wrap items-end gap-2">
             <legend className="label">The way through</legend>
             {length(
-              'Right of middle',
+              'From middle',
               group.path.xMm,
               (xMm) => group.path && set('Move the way', { path: { ...group.path, xMm } }),
               -MOST_MM,
@@ -105,7 +116,90 @@ export function Setting({ group, units }: { group: Group; units: UnitSystem }) {
             )}
           </fieldset>
         )}
+        {(['gate', 'chair'] as const).map((who) => (
+          <fieldset key={who} className="flex flex-wrap items-end gap-2">
+            <legend className="label">{who === 'gate' ? 'The gate' : 'The café chair'}</legend>
+            {length(
+              'From middle',
+              looks[who].xMm,
+              (xMm) => set('Move an eye', { [who]: { ...looks[who], xMm } }),
+              -MOST_MM,
+            )}
+            {length(
+              'From the wall',
+              looks[who].yMm,
+              (yMm) => set('Move an eye', { [who]: { ...looks[who], yMm: Math.max(200, yMm) } }),
+              200,
+            )}
+            {length(
+              'Eye',
+              looks[who].eyeMm,
+              (eyeMm) => set('Move an eye', { [who]: { ...looks[who], eyeMm: Math.max(600, Math.min(2200, eyeMm)) } }),
+              600,
+            )}
+          </fieldset>
+        ))}
       </div>
     </details>
+  );
+}
+
+const WALLS = WALL_BUILDS.map((value) => ({ value, text: WALL_LABELS[value] }));
+const GROUNDS = GROUND_BUILDS.map((value) => ({ value, text: GROUND_LABELS[value] }));
+
+/** What the wall is built of and its colour, and what lies on the ground. */
+function Built({ group }: { group: Group }) {
+  const change = useArranging((a) => a.change);
+  return (
+    <div className="grid max-w-[34rem] grid-cols-[1fr_1fr_5rem] items-end gap-2">
+      <Choose
+        label="Wall"
+        value={group.build}
+        options={WALLS}
+        onChange={(build) => change('Change the wall', { ...group, build })}
+      />
+      <Choose
+        label="Ground"
+        value={group.ground}
+        options={GROUNDS}
+        onChange={(ground) => change('Change the ground', { ...group, ground })}
+      />
+      <ColourField
+        label="Its colour"
+        value={group.wall}
+        onChange={(wall) => change('Paint the wall', { ...group, wall })}
+      />
+    </div>
+  );
+}
+
+/** A mild middle latitude to begin with. Working figure. */
+const LATITUDE = 52;
+
+/** Which way the wall faces, where no spot has a sun clock. */
+function SunSide({ scene: { group, bodies } }: { scene: Scene }) {
+  const change = useArranging((a) => a.change);
+  if (bodies.some((b) => b.planting.spot.light.kind === 'clock')) return null;
+  const { sun } = group;
+  const set = (part: Partial<NonNullable<Group['sun']>>) =>
+    change('Turn the wall', { ...group, sun: { facing: 180, latitude: LATITUDE, ...sun, ...part } });
+  return (
+    <div className="grid max-w-[24rem] grid-cols-2 items-end gap-2">
+      <Choose
+        label="The wall faces"
+        value={sun ? String(sun.facing) : ''}
+        options={[{ value: '', text: 'Not known' }, ...SIDES]}
+        onChange={(v) => (v === '' ? change('Turn the wall', { ...group, sun: null }) : set({ facing: Number(v) }))}
+      />
+      {sun && (
+        <NumberField
+          label="Latitude, °"
+          value={sun.latitude}
+          min={-66}
+          max={66}
+          onChange={(latitude) => set({ latitude })}
+        />
+      )}
+    </div>
   );
 }

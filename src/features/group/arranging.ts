@@ -4,6 +4,7 @@ import type { Group } from '@/core/groups/schema';
 import { moved } from '@/core/groups';
 import { saveGroup } from '@/storage/groups';
 import { told } from '../shell/doing';
+import type { Sight } from './eyes';
 
 /** Steps back that are kept. */
 const MOST_STEPS = 100;
@@ -13,10 +14,10 @@ interface Arranging {
   past: readonly { name: string; group: Group }[];
   /** The one that is in the hand; null for none. */
   chosen: string | null;
-  view: 'front' | 'above';
+  view: Sight;
   open: (group: Group) => void;
   choose: (id: string | null) => void;
-  look: (view: 'front' | 'above') => void;
+  look: (view: Sight) => void;
   /** Changes the group, keeps it, and remembers the way back. Changes of one name in a row are one step. */
   change: (name: string, group: Group) => void;
   move: (name: string, shifts: readonly Shift[]) => void;

@@ -13,7 +13,7 @@ import type { StationProps } from '../shell/panels';
 import { fileName } from '../shell/download';
 import { useMaking } from './making';
 import { PaperSize } from './PaperSize';
-import { useSaving } from './useSaving';
+import { useSaving } from '../shell/useSaving';
 
 /** Pixels of a portrait for a millimetre of it: sharp enough for a page. */
 const SCALE = 0.9;

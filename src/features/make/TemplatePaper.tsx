@@ -11,7 +11,7 @@ import { download, fileName } from '../shell/download';
 import { useMaking } from './making';
 import { PaperSize } from './PaperSize';
 import { TrueSize } from './TrueSize';
-import { useSaving } from './useSaving';
+import { useSaving } from '../shell/useSaving';
 
 /** The plan at full size, for paper, a pegged board or a cutter, and on the screen. */
 export function TemplatePaper({ planting, units }: StationProps) {

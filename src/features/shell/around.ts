@@ -17,6 +17,7 @@ import { useStored } from '@/storage/useStored';
 import { readWeather } from '@/storage/weather';
 import { useToday } from './diary';
 import { useAsk } from './useAsk';
+import { useMoves } from './moves';
 
 /** Weather is looked at so far ahead, days. */
 export const AHEAD_DAYS = 21;
@@ -76,14 +77,16 @@ export function useAround(plantings: readonly Planting[]): Surround {
     for (const e of log ?? NO_LOG) out.set(e.of, [...(out.get(e.of) ?? []), e]);
     return out;
   }, [log]);
+  const movesOf = useMoves(today);
   const of = useCallback(
     (p: Planting): Around => ({
       weather: weather.value?.get(placeKey(p)) ?? NO_DAYS,
       found: foundIn(byPot.get(p.id) ?? []),
       dripL: tending.drip[p.id] ?? 0,
       feed,
+      moves: movesOf(p),
     }),
-    [weather.value, byPot, tending, feed],
+    [weather.value, byPot, tending, feed, movesOf],
   );
   return {
     ready: log !== undefined && weather.value !== null,

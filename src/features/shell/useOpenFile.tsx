@@ -27,9 +27,12 @@ function sayTaken({ merge }: Met): void {
 
 /**
  * Opens a file that brings containers or plants. What would change something that is here, or is damaged, is told
- * before anything is done. `dialog` is to be drawn.
+ * before anything is done; `after` is told what was taken in. `dialog` is to be drawn.
  */
-export function useOpenFile(read: (file: File) => Promise<Opened>): {
+export function useOpenFile(
+  read: (file: File) => Promise<Opened>,
+  after?: (met: Met) => void,
+): {
   open: (file: File) => Promise<void>;
   dialog: ReactNode;
 } {
@@ -40,6 +43,7 @@ export function useOpenFile(read: (file: File) => Promise<Opened>): {
       await takeIn(found.bench, found.merge);
       keepSettings(found.bench.settings);
       sayTaken(found);
+      after?.(found);
     } catch (e) {
       tell.notKept(e);
     }

@@ -14,7 +14,7 @@ import type { Canopy } from '@/core/canopy/kinds';
 import type { Season } from '@/core/growth/grown';
 import type { YearId } from '@/core/growth/years';
 import type { Planting } from '@/core/plantings/schema';
-import { ABOVE, FRONT, type Frame, LEVEL, type View } from '@/portrait/stage';
+import { ABOVE, createStage, FRONT, type Frame, LEVEL, type Stage, type View } from '@/portrait/stage';
 import { Button } from '@/ui/Button';
 import { Elevation } from './Elevation';
 import { Ghost } from './Ghost';
@@ -25,7 +25,7 @@ import { useAsk } from '../shell/useAsk';
 import { sprouting } from '../shell/workers';
 import { accountOf } from '../pictures/account';
 import { Ruler } from './Ruler';
-import { useStage } from './useStage';
+import { useStage } from '../pictures/useStage';
 
 interface Props {
   planting: Planting;
@@ -91,7 +91,7 @@ function useLast<T>(value: T | null): T | null {
 
 /** The container, alive and true to scale: turn it by drag or arrow keys. */
 export function Portrait({ planting, season, frame, week, year = null, small = false, hand }: Props) {
-  const { stage: staged, lost, canvasKey, attach, size, drawn, draw, leaves, rough } = useStage();
+  const { stage: staged, lost, canvasKey, attach, size, drawn, draw, leaves, rough } = useStage<Stage>(createStage);
   const turning = useRef<{ x: number; y: number; view: View } | null>(null);
   const own = useState<View>(FRONT);
   const [view, setView] = hand ?? own;

@@ -20,6 +20,7 @@ export const EFFECTS: Record<Deed['what'], Effect> = {
   'bring-in': bringIn,
   'set-out': setOut,
   turn: noted,
+  move: noted,
   tidy: noted,
   stake: noted,
   'harden-off': noted,

@@ -1,6 +1,6 @@
 'use client';
 import { useCallback, useRef, useState } from 'react';
-import { createStage, type Stage } from '@/portrait/stage';
+import type { Drawn } from '@/portrait/drawn';
 
 /** Over this time for one picture the machine draws in software: turn with fewer pixels. */
 const SLOW_MS = 70;
@@ -12,9 +12,9 @@ const LEAST_LEAVES = 0.1;
 const COMES_BACK_MS = 2500;
 const ratio = () => Math.min(2, window.devicePixelRatio);
 
-interface Staged {
+export interface Staged<S extends Drawn> {
   /** null until there is a canvas; 'none' where WebGL is missing. */
-  stage: Stage | null | 'none';
+  stage: S | null | 'none';
   /** The graphics chip let go of the picture; it is drawn again as soon as it can be. */
   lost: boolean;
   /** A canvas of another number is another canvas. */
@@ -26,21 +26,24 @@ interface Staged {
   drawn: number;
   /** Asks for one picture in the next frame; `other` when there is more or less to draw than before. */
   draw: (other?: boolean) => void;
+  /** What a whole picture took when it was last timed, ms. */
+  took: number;
   /** Share of the leaves that is drawn now. */
   leaves: number;
   /** Fewer pixels while something is being turned, where the machine is slow. */
   rough: (on: boolean) => void;
 }
 
-/** A stage on a canvas that follows the size of its parent and draws only when asked. */
-export function useStage(): Staged {
-  const [stage, setStage] = useState<Staged['stage']>(null);
+/** What `make` draws (a function that stays the same) on a canvas that follows the size of its parent and draws only when asked. */
+export function useStage<S extends Drawn>(make: (canvas: HTMLCanvasElement) => S): Staged<S> {
+  const [stage, setStage] = useState<Staged<S>['stage']>(null);
   const [size, setSize] = useState({ w: 0, h: 0 });
   const [drawn, setDrawn] = useState(0);
   const [lost, setLost] = useState(false);
   const [leaves, setLeaves] = useState(1);
+  const [lastTook, setLastTook] = useState(0);
   const [canvasKey, setCanvasKey] = useState(0);
-  const live = useRef<Stage | null>(null);
+  const live = useRef<S | null>(null);
   /** What a whole picture took when it was last timed, ms. */
   const took = useRef(0);
   const timed = useRef(false);
@@ -56,6 +59,7 @@ export function useStage(): Staged {
       // Timed once for each canopy: waiting for the pixels would itself slow a picture down.
       if (stage && !timed.current && !moving.current) {
         took.current = stage.timed();
+        setLastTook(took.current);
         timed.current = true;
       } else stage?.draw();
       setDrawn((n) => n + 1);
@@ -66,9 +70,9 @@ export function useStage(): Staged {
     (canvas: HTMLCanvasElement | null) => {
       const holder = canvas?.parentElement;
       if (!canvas || !holder) return undefined;
-      let made: Stage;
+      let made: S;
       try {
-        made = createStage(canvas);
+        made = make(canvas);
       } catch {
         setStage('none');
         return undefined;
@@ -106,7 +110,7 @@ export function useStage(): Staged {
         made.dispose();
       };
     },
-    [draw],
+    [make, draw],
   );
 
   const rough = useCallback(
@@ -116,7 +120,8 @@ export function useStage(): Staged {
       // Drawing in software is paid by the pixel and by the leaf.
       moving.current = on;
       const share = on ? AIM_MS / took.current : 1;
-      live.current?.setSize(size.w, size.h, ratio() * Math.max(LEAST_PIXELS, Math.sqrt(share)));
+      const pixels = live.current?.hasStills?.() ? 1 : Math.max(LEAST_PIXELS, Math.sqrt(share));
+      live.current?.setSize(size.w, size.h, ratio() * pixels);
       live.current?.thin(Math.max(LEAST_LEAVES, share));
       setLeaves(Math.max(LEAST_LEAVES, share));
       draw();
@@ -124,5 +129,5 @@ export function useStage(): Staged {
     [size, draw],
   );
 
-  return { stage, lost, canvasKey, attach, size, drawn, draw, leaves, rough };
+  return { stage, lost, canvasKey, attach, size, drawn, draw, leaves, rough, took: lastTook };
 }

@@ -1,5 +1,5 @@
 import type { Drawing } from '@/core/papers/drawing';
-import { downloadBlob } from '../shell/download';
+import { downloadBlob } from './download';
 
 const FONTS = { plain: '/fonts/bricolage-grotesque-400.ttf', bold: '/fonts/bricolage-grotesque-600.ttf' } as const;
 

@@ -1,7 +1,7 @@
 'use client';
 import { useState } from 'react';
 import type { Drawing } from '@/core/papers/drawing';
-import { tell } from '../shell/tell';
+import { tell } from './tell';
 import { savePdf } from './paper';
 
 /** Saves papers as a PDF, one at a time, and says so when it cannot. */

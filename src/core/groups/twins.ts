@@ -1,0 +1,74 @@
+import { resolve } from '../plantings/resolve';
+import { sunReading } from '../spots/light';
+import { daysBetween } from '../units/date';
+import { maxBy } from '../units/number';
+import type { GroupCheck, Move } from './check';
+import { swap } from './heights';
+import { type Body, nameOf, pairs } from './scene';
+
+/** Twins may differ so much in what stands over the rim before anyone sees it. Working figure: a seventh. */
+const LAGS = 0.15;
+/** A difference of sun that tells, hours a day; and of planting, days. Working figures. */
+const SUN_TELLS_H = 0.75;
+const DAYS_TELL = 6;
+
+/** Two containers of one shape, holding the same kinds in the same numbers. */
+const recipe = ({ planting }: Body): string =>
+  JSON.stringify([
+    planting.container.shape,
+    resolve(planting)
+      .map((p) => p.plant.id)
+      .sort(),
+  ]);
+
+const tall = (b: Body): number => b.topZ - b.rimZ;
+
+/** What keeps one behind its twin, and what to do. */
+function causeOf(small: Body, large: Body): { says: string; moves: Move[] } {
+  const sun = ({ planting }: Body) => sunReading(planting.spot, planting.startDate).hours;
+  const less = sun(large) - sun(small);
+  if (less > SUN_TELLS_H)
+    return {
+      says: `It gets ${less.toFixed(1)} hours less sun: let them change places every month.`,
+      moves: [{ label: `${nameOf(small)} and ${nameOf(large)} change places`, stands: swap(small, large) }],
+    };
+  if (daysBetween(large.planting.startDate, small.planting.startDate) > DAYS_TELL)
+    return { says: 'It was planted later and catches up: feed it weekly, and pinch the other.', moves: [] };
+  const cut = (b: Body) => b.planting.deeds.filter((d) => d.what === 'pinch' || d.what === 'cut-back').length;
+  if (cut(small) > cut(large)) return { says: 'It was cut back: cut the other by as much.', moves: [] };
+  if (small.planting.learned.length > 0)
+    return {
+      says: 'It measures less than was forecast: knock it out, look for dry roots and vine weevil, then feed it; pinch the other meanwhile.',
+      moves: [],
+    };
+  return { says: 'Feed it, turn it, and pinch the other until it has caught up.', moves: [] };
+}
+
+/** Twins true to each other. */
+export const twins: GroupCheck = {
+  name: 'Twins',
+  rule: 'Two of one recipe stand within a seventh of each other’s height',
+  source: 'practice: a pair that does not match is worse than none; the seventh is a working figure',
+  of: ({ bodies }) => {
+    const alike = pairs(bodies).filter(([a, b]) => a.plants.size > 0 && recipe(a) === recipe(b));
+    const apart = ([a, b]: readonly [Body, Body]) => Math.abs(tall(a) - tall(b)) / Math.max(1, tall(a), tall(b));
+    const worst = maxBy(alike, apart);
+    if (!worst) return null;
+    const [small, large] = tall(worst[0]) <= tall(worst[1]) ? worst : [worst[1], worst[0]];
+    const share = apart(worst);
+    const lags = share > LAGS;
+    const { says, moves } = causeOf(small, large);
+    return {
+      severity: lags ? 'watch' : 'good',
+      measured: share,
+      band: [0, LAGS],
+      scale: [0, 0.6],
+      figure: `${Math.round(share * 100)} % apart`,
+      message: lags
+        ? `${nameOf(small)} lags ${Math.round(share * 100)} % behind ${nameOf(large)}. ${says}`
+        : `${nameOf(small)} and ${nameOf(large)} match.`,
+      culprits: lags ? [small.id, large.id] : [],
+      moves: lags ? moves : [],
+    };
+  },
+};
