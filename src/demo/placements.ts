@@ -154,7 +154,7 @@ const COMPOSED: Record<string, Row[]> = {
 };
 
 /** The right-hand pot is the left-hand one in a mirror. */
-const mirrored = (rows: readonly Row[]): Row[] => rows.map(([plant, role, start, x, y]) => [plant, role, start, -x, y]);
+const mirrored = (rows: readonly Row[]): Row[] => rows.map(([plant, role, start, x, y]) => [plant, role, start, 0 - x, y]);
 
 export const PLACEMENTS: Record<string, Row[]> = {
   ...COMPOSED,

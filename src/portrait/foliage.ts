@@ -48,6 +48,8 @@ export interface Foliage {
   light: (owners: ReadonlySet<number> | null) => void;
   /** Shows only this share of the pieces, a fair sample of each kind, each the larger for it. */
   thin: (share: number) => void;
+  /** Lets only this share of what is shown throw a shadow. */
+  shade: (share: number) => void;
   dispose: () => void;
 }
 
@@ -91,6 +93,18 @@ export function createFoliage(canopy: Canopy): Foliage {
     thin: (share) => {
       swell.value = Math.min(MOST_SWELL, 1 / Math.sqrt(share));
       for (const { batch, mesh } of parts) mesh.count = Math.ceil(batch.count * Math.min(1, share / canopy.share));
+    },
+    shade: (share) => {
+      for (const { mesh } of parts) {
+        let whole = mesh.count;
+        mesh.onBeforeShadow = () => {
+          whole = mesh.count;
+          mesh.count = Math.ceil(whole * share);
+        };
+        mesh.onAfterShadow = () => {
+          mesh.count = whole;
+        };
+      }
     },
     dispose: () => {
       for (const { mesh } of parts) {

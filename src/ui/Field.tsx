@@ -1,7 +1,7 @@
 'use client';
 import { useId, type ReactNode } from 'react';
 import { FIRST_YEAR, isDay, LAST_YEAR } from '@/core/units/date';
-import { formatLength, parseLength, type UnitSystem } from '@/core/units/length';
+import { formatLength, parseLength, parseOffset, type UnitSystem } from '@/core/units/length';
 import { type Understood, useTyped } from './useTyped';
 
 /** A label over a control. */
@@ -88,7 +88,7 @@ export function LengthField({
   onChange: (mm: number) => void;
 }) {
   const read = (t: string): Understood<number> => {
-    const v = parseLength(t, units);
+    const v = min < 0 ? parseOffset(t, units) : parseLength(t, units);
     if (v === null) return { ok: false, say: 'Write a length, such as 35 cm, 14 in or 1\' 2".' };
     return within(Math.round(v), min, max, (n) => formatLength(n, units));
   };

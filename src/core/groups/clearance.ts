@@ -10,12 +10,17 @@ const REACH_IN = 0.3;
 const rimGap = (a: Body, b: Body): number => gap(a, b, 'rim');
 const leafGap = (a: Body, b: Body): number => gap(a, b, 'leaf');
 
-/** Moves the second of two away from the first, along the wall. */
-function aside(a: Body, b: Body, byMm: number): Move {
+/** Moves go by so much, and no further than this, mm. */
+const STEP_MM = 10;
+const FAR_MM = 3000;
+
+/** Moves the second of two along the wall, away from the first, until they are so far apart. */
+function aside(a: Body, b: Body, apartMm: number, reach: 'rim' | 'leaf'): Move {
   const way = b.xMm >= a.xMm ? 1 : -1;
-  const by = Math.ceil(byMm / 10) * 10;
+  let by = STEP_MM;
+  while (by < FAR_MM && gap(a, { ...b, xMm: b.xMm + way * by }, reach) < apartMm) by += STEP_MM;
   return {
-    label: `${nameOf(b)} ${Math.round(by / 10)} cm to the ${way > 0 ? 'right' : 'left'}`,
+    label: `${nameOf(b)} ${by / 10} cm to the ${way > 0 ? 'right' : 'left'}`,
     stands: [{ id: b.id, xMm: b.xMm + way * by }],
   };
 }
@@ -35,7 +40,6 @@ export const clearance: GroupCheck = {
     if (bump && rimGap(...bump) < FINGERS_MM) {
       const [a, b] = bump;
       const at = rimGap(a, b);
-      const lack = FINGERS_MM - at;
       return {
         severity: at < 0 ? 'wrong' : 'watch',
         measured: at,
@@ -47,7 +51,7 @@ export const clearance: GroupCheck = {
             ? `${nameOf(a)} and ${nameOf(b)} stand in one another: ${Math.ceil(-at / 10)} cm too near.`
             : `${nameOf(a)} and ${nameOf(b)} touch at the rim: a broom does not go between.`,
         culprits: [a.id, b.id],
-        moves: [aside(a, b, lack), aside(b, a, lack)],
+        moves: [aside(a, b, FINGERS_MM, 'rim'), aside(b, a, FINGERS_MM, 'rim')],
       };
     }
     const into = ([a, b]: [Body, Body]) => -leafGap(a, b) / Math.min(a.leafR, b.leafR);
@@ -66,7 +70,7 @@ export const clearance: GroupCheck = {
         ? `${nameOf(a)} and ${nameOf(b)} grow into each other by ${Math.round(-leafGap(a, b) / 10)} cm: one hides the other.`
         : 'Each has room for what hangs over its rim.',
       culprits: over ? [a.id, b.id] : [],
-      moves: over ? [aside(a, b, -leafGap(a, b) - REACH_IN * Math.min(a.leafR, b.leafR))] : [],
+      moves: over ? [aside(a, b, -REACH_IN * Math.min(a.leafR, b.leafR), 'leaf')] : [],
     };
   },
 };

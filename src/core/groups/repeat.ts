@@ -91,17 +91,21 @@ export const potColours: GroupCheck = {
       (f) => f.length,
     );
     const odd = bodies.filter((b) => !family?.includes(b));
-    const many = odd.length > 1;
+    // Accents of one colour are one accent.
+    const accents = odd.filter(
+      (b, i) => !odd.slice(0, i).some((o) => near(o.planting.container, b.planting.container)),
+    );
+    const many = accents.length > 1;
     return {
       severity: many ? 'watch' : 'good',
-      measured: odd.length,
+      measured: accents.length,
       band: [0, 1],
       scale: [0, Math.max(4, bodies.length)],
-      figure: odd.length === 0 ? 'one family' : `${odd.length} apart`,
+      figure: odd.length === 0 ? 'one family' : accents.length === 1 ? 'one accent' : `${accents.length} accents`,
       message: many
-        ? `${odd.map((b) => nameOf(b)).join(', ')} are each of another colour: one accent is enough.`
-        : odd.length === 1
-          ? `The pots are of one family, and ${odd[0]?.planting.name ?? ''} is the accent.`
+        ? `${odd.map((b) => nameOf(b)).join(', ')} are of ${accents.length} other colours: one accent is enough.`
+        : odd.length > 0
+          ? `The pots are of one family, and ${[...new Set(odd.map((b) => b.planting.name))].join(' and ')} ${odd.length === 1 ? 'is' : 'are'} the accent.`
           : 'The pots are of one family.',
       culprits: many ? odd.map((b) => b.id) : [],
       moves: [],

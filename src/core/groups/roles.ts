@@ -41,7 +41,6 @@ export const GROUP_ROLES = {
   },
 } satisfies Record<string, RoleFacts>;
 export type GroupRole = keyof typeof GROUP_ROLES;
-export const GROUP_ROLE_IDS = Object.keys(GROUP_ROLES) as GroupRole[];
 
 /** What groups are made of, by how many stand there. Practice: odd numbers, or a true pair with what lies between. */
 export const GROUP_SIZES: Record<number, readonly GroupRole[]> = {

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { formatLength, parseLength } from './length';
+import { formatLength, parseLength, parseOffset } from './length';
 
 describe('parseLength', () => {
   test.each([
@@ -24,6 +24,18 @@ describe('parseLength', () => {
   test.each(['', 'wide', '-3 cm', '14 parsecs', '3 cm wide', '1/0 in', 'cm'])('refuses %p', (text) =>
     expect(parseLength(text)).toBeNull(),
   );
+
+  test('to either side: a minus of either kind is the other way, twice it is nothing', () => {
+    expect(['-30 cm', '−30 cm', '30 cm', '- 3 cm', '--3 cm', '-wide'].map((t) => parseOffset(t))).toEqual([
+      -300,
+      -300,
+      300,
+      -30,
+      null,
+      null,
+    ]);
+    expect(parseOffset('-10', 'imperial')).toBeCloseTo(-254);
+  });
 
   test('what it prints it reads back, to the figure printed', () => {
     fc.assert(

@@ -51,6 +51,13 @@ export function parseLength(text: string, system: UnitSystem = 'metric'): number
   return end > 0 && end === clean.length ? total : null;
 }
 
+/** A length to either side, mm: “-30 cm” is as far the other way. Null where it is none. */
+export function parseOffset(text: string, system: UnitSystem = 'metric'): number | null {
+  const [, sign = '', rest = ''] = /^\s*([-−]?)\s*(.*)$/s.exec(text) ?? [];
+  const mm = parseLength(rest, system);
+  return mm === null || sign === '' ? mm : -mm;
+}
+
 const trim = (n: number, digits: number) => Number(n.toFixed(digits)).toString();
 
 /** A length in mm as people say it: whole centimetres (one decimal under 10 cm) or inches to the half. */

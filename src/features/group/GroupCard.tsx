@@ -22,7 +22,7 @@ export function GroupCard({ of, busy, onTake }: { of: GroupProposal; busy: boole
     <article className="border-t border-line pt-2">
       <div ref={box} className="flex w-full items-end border-b-[3px] border-ink">
         {plantings.map((p, i) => (
-          <PotPicture key={stands[i]?.id} planting={p} scale={scale} className="-mb-[2%]" />
+          <PotPicture key={stands[i]?.id} planting={p} scale={scale} className="pb-1" />
         ))}
       </div>
       <div className="flex flex-wrap items-start gap-x-4 gap-y-1 pt-2">

@@ -56,7 +56,7 @@ export function Light({ scene }: { scene: Scene }) {
               Sun left, hours
             </th>
             {SHOWN.map((i) => (
-              <th key={i} scope="col" className="text-right font-normal">
+              <th key={i} scope="col" className="pl-2.5 text-right font-normal">
                 {MONTHS_SHORT[SHADE_MONTHS[i] - 1]}
               </th>
             ))}
@@ -77,7 +77,7 @@ export function Light({ scene }: { scene: Scene }) {
                   )}
                 </th>
                 {SHOWN.map((i) => (
-                  <td key={i} className="py-1 text-right">
+                  <td key={i} className="py-1 pl-2.5 text-right">
                     {hours((s.sunH[i] ?? 0) - (s.lostH[i] ?? 0))}
                   </td>
                 ))}

@@ -8,6 +8,8 @@ const SLOW_MS = 70;
 const AIM_MS = 60;
 const LEAST_PIXELS = 0.3;
 const LEAST_LEAVES = 0.1;
+/** Stills that stand in are drawn with this share of the pixels a side. Working figure. */
+const STILL_PIXELS = 0.7;
 /** A lost picture that does not come back by itself gets a canvas of its own after so long, ms. Working figure. */
 const COMES_BACK_MS = 2500;
 const ratio = () => Math.min(2, window.devicePixelRatio);
@@ -120,7 +122,7 @@ export function useStage<S extends Drawn>(make: (canvas: HTMLCanvasElement) => S
       // Drawing in software is paid by the pixel and by the leaf.
       moving.current = on;
       const share = on ? AIM_MS / took.current : 1;
-      const pixels = live.current?.hasStills?.() ? 1 : Math.max(LEAST_PIXELS, Math.sqrt(share));
+      const pixels = live.current?.hasStills?.() ? STILL_PIXELS : Math.max(LEAST_PIXELS, Math.sqrt(share));
       live.current?.setSize(size.w, size.h, ratio() * pixels);
       live.current?.thin(Math.max(LEAST_LEAVES, share));
       setLeaves(Math.max(LEAST_LEAVES, share));

@@ -1,5 +1,5 @@
 'use client';
-import { useMemo } from 'react';
+import { useCallback, useMemo } from 'react';
 import { type YearMove, yearOf } from '@/core/groups/year';
 import type { Planting } from '@/core/plantings/schema';
 import { addDays } from '@/core/units/date';
@@ -11,22 +11,13 @@ import { useStored } from '@/storage/useStored';
 const BACK = 30;
 const AHEAD = 380;
 
-/** What the groups ask of a container through the year; reckoned for a place when it is first asked. */
+/** What the groups ask of a container through the year. */
 export function useMoves(today: string): (planting: Planting) => readonly YearMove[] {
   const shelf = useStored(() => readShelf().catch(() => null));
   const groups = useStored(() => readGroups().catch(() => []));
-  return useMemo(() => {
-    const byPlace = new Map<string, readonly YearMove[]>();
+  const moves = useMemo(() => {
     const pots = (shelf?.pots ?? []).filter((p) => !p.archived).map((p) => p.planting);
-    const ofPlace = (place: string): readonly YearMove[] => {
-      const group = groups?.find((g) => g.place === place);
-      return group ? yearOf(group, pots, addDays(today, -BACK), addDays(today, AHEAD)) : [];
-    };
-    return (planting) => {
-      const place = planting.spot.name;
-      const known = byPlace.get(place) ?? ofPlace(place);
-      byPlace.set(place, known);
-      return known.filter((m) => m.of === planting.id);
-    };
+    return (groups ?? []).flatMap((g) => yearOf(g, pots, addDays(today, -BACK), addDays(today, AHEAD)));
   }, [shelf, groups, today]);
+  return useCallback((planting) => moves.filter((m) => m.of === planting.id), [moves]);
 }

@@ -89,7 +89,9 @@ export function neighbourOf(
   for (const must of shared ? [[shared.id], []] : [[]]) {
     const brief = { ...bare.brief, must, never: [...bare.brief.never, ...thrillersOf(of)] };
     const { proposals } = compose({ ...bare, brief }, { seed, library, want: WEIGHED });
-    const [best] = [...proposals].sort((a, b) => b.report.score - a.report.score);
+    // Groups that are composed one after another do not all get the same company.
+    const sorted = [...proposals].sort((a, b) => b.report.score - a.report.score);
+    const best = sorted[(seed - 1) % Math.max(1, sorted.length)];
     if (!best) continue;
     const planting = { ...best.planting, brief: { ...bare.brief, must: [] } };
     return { member: { role: pot.role, planting, score: best.report.score }, shared: must.length > 0 ? shared : null };
