@@ -9,15 +9,17 @@ import {
 import type { Batch, Canopy, Kind } from '@/core/canopy/kinds';
 import { flowers } from './geometry/flowers';
 import { leaves } from './geometry/leaves';
+import type { Detail } from './geometry/shape';
 
-const BUILD: Record<Kind, () => BufferGeometry> = { ...leaves, ...flowers };
-const built = new Map<Kind, BufferGeometry>();
+const BUILD: Record<Kind, (detail: Detail) => BufferGeometry> = { ...leaves, ...flowers };
+const built = new Map<string, BufferGeometry>();
 
-function geometryOf(kind: Kind): BufferGeometry {
-  const known = built.get(kind);
+function geometryOf(kind: Kind, detail: Detail): BufferGeometry {
+  const key = `${kind}/${detail}`;
+  const known = built.get(key);
   if (known) return known;
-  const made = BUILD[kind]();
-  built.set(kind, made);
+  const made = BUILD[kind](detail);
+  built.set(key, made);
   return made;
 }
 
@@ -75,12 +77,12 @@ export function mixed(b: Batch): Batch {
   };
 }
 
-/** Meshes for a canopy, one draw call a kind. */
-export function createFoliage(canopy: Canopy): Foliage {
+/** Meshes for a canopy, one draw call a kind; in few faces a piece where it is seen from far. */
+export function createFoliage(canopy: Canopy, detail: Detail = 'near'): Foliage {
   const group = new Group();
   const swell = { value: 1 };
   const material = foliageMaterial(swell);
-  const parts = canopy.batches.map(mixed).map((b) => ({ batch: b, mesh: meshOf(b, material) }));
+  const parts = canopy.batches.map(mixed).map((b) => ({ batch: b, mesh: meshOf(b, material, detail) }));
   for (const p of parts) group.add(p.mesh);
   return {
     group,
@@ -116,8 +118,8 @@ export function createFoliage(canopy: Canopy): Foliage {
   };
 }
 
-function meshOf(b: Batch, material: MeshLambertMaterial): InstancedMesh {
-  const geometry = geometryOf(b.kind).clone();
+function meshOf(b: Batch, material: MeshLambertMaterial, detail: Detail): InstancedMesh {
+  const geometry = geometryOf(b.kind, detail).clone();
   geometry.setAttribute('tintA', new InstancedBufferAttribute(b.colourA.slice(), 3));
   geometry.setAttribute('tintB', new InstancedBufferAttribute(b.colourB.slice(), 3));
   geometry.setAttribute('veined', new InstancedBufferAttribute(b.veined, 1));

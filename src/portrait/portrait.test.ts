@@ -15,9 +15,11 @@ import { hookMm } from '@/core/containers/outline';
 import { createFoliage, mixed } from './foliage';
 import { flowers } from './geometry/flowers';
 import { leaves } from './geometry/leaves';
+import type { Detail } from './geometry/shape';
 import { offset } from './loft';
 
-const shapes: Record<string, () => BufferGeometry> = { ...leaves, ...flowers };
+const shapes: Record<string, (detail: Detail) => BufferGeometry> = { ...leaves, ...flowers };
+const faces = (g: BufferGeometry): number => (g.getIndex()?.count ?? 0) / 3;
 
 /** Least and most of each axis. */
 function extent(g: BufferGeometry): { min: number[]; max: number[] } {
@@ -29,21 +31,25 @@ function extent(g: BufferGeometry): { min: number[]; max: number[] } {
 test('there is a shape for every kind that a canopy may ask for', () =>
   expect(Object.keys(shapes).sort()).toEqual([...KINDS].sort()));
 
-describe.each(Object.entries(shapes))('%s', (name, build) => {
-  const g = build();
+const looked = Object.entries(shapes).flatMap(([name, build]) =>
+  (['near', 'far'] as const).map((detail) => [name, detail, build] as const),
+);
+
+describe.each(looked)('%s %s', (name, detail, build) => {
+  const g = build(detail);
   test('is finite, has faces, and is light enough to draw by the thousand', () => {
     const { array } = g.getAttribute('position');
     expect([...array].every(Number.isFinite)).toBe(true);
     expect([...g.getAttribute('normal').array].every(Number.isFinite)).toBe(true);
-    const triangles = (g.getIndex()?.count ?? 0) / 3;
-    expect(triangles).toBeGreaterThan(3);
-    expect(triangles).toBeLessThan(name === 'barrel' ? 800 : 140);
+    expect(faces(g)).toBeGreaterThan(3);
+    expect(faces(g)).toBeLessThan(name === 'barrel' ? 800 : detail === 'near' ? 140 : 40);
+    expect(faces(build('far'))).toBeLessThanOrEqual(faces(build('near')));
   });
 
   test('keeps to its unit: no longer than it says, and weights are shares', () => {
     const { min, max } = extent(g);
     const flat = ['trumpet', 'face', 'daisy', 'floret'].includes(name);
-    expect(max[1]).toBeLessThanOrEqual(flat ? 0.56 : 1.12);
+    expect(max[1]).toBeLessThanOrEqual(flat ? 0.56 : 1.14);
     expect(min[1]).toBeGreaterThanOrEqual(flat ? -0.56 : -0.16);
     expect(Math.max(max[0] ?? 9, -(min[0] ?? -9))).toBeLessThanOrEqual(0.62);
     expect([...g.getAttribute('mixv').array].every((w) => w >= 0 && w <= 1)).toBe(true);
@@ -57,7 +63,7 @@ describe.each(Object.entries(shapes))('%s', (name, build) => {
 
 test('leaves that carry an edge or veins have both to show', () => {
   for (const name of ['ovate', 'heart', 'lobed', 'round'] as const) {
-    const mix = leaves[name]().getAttribute('mixv');
+    const mix = leaves[name]('near').getAttribute('mixv');
     const column = (k: 0 | 1) => Array.from({ length: mix.count }, (_, i) => (k === 0 ? mix.getX(i) : mix.getY(i)));
     expect([name, Math.max(...column(0)), Math.min(...column(0)), Math.max(...column(1))]).toEqual([name, 1, 0, 1]);
   }

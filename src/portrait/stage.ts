@@ -24,6 +24,7 @@ import { createBody } from './body';
 import type { Drawn } from './drawn';
 import { footMm } from '@/core/containers/outline';
 import { createFoliage, type Foliage } from './foliage';
+import type { Detail } from './geometry/shape';
 
 /** What must be in the picture, mm from the rim: the tallest and widest the planting ever grows. */
 export interface Frame {
@@ -51,7 +52,8 @@ export const LEVEL: View = { azimuth: 0, elevation: 0.001, zoom: 1 };
 
 export interface Stage extends Drawn {
   setContainer: (c: Container) => void;
-  setCanopy: (c: Canopy | null) => void;
+  /** What grows in it, in few faces a piece where a piece is a few pixels. */
+  setCanopy: (c: Canopy | null, detail?: Detail) => void;
   setBackdrop: (hex: string | null) => void;
   /** The tone of the sill and the wall under it: the page's own, so that the planting stays the brightest thing. */
   setSill: (hex: string) => void;
@@ -215,8 +217,8 @@ export function createStage(canvas: HTMLCanvasElement, { shadows = true, antiali
       contact.visible = grounded;
       aim();
     },
-    setCanopy: (c) => {
-      const made = c ? createFoliage(c) : null;
+    setCanopy: (c, detail = 'near') => {
+      const made = c ? createFoliage(c, detail) : null;
       replace(foliage, made?.group ?? null);
       foliage = made;
       foliage?.thin(share);

@@ -1,5 +1,5 @@
 import type { BufferGeometry } from 'three';
-import { surface, type Surface } from './shape';
+import { type Detail, surface, type Surface } from './shape';
 
 const TAU = Math.PI * 2;
 type Ring = readonly (number | undefined)[];
@@ -28,7 +28,8 @@ function petal(
     lift,
     dish,
     notch,
-  }: { foot: number; tip: number; width: number; lift: number; dish: number; notch: number },
+    plain,
+  }: { foot: number; tip: number; width: number; lift: number; dish: number; notch: number; plain: boolean },
 ): void {
   const [cos, sin] = [Math.cos(angle), Math.sin(angle)];
   const at = (r: number, w: number, z: number, throat: number) =>
@@ -39,6 +40,11 @@ function petal(
   const c = at(mid, -width * 0.5, lift + dish, 0);
   const d = at(tip, width * 0.28, lift + dish * 0.4, 0);
   const e = at(tip, -width * 0.28, lift + dish * 0.4, 0);
+  if (plain) {
+    s.quad(a, c, e, d);
+    s.face(a, d, b);
+    return;
+  }
   const m = at(mid * 0.95, 0, lift, 0.12);
   const n = at(tip * (1 - notch), 0, lift, 0);
   s.face(a, m, b);
@@ -48,23 +54,27 @@ function petal(
 }
 
 /** A wide funnel with five joined, ruffled lobes. */
-function trumpet(): BufferGeometry {
+function trumpet(d: Detail): BufferGeometry {
   const s = surface();
-  const n = 20;
+  const n = d === 'near' ? 20 : 10;
   const throat = around(n, (a) => s.point(Math.cos(a) * 0.15, Math.sin(a) * 0.15, -0.2, 0.95));
-  const mouth = around(n, (a) => s.point(Math.cos(a) * 0.3, Math.sin(a) * 0.3, 0, 0.05));
   const hem = around(n, (a) => {
     const lobe = 1 - 0.26 * (1 - Math.abs(Math.cos(a * 2.5))) ** 2;
     return s.point(Math.cos(a) * 0.5 * lobe, Math.sin(a) * 0.5 * lobe, 0.02 + 0.035 * Math.sin(a * 10), 0);
   });
   join(s, s.point(0, 0, -0.42, 1), throat);
+  if (d === 'far') {
+    join(s, throat, hem);
+    return s.done();
+  }
+  const mouth = around(n, (a) => s.point(Math.cos(a) * 0.3, Math.sin(a) * 0.3, 0, 0.05));
   join(s, throat, mouth);
   join(s, mouth, hem);
   return s.done();
 }
 
 /** An open face of five overlapping petals with an eye. */
-function face(): BufferGeometry {
+function face(d: Detail): BufferGeometry {
   const s = surface();
   for (let i = 0; i < 5; i += 1)
     petal(s, (i / 5) * TAU + 0.3, {
@@ -74,7 +84,9 @@ function face(): BufferGeometry {
       lift: i % 2 ? 0.02 : 0.06,
       dish: 0.05,
       notch: 0.06,
+      plain: d === 'far',
     });
+  if (d === 'far') return s.done();
   join(
     s,
     s.point(0, 0, 0.1, 1),
@@ -84,9 +96,9 @@ function face(): BufferGeometry {
 }
 
 /** Thirteen rays round a raised disc. */
-function daisy(): BufferGeometry {
+function daisy(d: Detail): BufferGeometry {
   const s = surface();
-  around(13, (a) => {
+  around(d === 'near' ? 13 : 9, (a) => {
     const [cos, sin] = [Math.cos(a), Math.sin(a)];
     const at = (r: number, w: number, z: number, t: number) => s.point(cos * r - sin * w, sin * r + cos * w, z, t);
     const foot = at(0.1, 0, 0, 0.4);
@@ -96,7 +108,7 @@ function daisy(): BufferGeometry {
   join(
     s,
     s.point(0, 0, 0.13, 1),
-    around(9, (a) => s.point(Math.cos(a) * 0.15, Math.sin(a) * 0.15, 0.05, 1)),
+    around(d === 'near' ? 9 : 5, (a) => s.point(Math.cos(a) * 0.15, Math.sin(a) * 0.15, 0.05, 1)),
   );
   return s.done();
 }
@@ -123,7 +135,7 @@ function turned(rings: readonly (readonly [number, number, number])[], sides: nu
 }
 
 /** A hanging bell: tube and flared sepals, then a skirt in the second colour. */
-const bell = (): BufferGeometry =>
+const bell = (d: Detail): BufferGeometry =>
   turned(
     [
       [0.05, 0, 0],
@@ -133,8 +145,8 @@ const bell = (): BufferGeometry =>
       [0.34, 0.68, 1],
       [0.3, 0.9, 1],
       [0.02, 1, 0.7],
-    ],
-    7,
+    ].filter((_, i) => d === 'near' || i % 2 === 0) as [number, number, number][],
+    d === 'near' ? 7 : 5,
   );
 
 /** A lipped tube, one of a spike: upper hood, broad lower lip, pale throat. */
@@ -165,11 +177,12 @@ function spikelet(): BufferGeometry {
 }
 
 /** A brush of fine hairs: three crossed, ragged planes. */
-function plume(): BufferGeometry {
+function plume(d: Detail): BufferGeometry {
   const s = surface();
-  const rows = 9;
-  for (let k = 0; k < 3; k += 1) {
-    const a = (k / 3) * Math.PI;
+  const rows = d === 'near' ? 9 : 5;
+  const planes = d === 'near' ? 3 : 2;
+  for (let k = 0; k < planes; k += 1) {
+    const a = (k / planes) * Math.PI;
     const mid = Array.from({ length: rows + 1 }, (_, i) => s.point(0, i / rows, 0, i % 2 ? 0.4 : 0));
     for (let i = 0; i < rows; i += 1) {
       const wide = Math.sin(Math.PI * (0.1 + 0.85 * (i / rows))) * 0.5;
@@ -184,7 +197,7 @@ function plume(): BufferGeometry {
   return s.done();
 }
 
-const bud = (): BufferGeometry =>
+const bud = (d: Detail): BufferGeometry =>
   turned(
     [
       [0.06, 0, 0.6],
@@ -192,23 +205,23 @@ const bud = (): BufferGeometry =>
       [0.24, 0.78, 0],
       [0.01, 1, 0],
     ],
-    5,
+    d === 'near' ? 5 : 3,
   );
-const stem = (): BufferGeometry =>
+const stem = (d: Detail): BufferGeometry =>
   turned(
     [
       [0.5, 0, 0],
       [0.4, 1, 0],
     ],
-    4,
+    d === 'near' ? 4 : 3,
   );
 
 /** A ribbed ball; the second colour runs along the ribs. */
-function barrel(): BufferGeometry {
+function barrel(d: Detail): BufferGeometry {
   const s = surface();
-  const rows = 10;
+  const [rows, ribs] = d === 'near' ? [10, 36] : [6, 16];
   const rings = Array.from({ length: rows + 1 }, (_, r) =>
-    around(36, (a, i) => {
+    around(ribs, (a, i) => {
       const t = (r / rows) * Math.PI;
       const crest = i % 2 === 0;
       const radius = Math.sin(t) * 0.5 * (crest ? 1 : 0.88);

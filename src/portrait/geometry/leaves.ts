@@ -1,61 +1,80 @@
 import type { BufferGeometry } from 'three';
-import { disc, strip, surface } from './shape';
+import { type Detail, disc, strip, surface } from './shape';
 
-const ovate = (): BufferGeometry =>
+/** Few faces spread the edge’s colour inward: it is told as much weaker. Working figure by eye. */
+const edgeOf = (d: Detail): number => (d === 'near' ? 1 : 0.45);
+
+/** A few faces do for a leaf of a few pixels; near by it gets all of its outline. */
+const ovate = (d: Detail): BufferGeometry =>
   strip({
     profile: (t) => Math.sin(Math.PI * Math.min(1, 0.06 + 0.94 * t ** 0.82)) ** 0.9,
-    rows: 4,
-    across: 5,
+    rows: d === 'near' ? 4 : 3,
+    across: d === 'near' ? 5 : 3,
     fold: 0.3,
+    edge: edgeOf(d),
   });
 
 /** Broad shoulders behind the stalk, drawn to a point. */
-const heart = (): BufferGeometry =>
+const heart = (d: Detail): BufferGeometry =>
   strip({
     profile: (t) => (t < 0.12 ? 0.45 + t * 3.6 : (1 - (t - 0.12) / 0.88) ** 0.78 * (1 + 0.1 * Math.sin(t * 6))),
-    rows: 6,
-    across: 5,
+    rows: d === 'near' ? 6 : 4,
+    across: d === 'near' ? 5 : 3,
     fold: 0.22,
+    edge: edgeOf(d),
     edgeFrom: 0.86,
     from: -0.12,
   });
 
 const atStalk = (a: number): boolean => a < 0.35 || a > Math.PI * 2 - 0.35;
 
-const lobed = (): BufferGeometry =>
+const lobed = (d: Detail): BufferGeometry =>
   disc({
     outline: (a) => 1 - 0.22 * Math.abs(Math.sin(a * 2.5)) ** 0.7 - (atStalk(a) ? 0.35 : 0),
-    points: 20,
+    points: d === 'near' ? 20 : 10,
     cup: 0.35,
-    ring: 0.78,
+    ring: d === 'near' ? 0.78 : null,
   });
 
 /** A hand of seven long fingers. */
-const palmate = (): BufferGeometry =>
+const palmate = (d: Detail): BufferGeometry =>
   disc({
     outline: (a) =>
       0.34 + 0.72 * Math.abs(Math.cos(a * 3.5 + Math.PI)) ** 1.4 * (0.62 + 0.38 * Math.abs(Math.sin(a / 2))),
-    points: 42,
+    points: d === 'near' ? 42 : 14,
     cup: 0.1,
-    ring: 0.45,
+    ring: d === 'near' ? 0.45 : null,
   });
 
-const round = (): BufferGeometry => disc({ outline: (a) => (atStalk(a) ? 0.72 : 1), points: 9, cup: 0.28, ring: 0.78 });
+const round = (d: Detail): BufferGeometry =>
+  disc({
+    outline: (a) => (atStalk(a) ? 0.72 : 1),
+    points: d === 'near' ? 9 : 6,
+    cup: 0.28,
+    ring: d === 'near' ? 0.78 : null,
+  });
 
-const strap = (): BufferGeometry =>
-  strip({ profile: (t) => (t < 0.08 ? 0.7 + t * 3 : 1 - ((t - 0.08) / 0.92) ** 2.2), rows: 7, across: 3, fold: 0.09 });
+const strap = (d: Detail): BufferGeometry =>
+  strip({
+    profile: (t) => (t < 0.08 ? 0.7 + t * 3 : 1 - ((t - 0.08) / 0.92) ** 2.2),
+    rows: d === 'near' ? 7 : 4,
+    across: 3,
+    fold: 0.09,
+  });
 
-const blade = (): BufferGeometry => strip({ profile: (t) => 1 - t ** 3 * 0.96, rows: 6, across: 2, fold: 0 });
+const blade = (d: Detail): BufferGeometry =>
+  strip({ profile: (t) => 1 - t ** 3 * 0.96, rows: d === 'near' ? 6 : 3, across: 2, fold: 0 });
 
 const needle = (): BufferGeometry =>
   strip({ profile: (t) => Math.sin(Math.PI * (0.12 + 0.86 * t)), rows: 2, across: 3, fold: 0.5 });
 
-const spoon = (): BufferGeometry =>
+const spoon = (d: Detail): BufferGeometry =>
   strip({
     profile: (t) => (t < 0.75 ? 0.42 + 0.58 * Math.sin((t / 0.75) * 1.57) : Math.cos(((t - 0.75) / 0.25) * 1.45)),
-    rows: 5,
-    across: 5,
+    rows: d === 'near' ? 5 : 3,
+    across: d === 'near' ? 5 : 3,
     fold: 0.5,
+    edge: edgeOf(d),
     edgeFrom: 0.86,
   });
 
@@ -86,7 +105,9 @@ function pinnate(pairs: number, slender: number, shape: (t: number) => number): 
   return s.done();
 }
 
-const feather = (): BufferGeometry => pinnate(5, 1.1, (t) => 0.55 + 0.45 * Math.sin(Math.PI * (0.15 + 0.7 * t)));
-const frond = (): BufferGeometry => pinnate(15, 1.0, (t) => Math.min(1, 0.35 + t * 3) * (1 - t ** 2.2 * 0.92));
+const feather = (d: Detail): BufferGeometry =>
+  pinnate(d === 'near' ? 5 : 3, 1.1, (t) => 0.55 + 0.45 * Math.sin(Math.PI * (0.15 + 0.7 * t)));
+const frond = (d: Detail): BufferGeometry =>
+  pinnate(d === 'near' ? 15 : 7, 1.0, (t) => Math.min(1, 0.35 + t * 3) * (1 - t ** 2.2 * 0.92));
 
 export const leaves = { ovate, heart, lobed, round, palmate, strap, blade, needle, spoon, feather, frond };

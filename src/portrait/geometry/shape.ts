@@ -1,5 +1,8 @@
 import { BufferAttribute, BufferGeometry } from 'three';
 
+/** How closely something is looked at: near, or from where a leaf is a few pixels. */
+export type Detail = 'near' | 'far';
+
 /** A surface being built: positions, faces, and for each point how much of the second colour it shows (edge, vein). */
 export interface Surface {
   point: (x: number, y: number, z: number, edge?: number, vein?: number) => number;
@@ -44,10 +47,12 @@ interface Strip {
   edgeFrom?: number;
   /** Start behind the stalk, as a share of the length. */
   from?: number;
+  /** How much of the second colour the very edge has: less where few faces spread it inward. */
+  edge?: number;
 }
 
 /** A strip along +Y: width by `profile` (0–1 of full), folded up at the edges, falling by y². */
-export function strip({ profile, rows, across, fold, edgeFrom = 0.72, from = 0 }: Strip): BufferGeometry {
+export function strip({ profile, rows, across, fold, edgeFrom = 0.72, from = 0, edge = 1 }: Strip): BufferGeometry {
   const s = surface();
   const columns = { 2: [-1, 1], 3: [-1, 0, 1], 5: [-1, -edgeFrom, 0, edgeFrom, 1] }[across];
   const grid = Array.from({ length: rows + 1 }, (_, r) => {
@@ -60,7 +65,7 @@ export function strip({ profile, rows, across, fold, edgeFrom = 0.72, from = 0 }
         u * half,
         y,
         fold * Math.abs(u) * half * 2 - y * y,
-        atEdge || r === rows ? 1 : 0,
+        atEdge || r === rows ? edge : 0,
         atEdge ? 0 : u === 0 ? 1 : r % 2 ? 0.45 : 0,
       );
     });
@@ -72,7 +77,7 @@ export function strip({ profile, rows, across, fold, edgeFrom = 0.72, from = 0 }
   return s.done();
 }
 
-/** A leaf held by its foot and drawn round (0, ½): an outline in polar form, two rings so that edge and veins are crisp. */
+/** A leaf held by its foot and drawn round (0, ½): an outline in polar form, two rings so that edge and veins are crisp, or one. */
 export function disc({
   outline,
   points,
@@ -82,7 +87,8 @@ export function disc({
   outline: (angle: number) => number;
   points: number;
   cup: number;
-  ring?: number;
+  /** Where the inner ring lies; none where it is null. */
+  ring?: number | null;
 }): BufferGeometry {
   const s = surface();
   const at = (angle: number, k: number, edge: number, vein: number) => {
@@ -91,6 +97,11 @@ export function disc({
     return s.point(x, y, cup * k * k - y * y * 0.8, edge, vein);
   };
   const centre = s.point(0, 0.5, -0.2, 0, 1);
+  if (ring === null) {
+    const rim = Array.from({ length: points }, (_, i) => at((i / points) * Math.PI * 2, 1, 0.5, i % 2 ? 0.5 : 0));
+    rim.forEach((p, i) => s.face(centre, p, rim[(i + 1) % points] ?? 0));
+    return s.done();
+  }
   const inner = Array.from({ length: points }, (_, i) => at((i / points) * Math.PI * 2, ring, 0, i % 2 ? 0.7 : 0));
   const outer = Array.from({ length: points }, (_, i) => at((i / points) * Math.PI * 2, 1, 1, 0));
   for (let i = 0; i < points; i += 1) {

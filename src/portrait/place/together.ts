@@ -221,7 +221,7 @@ export function createTogether(canvas: HTMLCanvasElement): Together {
       drop(id);
       const holder = new Group();
       const body = createBody(container);
-      const foliage = canopy ? createFoliage(canopy) : null;
+      const foliage = canopy ? createFoliage(canopy, 'far') : null;
       holder.add(body.group);
       if (foliage) holder.add(foliage.group);
       const made: Pot = {
