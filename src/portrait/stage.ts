@@ -70,6 +70,9 @@ const WALL_GAP = 70;
 const WALL_OVER = 50;
 const WALL_BESIDE = 30;
 
+/** Drawn plainly, only this share of the leaves throws a shadow. Working figure by eye. */
+const PLAIN_SHADE = 0.4;
+
 /** A round, soft shade where the pot meets the ground. */
 function contactShade(): Mesh<PlaneGeometry, ShaderMaterial> {
   const m = new ShaderMaterial({
@@ -99,11 +102,11 @@ function sillBefore(): Mesh<BoxGeometry, MeshLambertMaterial> {
 }
 
 /** A scene with one container in it, drawn only when asked. Knows leaves and pots, not plants. */
-export function createStage(canvas: HTMLCanvasElement, { shadows = true, antialias = true } = {}): Stage {
+export function createStage(canvas: HTMLCanvasElement, { shadows = true, plain = false } = {}): Stage {
   const renderer = new WebGLRenderer({
     canvas,
     alpha: true,
-    antialias,
+    antialias: !plain,
     preserveDrawingBuffer: true,
     powerPreference: 'high-performance',
   });
@@ -218,7 +221,8 @@ export function createStage(canvas: HTMLCanvasElement, { shadows = true, antiali
       aim();
     },
     setCanopy: (c, detail = 'near') => {
-      const made = c ? createFoliage(c, detail) : null;
+      const made = c ? createFoliage(c, plain ? 'far' : detail) : null;
+      if (plain) made?.shade(PLAIN_SHADE);
       replace(foliage, made?.group ?? null);
       foliage = made;
       foliage?.thin(share);

@@ -18,7 +18,11 @@ const PotSchema = z.object({ planting: PlantingSchema, changedAt: moment, away: 
 
 /** What somebody set on a device. */
 export const SettingsSchema = z
-  .object({ units: z.enum(['metric', 'imperial']).optional(), theme: z.enum(['light', 'dark']).optional() })
+  .object({
+    units: z.enum(['metric', 'imperial']).optional(),
+    theme: z.enum(['light', 'dark']).optional(),
+    pictures: z.enum(['plain']).optional(),
+  })
   .strict();
 export type Settings = z.infer<typeof SettingsSchema>;
 

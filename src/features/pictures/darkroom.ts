@@ -3,6 +3,7 @@ import { useEffect, useState } from 'react';
 import type { Canopy } from '@/core/canopy/kinds';
 import type { Container } from '@/core/containers/schema';
 import type { Frame, Stage, View } from '@/portrait/stage';
+import { useDrawing } from '../shell/drawing';
 
 /** What a still is taken of. */
 export interface Shot {
@@ -32,7 +33,7 @@ async function furnish(): Promise<Room | null> {
   const { createStage, FRONT } = await import('@/portrait/stage');
   const canvas = document.createElement('canvas');
   try {
-    return { canvas, stage: createStage(canvas, { shadows: false }), front: FRONT };
+    return { canvas, stage: createStage(canvas, { shadows: false, plain: useDrawing.getState().plain }), front: FRONT };
   } catch {
     // No WebGL here.
     return null;

@@ -1,6 +1,7 @@
 'use client';
 import { useCallback, useRef, useState } from 'react';
 import type { Drawn } from '@/portrait/drawn';
+import { useDrawing } from '../shell/drawing';
 
 /** Over this time for one picture the machine draws in software: turn with fewer pixels. */
 const SLOW_MS = 70;
@@ -20,7 +21,7 @@ export interface Staged<S extends Drawn> {
   /** The graphics chip let go of the picture; it is drawn again as soon as it can be. */
   lost: boolean;
   /** A canvas of another number is another canvas. */
-  canvasKey: number;
+  canvasKey: string;
   /** Put this on the canvas. */
   attach: (canvas: HTMLCanvasElement | null) => (() => void) | undefined;
   size: { w: number; h: number };
@@ -37,7 +38,7 @@ export interface Staged<S extends Drawn> {
 }
 
 /** What `make` draws (a function that stays the same) on a canvas that follows the size of its parent and draws only when asked. */
-export function useStage<S extends Drawn>(make: (canvas: HTMLCanvasElement) => S): Staged<S> {
+export function useStage<S extends Drawn>(make: (canvas: HTMLCanvasElement, plain: boolean) => S): Staged<S> {
   const [stage, setStage] = useState<Staged<S>['stage']>(null);
   const [size, setSize] = useState({ w: 0, h: 0 });
   const [drawn, setDrawn] = useState(0);
@@ -45,6 +46,7 @@ export function useStage<S extends Drawn>(make: (canvas: HTMLCanvasElement) => S
   const [leaves, setLeaves] = useState(1);
   const [lastTook, setLastTook] = useState(0);
   const [canvasKey, setCanvasKey] = useState(0);
+  const plain = useDrawing((d) => d.plain);
   const live = useRef<S | null>(null);
   /** What a whole picture took when it was last timed, ms. */
   const took = useRef(0);
@@ -74,7 +76,7 @@ export function useStage<S extends Drawn>(make: (canvas: HTMLCanvasElement) => S
       if (!canvas || !holder) return undefined;
       let made: S;
       try {
-        made = make(canvas);
+        made = make(canvas, plain);
       } catch {
         setStage('none');
         return undefined;
@@ -112,7 +114,7 @@ export function useStage<S extends Drawn>(make: (canvas: HTMLCanvasElement) => S
         made.dispose();
       };
     },
-    [make, draw],
+    [make, plain, draw],
   );
 
   const rough = useCallback(
@@ -131,5 +133,16 @@ export function useStage<S extends Drawn>(make: (canvas: HTMLCanvasElement) => S
     [size, draw],
   );
 
-  return { stage, lost, canvasKey, attach, size, drawn, draw, leaves, rough, took: lastTook };
+  return {
+    stage,
+    lost,
+    canvasKey: `${canvasKey}${plain ? 'p' : ''}`,
+    attach,
+    size,
+    drawn,
+    draw,
+    leaves,
+    rough,
+    took: lastTook,
+  };
 }

@@ -6,6 +6,7 @@ import { Button } from '@/ui/Button';
 import { DateField } from '@/ui/Field';
 import { Segments } from '@/ui/Segments';
 import { useDiary, useToday } from './diary';
+import { useDrawing } from './drawing';
 import { StorageRoom } from './StorageRoom';
 import { keepTheme, keptSettings } from './settings';
 import { useUnits } from './units';
@@ -13,9 +14,10 @@ import { useUnits } from './units';
 type Theme = 'system' | 'light' | 'dark';
 const storedTheme = (): Theme => (typeof window === 'undefined' ? 'system' : (keptSettings().theme ?? 'system'));
 
-/** Units, light or dark, and the day the diary is open on, kept on this device. */
+/** Units, light or dark, how portraits are drawn, and the day the diary is open on, kept on this device. */
 export function Preferences() {
   const { units, set } = useUnits();
+  const { plain, setPlain } = useDrawing();
   const { open, openOn } = useDiary();
   const day = useToday();
   const [theme, setTheme] = useState<Theme>(storedTheme);
@@ -53,6 +55,15 @@ export function Preferences() {
               { value: 'dark', text: 'Dark' },
             ]}
             onChange={choose}
+          />
+          <Segments
+            label="Portraits"
+            value={plain ? 'plain' : 'fine'}
+            options={[
+              { value: 'fine', text: 'Fine' },
+              { value: 'plain', text: 'Plain, quicker' },
+            ]}
+            onChange={(v) => setPlain(v === 'plain')}
           />
           <DateField label="Diary open on" value={day} onChange={(d) => openOn(d === realToday() ? null : d)} />
           {open !== null && (

@@ -2,14 +2,17 @@ import type { Settings } from '@/core/formats/backup';
 
 const UNITS = 'rillbank.units';
 const THEME = 'rillbank.theme';
+const PICTURES = 'rillbank.pictures';
 
 /** What somebody set on this device: nothing where they left it as it was. */
 export function keptSettings(): Settings {
   const units = localStorage.getItem(UNITS);
   const theme = localStorage.getItem(THEME);
+  const pictures = localStorage.getItem(PICTURES);
   return {
     ...(units === 'imperial' || units === 'metric' ? { units } : {}),
     ...(theme === 'light' || theme === 'dark' ? { theme } : {}),
+    ...(pictures === 'plain' ? { pictures } : {}),
   };
 }
 
@@ -18,6 +21,9 @@ const put = (key: string, value: string | undefined): void =>
 
 /** Sets units on this device. */
 export const keepUnits = (units: Settings['units']): void => put(UNITS, units);
+
+/** Sets how portraits are drawn on this device; undefined for the usual. */
+export const keepPictures = (pictures: Settings['pictures']): void => put(PICTURES, pictures);
 
 /** Sets light or dark on this device, and shows it; undefined follows the system. */
 export function keepTheme(theme: Settings['theme']): void {
@@ -31,4 +37,5 @@ export function keepSettings(brought: Settings): void {
   const here = keptSettings();
   if (!here.units && brought.units) keepUnits(brought.units);
   if (!here.theme && brought.theme) keepTheme(brought.theme);
+  if (!here.pictures && brought.pictures) keepPictures(brought.pictures);
 }

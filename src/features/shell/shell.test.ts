@@ -9,6 +9,8 @@ import { db } from '@/storage/db';
 import { editStored, readOne, savePlanting } from '@/storage/plantings';
 import { today as realToday } from '@/core/units/date';
 import { today, useDiary } from './diary';
+import { useDrawing } from './drawing';
+import { keepSettings, keptSettings } from './settings';
 import { fileName } from './download';
 import { begun, done, type History, MOST_STEPS, nameOfLast, redone, undone } from './history';
 import { usePointing } from './pointing';
@@ -235,6 +237,16 @@ describe('the diary', () => {
     useDiary.getState().openOn(null);
     expect(today()).toBe(realToday());
     expect(shelf.size).toBe(0);
+  });
+  test('portraits are drawn in full until they are asked for plain, which is kept and goes with a backup', () => {
+    expect(keptSettings()).toEqual({});
+    useDrawing.getState().setPlain(true);
+    expect(keptSettings()).toEqual({ pictures: 'plain' });
+    useDrawing.getState().setPlain(false);
+    expect(keptSettings()).toEqual({});
+    keepSettings({ pictures: 'plain' });
+    expect(keptSettings()).toEqual({ pictures: 'plain' });
+    shelf.clear();
   });
 });
 

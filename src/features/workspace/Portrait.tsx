@@ -82,6 +82,8 @@ const turned = (v: View, azimuth: number, elevation: number): View => ({
   zoom: v.zoom,
 });
 
+const stageOn = (canvas: HTMLCanvasElement, plain: boolean): Stage => createStage(canvas, { plain });
+
 /** The last value there was, while there is none. */
 function useLast<T>(value: T | null): T | null {
   const [last, setLast] = useState(value);
@@ -91,7 +93,7 @@ function useLast<T>(value: T | null): T | null {
 
 /** The container, alive and true to scale: turn it by drag or arrow keys. */
 export function Portrait({ planting, season, frame, week, year = null, small = false, hand }: Props) {
-  const { stage: staged, lost, canvasKey, attach, size, drawn, draw, leaves, rough } = useStage<Stage>(createStage);
+  const { stage: staged, lost, canvasKey, attach, size, drawn, draw, leaves, rough } = useStage<Stage>(stageOn);
   const turning = useRef<{ x: number; y: number; view: View } | null>(null);
   const own = useState<View>(FRONT);
   const [view, setView] = hand ?? own;

@@ -90,8 +90,8 @@ const LOW = new Color('#ffbf7a');
 const LOW_SINE = 0.45;
 
 /** A scene of several containers. Knows leaves, pots and walls, not plants. */
-export function createTogether(canvas: HTMLCanvasElement): Together {
-  const renderer = new WebGLRenderer({ canvas, alpha: true, antialias: true, preserveDrawingBuffer: true });
+export function createTogether(canvas: HTMLCanvasElement, plain = false): Together {
+  const renderer = new WebGLRenderer({ canvas, alpha: true, antialias: !plain, preserveDrawingBuffer: true });
   renderer.setClearColor(0x000000, 0);
   renderer.shadowMap.enabled = true;
   renderer.shadowMap.type = PCFShadowMap;
