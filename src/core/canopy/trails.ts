@@ -5,7 +5,9 @@ import { add, mix, toward, unit, type Vec } from './vector';
 const DOWN: Vec = [0, -1, 0];
 const STEP = 22;
 /** Stems hang this far off the wall, mm. */
-const HANGS_CLEAR = 12;
+const HANGS_CLEAR = 8;
+/** And lie so far over the ground. */
+const LIES_MM = 12;
 
 /**
  * Stems that run outward over the soil, cross the rim, bend under their weight and hang clear of the wall, stopping at
@@ -27,18 +29,29 @@ export function trails(s: Sprig, share: number): void {
   );
   const step =
     rim.length > 1 ? Math.hypot((rim[1]?.x ?? 0) - (rim[0]?.x ?? 0), (rim[1]?.y ?? 0) - (rim[0]?.y ?? 0)) : 1;
-  const stems = Math.max(3, Math.round(clamp(spreadMm / 13, 9, 28) * share));
+  const stems = Math.max(3, Math.round(clamp(spreadMm / (8 + s.plant.leaf.lengthMm * LEAF_PARTS), 7, 28) * share));
   const half = atEdge ? clamp((spreadMm * 0.36) / step, 2, rim.length / 3) : rim.length / 2;
   for (let i = 0; i < stems; i += 1) {
     const t = stems === 1 ? 0 : i / (stems - 1) - 0.5;
-    // Each stem makes for its own place on the rim, so that they part like a curtain.
-    const k = Math.round(nearest + t * 2 * half + between(s, -1, 1));
+    // Each stem makes for a place of its own on the rim, no two as far apart.
+    const k = Math.round(nearest + (t * 2 + between(s, -STRAYS, STRAYS)) * half + between(s, -1, 1));
     const mark = rim[((k % rim.length) + rim.length) % rim.length];
     if (!mark) continue;
     const heading = Math.atan2(mark.y + mark.ny * 30 - s.base[2], mark.x + mark.nx * 30 - s.base[0]);
-    runStem(s, heading, trailMm * between(s, 0.4, 1) * (1 - 0.7 * Math.abs(t)), i);
+    runStem(s, heading, trailMm * (SHORTEST + (1 - SHORTEST) * s.random() ** UNEVEN) * (1 - 0.6 * Math.abs(t)), i);
   }
 }
+
+/** Large leaves part the stems: each takes so much of its length. Stems stray by this share of the way along the rim; the shortest is so much of the longest, and most are shorter than that. By eye. */
+const LEAF_PARTS = 0.24;
+const STRAYS = 0.16;
+const SHORTEST = 0.22;
+const UNEVEN = 1.25;
+/** Toward the tip leaves are so much smaller, and stand so much further apart. By eye. */
+const TIP_SMALLER = 0.5;
+const TIP_APART = 0.9;
+/** What reaches the ground runs on over it for this share of what is left of it. By eye. */
+const RUNS_ON = 0.25;
 
 /** Leaves stand no closer along a trailing stem than this, and are drawn a little larger instead: a pot of small leaves must still be drawn at once. By eye. */
 const CLOSEST_MM = 14;
@@ -48,6 +61,10 @@ function runStem(s: Sprig, heading: number, hangMm: number, index: number): void
   let at: Vec = add(s.base, toward(heading, 0.5), between(s, 6, 18));
   let dir: Vec = unit(toward(heading, between(s, 0.25, 0.6)));
   let hung = 0;
+  let lies = false;
+  // Its own way: to one side, and nearer the wall or further off it.
+  const drift = between(s, -0.2, 0.2);
+  const clear = HANGS_CLEAR + between(s, 0, 26);
   const spacing = clamp(s.plant.leaf.lengthMm * 0.42, CLOSEST_MM, 30);
   let sinceLeaf = spacing * s.random();
   let side = index % 2 ? 1 : -1;
@@ -55,23 +72,39 @@ function runStem(s: Sprig, heading: number, hangMm: number, index: number): void
     const here = s.pot.clear(Math.max(0, -at[1]), at[0], at[2]);
     const over = s.pot.clear(0, at[0], at[2]).mm < 8;
     const away = over ? Math.atan2(here.ny, here.nx) : heading;
-    dir = over
-      ? unit(mix(unit(add(dir, [between(s, -0.12, 0.12), 0, between(s, -0.12, 0.12)])), DOWN, 0.34))
-      : unit(mix(dir, toward(heading, here.mm < s.pot.innerMm * 0.2 ? -0.05 : 0.16), 0.4));
+    const sideways = toward(away + Math.PI / 2, 0);
+    dir = lies
+      ? unit(add(toward(away, 0), sideways, drift * 2 + between(s, -0.5, 0.5)))
+      : over
+        ? unit(
+            mix(
+              unit(add(add(dir, [between(s, -0.12, 0.12), 0, between(s, -0.12, 0.12)]), sideways, drift)),
+              DOWN,
+              0.34,
+            ),
+          )
+        : unit(mix(dir, toward(heading, here.mm < s.pot.innerMm * 0.2 ? -0.05 : 0.16), 0.4));
     const floor = over ? -Infinity : 8;
     let next = add(at, dir, STEP);
     if (!over && next[1] < floor) next = [next[0], floor, next[2]];
     if (next[1] < 0) {
       const wall = s.pot.clear(-next[1], next[0], next[2]);
-      const into = wall.mm + HANGS_CLEAR;
+      const into = wall.mm + clear;
       if (into > 0) next = [next[0] + wall.nx * into, next[1], next[2] + wall.ny * into];
     }
-    if (next[1] < -s.pot.floorMm + 6) break;
+    if (next[1] < -s.pot.floorMm + LIES_MM) {
+      next = [next[0], -s.pot.floorMm + LIES_MM, next[2]];
+      // On the ground it stays there, and soon ends.
+      if (!lies) hung += (hangMm - hung) * (1 - RUNS_ON);
+      lies = true;
+    }
     if (next[1] < 0) hung += STEP;
+    const tip = Math.min(1, hung / Math.max(1, hangMm));
     stemBetween(s, at, next, clamp(s.plant.leaf.lengthMm * 0.05, 1.4, 3));
     sinceLeaf += STEP;
-    while (sinceLeaf >= spacing) {
-      sinceLeaf -= spacing;
+    const apart = spacing * (1 + TIP_APART * tip ** 2);
+    while (sinceLeaf >= apart) {
+      sinceLeaf -= apart;
       const node = mix(at, next, s.random());
       const across = toward(away + (Math.PI / 2) * side, 0);
       const outward = toward(away, 0.25);
@@ -83,7 +116,7 @@ function runStem(s: Sprig, heading: number, hangMm: number, index: number): void
         node,
         along,
         unit(add(outward, [0, 1, 0], over ? 0.55 : 1.1)),
-        (1 - 0.3 * (hung / Math.max(1, hangMm))) * Math.max(1, CLOSEST_MM / (0.55 * s.plant.leaf.lengthMm)),
+        (1 - TIP_SMALLER * tip ** 1.5) * Math.max(1, CLOSEST_MM / (0.55 * s.plant.leaf.lengthMm)),
       );
       side = -side;
       bloomOn(s, node, outward, spacing);

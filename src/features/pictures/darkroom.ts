@@ -3,6 +3,7 @@ import { useEffect, useState } from 'react';
 import type { Canopy } from '@/core/canopy/kinds';
 import type { Container } from '@/core/containers/schema';
 import type { Frame, Stage, View } from '@/portrait/stage';
+import { keepStill, readStill } from '@/storage/stills';
 import { useDrawing } from '../shell/drawing';
 
 /** What a still is taken of. */
@@ -79,10 +80,14 @@ export const sizeOf = (f: Frame, scale: number): { w: number; h: number } => ({
   h: Math.ceil((f.top + f.bottom) * scale * 1.2),
 });
 
+/** A still as this release draws it here: another may draw it otherwise. */
+const drawnNow = (key: string): string =>
+  `${process.env.NEXT_PUBLIC_BUILD ?? ''}/${useDrawing.getState().plain ? 'plain' : 'fine'}/${key}`;
+
 /** A still: its address; undefined while it is being taken, null where it could not be. */
 export type Still = string | null | undefined;
 
-/** A still by its key, taken when it is first wanted: one after another in one hidden canvas, with room for the page to draw in between. */
+/** A still by its key, kept from an earlier visit or taken when it is first wanted: one after another in one hidden canvas, with room for the page to draw in between. */
 export function useStill(key: string, w: number, h: number, shoot: () => Promise<Shot>): Still {
   const [, again] = useState(0);
   useEffect(() => {
@@ -92,11 +97,18 @@ export function useStill(key: string, w: number, h: number, shoot: () => Promise
     queue = queue
       .then(async () => {
         if (gone || pictures.has(key)) return;
+        const before = await readStill(drawnNow(key));
+        if (before) {
+          keep(key, before);
+          return;
+        }
         const [made, shot] = await Promise.all([room(), shoot()]);
         await new Promise(requestAnimationFrame);
         const url = gone || !made ? null : take(made, shot, w, h);
-        if (url) keep(key, url);
-        else if (!made) missed.add(key);
+        if (url) {
+          keep(key, url);
+          void keepStill(drawnNow(key), url);
+        } else if (!made) missed.add(key);
       })
       .catch((e: unknown) => {
         missed.add(key);

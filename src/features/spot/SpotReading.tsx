@@ -4,6 +4,8 @@ import type { Plant } from '@/core/plants/schema';
 import { ROLES } from '@/core/plants/traits';
 import type { Planting } from '@/core/plantings/schema';
 import { sunReading } from '@/core/spots/light';
+import { Button } from '@/ui/Button';
+import { useWorkspace } from '../shell/store';
 
 /** What follows from the spot: its light class, what scorches, what is unsafe, and how many plants are left to choose from. */
 export function SpotReading({ planting, library }: { planting: Planting; library: readonly Plant[] }) {
@@ -22,6 +24,7 @@ export function SpotReading({ planting, library }: { planting: Planting; library
           {spot.climate ? spot.climate.name : SUMMERS[spot.summer].label}.
         </span>
       </p>
+      <Taken planting={planting} />
       <dl className="text-[0.92rem]">
         <Row term="Wrong light for" count={dark} />
         <Row term="Afternoon sun scorches" count={scorched} />
@@ -68,4 +71,34 @@ function Row({ term, count }: { term: string; count: number }) {
       </dd>
     </div>
   );
+}
+
+/** Hours that other containers of the place take, where they are reckoned so; and the way back. */
+function Taken({ planting: { spot } }: { planting: Planting }) {
+  const run = useWorkspace((s) => s.run);
+  const { taken = [] } = spot.light;
+  if (taken.length === 0) return null;
+  const alone = () =>
+    run('Reckon it alone', { do: 'set', change: { spot: { ...spot, light: { ...spot.light, taken: undefined } } } });
+  return (
+    <div className="flex flex-col gap-1 text-[0.92rem]">
+      <p>
+        Others at {spot.name} stand in its sun from {spans(taken)}; those hours are left out.
+      </p>
+      <Button className="self-start" onClick={alone}>
+        Reckon it as if alone
+      </Button>
+    </div>
+  );
+}
+
+/** “9 to 11 and 15 to 16”. */
+function spans(hours: readonly number[]): string {
+  const runs: [number, number][] = [];
+  for (const h of hours) {
+    const last = runs.at(-1);
+    if (last && last[1] === h) last[1] = h + 1;
+    else runs.push([h, h + 1]);
+  }
+  return runs.map(([from, to]) => `${from} to ${to}`).join(' and ');
 }

@@ -14,16 +14,20 @@ const ovate = (d: Detail): BufferGeometry =>
     edge: edgeOf(d),
   });
 
-/** Broad shoulders behind the stalk, drawn to a point. */
+/** How far a heart’s edge lies from its middle, from the notch at the stalk round to the tip. */
+const HEART = [0.6, 0.9, 1.03, 1, 0.92, 0.84, 0.8, 0.84, 1.06] as const;
+
+/** A notch at the stalk, two broad shoulders, drawn to a point. */
 const heart = (d: Detail): BufferGeometry =>
-  strip({
-    profile: (t) => (t < 0.12 ? 0.45 + t * 3.6 : (1 - (t - 0.12) / 0.88) ** 0.78 * (1 + 0.1 * Math.sin(t * 6))),
-    rows: d === 'near' ? 6 : 4,
-    across: d === 'near' ? 5 : 3,
-    fold: 0.22,
-    edge: edgeOf(d),
-    edgeFrom: 0.86,
-    from: -0.12,
+  disc({
+    outline: (a) => {
+      const at = (Math.min(a, Math.PI * 2 - a) / Math.PI) * (HEART.length - 1);
+      const [low, t] = [Math.floor(at), at % 1];
+      return (HEART[low] ?? 1) * (1 - t) + (HEART[low + 1] ?? HEART[low] ?? 1) * t;
+    },
+    points: d === 'near' ? 16 : 10,
+    cup: 0.16,
+    ring: d === 'near' ? 0.84 : null,
   });
 
 const atStalk = (a: number): boolean => a < 0.35 || a > Math.PI * 2 - 0.35;
