@@ -57,6 +57,8 @@ export interface Foliage {
 
 /** Few pieces are drawn this much larger at the most, so that a plant keeps its mass. Working figure by eye. */
 const MOST_SWELL = 2.2;
+/** Of a kind of which there are so few each is seen, and as long as it is: none is left out. Working figure. */
+const FEW = 240;
 const GOLDEN = 0.618034;
 
 /** The same pieces in an order of which any beginning is a fair sample. */
@@ -82,7 +84,10 @@ export function createFoliage(canopy: Canopy, detail: Detail = 'near'): Foliage 
   const group = new Group();
   const swell = { value: 1 };
   const material = foliageMaterial(swell);
-  const parts = canopy.batches.map(mixed).map((b) => ({ batch: b, mesh: meshOf(b, material, detail) }));
+  const whole = foliageMaterial({ value: 1 });
+  const parts = canopy.batches
+    .map(mixed)
+    .map((b) => ({ batch: b, mesh: meshOf(b, b.count > FEW ? material : whole, detail) }));
   for (const p of parts) group.add(p.mesh);
   return {
     group,
@@ -94,7 +99,8 @@ export function createFoliage(canopy: Canopy, detail: Detail = 'near'): Foliage 
     },
     thin: (share) => {
       swell.value = Math.min(MOST_SWELL, 1 / Math.sqrt(share));
-      for (const { batch, mesh } of parts) mesh.count = Math.ceil(batch.count * Math.min(1, share / canopy.share));
+      for (const { batch, mesh } of parts)
+        if (batch.count > FEW) mesh.count = Math.ceil(batch.count * Math.min(1, share / canopy.share));
     },
     shade: (share) => {
       for (const { mesh } of parts) {
@@ -114,6 +120,7 @@ export function createFoliage(canopy: Canopy, detail: Detail = 'near'): Foliage 
         mesh.dispose();
       }
       material.dispose();
+      whole.dispose();
     },
   };
 }

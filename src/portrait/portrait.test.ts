@@ -82,10 +82,12 @@ describe('foliage', () => {
     f.dispose();
   });
 
-  test('thinned, it is a fair sample of each kind, whole again on asking', () => {
+  test('thinned, it is a fair sample of each kind of which there are many, whole again on asking', () => {
     const f = createFoliage(canopy);
     f.thin(0.4);
-    expect(meshes(f).map((m) => m.count)).toEqual(canopy.batches.map((b) => Math.ceil(b.count * 0.4)));
+    expect(meshes(f).map((m) => m.count)).toEqual(
+      canopy.batches.map((b) => (b.count > 240 ? Math.ceil(b.count * 0.4) : b.count)),
+    );
     const big = [...canopy.batches].sort((a, b) => b.count - a.count)[0];
     if (!big) throw new Error('no leaves');
     const share = (owners: Uint16Array, of: number) => owners.filter((o) => o === of).length / owners.length;

@@ -1,25 +1,23 @@
 import {
   BoxGeometry,
   CircleGeometry,
-  DirectionalLight,
   Group,
   HemisphereLight,
   Mesh,
   MeshBasicMaterial,
   MeshLambertMaterial,
-  PCFShadowMap,
   PerspectiveCamera,
   PlaneGeometry,
   Scene,
   ShaderMaterial,
   ShadowMaterial,
   Vector3,
-  WebGLRenderer,
 } from 'three';
 import type { Canopy } from '@/core/canopy/kinds';
 import type { Container } from '@/core/containers/schema';
 import { rimOf } from '@/core/containers/outline';
 import { LENS } from './lens';
+import { rendererOn, sunThrowing, timed } from './renderer';
 import { createBody } from './body';
 import type { Drawn } from './drawn';
 import { footMm } from '@/core/containers/outline';
@@ -103,29 +101,13 @@ function sillBefore(): Mesh<BoxGeometry, MeshLambertMaterial> {
 
 /** A scene with one container in it, drawn only when asked. Knows leaves and pots, not plants. */
 export function createStage(canvas: HTMLCanvasElement, { shadows = true, plain = false } = {}): Stage {
-  const renderer = new WebGLRenderer({
-    canvas,
-    alpha: true,
-    antialias: !plain,
-    preserveDrawingBuffer: true,
-    powerPreference: 'high-performance',
-  });
-  renderer.setClearColor(0x000000, 0);
-  renderer.shadowMap.enabled = shadows;
-  renderer.shadowMap.type = PCFShadowMap;
-  renderer.shadowMap.autoUpdate = false;
+  const renderer = rendererOn(canvas, { shadows, plain });
   const scene = new Scene();
   const turntable = new Group();
   scene.add(turntable);
   scene.add(new HemisphereLight('#f6faf6', '#b4b59c', 2.15));
-  const sun = new DirectionalLight('#fff4dc', 2.7);
+  const sun = sunThrowing(shadows, 1536, 0.62);
   sun.position.set(-900, 1700, 1200);
-  sun.castShadow = shadows;
-  sun.shadow.mapSize.set(1536, 1536);
-  sun.shadow.bias = -0.0006;
-  sun.shadow.normalBias = 6;
-  sun.shadow.radius = 4;
-  sun.shadow.intensity = 0.62;
   scene.add(sun, sun.target);
   const camera = new PerspectiveCamera(FOV, 1, 100, 30000);
   const ground = new Mesh(new CircleGeometry(3200, 48), new ShadowMaterial({ opacity: 0.2, color: '#0b1c18' }));
@@ -256,13 +238,7 @@ export function createStage(canvas: HTMLCanvasElement, { shadows = true, plain =
       renderer.shadowMap.needsUpdate ||= share === 1;
     },
     draw: render,
-    timed: () => {
-      const from = performance.now();
-      render();
-      const gl = renderer.getContext();
-      gl.readPixels(0, 0, 1, 1, gl.RGBA, gl.UNSIGNED_BYTE, new Uint8Array(4));
-      return performance.now() - from;
-    },
+    timed: () => timed(renderer, render),
     project: (x, y, z) => {
       scratch.set(x, y, z).project(camera);
       return { x: ((scratch.x + 1) / 2) * width, y: ((1 - scratch.y) / 2) * height };

@@ -1,19 +1,16 @@
 import {
   AmbientLight,
   Color,
-  DirectionalLight,
   Group,
   HemisphereLight,
   Mesh,
   MeshBasicMaterial,
-  PCFShadowMap,
   PerspectiveCamera,
   PlaneGeometry,
   Scene,
   SRGBColorSpace,
   Texture,
   Vector3,
-  WebGLRenderer,
 } from 'three';
 import type { Canopy } from '@/core/canopy/kinds';
 import { footMm } from '@/core/containers/outline';
@@ -21,6 +18,7 @@ import type { Container } from '@/core/containers/schema';
 import { createBody } from '../body';
 import type { Drawn } from '../drawn';
 import { createFoliage, type Foliage } from '../foliage';
+import { rendererOn, sunThrowing, timed } from '../renderer';
 import { createSetting, type Setting } from './setting';
 
 /** Where one stands in a scene: mm as in the setting, its foot so high, turned about itself, degrees. */
@@ -91,21 +89,11 @@ const LOW_SINE = 0.45;
 
 /** A scene of several containers. Knows leaves, pots and walls, not plants. */
 export function createTogether(canvas: HTMLCanvasElement, plain = false): Together {
-  const renderer = new WebGLRenderer({ canvas, alpha: true, antialias: !plain, preserveDrawingBuffer: true });
-  renderer.setClearColor(0x000000, 0);
-  renderer.shadowMap.enabled = true;
-  renderer.shadowMap.type = PCFShadowMap;
-  renderer.shadowMap.autoUpdate = false;
+  const renderer = rendererOn(canvas, { shadows: true, plain });
   const scene = new Scene();
   const sky = new HemisphereLight('#eef4f8', '#b4b59c', 1.5);
   const fill = new AmbientLight('#ffffff', 0.25);
-  const sun = new DirectionalLight('#fff4dc', 2.7);
-  sun.castShadow = true;
-  sun.shadow.mapSize.set(2048, 2048);
-  sun.shadow.bias = -0.0006;
-  sun.shadow.normalBias = 6;
-  sun.shadow.radius = 3;
-  sun.shadow.intensity = 0.72;
+  const sun = sunThrowing(true, 2048, 0.72);
   scene.add(sky, fill, sun, sun.target);
   const camera = new PerspectiveCamera(30, 1, 60, 40_000);
   const pots = new Map<string, Pot>();
@@ -298,11 +286,7 @@ export function createTogether(canvas: HTMLCanvasElement, plain = false): Togeth
     hasStills,
     draw: render,
     timed: () => {
-      const from = performance.now();
-      render();
-      const gl = renderer.getContext();
-      gl.readPixels(0, 0, 1, 1, gl.RGBA, gl.UNSIGNED_BYTE, new Uint8Array(4));
-      const ms = performance.now() - from;
+      const ms = timed(renderer, render);
       if (!quick && pieces() > 0 && ms / rest < QUICK_MS) {
         quick = true;
         show();
