@@ -132,6 +132,21 @@ test('in the hand: labels and sheet as PDF, and nothing runs off the side', asyn
     page.getByRole('button', { name: 'Save labels as PDF' }).click(),
   ]);
   expect(read(await labels.path())[0]?.texts.map((t) => t.text)).toContain('Petunia × atkinsiana');
+  const portrait = page.getByRole('article', { name: 'Portrait' });
+  const [png] = await Promise.all([
+    page.waitForEvent('download'),
+    portrait.getByRole('button', { name: 'Save as PNG' }).click(),
+  ]);
+  // Its height as PNG keeps it, px.
+  expect(readFileSync(await png.path()).readUInt32BE(20)).toBeGreaterThan(2300);
+  const [model] = await Promise.all([
+    page.waitForEvent('download'),
+    portrait.getByRole('button', { name: 'Save as glTF' }).click(),
+  ]);
+  const file = readFileSync(await model.path());
+  expect(file.subarray(0, 4).toString()).toBe('glTF');
+  const { nodes } = JSON.parse(file.subarray(20, 20 + file.readUInt32LE(12)).toString());
+  expect(nodes.map((n: { name?: string }) => n.name)).toContain('Petunia, magenta (p2)');
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBe(390);
   await part(page, 'List').click();
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBe(390);

@@ -114,5 +114,6 @@ export const boilerHouse: Spot = {
   },
   seen: 'wall',
   backdrop: '#a9745c',
+  backdropBuild: 'brick',
   backdropBloom: { colour: '#efe3ea', months: [4, 5] },
 };

@@ -14,7 +14,8 @@ import type { Detail } from './geometry/shape';
 const BUILD: Record<Kind, (detail: Detail) => BufferGeometry> = { ...leaves, ...flowers };
 const built = new Map<string, BufferGeometry>();
 
-function geometryOf(kind: Kind, detail: Detail): BufferGeometry {
+/** The shape of a kind, built once for each detail. */
+export function geometryOf(kind: Kind, detail: Detail): BufferGeometry {
   const key = `${kind}/${detail}`;
   const known = built.get(key);
   if (known) return known;

@@ -14,9 +14,11 @@ import {
   Vector3,
 } from 'three';
 import type { Canopy } from '@/core/canopy/kinds';
+import type { WallBuild } from '@/core/containers/surfaces';
 import type { Container } from '@/core/containers/schema';
 import { rimOf } from '@/core/containers/outline';
 import { LENS } from './lens';
+import { surfaceOf } from './place/surfaces';
 import { rendererOn, sunThrowing, timed } from './renderer';
 import { createBody } from './body';
 import type { Drawn } from './drawn';
@@ -52,7 +54,8 @@ export interface Stage extends Drawn {
   setContainer: (c: Container) => void;
   /** What grows in it, in few faces a piece where a piece is a few pixels. */
   setCanopy: (c: Canopy | null, detail?: Detail) => void;
-  setBackdrop: (hex: string | null) => void;
+  /** A wall behind, in its colour and of what it is built; null for none. */
+  setBackdrop: (hex: string | null, build?: WallBuild) => void;
   /** The tone of the sill and the wall under it: the page's own, so that the planting stays the brightest thing. */
   setSill: (hex: string) => void;
   setFrame: (f: Frame) => void;
@@ -121,6 +124,8 @@ export function createStage(canvas: HTMLCanvasElement, { shadows = true, plain =
 
   let body: ReturnType<typeof createBody> | null = null;
   let foliage: Foliage | null = null;
+  /** What the wall behind is built of. */
+  let built: { of: WallBuild; surface: ReturnType<typeof surfaceOf> } | null = null;
   /** Share of the leaves that is drawn. */
   let share = 1;
   let frame: Frame = { top: 500, bottom: 360, reach: 350 };
@@ -169,7 +174,9 @@ export function createStage(canvas: HTMLCanvasElement, { shadows = true, plain =
     contact.position.set(0, -foot + 0.5, 0);
     contact.scale.set(rim * 3.1, deep * 3.1, 1);
     wall.position.set(0, (frame.top + WALL_OVER - low) / 2, -(deep + WALL_GAP));
-    wall.scale.set(2 * (half + WALL_BESIDE), tall + WALL_OVER, 1);
+    const [across, up] = [2 * (half + WALL_BESIDE), tall + WALL_OVER];
+    wall.scale.set(across, up, 1);
+    built?.surface.texture.repeat.set(across / built.surface.wide, up / built.surface.high);
   };
 
   /** What was taken off is thrown away after the next picture: its successor then finds the compiled shaders still there. */
@@ -209,9 +216,16 @@ export function createStage(canvas: HTMLCanvasElement, { shadows = true, plain =
       foliage = made;
       foliage?.thin(share);
     },
-    setBackdrop: (hex) => {
+    setBackdrop: (hex, build = 'render') => {
       wall.visible = hex !== null;
-      if (hex) wall.material.color.set(hex);
+      if (!hex) return;
+      wall.material.color.set(hex);
+      if (built?.of === build) return;
+      built?.surface.texture.dispose();
+      built = { of: build, surface: surfaceOf(build) };
+      wall.material.map = built.surface.texture;
+      wall.material.needsUpdate = true;
+      aim();
     },
     setSill: (hex) => void sill.material.color.set(hex),
     setFrame: (f) => {
@@ -244,6 +258,7 @@ export function createStage(canvas: HTMLCanvasElement, { shadows = true, plain =
       return { x: ((scratch.x + 1) / 2) * width, y: ((1 - scratch.y) / 2) * height };
     },
     dispose: () => {
+      built?.surface.texture.dispose();
       replace(body, null);
       replace(foliage, null);
       for (const dispose of spent.splice(0)) dispose();

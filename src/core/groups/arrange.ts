@@ -1,6 +1,6 @@
 import { depthOf } from '../containers/outline';
 import type { Planting } from '../plantings/schema';
-import { sum } from '../units/number';
+import { maxBy, sum } from '../units/number';
 import type { Shift } from './check';
 import { ROW } from './heights';
 import { type Body, sceneOf, type Scene } from './scene';
@@ -81,7 +81,7 @@ export function freshGroup(place: string, plantings: readonly Planting[], date: 
     id: `group-${place.toLowerCase().replace(/[^a-z0-9]+/g, '-')}`.slice(0, 60),
     place,
     wall: first?.spot.backdrop ?? '#d9ddd2',
-    build: 'render',
+    build: first?.spot.backdropBuild ?? 'render',
     ground: 'paving',
     sun: null,
     gate: null,
@@ -149,4 +149,28 @@ export function mirrored({ bodies }: Scene): Shift[] {
     const side = i < (order.length - 1) / 2 ? -1 : 1;
     return { id: b.id, xMm: side * out, yMm: Math.round((b.yMm + twin.yMm) / 2) };
   });
+}
+
+/** A hand that comes so near a row or a mirrored place means it, mm. Working figure: two fingers. */
+const SNAPS_MM = 35;
+
+/** Where one comes to stand that is let go about here: level with another, or as far to the other side as its like, where it is near to either. */
+export function snapped(
+  { bodies }: Pick<Scene, 'bodies'>,
+  id: string,
+  xMm: number,
+  yMm: number,
+): { xMm: number; yMm: number } {
+  const others = bodies.filter((b) => b.id !== id);
+  const to = (at: number, marks: readonly number[]): number => {
+    const best = maxBy(marks, (m) => -Math.abs(m - at));
+    return best !== undefined && Math.abs(best - at) <= SNAPS_MM ? best : at;
+  };
+  return {
+    xMm: to(xMm, [0, ...others.map((b) => (b.xMm === 0 ? 0 : -b.xMm))]),
+    yMm: to(
+      yMm,
+      others.map((b) => b.yMm),
+    ),
+  };
 }

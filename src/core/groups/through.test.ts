@@ -4,7 +4,7 @@ import { depthOf, rimOf } from '../containers/outline';
 import { groupSheetOf } from '../papers/group-sheet';
 import type { Planting } from '../plantings/schema';
 import { sunReading } from '../spots/light';
-import { freshGroup } from './arrange';
+import { freshGroup, snapped } from './arrange';
 import { asGroup, joinedBy, roomBeside } from './cluster';
 import { EYES, eyeOf, lookoutsOf, reachOf } from './eyes';
 import { judgeGroup, moved } from './index';
@@ -160,6 +160,15 @@ describe('set out as a group', () => {
     const group = rowOf(freshGroup('Gate', six, DAY), six, ['a', 'b'], DAY);
     const order = [...group.stands].sort((x, y) => x.xMm - y.xMm).map((s) => s.of);
     expect(order.join('')).toBe('abaaba');
+  });
+});
+
+describe('let go near a row or a mirrored place', () => {
+  const scene = sceneOf(good, all, DAY);
+  test('it stands level with the others and as far to the other side; a hand’s breadth off it stays', () => {
+    expect(snapped(scene, 'right', 780, 420)).toEqual({ xMm: 800, yMm: 400 });
+    expect(snapped(scene, 'right', 20, 380)).toEqual({ xMm: 0, yMm: 400 });
+    expect(snapped(scene, 'right', 700, 500)).toEqual({ xMm: 700, yMm: 500 });
   });
 });
 

@@ -20,6 +20,7 @@ export function freshPlanting(id: string, name: string, today: string): Planting
       wind: 'open',
       seen: 'all-round',
       backdrop: '#d9ddd2',
+      backdropBuild: 'render',
       backdropBloom: null,
       coldestWinterC: -10,
       ...FROSTS,

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { ClimateSchema } from '../climate/schema';
 import { SummerSchema } from '../climate/summers';
+import { WALL_BUILDS } from '../containers/surfaces';
 import { MonthDaySchema } from '../units/date';
 import { HexSchema } from '../plants/schema';
 
@@ -79,6 +80,8 @@ export const SpotSchema = z
     wind: z.enum(['sheltered', 'open', 'windy']),
     seen: z.enum(['all-round', 'wall', 'row', 'overhead', 'inside']),
     backdrop: HexSchema,
+    /** What the wall behind is built of. */
+    backdropBuild: z.enum(WALL_BUILDS).default('render'),
     /** A tree, climber or border behind that flowers: its colour, and the months it does. */
     backdropBloom: z
       .object({ colour: HexSchema, months: z.array(z.number().int().min(1).max(12)).max(12) })

@@ -1,5 +1,6 @@
 'use client';
 import { type KeyboardEvent, type PointerEvent, useRef } from 'react';
+import { snapped } from '@/core/groups/arrange';
 import { signature } from '@/core/plants/signature';
 import { resolve } from '@/core/plantings/resolve';
 import { type Body, nameOf, type Scene } from '@/core/groups/scene';
@@ -44,7 +45,10 @@ export function Above({ scene, sun, units }: { scene: Scene; sun: Way | null; un
       onPointerMove={(e) => {
         const p = at(e);
         const b = bodies.find((x) => x.id === held.current?.id);
-        if (b && held.current) to(b, p.x - held.current.dx, p.y - held.current.dy);
+        if (b && held.current) {
+          const near = snapped(scene, b.id, p.x - held.current.dx, p.y - held.current.dy);
+          to(b, near.xMm, near.yMm);
+        }
       }}
       onPointerUp={() => (held.current = null)}
     >

@@ -1,5 +1,6 @@
 'use client';
 import { type KeyboardEvent, type PointerEvent, useRef } from 'react';
+import { snapped } from '@/core/groups/arrange';
 import { type Body, nameOf, type Scene } from '@/core/groups/scene';
 import type { UnitSystem } from '@/core/units/length';
 import type { Together } from '@/portrait/place/together';
@@ -47,19 +48,23 @@ export function Handles({
     <div data-drawn={drawn}>
       {order.map((b) => {
         const box = boxOf(stage, b);
-        return box && <Handle key={b.id} body={b} box={box} units={units} rough={rough} nudged={nudged} />;
+        return (
+          box && <Handle key={b.id} scene={scene} body={b} box={box} units={units} rough={rough} nudged={nudged} />
+        );
       })}
     </div>
   );
 }
 
 function Handle({
+  scene,
   body,
   box,
   units,
   rough,
   nudged,
 }: {
+  scene: Scene;
   body: Body;
   box: Box;
   units: UnitSystem;
@@ -92,7 +97,9 @@ function Handle({
   };
   const onMove = (e: PointerEvent) => {
     const from = held.current;
-    if (from) to({ xMm: Math.round((from.from + (e.clientX - from.x) * mmPerPx) / FINE_MM) * FINE_MM });
+    if (!from) return;
+    const xMm = Math.round((from.from + (e.clientX - from.x) * mmPerPx) / FINE_MM) * FINE_MM;
+    to({ xMm: snapped(scene, body.id, xMm, body.yMm).xMm });
   };
   const letGo = () => {
     if (!held.current) return;

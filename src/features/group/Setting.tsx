@@ -1,5 +1,4 @@
 'use client';
-import { GROUND_BUILDS, GROUND_LABELS, WALL_BUILDS, WALL_LABELS } from '@/core/containers/surfaces';
 import { lookoutsOf } from '@/core/groups/eyes';
 import type { Scene } from '@/core/groups/scene';
 import type { Group, Ledge, Opening } from '@/core/groups/schema';
@@ -7,6 +6,7 @@ import { MOST_MM } from '@/core/groups/schema';
 import type { UnitSystem } from '@/core/units/length';
 import { Button } from '@/ui/Button';
 import { Choose, ColourField, LengthField, NumberField } from '@/ui/Field';
+import { GROUND_OPTIONS, WALL_OPTIONS } from '../shell/surfaces';
 import { useArranging } from './arranging';
 
 /** Ordinary sizes to begin with, mm. Working figures. */
@@ -144,9 +144,6 @@ export function Setting({ scene, units }: { scene: Scene; units: UnitSystem }) {
   );
 }
 
-const WALLS = WALL_BUILDS.map((value) => ({ value, text: WALL_LABELS[value] }));
-const GROUNDS = GROUND_BUILDS.map((value) => ({ value, text: GROUND_LABELS[value] }));
-
 /** What the wall is built of and its colour, and what lies on the ground. */
 function Built({ group }: { group: Group }) {
   const change = useArranging((a) => a.change);
@@ -155,13 +152,13 @@ function Built({ group }: { group: Group }) {
       <Choose
         label="Wall"
         value={group.build}
-        options={WALLS}
+        options={WALL_OPTIONS}
         onChange={(build) => change('Change the wall', { ...group, build })}
       />
       <Choose
         label="Ground"
         value={group.ground}
-        options={GROUNDS}
+        options={GROUND_OPTIONS}
         onChange={(ground) => change('Change the ground', { ...group, ground })}
       />
       <ColourField

@@ -1,5 +1,5 @@
 'use client';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import type { Drawing } from '@/core/papers/drawing';
 import { labelSheets } from '@/core/papers/labels';
 import { type Picture, sheetOf } from '@/core/papers/sheet';
@@ -7,10 +7,13 @@ import { type Picture, sheetOf } from '@/core/papers/sheet';
 import { svgOf } from '@/core/papers/svg';
 import { addDays, daysBetween, formatDay } from '@/core/units/date';
 import { Button } from '@/ui/Button';
+import { Toggle } from '@/ui/Toggle';
 import { usePotStill } from '../pictures/PotPicture';
+import { model, printedPortrait } from '../pictures/printed';
 import { useToday } from '../shell/diary';
 import type { StationProps } from '../shell/panels';
-import { fileName } from '../shell/download';
+import { downloadBlob, fileName } from '../shell/download';
+import { useOnce } from '../shell/useOnce';
 import { useMaking } from './making';
 import { PaperSize } from './PaperSize';
 import { useSaving } from '../shell/useSaving';
@@ -68,6 +71,7 @@ export function Papers({ planting, season, units }: StationProps) {
           onSave={() => save(fileName(planting.name, 'labels.pdf'), () => labels)}
         />
       </div>
+      <PortraitOut planting={planting} week={now} units={units} />
     </section>
   );
 }
@@ -107,6 +111,34 @@ function Paper({
           {busy ? 'Drawing …' : 'Save as PDF'}
         </Button>
       </p>
+    </article>
+  );
+}
+
+/** The portrait as it is today, to be printed or taken to another program. */
+function PortraitOut({ planting, week, units }: Pick<StationProps, 'planting' | 'units'> & { week: number }) {
+  const { busy, once } = useOnce();
+  const [ruler, setRuler] = useState(true);
+  const saved = (ending: string, made: () => Promise<Blob>) =>
+    once(async () => downloadBlob(fileName(planting.name, ending), await made()));
+  return (
+    <article aria-label="Portrait" className="flex flex-col gap-2">
+      <h2 className="text-lg leading-none">Portrait</h2>
+      <p className="text-[0.9rem] text-quiet">
+        As it stands today: a picture for print, 20 cm high, or a model in metres with each plant by its name.
+      </p>
+      <div className="flex flex-wrap items-center gap-3">
+        <Toggle label="With a ruler" on={ruler} onChange={setRuler} />
+        <Button
+          disabled={busy}
+          onClick={() => saved('portrait.png', () => printedPortrait(planting, week, { ruler, units }))}
+        >
+          {busy ? 'Drawing …' : 'Save as PNG'}
+        </Button>
+        <Button disabled={busy} onClick={() => saved('model.glb', () => model(planting, week))}>
+          {busy ? 'Drawing …' : 'Save as glTF'}
+        </Button>
+      </div>
     </article>
   );
 }

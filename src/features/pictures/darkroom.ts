@@ -68,6 +68,12 @@ function take({ stage, canvas, front }: Room, shot: Shot, w: number, h: number):
   return canvas.toDataURL('image/png');
 }
 
+/** One picture outside the queue, kept nowhere: its address; null where nothing can be drawn. */
+export async function developed(shot: Shot, w: number, h: number): Promise<string | null> {
+  const made = await room();
+  return made && take(made, shot, w, h);
+}
+
 function keep(key: string, url: string): void {
   const oldest = pictures.keys().next().value;
   if (pictures.size >= KEPT && oldest !== undefined) pictures.delete(oldest);

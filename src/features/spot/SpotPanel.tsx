@@ -6,6 +6,7 @@ import { today } from '../shell/diary';
 import type { ClockLight, Spot } from '@/core/spots/schema';
 import { MONTHS_SHORT } from '@/core/units/date';
 import { PLAIN_WINDOW } from '@/core/spots/sightline';
+import { WALL_OPTIONS } from '../shell/surfaces';
 import { sunByMonth } from '@/core/spots/sun-clock';
 import { ColourField, Choose, NumberField, OptionalNumberField, TextField } from '@/ui/Field';
 import { Segments, Several } from '@/ui/Segments';
@@ -133,6 +134,14 @@ export function SpotPanel({ planting }: { planting: Planting }) {
           onChange={(c) => c !== null && set('Change the winter', { coldestWinterC: c })}
         />
       </div>
+      {spot.seen === 'wall' && (
+        <Choose
+          label="The wall is of"
+          value={spot.backdropBuild}
+          options={WALL_OPTIONS}
+          onChange={(backdropBuild) => set('Change the wall', { backdropBuild })}
+        />
+      )}
       {(spot.seen === 'wall' || spot.seen === 'row') && (
         <BackdropBloom
           bloom={spot.backdropBloom}

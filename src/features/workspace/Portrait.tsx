@@ -116,9 +116,9 @@ export function Portrait({ planting, season, frame, week, year = null, small = f
 
   useEffect(() => {
     stage?.setContainer(planting.container);
-    stage?.setBackdrop(planting.spot.seen === 'wall' ? planting.spot.backdrop : null);
+    stage?.setBackdrop(planting.spot.seen === 'wall' ? planting.spot.backdrop : null, planting.spot.backdropBuild);
     draw();
-  }, [stage, planting.container, planting.spot.backdrop, planting.spot.seen, draw]);
+  }, [stage, planting.container, planting.spot.backdrop, planting.spot.backdropBuild, planting.spot.seen, draw]);
 
   useEffect(() => {
     stage?.setFrame(frame);

@@ -134,20 +134,28 @@ function turned(rings: readonly (readonly [number, number, number])[], sides: nu
   return s.done();
 }
 
-/** A hanging bell: tube and flared sepals, then a skirt in the second colour. */
-const bell = (d: Detail): BufferGeometry =>
-  turned(
-    [
-      [0.05, 0, 0],
-      [0.11, 0.28, 0],
-      [0.5, 0.4, 0],
-      [0.2, 0.46, 0.2],
-      [0.34, 0.68, 1],
-      [0.3, 0.9, 1],
-      [0.02, 1, 0.7],
-    ].filter((_, i) => d === 'near' || i % 2 === 0) as [number, number, number][],
-    d === 'near' ? 7 : 5,
-  );
+/** A hanging bell: a tube, four pointed sepals that spread from its mouth, and under them a skirt in the second colour. */
+function bell(d: Detail): BufferGeometry {
+  const s = surface();
+  const sides = d === 'near' ? 8 : 5;
+  const ring = (r: number, y: number, t: number, wave = 0): Ring =>
+    around(sides, (a) => s.point(Math.cos(a) * r, y + wave * Math.cos(a * 4), Math.sin(a) * r, t));
+  const [foot, mouth] = [ring(0.05, 0, 0), ring(0.12, 0.34, 0)];
+  join(s, foot, mouth);
+  const [waist, hem] = [ring(0.2, 0.56, 0.7), ring(0.3, 0.9, 1, 0.05)];
+  join(s, mouth, waist);
+  join(s, waist, hem);
+  around(4, (a) => {
+    const at = (r: number, y: number, off: number, t: number) =>
+      s.point(Math.cos(a + off) * r, y, Math.sin(a + off) * r, t);
+    const base = at(0.1, 0.32, 0, 0);
+    // They arch out and a little up at the tip.
+    const tip = at(0.5, 0.58, 0, 0.1);
+    s.quad(base, at(0.27, 0.4, -0.5, 0), tip, at(0.27, 0.4, 0.5, 0));
+    return tip;
+  });
+  return s.done();
+}
 
 /** A lipped tube, one of a spike: upper hood, broad lower lip, pale throat. */
 function spikelet(): BufferGeometry {

@@ -57,6 +57,7 @@ const TERRACE: Partial<Spot> = {
   wind: 'open',
   seen: 'all-round',
   backdrop: '#d9ddd2',
+  backdropBuild: 'render',
   backdropBloom: null,
   coldestWinterC: -10,
   lastFrost: '05-04',
