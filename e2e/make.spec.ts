@@ -40,7 +40,7 @@ test('the list: ticked, priced by hand, for a place, in another currency, and ke
   await expect(toPay(page)).toHaveText(after ?? '');
   await expect(page.getByRole('checkbox', { name: 'Have Petunia, magenta, 10 cm pot' })).toBeChecked();
   await page.getByLabel('For', { exact: true }).selectOption({ label: 'All of Entrance steps' });
-  await expect(page.getByRole('heading', { name: /Shopping list/ })).toContainText('for 3 containers');
+  await expect(page.getByRole('heading', { name: /Shopping list/ })).toContainText('for 6 containers');
   await expect(page.getByRole('checkbox', { name: 'Have Petunia, magenta, 10 cm pot' })).not.toBeChecked();
   await accessible(page);
 });

@@ -16,6 +16,7 @@ import { type Scene, weekOf } from '@/core/groups/scene';
 import type { Way } from '@/core/groups/sun';
 import type { Planting } from '@/core/plantings/schema';
 import type { UnitSystem } from '@/core/units/length';
+import type { Setting } from '@/portrait/place/setting';
 import { createTogether, type Together } from '@/portrait/place/together';
 import { Failed } from '../shell/Failed';
 import { useAsk } from '../shell/useAsk';
@@ -74,6 +75,27 @@ function useStable(list: readonly Planting[]): readonly Planting[] {
   return same ? kept : list;
 }
 
+/** How far a setting goes is told in steps of this, mm. */
+const REACH_STEP = 250;
+const outward = (mm: number): number => Math.sign(mm) * Math.ceil(Math.abs(mm) / REACH_STEP) * REACH_STEP;
+
+/** The wall, ground, openings, steps, way and hooks of a scene, as they are drawn. */
+function settingOf(scene: Scene): Setting {
+  const { group, bodies } = scene;
+  const { left, right, up, out } = reachOf(scene);
+  return {
+    wall: { colour: group.wall, build: group.build },
+    ground: group.ground,
+    openings: group.openings,
+    ledges: group.ledges,
+    path: group.path,
+    hooks: bodies
+      .filter((b) => b.planting.container.mount === 'hook')
+      .map((b) => ({ xMm: b.xMm, yMm: b.yMm, atMm: b.rimZ + hookMm(b.planting.container) })),
+    reach: { left: outward(left), right: outward(right), up: outward(up), out: outward(out) },
+  };
+}
+
 interface Props {
   scene: Scene;
   eye: EyeId;
@@ -95,7 +117,7 @@ export function Picture({ scene, eye, along, onWalk, sun, sunless, units, height
   const { canopies, error, again } = useCanopies(scene);
   const [round, setRound] = useState(0);
   const held = useRef<{ x: number; round: number; along: number } | null>(null);
-  const { group, bodies } = scene;
+  const { bodies } = scene;
   const grown = bodies.every((b) => canopies.has(b.of));
 
   useEffect(() => {
@@ -108,21 +130,12 @@ export function Picture({ scene, eye, along, onWalk, sun, sunless, units, height
     draw(true);
   }, [stage, bodies, canopies, draw]);
 
+  // Set up again only when something of it changed: a pot that is moved leaves the wall as it was.
+  const setting = JSON.stringify(settingOf(scene));
   useEffect(() => {
-    stage?.setSetting({
-      wall: { colour: group.wall, build: group.build },
-      ground: group.ground,
-      openings: group.openings,
-      ledges: group.ledges,
-      path: group.path,
-      hooks: bodies
-        .filter((b) => b.planting.container.mount === 'hook')
-        .map((b) => ({ xMm: b.xMm, yMm: b.yMm, atMm: b.rimZ + hookMm(b.planting.container) })),
-      reach: reachOf(scene),
-    });
+    stage?.setSetting(JSON.parse(setting) as Setting);
     draw();
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- the setting hangs on where things stand, not on what grows
-  }, [stage, group, draw]);
+  }, [stage, setting, draw]);
 
   useEffect(() => {
     // The hour is slid over many: the shadows are drawn where it comes to rest.
@@ -139,14 +152,7 @@ export function Picture({ scene, eye, along, onWalk, sun, sunless, units, height
     draw();
   }, [stage, scene, eye, size, along, round, draw]);
 
-  useImperativeHandle(camera, () => ({
-    take: () => {
-      const canvas = document.querySelector<HTMLCanvasElement>('[data-testid=together]');
-      if (!stage || !canvas) return null;
-      stage.draw();
-      return { href: canvas.toDataURL('image/png'), wide: canvas.width, high: canvas.height };
-    },
-  }));
+  useImperativeHandle(camera, () => ({ take: () => stage?.picture() ?? null }));
 
   const resting = useRef<ReturnType<typeof setTimeout>>(undefined);
   /** Moved by a key: light while the keys go on, whole when they rest. */

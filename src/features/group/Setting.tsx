@@ -5,19 +5,15 @@ import type { Group, Ledge, Opening } from '@/core/groups/schema';
 import { MOST_MM } from '@/core/groups/schema';
 import type { UnitSystem } from '@/core/units/length';
 import { Button } from '@/ui/Button';
-import { Choose, ColourField, LengthField, NumberField } from '@/ui/Field';
-import { GROUND_OPTIONS, WALL_OPTIONS } from '../shell/surfaces';
+import { LengthField } from '@/ui/Field';
 import { useArranging } from './arranging';
+import { Built, SunSide } from './Wall';
 
 /** Ordinary sizes to begin with, mm. Working figures. */
 const DOOR: Opening = { kind: 'door', xMm: 0, widthMm: 900, heightMm: 2000, sillMm: 0 };
 const WINDOW: Opening = { kind: 'window', xMm: 0, widthMm: 1200, heightMm: 1100, sillMm: 900 };
 const STEP = { xMm: 0, yMm: 0, widthMm: 1800, deepMm: 350, heightMm: 170 };
 const WAY = { xMm: 0, widthMm: 1000 };
-
-const SIDES = ['north', 'north-east', 'east', 'south-east', 'south', 'south-west', 'west', 'north-west'].map(
-  (text, i) => ({ value: String(i * 45), text }),
-);
 
 const openingName = (o: Opening): string => (o.kind === 'door' ? 'Door' : 'Window');
 
@@ -141,62 +137,5 @@ export function Setting({ scene, units }: { scene: Scene; units: UnitSystem }) {
         ))}
       </div>
     </details>
-  );
-}
-
-/** What the wall is built of and its colour, and what lies on the ground. */
-function Built({ group }: { group: Group }) {
-  const change = useArranging((a) => a.change);
-  return (
-    <div className="grid max-w-[34rem] grid-cols-[1fr_1fr_5rem] items-end gap-2">
-      <Choose
-        label="Wall"
-        value={group.build}
-        options={WALL_OPTIONS}
-        onChange={(build) => change('Change the wall', { ...group, build })}
-      />
-      <Choose
-        label="Ground"
-        value={group.ground}
-        options={GROUND_OPTIONS}
-        onChange={(ground) => change('Change the ground', { ...group, ground })}
-      />
-      <ColourField
-        label="Its colour"
-        value={group.wall}
-        onChange={(wall) => change('Paint the wall', { ...group, wall })}
-      />
-    </div>
-  );
-}
-
-/** A mild middle latitude to begin with. Working figure. */
-const LATITUDE = 52;
-
-/** Which way the wall faces, where no spot has a sun clock. */
-function SunSide({ scene: { group, bodies } }: { scene: Scene }) {
-  const change = useArranging((a) => a.change);
-  if (bodies.some((b) => b.planting.spot.light.kind === 'clock')) return null;
-  const { sun } = group;
-  const set = (part: Partial<NonNullable<Group['sun']>>) =>
-    change('Turn the wall', { ...group, sun: { facing: 180, latitude: LATITUDE, ...sun, ...part } });
-  return (
-    <div className="grid max-w-[24rem] grid-cols-2 items-end gap-2">
-      <Choose
-        label="The wall faces"
-        value={sun ? String(sun.facing) : ''}
-        options={[{ value: '', text: 'Not known' }, ...SIDES]}
-        onChange={(v) => (v === '' ? change('Turn the wall', { ...group, sun: null }) : set({ facing: Number(v) }))}
-      />
-      {sun && (
-        <NumberField
-          label="Latitude, °"
-          value={sun.latitude}
-          min={-66}
-          max={66}
-          onChange={(latitude) => set({ latitude })}
-        />
-      )}
-    </div>
   );
 }

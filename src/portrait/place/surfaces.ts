@@ -74,8 +74,12 @@ function grainOf(wide: number, high: number): (u: number, v: number) => number {
   };
 }
 
-/** A surface as a texture of its own lightness, to be multiplied by a colour; with the size of its tile, mm. */
-export function surfaceOf(build: WallBuild | GroundBuild): { texture: DataTexture; wide: number; high: number } {
+const painted = new Map<WallBuild | GroundBuild, Uint8Array>();
+
+/** The pixels of a surface’s tile, RGBA; painted once. */
+function pixelsOf(build: WallBuild | GroundBuild): Uint8Array {
+  const known = painted.get(build);
+  if (known) return known;
   const { wide, high, shade } = SURFACES[build];
   const grain = grainOf(wide, high);
   const data = new Uint8Array(PIXELS * PIXELS * 4);
@@ -85,7 +89,14 @@ export function surfaceOf(build: WallBuild | GroundBuild): { texture: DataTextur
       const k = Math.min(255, 240 * shade((x / PIXELS) * wide, (y / PIXELS) * high, grain));
       data.set([k, k, k, 255], (y * PIXELS + x) * 4);
     }
-  const texture = new DataTexture(data, PIXELS, PIXELS);
+  painted.set(build, data);
+  return data;
+}
+
+/** A surface as a texture of its own lightness, to be multiplied by a colour; with the size of its tile, mm. */
+export function surfaceOf(build: WallBuild | GroundBuild): { texture: DataTexture; wide: number; high: number } {
+  const { wide, high } = SURFACES[build];
+  const texture = new DataTexture(pixelsOf(build), PIXELS, PIXELS);
   texture.wrapS = RepeatWrapping;
   texture.wrapT = RepeatWrapping;
   texture.colorSpace = SRGBColorSpace;

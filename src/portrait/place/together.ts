@@ -52,6 +52,8 @@ export interface Together extends Drawn {
   setEye: (eye: Eye) => void;
   /** A point of the scene in pixels of the canvas; `ahead` is false behind the eye. */
   project: (x: number, y: number, z: number) => { x: number; y: number; ahead: boolean };
+  /** What is seen now, drawn whole, as a PNG and its size in pixels. */
+  picture: () => { href: string; wide: number; high: number };
   /** Leaves and flowers that are drawn of it at rest. */
   pieces: () => number;
 }
@@ -297,6 +299,10 @@ export function createTogether(canvas: HTMLCanvasElement, plain = false): Togeth
     project: (x, y, z) => {
       scratch.set(x, z, y).project(camera);
       return { x: ((scratch.x + 1) / 2) * width, y: ((1 - scratch.y) / 2) * height, ahead: scratch.z < 1 };
+    },
+    picture: () => {
+      render();
+      return { href: canvas.toDataURL('image/png'), wide: canvas.width, high: canvas.height };
     },
     pieces: () => Math.round(pieces() * rest),
     dispose: () => {
