@@ -1,6 +1,7 @@
 import { all, big, DAY, good, left, petunias, right, spot, stand, terracotta } from '../testing/gate';
 import { placed, pot, roundPot } from '../testing/pots';
 import { depthOf, rimOf } from '../containers/outline';
+import { jobsOf } from '../jobs';
 import { groupSheetOf } from '../papers/group-sheet';
 import type { Planting } from '../plantings/schema';
 import { sunReading } from '../spots/light';
@@ -233,6 +234,23 @@ describe('through the year', () => {
     // Set out so in March, the tulips come first and go behind again.
     expect(next.map((m) => m.of)).toEqual(['left', 'right']);
   });
+});
+
+test('a move that was made is not the one under cover a fortnight later', () => {
+  const moves = [
+    { on: '2026-10-01', text: 'bring it forward' },
+    { on: '2026-10-13', text: 'stand it under cover' },
+  ];
+  const made: Planting = {
+    ...left,
+    deeds: [{ id: 'd9', what: 'move', to: null, on: '2026-10-01', done: '2026-10-02' }],
+  };
+  const asked = (p: Planting) =>
+    jobsOf(p, { today: '2026-10-03', days: 20 }, { moves })
+      .filter((j) => j.kind === 'move')
+      .map((j) => j.text);
+  expect(asked(left)).toEqual(['bring it forward', 'stand it under cover']);
+  expect(asked(made)).toEqual(['stand it under cover']);
 });
 
 test('the sheet for a board names the place, each container once, and what it comes to', () => {

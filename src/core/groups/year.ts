@@ -36,7 +36,7 @@ function showOn(planting: Planting, date: string): number {
 }
 
 /** The days on which some container comes into its best weeks, soonest first. */
-function openings(plantings: readonly Planting[], from: string, to: string): { planting: Planting; on: string }[] {
+function comingIn(plantings: readonly Planting[], from: string, to: string): { planting: Planting; on: string }[] {
   return plantings
     .flatMap((planting) => {
       const best = bestWeeks(grow(planting));
@@ -67,7 +67,7 @@ function partnerOf(
 /** Who comes to the front and who goes behind, as each comes into its best weeks. */
 function toTheFront(group: Group, plantings: readonly Planting[], from: string, to: string): YearMove[] {
   let now = group;
-  return openings(plantings, from, to).flatMap(({ planting, on }): YearMove[] => {
+  return comingIn(plantings, from, to).flatMap(({ planting, on }): YearMove[] => {
     const { bodies } = sceneOf(now, plantings, on);
     const body = bodies.find((b) => b.of === planting.id);
     const other = body && body.upMm === 0 ? partnerOf(body, bodies, now, plantings, on) : null;

@@ -8,12 +8,12 @@ const SAME_DAYS = 21;
 const isOf = (deed: Deed, { what, to }: Does): boolean => deed.what === what && (deed.to === null || deed.to === to);
 
 /** Whether what a job asks for was done about its day. */
-export const isDone = ({ planting }: Pick<Asked, 'planting'>, { on, done }: Due): boolean =>
+export const isDone = ({ planting }: Pick<Asked, 'planting'>, { on, done, within = SAME_DAYS }: Due): boolean =>
   Array.isArray(done) &&
   done.length > 0 &&
   (done as readonly Does[]).every((d) =>
     planting.deeds.some(
-      (deed) => deed.done !== null && isOf(deed, d) && Math.abs(daysBetween(deed.done, on)) <= SAME_DAYS,
+      (deed) => deed.done !== null && isOf(deed, d) && Math.abs(daysBetween(deed.done, on)) <= within,
     ),
   );
 

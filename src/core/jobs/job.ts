@@ -47,6 +47,8 @@ export interface Due {
   does?: string;
   /** What is kept once it is done: deeds that the season knows, or water from the can. Nothing where it is done elsewhere. */
   done?: readonly Does[] | 'watered';
+  /** Done so many days before or after its day it is this job; within three weeks where nothing is said. */
+  within?: number;
   /** Litres for one container, and how often on the day. */
   litres?: number;
   times?: number;

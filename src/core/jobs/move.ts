@@ -2,12 +2,15 @@ import { formatDay } from '../units/date';
 import type { JobKind } from './job';
 import { capital } from './plants-of';
 
+/** One may be brought forward and, days later, put under cover: done so near its day it is this move and no other. Working figure. */
+const WITHIN_DAYS = 5;
+
 /** A container that is to stand elsewhere, as the group it stands in asks. */
 export const move: JobKind = {
   of: ({ moves, until }) =>
     moves
       .filter(({ on }) => on <= until)
-      .map(({ on, text }) => ({ on, text, done: [{ what: 'move' as const, to: null }] })),
+      .map(({ on, text }) => ({ on, text, done: [{ what: 'move' as const, to: null }], within: WITHIN_DAYS })),
   why: 'What is at its best is seen first, and what is over fills up behind. Water it after the move, not before; lift with two, or walk it on its rim.',
   says: ({ on, text }) => `${capital(text)}, ${formatDay(on)}`,
 };
