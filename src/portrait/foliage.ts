@@ -6,44 +6,88 @@ import {
   InstancedMesh,
   MeshLambertMaterial,
 } from 'three';
-import type { Batch, Canopy, Kind } from '@/core/canopy/kinds';
-import { flowers } from './geometry/flowers';
-import { leaves } from './geometry/leaves';
-import type { Detail } from './geometry/shape';
+import { LEAF_KINDS, type Batch, type Canopy, type Kind } from '@/core/canopy/kinds';
+import { geometryOf, paintOf } from './pieces';
+import type { Detail } from './pieces/surface';
 
-const BUILD: Record<Kind, (detail: Detail) => BufferGeometry> = { ...leaves, ...flowers };
-const built = new Map<string, BufferGeometry>();
-
-/** The shape of a kind, built once for each detail. */
-export function geometryOf(kind: Kind, detail: Detail): BufferGeometry {
-  const key = `${kind}/${detail}`;
-  const known = built.get(key);
-  if (known) return known;
-  const made = BUILD[kind](detail);
-  built.set(key, made);
-  return made;
+/** What is asked of the graphics chip for every leaf and petal. */
+const VERTEX_HEAD = `#include <common>
+attribute vec2 mixv;
+attribute vec3 tintA;
+attribute vec3 tintB;
+attribute vec2 skin;
+uniform float swell;
+varying vec3 vTintA;
+varying vec3 vTintB;
+varying vec3 vMix;
+varying float vGloss;`;
+const VERTEX_BODY = `#include <begin_vertex>
+transformed *= swell;
+vTintA = tintA;
+vTintB = tintB;
+vMix = vec3(mixv, skin.x);
+vGloss = skin.y;`;
+const FRAGMENT_HEAD = `#include <common>
+varying vec3 vTintA;
+varying vec3 vTintB;
+varying vec3 vMix;
+varying float vGloss;`;
+/** Two colours an instance, mixed by the mesh’s own weights and by what is painted: along the edge, or along the veins. The underside of a leaf is paler. */
+const TINT = `
+vec2 second = vMix.xy;
+float light = 1.0;
+#ifdef USE_MAP
+  vec4 painted = texture2D(map, vMapUv);
+  second = max(second, painted.xy);
+  light = painted.z * 2.0;
+  diffuseColor.a = painted.w;
+#endif
+vec3 tint = mix(vTintA, vTintB, mix(second.x, second.y, vMix.z)) * light;
+#ifdef LEAF
+  if (!gl_FrontFacing) tint = mix(tint, vec3(dot(tint, vec3(0.3, 0.5, 0.2))) * vec3(1.06, 1.1, 0.98) + 0.015, 0.34);
+#endif
+diffuseColor.rgb *= tint;`;
+/** What the sun does to a leaf: some of it comes through from behind, a shining one has a glint, a felted one is pale where one looks along it. */
+const SUN = `
+#ifdef LEAF
+  #define THROUGH vec3(1.1, 1.2, 0.5)
+#else
+  #define THROUGH vec3(1.0)
+#endif
+void RE_Direct_Leaf( const in IncidentLight directLight, const in vec3 geometryPosition, const in vec3 geometryNormal, const in vec3 geometryViewDir, const in vec3 geometryClearcoatNormal, const in LambertMaterial material, inout ReflectedLight reflectedLight ) {
+  float facing = dot(geometryNormal, directLight.direction);
+  vec3 lit = saturate(facing) * directLight.color * BRDF_Lambert(material.diffuseColor);
+  vec3 through = saturate(-facing) * 0.55 * directLight.color * BRDF_Lambert(material.diffuseColor * THROUGH);
+  vec3 between = normalize(directLight.direction + geometryViewDir);
+  float glint = pow(saturate(dot(geometryNormal, between)), 24.0) * saturate(vGloss) * 0.16;
+  float felt = saturate(-vGloss) * 0.22 * pow(1.0 - saturate(dot(geometryNormal, geometryViewDir)), 2.0) * saturate(facing + 0.3);
+  reflectedLight.directDiffuse += lit + through + (glint + felt * 0.3) * directLight.color * RECIPROCAL_PI;
 }
+#undef RE_Direct
+#define RE_Direct RE_Direct_Leaf`;
 
-/** One material for every leaf and petal: two colours an instance, mixed by the mesh's own edge and vein weights. */
-function foliageMaterial(swell: { value: number }): MeshLambertMaterial {
-  const m = new MeshLambertMaterial({ side: DoubleSide });
+/** A material for every leaf and petal of a kind: with what is painted on it, cut out along its outline. */
+function foliageMaterial(swell: { value: number }, kind: Kind): MeshLambertMaterial {
+  const painted = paintOf(kind);
+  const m = new MeshLambertMaterial({ side: DoubleSide, map: painted, alphaTest: painted ? CUT : 0 });
+  if (LEAVES.has(kind)) m.defines = { LEAF: '' };
   m.onBeforeCompile = (shader) => {
     shader.uniforms.swell = swell;
     shader.vertexShader = shader.vertexShader
-      .replace(
-        '#include <common>',
-        '#include <common>\nattribute vec2 mixv;\nattribute vec3 tintA;\nattribute vec3 tintB;\nattribute float veined;\nuniform float swell;\nvarying vec3 vTint;',
-      )
-      .replace(
-        '#include <begin_vertex>',
-        '#include <begin_vertex>\ntransformed *= swell;\nvTint = mix(tintA, tintB, mix(mixv.x, mixv.y, veined));',
-      );
+      .replace('#include <common>', VERTEX_HEAD)
+      .replace('#include <begin_vertex>', VERTEX_BODY);
     shader.fragmentShader = shader.fragmentShader
-      .replace('#include <common>', '#include <common>\nvarying vec3 vTint;')
-      .replace('#include <color_fragment>', '#include <color_fragment>\ndiffuseColor.rgb *= vTint;');
+      .replace('#include <common>', FRAGMENT_HEAD)
+      .replace('#include <map_fragment>', TINT)
+      .replace('#include <lights_lambert_pars_fragment>', `#include <lights_lambert_pars_fragment>${SUN}`);
   };
   return m;
 }
+
+const LEAVES: ReadonlySet<Kind> = new Set(LEAF_KINDS);
+
+/** Less than this of a pixel of a painted tile, and nothing is there. */
+const CUT = 0.5;
 
 export interface Foliage {
   group: Group;
@@ -76,6 +120,7 @@ export function mixed(b: Batch): Batch {
     colourA: pick(b.colourA, 3),
     colourB: pick(b.colourB, 3),
     veined: pick(b.veined, 1),
+    gloss: pick(b.gloss, 1),
     owner: Uint16Array.from(order, (i) => b.owner[i] ?? 0),
   };
 }
@@ -84,11 +129,10 @@ export function mixed(b: Batch): Batch {
 export function createFoliage(canopy: Canopy, detail: Detail = 'near'): Foliage {
   const group = new Group();
   const swell = { value: 1 };
-  const material = foliageMaterial(swell);
-  const whole = foliageMaterial({ value: 1 });
-  const parts = canopy.batches
-    .map(mixed)
-    .map((b) => ({ batch: b, mesh: meshOf(b, b.count > FEW ? material : whole, detail) }));
+  const parts = canopy.batches.map(mixed).map((b) => ({
+    batch: b,
+    mesh: meshOf(b, foliageMaterial(b.count > FEW ? swell : { value: 1 }, b.kind), detail),
+  }));
   for (const p of parts) group.add(p.mesh);
   return {
     group,
@@ -118,19 +162,24 @@ export function createFoliage(canopy: Canopy, detail: Detail = 'near'): Foliage 
     dispose: () => {
       for (const { mesh } of parts) {
         mesh.geometry.dispose();
+        mesh.material.dispose();
         mesh.dispose();
       }
-      material.dispose();
-      whole.dispose();
     },
   };
 }
 
-function meshOf(b: Batch, material: MeshLambertMaterial, detail: Detail): InstancedMesh {
+function meshOf(
+  b: Batch,
+  material: MeshLambertMaterial,
+  detail: Detail,
+): InstancedMesh<BufferGeometry, MeshLambertMaterial> {
   const geometry = geometryOf(b.kind, detail).clone();
   geometry.setAttribute('tintA', new InstancedBufferAttribute(b.colourA.slice(), 3));
   geometry.setAttribute('tintB', new InstancedBufferAttribute(b.colourB.slice(), 3));
-  geometry.setAttribute('veined', new InstancedBufferAttribute(b.veined, 1));
+  const skin = new Float32Array(b.count * 2);
+  for (let i = 0; i < b.count; i += 1) skin.set([b.veined[i] ?? 0, b.gloss[i] ?? 0], i * 2);
+  geometry.setAttribute('skin', new InstancedBufferAttribute(skin, 2));
   const mesh = new InstancedMesh(geometry, material, b.count);
   mesh.instanceMatrix = new InstancedBufferAttribute(b.matrices, 16);
   mesh.castShadow = true;

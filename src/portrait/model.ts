@@ -14,7 +14,7 @@ import { GLTFExporter } from 'three/addons/exporters/GLTFExporter.js';
 import type { Batch, Canopy } from '@/core/canopy/kinds';
 import type { Container } from '@/core/containers/schema';
 import { createBody } from './body';
-import { geometryOf } from './foliage';
+import { geometryOf } from './pieces';
 
 /** glTF counts in metres. */
 const METRES = 0.001;

@@ -2,7 +2,7 @@ import { some } from '@/core/testing/some';
 import type { BufferGeometry } from 'three';
 import { InstancedMesh } from 'three';
 import { sprout } from '@/core/canopy/sprout';
-import { KINDS } from '@/core/canopy/kinds';
+import { KINDS, OPEN_KINDS } from '@/core/canopy/kinds';
 import { grow } from '@/core/growth/season';
 import { roundPot, warmPot } from '@/core/testing/pots';
 import { rimOf } from '@/core/containers/outline';
@@ -13,12 +13,9 @@ import { footMm } from '@/core/containers/outline';
 import { fittingsOf } from './fittings';
 import { hookMm } from '@/core/containers/outline';
 import { createFoliage, mixed } from './foliage';
-import { flowers } from './geometry/flowers';
-import { leaves } from './geometry/leaves';
-import type { Detail } from './geometry/shape';
+import { PIECES, geometryOf, paintOf } from './pieces';
 import { offset } from './loft';
 
-const shapes: Record<string, (detail: Detail) => BufferGeometry> = { ...leaves, ...flowers };
 const faces = (g: BufferGeometry): number => (g.getIndex()?.count ?? 0) / 3;
 
 /** Least and most of each axis. */
@@ -28,44 +25,92 @@ function extent(g: BufferGeometry): { min: number[]; max: number[] } {
   return { min: b?.min.toArray() ?? [], max: b?.max.toArray() ?? [] };
 }
 
-test('there is a shape for every kind that a canopy may ask for', () =>
-  expect(Object.keys(shapes).sort()).toEqual([...KINDS].sort()));
+const looked = KINDS.flatMap((kind) => (['near', 'far'] as const).map((detail) => [kind, detail] as const));
 
-const looked = Object.entries(shapes).flatMap(([name, build]) =>
-  (['near', 'far'] as const).map((detail) => [name, detail, build] as const),
-);
+/** What is round and looks outward. */
+const flat: readonly string[] = OPEN_KINDS;
 
-describe.each(looked)('%s %s', (name, detail, build) => {
-  const g = build(detail);
+describe.each(looked)('%s %s', (kind, detail) => {
+  const g = geometryOf(kind, detail);
   test('is finite, has faces, and is light enough to draw by the thousand', () => {
     const { array } = g.getAttribute('position');
     expect([...array].every(Number.isFinite)).toBe(true);
     expect([...g.getAttribute('normal').array].every(Number.isFinite)).toBe(true);
     expect(faces(g)).toBeGreaterThan(3);
-    expect(faces(g)).toBeLessThan(name === 'barrel' ? 800 : detail === 'near' ? 140 : 40);
-    expect(faces(build('far'))).toBeLessThanOrEqual(faces(build('near')));
+    expect(faces(g)).toBeLessThan(kind === 'barrel' ? 800 : detail === 'near' ? 140 : 60);
+    expect(faces(geometryOf(kind, 'far'))).toBeLessThanOrEqual(faces(geometryOf(kind, 'near')));
   });
 
   test('keeps to its unit: no longer than it says, and weights are shares', () => {
     const { min, max } = extent(g);
-    const flat = ['trumpet', 'face', 'daisy', 'floret'].includes(name);
-    expect(max[1]).toBeLessThanOrEqual(flat ? 0.56 : 1.14);
-    expect(min[1]).toBeGreaterThanOrEqual(flat ? -0.56 : -0.16);
+    expect(max[1]).toBeLessThanOrEqual(flat.includes(kind) ? 0.56 : 1.2);
+    expect(min[1]).toBeGreaterThanOrEqual(flat.includes(kind) ? -0.56 : -0.16);
     expect(Math.max(max[0] ?? 9, -(min[0] ?? -9))).toBeLessThanOrEqual(0.62);
     expect([...g.getAttribute('mixv').array].every((w) => w >= 0 && w <= 1)).toBe(true);
   });
 
-  test('every corner of every face exists', () => {
+  test('every corner of every face exists, and lies on its tile', () => {
     const count = g.getAttribute('position').count;
     expect([...(g.getIndex()?.array ?? [])].every((i) => i < count)).toBe(true);
+    expect([...g.getAttribute('uv').array].every((t) => t > -0.06 && t < 1.06)).toBe(true);
+  });
+});
+
+const tiles = KINDS.filter((k) => PIECES[k].painted);
+/** Each pixel of a tile: edge, vein, light, cover, 0–255. */
+const pixels = (kind: (typeof KINDS)[number]): number[][] => {
+  const { data } = paintOf(kind)?.image as { data: Uint8Array };
+  return Array.from({ length: data.length / 4 }, (_, i) => [...data.subarray(i * 4, i * 4 + 4)]);
+};
+
+describe.each(tiles)('what is painted on %s', (kind) => {
+  const all = pixels(kind);
+  const there = all.filter((p) => (p[3] ?? 0) > 127);
+  test('is a fair part of its tile, and not all of it', () => {
+    expect(there.length / all.length).toBeGreaterThan(0.12);
+    expect(there.length / all.length).toBeLessThan(0.97);
+  });
+  test('is neither flat nor black nor burnt out', () => {
+    const light = there.map((p) => p[2] ?? 0);
+    expect(Math.max(...light) - Math.min(...light)).toBeGreaterThan(12);
+    expect(light.reduce((a, b) => a + b, 0) / light.length).toBeGreaterThan(85);
+    expect(light.reduce((a, b) => a + b, 0) / light.length).toBeLessThan(160);
+  });
+  test('lies inside its shape: what is cut off by the hull is next to nothing', () => {
+    const { wide = 0, high = 0, round } = PIECES[kind].painted ?? {};
+    const g = geometryOf(kind, 'near');
+    const uv = g.getAttribute('uv');
+    const index = [...(g.getIndex()?.array ?? [])];
+    const at = (i: number) => [uv.getX(i), uv.getY(i)] as const;
+    const inside = (x: number, y: number) => {
+      for (let f = 0; f < index.length; f += 3) {
+        const [a, b, c] = [at(index[f] ?? 0), at(index[f + 1] ?? 0), at(index[f + 2] ?? 0)];
+        const side = (p: readonly [number, number], q: readonly [number, number]) =>
+          (q[0] - p[0]) * (y - p[1]) - (q[1] - p[1]) * (x - p[0]);
+        const s = [side(a, b), side(b, c), side(c, a)];
+        if (s.every((k) => k >= -1e-6) || s.every((k) => k <= 1e-6)) return true;
+      }
+      return false;
+    };
+    let [seen, lost] = [0, 0];
+    for (let y = 0; y < high; y += 4)
+      for (let x = 0; x < wide; x += 4)
+        if ((all[y * wide + x]?.[3] ?? 0) > 127) {
+          seen += 1;
+          if (!inside((x + 0.5) / wide, (y + 0.5) / high)) lost += 1;
+        }
+    expect(lost / seen).toBeLessThan(round ? 0.06 : 0.05);
   });
 });
 
 test('leaves that carry an edge or veins have both to show', () => {
-  for (const name of ['ovate', 'heart', 'lobed', 'round'] as const) {
-    const mix = leaves[name]('near').getAttribute('mixv');
-    const column = (k: 0 | 1) => Array.from({ length: mix.count }, (_, i) => (k === 0 ? mix.getX(i) : mix.getY(i)));
-    expect([name, Math.max(...column(0)), Math.min(...column(0)), Math.max(...column(1))]).toEqual([name, 1, 0, 1]);
+  for (const kind of ['ovate', 'heart', 'lobed', 'round', 'scalloped', 'ribbed', 'ivy'] as const) {
+    const there = pixels(kind).filter((p) => (p[3] ?? 0) > 127);
+    const share = (k: number) => there.filter((p) => (p[k] ?? 0) > 150).length / there.length;
+    for (const k of [0, 1]) {
+      expect([kind, k, share(k) > 0.04]).toEqual([kind, k, true]);
+      expect([kind, k, share(k) < 0.75]).toEqual([kind, k, true]);
+    }
   }
 });
 

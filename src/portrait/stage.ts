@@ -24,7 +24,7 @@ import { createBody } from './body';
 import type { Drawn } from './drawn';
 import { footMm } from '@/core/containers/outline';
 import { createFoliage, type Foliage } from './foliage';
-import type { Detail } from './geometry/shape';
+import type { Detail } from './pieces/surface';
 
 /** What must be in the picture, mm from the rim: the tallest and widest the planting ever grows. */
 export interface Frame {

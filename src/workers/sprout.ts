@@ -11,7 +11,15 @@ const handedOver = (canopy: Canopy): Canopy =>
   transfer(
     canopy,
     canopy.batches.flatMap(
-      (b) => [b.matrices.buffer, b.colourA.buffer, b.colourB.buffer, b.veined.buffer, b.owner.buffer] as Transferable[],
+      (b) =>
+        [
+          b.matrices.buffer,
+          b.colourA.buffer,
+          b.colourB.buffer,
+          b.veined.buffer,
+          b.gloss.buffer,
+          b.owner.buffer,
+        ] as Transferable[],
     ),
   );
 

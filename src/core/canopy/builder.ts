@@ -1,28 +1,7 @@
 import { clamp } from '../units/number';
 import type { Batch, Canopy, Kind } from './kinds';
-import { add, cross, dot, unit, type Vec } from './vector';
-
-export type Rgb = readonly [number, number, number];
-
-export interface Piece {
-  kind: Kind;
-  at: Vec;
-  /** Along the leaf; need not be unit. */
-  along: Vec;
-  /** The side that faces the light. */
-  face: Vec;
-  length: number;
-  width: number;
-  /** How far the tip falls or the flower cups, mm. */
-  droop: number;
-  a: Rgb;
-  b: Rgb;
-  owner: number;
-  /** The second colour follows the veins, not the edge. */
-  veined?: boolean;
-  /** Share of light this piece ignores shading by; flowers glow a little. */
-  glow?: number;
-}
+import { waysOf, type Piece } from './piece';
+import { add, unit, type Vec } from './vector';
 
 export interface Builder {
   put: (piece: Piece) => void;
@@ -81,13 +60,11 @@ function batchOf(kind: Kind, list: readonly Piece[], density: Density): Batch {
     colourA: new Float32Array(n * 3),
     colourB: new Float32Array(n * 3),
     veined: new Float32Array(n),
+    gloss: new Float32Array(n),
     owner: new Uint16Array(n),
   };
   list.forEach((p, i) => {
-    const y = unit(p.along);
-    const face = add(p.face, y, -dot(p.face, y));
-    const z = Math.hypot(face[0], face[1], face[2]) < 1e-4 ? unit(cross(y, [1, 0, 0])) : unit(face);
-    const x = cross(y, z);
+    const { x, y, z } = waysOf(p);
     out.matrices.set(
       [
         x[0] * p.width,
@@ -119,6 +96,7 @@ function batchOf(kind: Kind, list: readonly Piece[], density: Density): Batch {
       out.colourB[i * 3 + k] = (p.b[k] ?? 0) * f;
     }
     out.veined[i] = p.veined ? 1 : 0;
+    out.gloss[i] = p.gloss ?? 0;
     out.owner[i] = p.owner;
   });
   return out;
@@ -159,6 +137,7 @@ function densityOf(pieces: readonly Piece[]): Density {
     many,
   };
   for (const p of pieces) {
+    if (p.kind === 'lump') continue;
     // A long leaf shades all along itself, not in one place.
     const steps = Math.max(1, Math.ceil(p.length / VOXEL));
     const y = unit(p.along);

@@ -3,6 +3,8 @@ import type { Grown } from '../growth/grown';
 import { factsOf } from '../plants/facts';
 import type { Plant } from '../plants/schema';
 import { keptBy } from '../units/keep';
+import { FRUIT, flowerLook } from './flowers';
+import type { FlowerLook } from './look';
 
 /** A plant that frost or thirst has killed is there to be seen for so many weeks; then it is gone. Working figure: wet leaf is on the ground in three. */
 const STANDS_WEEKS = 3;
@@ -21,10 +23,18 @@ const browned = keptBy((plant: Plant): Plant => ({
   })),
 }));
 
+/** A plant as it is drawn: in what colours, how big, and with what where its flowers are. */
+interface DrawnAs {
+  plant: Plant;
+  grown: Grown;
+  look: FlowerLook | null;
+}
+
 /** A plant whose fruit shows more than its flower is drawn with that: a small round thing where the flower was. */
-function fruiting(plant: Plant, grown: Grown): { plant: Plant; grown: Grown } {
+function fruiting(plant: Plant, grown: Grown): DrawnAs {
   const { display } = factsOf(plant);
-  if (!display || grown.after * display.show <= grown.bloom * plant.flower.show) return { plant, grown };
+  if (!display || grown.after * display.show <= grown.bloom * plant.flower.show)
+    return { plant, grown, look: flowerLook(plant) };
   const colours: Plant['colours'] = [
     ...plant.colours.filter((c) => c.part !== 'flower' && c.part !== 'throat'),
     { part: 'flower', hex: display.hex, share: 1 },
@@ -33,11 +43,12 @@ function fruiting(plant: Plant, grown: Grown): { plant: Plant; grown: Grown } {
   return {
     plant: { ...plant, colours, flower: { form, sizeMm: display.sizeMm, show: display.show } },
     grown: { ...grown, bloom: grown.after },
+    look: FRUIT[display.what],
   };
 }
 
 /** How a plant is drawn in a week: as it lives, as frost or the end of its season left it, or not at all. */
-export function drawnAs(plant: Plant, grown: Grown): { plant: Plant; grown: Grown } | null {
+export function drawnAs(plant: Plant, grown: Grown): DrawnAs | null {
   if (grown.alive) return fruiting(plant, grown);
   const stays = grown.gone === 'frost' || grown.gone === 'dry' || grown.gone === 'asleep';
   if (!stays || grown.goneWeeks >= STANDS_WEEKS) return null;
@@ -47,5 +58,5 @@ export function drawnAs(plant: Plant, grown: Grown): { plant: Plant; grown: Grow
     spreadMm: grown.spreadMm * LIMP.spread,
     bloom: 0,
   };
-  return { plant: browned(plant), grown: limp };
+  return { plant: browned(plant), grown: limp, look: null };
 }

@@ -1,29 +1,80 @@
 /**
  * What a canopy is built of. Every kind is modelled one unit long: base at the origin, tip at +Y, width across X, face
- * toward +Z, and a unit of droop or cup in −Z, so that an instance's matrix gives length, width and droop.
+ * toward +Z, and a unit of droop or cup in −Z, so that an instance's matrix gives length, width and droop. Open flowers
+ * lie round their middle and look toward +Z.
  */
-export const KINDS = [
+export const LEAF_KINDS = [
+  // Along a midrib.
   'ovate',
-  'heart',
-  'lobed',
-  'round',
-  'palmate',
+  'toothed',
+  'scalloped',
+  'paddle',
   'strap',
+  'spoon',
   'blade',
   'needle',
+  // With veins from the stalk.
+  'heart',
+  'ribbed',
+  'lobed',
+  'ivy',
+  'ruffled',
+  'zonal',
+  'cornered',
+  'round',
+  'cupped',
+  'palmate',
+  // Many on one stem.
   'feather',
   'frond',
-  'spoon',
+  'shoot',
+  'coins',
+  'needles',
+  'scales',
   'barrel',
+] as const;
+export type LeafKind = (typeof LEAF_KINDS)[number];
+
+/** Flowers that look outward from their middle. */
+export const OPEN_KINDS = [
   'trumpet',
   'face',
+  'flat',
+  'wax',
+  'pansy',
+  'lip',
+  'fan',
+  'mask',
+  'dragon',
+  'fringed',
   'daisy',
   'floret',
-  'bell',
+  'geranium',
+  'pompon',
+  'dahlia',
+  'rose',
+  'floppy',
+  'lily',
+  'daffodil',
+] as const;
+export type OpenKind = (typeof OPEN_KINDS)[number];
+
+/** Flowers that hang, and those that stand at the end of a stalk. */
+export const HUNG_KINDS = ['fuchsia', 'bell', 'flare'] as const;
+export type HungKind = (typeof HUNG_KINDS)[number];
+export const STANDING_KINDS = ['foxtail', 'plume', 'goblet'] as const;
+export type StandingKind = (typeof STANDING_KINDS)[number];
+
+export const KINDS = [
+  ...LEAF_KINDS,
+  ...OPEN_KINDS,
+  ...HUNG_KINDS,
+  ...STANDING_KINDS,
   'spikelet',
-  'plume',
   'bud',
+  'berry',
   'stem',
+  'lump',
 ] as const;
 export type Kind = (typeof KINDS)[number];
 
@@ -37,6 +88,8 @@ export interface Batch {
   colourB: Float32Array;
   /** 1 where the second colour follows the veins, 0 where it follows the edge. */
   veined: Float32Array;
+  /** How it takes the light: 1 shines, 0 is matt, −1 is felted. */
+  gloss: Float32Array;
   /** Index of the placement each belongs to. */
   owner: Uint16Array;
 }

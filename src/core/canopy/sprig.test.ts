@@ -1,35 +1,65 @@
 import { LIBRARY } from '../plants';
 import type { Plant } from '../plants/schema';
-import { createBuilder, type Piece } from './builder';
-import { flowerCount, leafColours, type Sprig } from './sprig';
+import { createBuilder } from './builder';
+import { FRUIT, flowerLook, heads } from './flowers';
+import { leafLook } from './leaves';
+import type { Piece } from './piece';
+import type { Sprig } from './sprig';
+import { leafColours } from './tints';
 
 const plant = (id: string, change: Partial<Plant> = {}): Plant => ({
   ...(LIBRARY.find((p) => p.id === id) as Plant),
   ...change,
 });
-const sprig = (of: Plant, bloom = 1) => ({ plant: of, grown: { bloom }, random: () => 0.5 }) as unknown as Sprig;
+const sprig = (of: Plant, bloom = 1, dose = 1) =>
+  ({ plant: of, grown: { bloom }, look: flowerLook(of), dose, random: () => 0.5 }) as unknown as Sprig;
 
 describe('heads in flower', () => {
-  const daisy = plant('petunia-violet', { flower: { form: 'daisy', sizeMm: 40, show: 0.5 } as Plant['flower'] });
-  test('cover the share of the outside that is flower: each six tenths of its square', () => {
-    // 1 dm² × 0.5 ÷ (40² × 0.6) × 1.05 = 54.7
-    expect(flowerCount(sprig(daisy), 100_000, 999)).toBe(55);
+  const daisy = plant('marguerite-white', { flower: { form: 'daisy', sizeMm: 40, show: 0.5 } as Plant['flower'] });
+  test('are as many as cover that share of an outside they are strewn over', () => {
+    // −ln ½ × 1 dm² ÷ (40² × 0.7) = 61.9
+    expect(heads(sprig(daisy), 100_000, 999)).toEqual({ many: 62, size: 1 });
+    expect(heads(sprig(daisy, 1, 2), 100_000, 999).many).toBe(124);
   });
-  test('go with the bloom of the week, and are never more than can be drawn', () => {
-    expect(flowerCount(sprig(daisy, 0.5), 100_000, 999)).toBe(27);
-    expect(flowerCount(sprig(daisy, 0), 100_000, 999)).toBe(0);
-    expect(flowerCount(sprig(daisy), 100_000, 20)).toBe(20);
+  test('go with the bloom of the week; where they are more than can be drawn each is larger, to a limit', () => {
+    expect(heads(sprig(daisy, 0.5), 100_000, 999).many).toBe(26);
+    expect(heads(sprig(daisy, 0), 100_000, 999).many).toBe(0);
+    expect(heads(sprig(daisy), 100_000, 31)).toEqual({ many: 31, size: expect.closeTo(Math.SQRT2, 2) });
+    expect(heads(sprig(daisy), 100_000, 2).size).toBe(2);
   });
-  test('a plume is a fifth as wide as it is long', () => {
+  test('a plume covers a quarter of what a daisy of its length does', () => {
     const plume = plant('petunia-violet', { flower: { form: 'plume', sizeMm: 40, show: 0.5 } as Plant['flower'] });
-    expect(flowerCount(sprig(plume), 100_000, 999)).toBe(164);
+    expect(heads(sprig(plume), 100_000, 999).many).toBe(241);
   });
 });
 
-test('a vein is drawn along the veins, an edge along the edge', () => {
+test.each([
+  ['petunia-violet', 'trumpet', 'ovate'],
+  ['lobelia-blue', 'lip', 'shoot'],
+  ['fuchsia-trailing-violet', 'fuchsia', 'toothed'],
+  ['impatiens-coral', 'flat', 'toothed'],
+  ['pelargonium-scarlet', 'geranium', 'zonal'],
+  ['snapdragon-pink', 'dragon', 'toothed'],
+  ['pennisetum-purple', 'foxtail', 'blade'],
+  ['begonia-red', 'wax', 'cupped'],
+  ['begonia-trailing-red', 'flare', 'toothed'],
+  ['coleus-lime', undefined, 'scalloped'],
+  ['ivy-green', undefined, 'ivy'],
+  ['heuchera-plum', undefined, 'ruffled'],
+])('%s has its own flower and leaf', (id, flower, leaf) => {
+  expect(flowerLook(plant(id))?.kind).toBe(flower);
+  if (id !== 'snapdragon-pink') expect(leafLook(plant(id)).kind).toBe(leaf);
+});
+
+test('fruit hangs where the flowers were, whatever the genus bears', () =>
+  expect(FRUIT.berries).toMatchObject({ as: 'hung', kind: 'berry' }));
+
+test('a vein is drawn along the veins, an edge along the edge, and where there is neither its own veins are paler', () => {
   expect(leafColours(sprig(plant('primrose-yellow'))).veined).toBe(true);
   expect(leafColours(sprig(plant('ivy-column-gold'))).veined).toBe(false);
-  expect(leafColours(sprig(plant('petunia-violet'))).veined).toBe(false);
+  const { a, b, veined } = leafColours(sprig(plant('petunia-violet')));
+  expect(veined).toBe(true);
+  expect(b[1]).toBeGreaterThan(a[1]);
 });
 
 test('a leaf under leaves is darker than one in the open, and no darker than a quarter', () => {

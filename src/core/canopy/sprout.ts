@@ -5,6 +5,7 @@ import type { Planting } from '../plantings/schema';
 import { hashText, seeded } from '../units/number';
 import type { Clear } from '../containers/shapes/shape';
 import { createBuilder } from './builder';
+import { doseOf } from './dose';
 import type { Pot } from './sprig';
 import { HABITS } from '../plants/habits';
 import { DRAWINGS } from './drawings';
@@ -51,10 +52,10 @@ export function sprout(planting: Planting, season: Season, week: number, share =
     const drawn = size && drawnAs(p.plant, size);
     if (!drawn) return;
     DRAWINGS[HABITS[p.plant.habit].drawing]({
-      plant: drawn.plant,
-      grown: drawn.grown,
+      ...drawn,
       owner,
-      builder,
+      put: builder.put,
+      dose: doseOf(p.plant),
       random: seeded(hashText(`${p.plant.id}/${p.id}`)),
       base,
       pot,

@@ -1,5 +1,8 @@
 import { clamp } from '../units/number';
-import { between, flowerAt, leafAt, stemBetween, type Sprig } from './sprig';
+import { flowerAt } from './flowers';
+import { leafAt, leafLook } from './leaves';
+import { between, type Sprig } from './sprig';
+import { stemBetween } from './stems';
 import { add, mix, toward, unit, type Vec } from './vector';
 
 const DOWN: Vec = [0, -1, 0];
@@ -38,7 +41,9 @@ export function trails(s: Sprig, share: number): void {
     const mark = rim[((k % rim.length) + rim.length) % rim.length];
     if (!mark) continue;
     const heading = Math.atan2(mark.y + mark.ny * 30 - s.base[2], mark.x + mark.nx * 30 - s.base[0]);
-    runStem(s, heading, trailMm * (SHORTEST + (1 - SHORTEST) * s.random() ** UNEVEN) * (1 - 0.6 * Math.abs(t)), i);
+    const own = (SHORTEST + (1 - SHORTEST) * s.random() ** UNEVEN) * (1 - 0.6 * Math.abs(t));
+    // One of them is as long as the plant is said to hang.
+    runStem(s, heading, trailMm * (i === Math.floor(stems / 2) ? 1 : own), i);
   }
 }
 
@@ -65,7 +70,8 @@ function runStem(s: Sprig, heading: number, hangMm: number, index: number): void
   // Its own way: to one side, and nearer the wall or further off it.
   const drift = between(s, -0.2, 0.2);
   const clear = HANGS_CLEAR + between(s, 0, 26);
-  const spacing = clamp(s.plant.leaf.lengthMm * 0.42, CLOSEST_MM, 30);
+  const { lengthMm: leaf } = leafLook(s.plant);
+  const spacing = clamp(leaf * 0.42, CLOSEST_MM, 30);
   let sinceLeaf = spacing * s.random();
   let side = index % 2 ? 1 : -1;
   for (let n = 0; n < 90 && hung < hangMm; n += 1) {
@@ -85,7 +91,8 @@ function runStem(s: Sprig, heading: number, hangMm: number, index: number): void
           )
         : unit(mix(dir, toward(heading, here.mm < s.pot.innerMm * 0.2 ? -0.05 : 0.16), 0.4));
     const floor = over ? -Infinity : 8;
-    let next = add(at, dir, STEP);
+    const step = at[1] <= 0 && !lies ? Math.min(STEP, hangMm - hung) : STEP;
+    let next = add(at, dir, step);
     if (!over && next[1] < floor) next = [next[0], floor, next[2]];
     if (next[1] < 0) {
       const wall = s.pot.clear(-next[1], next[0], next[2]);
@@ -98,7 +105,7 @@ function runStem(s: Sprig, heading: number, hangMm: number, index: number): void
       if (!lies) hung += (hangMm - hung) * (1 - RUNS_ON);
       lies = true;
     }
-    if (next[1] < 0) hung += STEP;
+    if (next[1] < 0) hung += lies ? STEP : Math.max(1, Math.min(at[1], 0) - next[1]);
     const tip = Math.min(1, hung / Math.max(1, hangMm));
     stemBetween(s, at, next, clamp(s.plant.leaf.lengthMm * 0.05, 1.4, 3));
     sinceLeaf += STEP;
@@ -116,7 +123,7 @@ function runStem(s: Sprig, heading: number, hangMm: number, index: number): void
         node,
         along,
         unit(add(outward, [0, 1, 0], over ? 0.55 : 1.1)),
-        (1 - TIP_SMALLER * tip ** 1.5) * Math.max(1, CLOSEST_MM / (0.55 * s.plant.leaf.lengthMm)),
+        (1 - TIP_SMALLER * tip ** 1.5) * Math.max(1, CLOSEST_MM / (0.55 * leaf)),
       );
       side = -side;
       bloomOn(s, node, outward, spacing);
@@ -127,10 +134,12 @@ function runStem(s: Sprig, heading: number, hangMm: number, index: number): void
 
 /** A flower at a node, now and then: as often as the plant shows flower now. */
 function bloomOn(s: Sprig, at: Vec, outward: Vec, spacing: number): void {
-  const { show, form, sizeMm } = s.plant.flower;
-  if (form === 'none' || sizeMm === 0) return;
-  const chance = show * s.grown.bloom * clamp((spacing / sizeMm) * 3.2, 0.2, 1);
-  if (s.random() > chance) return;
-  const facing = unit(add(outward, [between(s, -0.35, 0.35), 0.35, between(s, -0.35, 0.35)]));
-  flowerAt(s, add(at, facing, sizeMm * 0.4 + 6), facing);
+  const { show, sizeMm } = s.plant.flower;
+  if (!s.look || sizeMm === 0) return;
+  const chance = show * s.grown.bloom * s.dose * clamp((spacing / sizeMm) * 3.2, 0.2, 1.6);
+  for (let left = chance; left > 0; left -= 1) {
+    if (s.random() > left) return;
+    const facing = unit(add(outward, [between(s, -0.35, 0.35), between(s, 0.1, 0.5), between(s, -0.35, 0.35)]));
+    flowerAt(s, add(at, facing, sizeMm * between(s, 0.2, 0.6) + 6), facing);
+  }
 }

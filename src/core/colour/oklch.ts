@@ -37,8 +37,15 @@ export function deltaE(a: Lch, b: Lch): number {
   );
 }
 
-/** Hex to linear-light RGB, 0–1 each, for drawing. */
-export function linearRgb(hex: string): [number, number, number] {
-  const c = converter('lrgb')(hex);
-  return c ? [c.r, c.g, c.b] : [0, 0, 0];
+const toLinear = converter('lrgb');
+const linear = new Map<string, readonly [number, number, number]>();
+
+/** Hex to linear-light RGB, 0–1 each, for drawing. Kept by hex: a plant asks for the same few for every leaf. */
+export function linearRgb(hex: string): readonly [number, number, number] {
+  const known = linear.get(hex);
+  if (known) return known;
+  const c = toLinear(hex);
+  const made = c ? ([c.r, c.g, c.b] as const) : ([0, 0, 0] as const);
+  linear.set(hex, made);
+  return made;
 }

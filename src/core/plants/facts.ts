@@ -24,7 +24,7 @@ const USUAL: Record<Group, Company> = {
   climber: { rhythm: 'evenly moist', mix: 'ordinary', worlds: ['bedding'], ease: 'occasional' },
 };
 
-const genusOf = (botanical: string): string => botanical.replace(/^× ?/, '').split(' ')[0] ?? '';
+export const genusOf = (botanical: string): string => botanical.replace(/^× ?/, '').split(' ')[0] ?? '';
 
 type Known = Parameters<typeof waysOf>[0] & Pick<Plant, 'facts'>;
 

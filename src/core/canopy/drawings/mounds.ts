@@ -1,155 +1,202 @@
 import { clamp } from '../../units/number';
-import {
-  between,
-  flowerAt,
-  flowerCount,
-  GOLDEN,
-  leafAreaMm2,
-  leafAt,
-  leafColours,
-  stemBetween,
-  turn,
-  type Sprig,
-} from '../sprig';
+import { flowerAt, heads, heldMm } from '../flowers';
+import { lumpIn } from '../inside';
+import type { LeafKind } from '../kinds';
+import { leafAreaMm2, leafAt, leafLook } from '../leaves';
+import { between, GOLDEN, turn, type Sprig } from '../sprig';
+import { stemBetween } from '../stems';
 import { add, mix, toward, UP, unit, type Vec } from '../vector';
 
-export function mound(s: Sprig, { lift = 0.12, most = 560, flowers = 110 } = {}): void {
+/** Flowers turn to the side the light comes from, and not straight up: a direction from the middle, leant outward. */
+const outward = (dir: Vec): Vec => [dir[0] * 1.5, dir[1] * 0.6, dir[2] * 1.5];
+
+/** Pieces of leaf over the outside of a mound that hide what is behind them. Working figure by eye. */
+const MOUND_LEAFY = 1.45;
+
+/** Leaves with veins from their stalk, this long or longer, stand each on a stalk from the ground and lie over each other like slates: heucheras, hostas. mm, working figure. */
+const SLATED_MM = 50;
+const SLATED: ReadonlySet<LeafKind> = new Set(['heart', 'ribbed', 'lobed', 'ruffled', 'round', 'palmate']);
+/** Leaf over the outside of such a mound. By eye. */
+const SLATES = 1.9;
+
+/** A mound of leaves on stalks of their own from the ground. */
+function slated(s: Sprig): void {
+  const { heightMm: h, spreadMm: w } = s.grown;
+  const look = leafLook(s.plant);
+  const surface = 2 * Math.PI * (w / 2) * Math.max(h, w * 0.3);
+  const count = clamp(Math.round((surface * SLATES) / leafAreaMm2(s.plant)), 16, 120);
+  const size = clamp((w * 0.42) / look.lengthMm, 0.4, 1);
+  const long = look.lengthMm * size;
+  lumpIn(s, s.base, w * 0.3, h * 0.4);
+  for (let i = 0; i < count; i += 1) {
+    const t = (i + 0.5) / count;
+    const inner = i % 4 === 0;
+    const elevation = Math.asin(clamp(1 - 1.02 * t, 0, 1)) * 0.96;
+    const dir = toward(i * GOLDEN + between(s, -0.3, 0.3), elevation);
+    const deep = inner ? between(s, 0.55, 0.75) : between(s, 0.86, 1);
+    const middle: Vec = add(s.base, [
+      dir[0] * (w / 2) * deep,
+      Math.max(0.04, dir[1]) * h * deep,
+      dir[2] * (w / 2) * deep,
+    ]);
+    // The blade hangs from its stalk’s end, outward and down, and looks out and up.
+    const along = unit([
+      dir[0] + between(s, -0.35, 0.35),
+      0.25 - 0.75 * t + between(s, -0.2, 0.2),
+      dir[2] + between(s, -0.35, 0.35),
+    ]);
+    const foot = add(middle, along, -long * 0.5);
+    stemBetween(s, add(s.base, toward(i * GOLDEN, 0.1), w * 0.05), foot, clamp(long * 0.03, 1.4, 3.5));
+    leafAt(s, foot, along, unit(add(dir, UP, 0.75)), size * (0.72 + 0.34 * t), t > 0.85 ? between(s, 0, 0.3) : 0);
+  }
+}
+
+export function mound(s: Sprig, { lift = 0.12, most = 560, flowers = 190 } = {}): void {
   const { heightMm: h, spreadMm: w } = s.grown;
   const r = w / 2;
-  const leaf = s.plant.leaf.lengthMm;
+  const look = leafLook(s.plant);
+  const slates = SLATED.has(look.kind) && look.lengthMm >= SLATED_MM;
+  if (slates) slated(s);
+  // What hangs its leaves out past where they spring from.
+  const inner = Math.max(0.6, 1 - (look.lengthMm * 0.4) / Math.max(1, r));
   const surface = 2 * Math.PI * r * Math.max(h, r * 0.6);
-  // Needles and blades hide less than their length would say.
-  const each = Math.min(leaf * leaf * 0.3, leafAreaMm2(s.plant));
-  const count = clamp(Math.round((surface / each) * 1.1), 40, most);
+  const each = leafAreaMm2(s.plant);
+  const count = clamp(Math.round((surface / each) * MOUND_LEAFY), 40, most);
   // Where leaves are too small to draw one by one at this size, fewer and larger stand for them.
-  const size = clamp(Math.sqrt(surface / each / count), 1, s.plant.leaf.form === 'needle' ? 2.6 : 1.55);
+  const size = clamp(Math.sqrt((surface * MOUND_LEAFY) / each / count), 0.6, 1.7);
   const centre: Vec = add(s.base, UP, h * lift);
-  const lumps = Array.from({ length: 5 }, () => ({
-    dir: toward(turn(s), between(s, 0.1, 1.3)),
-    by: between(s, 0.04, 0.16),
+  const lean = toward(turn(s), 0);
+  const lumps = Array.from({ length: 6 }, () => ({
+    dir: toward(turn(s), between(s, 0, 1.3)),
+    by: between(s, 0.05, 0.2),
   }));
   const shell = (dir: Vec, depth: number): Vec => {
     const bump = lumps.reduce(
       (k, l) => k + l.by * Math.max(0, dir[0] * l.dir[0] + dir[1] * l.dir[1] + dir[2] * l.dir[2]) ** 6,
-      0.9,
+      0.86,
     );
+    const up = Math.max(-0.1, dir[1]);
     return [
-      centre[0] + dir[0] * r * bump * depth,
-      centre[1] + Math.max(-0.1, dir[1]) * h * (1 - lift) * bump * depth,
-      centre[2] + dir[2] * r * bump * depth,
+      centre[0] + (dir[0] * r * bump + lean[0] * up * r * 0.06) * depth,
+      centre[1] + up * h * (1 - lift) * bump * depth,
+      centre[2] + (dir[2] * r * bump + lean[2] * up * r * 0.06) * depth,
     ];
   };
-  for (let i = 0; i < count; i += 1) {
-    const elevation = Math.asin(clamp(1 - (1.12 * (i + 0.5)) / count, -0.12, 1));
-    const dir = toward(i * GOLDEN + between(s, -0.3, 0.3), elevation + between(s, -0.12, 0.12));
-    const depth = i % 3 === 0 ? between(s, 0.5, 0.8) : between(s, 0.84, 1.0);
-    const at = shell(dir, depth * 0.93);
-    const along = unit([
-      dir[0] + between(s, -0.7, 0.7),
-      dir[1] * 0.4 + between(s, -0.35, 0.55),
-      dir[2] + between(s, -0.7, 0.7),
-    ]);
-    leafAt(s, at, along, unit(add(dir, UP, 0.8)), size);
+  if (!slates) {
+    lumpIn(s, centre, w * inner * 0.56, h * (1 - lift) * 0.56);
+    for (let i = 0; i < count; i += 1) {
+      const t = (i + 0.5) / count;
+      const elevation = Math.asin(clamp(1 - 1.14 * t, -0.14, 1));
+      const dir = toward(i * GOLDEN + between(s, -0.3, 0.3), elevation + between(s, -0.12, 0.12));
+      const depth = i % 4 === 0 ? between(s, 0.5, 0.8) : between(s, 0.84, 1.0);
+      const at = shell(dir, depth * inner);
+      // Young leaves stand up about the top, old ones lie out and hang at the foot.
+      const out = 0.55 + 0.9 * t;
+      const along = unit([
+        dir[0] * out + between(s, -0.7, 0.7),
+        0.85 - 1.15 * t + between(s, -0.4, 0.4),
+        dir[2] * out + between(s, -0.7, 0.7),
+      ]);
+      leafAt(s, at, along, unit(add(dir, UP, 0.8)), size * (0.74 + 0.34 * t), t > 0.8 ? between(s, 0, 0.35) : 0);
+    }
+    for (let i = 0; i < 5; i += 1) stemBetween(s, s.base, shell(toward(turn(s), between(s, 0.5, 1.3)), 0.7), 3);
   }
-  for (let i = 0; i < 5; i += 1) stemBetween(s, s.base, shell(toward(turn(s), between(s, 0.5, 1.3)), 0.7), 3);
-  const heads = flowerCount(s, surface, flowers);
-  for (let i = 0; i < heads; i += 1) {
+  const { many, size: swell } = heads(s, surface, flowers);
+  const held = heldMm(s);
+  for (let i = 0; i < many; i += 1) {
     const dir = toward(
       i * GOLDEN * 1.7 + between(s, -0.5, 0.5),
-      Math.asin(clamp(1 - (0.98 * (i + 0.5)) / heads, 0, 1)) + between(s, -0.15, 0.15),
+      Math.asin(clamp(1 - (1.06 * (i + 0.5)) / many, -0.08, 1)) + between(s, -0.15, 0.15),
     );
-    flowerAt(s, shell(dir, between(s, 1.0, 1.09)), unit(add(dir, UP, between(s, 0, 0.4))));
+    const from = shell(dir, between(s, 0.84, 0.95));
+    const facing = unit(add(outward(dir), UP, (s.look?.as === 'open' && s.look.up ? 0.8 : 0) + between(s, 0, 0.5)));
+    const at = add(from, unit(add(dir, UP, 0.8)), held * between(s, 0.7, 1.2));
+    if (held > 8) stemBetween(s, shell(dir, 0.7), at, clamp(s.plant.flower.sizeMm * 0.035, 1.2, 3));
+    flowerAt(s, at, facing, swell);
   }
 }
 
 /** Leaf area over a bush's silhouette that hides its stems. Working figure, by eye. */
-const LEAFY = 2.6;
+const LEAFY = 3.3;
 
 export function bush(s: Sprig): void {
   if (s.plant.leaf.form === 'needle') return cone(s);
   const { heightMm: h, spreadMm: w } = s.grown;
-  const leaf = s.plant.leaf.lengthMm;
-  const stems = clamp(Math.round((w * w) / (leaf * leaf * 1.1)), 9, 26);
+  const { lengthMm: leaf } = leafLook(s.plant);
+  const stems = clamp(Math.round((w * w) / (leaf * leaf * 1.0)), 9, 26);
   const nodesOn = (tall: number) => clamp(Math.round(tall / (leaf * 0.4)), 3, 10);
   // Where leaves are too small to draw one by one, fewer and larger stand for them.
   const drawn = stems * (2 * nodesOn(h * 0.8) + 1) * leafAreaMm2(s.plant);
-  const larger = clamp(Math.sqrt((LEAFY * w * h * 0.79) / drawn), 1, 2.1);
+  const larger = clamp(Math.sqrt((LEAFY * w * h * 0.79) / drawn), 0.85, 2.1);
+  lumpIn(s, add(s.base, UP, h * 0.14), w * 0.32, h * 0.44);
   for (let i = 0; i < stems; i += 1) {
     const t = (i + 0.5) / stems;
-    const reach = Math.sqrt(t) * (w / 2) * 0.9;
+    const reach = Math.sqrt(t) * Math.max(0.3 * w, w / 2 - leaf * 0.5 * larger);
     const a = i * GOLDEN + between(s, -0.3, 0.3);
-    const tipH = h * (1 - 0.42 * t * t) * between(s, 0.86, 1) - leaf * 0.1;
+    const tipH = h * (1 - 0.45 * t * t) * between(s, 0.84, 1) - leaf * 0.1;
     const tip: Vec = add(s.base, [Math.cos(a) * reach, tipH, Math.sin(a) * reach]);
-    const elbow = add(s.base, [Math.cos(a) * reach * 0.6, tipH * 0.14, Math.sin(a) * reach * 0.6]);
+    const elbow = add(s.base, [Math.cos(a) * reach * 0.6, tipH * 0.12, Math.sin(a) * reach * 0.6]);
     stemBetween(s, s.base, elbow, 4);
     stemBetween(s, elbow, tip, 3);
     const nodes = nodesOn(tipH);
     for (let n = 0; n < nodes; n += 1) {
-      const at = mix(elbow, tip, n / Math.max(1, nodes - 1));
-      const size = larger * (n === nodes - 1 ? 0.7 : 1 - 0.3 * (n / nodes));
+      const up = n / Math.max(1, nodes - 1);
+      const at = mix(elbow, tip, up);
+      // The oldest leaves, low on the stem, are the largest and hang.
+      const size = larger * (n === nodes - 1 ? 0.62 : 1.04 - 0.34 * up);
       for (const side of [0, Math.PI]) {
-        const dir = toward(a + side + n * (Math.PI / 2) + between(s, -0.4, 0.4), between(s, -0.15, 0.5));
-        leafAt(s, at, dir, unit(add(UP, dir, 0.2)), size);
+        const dir = toward(
+          a + side + n * (Math.PI / 2) + between(s, -0.4, 0.4),
+          -0.5 + 0.45 * up + between(s, -0.25, 0.3),
+        );
+        leafAt(s, at, dir, unit(add(UP, dir, 0.55)), size, up < 0.2 ? between(s, 0, 0.3) : 0);
       }
     }
-    leafAt(s, tip, toward(a + between(s, -1, 1), 0.6), unit(add(UP, toward(a, 0.2), 0.6)), 0.7 * larger);
+    leafAt(s, tip, toward(a + between(s, -1, 1), 0.7), unit(add(UP, toward(a, 0.2), 0.6)), 0.6 * larger);
   }
-  const heads = flowerCount(s, Math.PI * w * h * 0.7, 60);
-  for (let i = 0; i < heads; i += 1) {
+  const { many, size } = heads(s, Math.PI * w * h * 0.7, 90);
+  const held = heldMm(s);
+  for (let i = 0; i < many; i += 1) {
     // Over the whole outside from knee height up, and not along its outline only.
-    const t = (i + 0.5) / heads;
+    const t = (i + 0.5) / many;
     const dir = toward(i * GOLDEN, Math.asin(clamp(1 - 0.96 * t + between(s, -0.08, 0.08), 0.02, 1)));
-    const hang = s.plant.flower.form === 'bell';
+    const hang = s.look?.as === 'hung';
     const at: Vec = add(s.base, [
-      dir[0] * (w / 2) * 0.95,
-      h * (hang ? between(s, 0.35, 0.95) : 0.4 + 0.64 * dir[1]),
-      dir[2] * (w / 2) * 0.95,
+      dir[0] * (w / 2) * 0.9,
+      h * (hang ? between(s, 0.3, 0.95) : 0.36 + 0.6 * dir[1]),
+      dir[2] * (w / 2) * 0.9,
     ]);
-    if (!hang) stemBetween(s, add(at, [-dir[0] * 30, -s.plant.flower.sizeMm * 0.9, -dir[2] * 30]), at, 2.4);
-    flowerAt(s, at, unit(add(dir, UP, 0.5)));
+    const over = add(at, unit(add(dir, UP, 1)), held * between(s, 0.7, 1.15));
+    if (!hang)
+      stemBetween(
+        s,
+        add(at, [-dir[0] * 26, -s.plant.flower.sizeMm * 0.7, -dir[2] * 26]),
+        over,
+        clamp(s.plant.flower.sizeMm * 0.04, 1.6, 3.4),
+      );
+    flowerAt(s, over, unit(add(dir, UP, s.look?.as === 'open' && s.look.up ? 0.9 : 0.5)), size);
   }
-}
-
-function spray(s: Sprig, at: Vec, along: Vec, face: Vec): void {
-  const length = s.plant.leaf.lengthMm * between(s, 1.5, 2.2);
-  s.builder.put({
-    kind: 'feather',
-    at,
-    along,
-    face,
-    length,
-    width: length * 0.6,
-    droop: length * 0.15,
-    ...leafColours(s),
-    owner: s.owner,
-  });
 }
 
 function cone(s: Sprig): void {
   const { heightMm: h, spreadMm: w } = s.grown;
   const slim = h > w * 1.5;
-  const count = clamp(Math.round((h * w) / 170), 120, 620);
-  const needles = clamp(Math.sqrt((LEAFY * w * h * 0.79) / (count * leafAreaMm2(s.plant))), 1.35, 3.2);
+  const look = leafLook(s.plant);
+  const count = clamp(Math.round((w * h * 2) / leafAreaMm2(s.plant)), 90, 520);
+  const size = clamp(Math.sqrt((LEAFY * w * h * 0.79) / (count * leafAreaMm2(s.plant))), 0.6, 2.4);
+  lumpIn(s, add(s.base, UP, h * 0.04), w * 0.5, h * 0.66);
   for (let i = 0; i < count; i += 1) {
     const t = 1 - Math.sqrt(1 - (i + 0.5) / count);
-    const r = (w / 2) * (slim ? 1 - t : Math.sqrt(1 - t * t)) * between(s, 0.55, 1);
-    const dir = toward(i * GOLDEN, slim ? 0.9 : 1.1);
-    const at = add(s.base, [dir[0] * r * 1.6, t * h * 0.96, dir[2] * r * 1.6]);
-    const along = unit([dir[0] + between(s, -0.4, 0.4), between(s, 0.5, 1.3), dir[2] + between(s, -0.4, 0.4)]);
-    if (slim) spray(s, at, along, dir);
-    else leafAt(s, at, along, dir, needles);
+    const r = (w / 2 - look.lengthMm * size * 0.3) * (slim ? 1 - 0.9 * t : Math.sqrt(1 - t * t)) * between(s, 0.6, 1);
+    const dir = toward(i * GOLDEN, slim ? 0.9 : 0.7);
+    const at = add(s.base, [Math.cos(i * GOLDEN) * r, t * h * 0.9, Math.sin(i * GOLDEN) * r]);
+    const along = unit([dir[0] + between(s, -0.4, 0.4), between(s, 0.3, 1.1), dir[2] + between(s, -0.4, 0.4)]);
+    leafAt(s, at, along, unit(add(dir, UP, 0.2)), size);
   }
-  for (let i = 0; i < 6; i += 1)
-    stemBetween(
-      s,
-      s.base,
-      add(s.base, [between(s, -0.3, 0.3) * w, h * between(s, 0.5, 0.85), between(s, -0.3, 0.3) * w]),
-      3,
-    );
-  const heads = flowerCount(s, Math.PI * w * h * 0.5, 60);
-  for (let i = 0; i < heads; i += 1) {
+  const { many, size: swell } = heads(s, Math.PI * w * h * 0.5, 160);
+  for (let i = 0; i < many; i += 1) {
     const dir = toward(turn(s), between(s, 0.1, 1.2));
-    flowerAt(s, add(s.base, [dir[0] * w * 0.42, h * between(s, 0.3, 0.95), dir[2] * w * 0.42]), dir);
+    flowerAt(s, add(s.base, [dir[0] * w * 0.46, h * between(s, 0.25, 0.98), dir[2] * w * 0.46]), dir, swell);
   }
 }
 
@@ -163,10 +210,12 @@ export function cloud(s: Sprig): void {
       at: add(s.base, [dir[0] * r * deep, h * (0.12 + 0.86 * Math.max(0, dir[1]) ** 0.85) * deep, dir[2] * r * deep]),
     };
   };
-  const leaves = clamp(Math.round((w * h) / 230), 160, 420);
-  const size = clamp(19 / s.plant.leaf.lengthMm, 1, 1.7);
+  const each = leafAreaMm2(s.plant);
+  const leaves = clamp(Math.round((w * h * 1.5) / each), 110, 380);
+  const size = clamp(Math.sqrt((w * h * 1.5) / each / leaves), 0.7, 1.7);
+  lumpIn(s, add(s.base, UP, h * 0.1), w * 0.34, h * 0.4);
   for (let i = 0; i < leaves; i += 1) {
-    const { at, dir } = place(i, leaves, between(s, 0.3, 0.95));
+    const { at, dir } = place(i, leaves, between(s, 0.3, 0.92));
     leafAt(
       s,
       at,
@@ -179,14 +228,9 @@ export function cloud(s: Sprig): void {
     const { at } = place(i, 34, between(s, 0.75, 1));
     stemBetween(s, add(s.base, [0, h * 0.08, 0]), at, 1.5);
   }
-  const heads = Math.min(360, Math.round(flowerCount(s, 2 * Math.PI * r * h, 700)));
-  for (let i = 0; i < heads; i += 1) {
-    const { at, dir } = place(i, heads, between(s, 0.72, 1.08));
-    flowerAt(
-      s,
-      at,
-      unit(add(dir, [between(s, -0.5, 0.5), 0.4, between(s, -0.5, 0.5)])),
-      clamp(17 / s.plant.flower.sizeMm, 1, 1.9),
-    );
+  const { many, size: swell } = heads(s, 2 * Math.PI * r * h, 420);
+  for (let i = 0; i < many; i += 1) {
+    const { at, dir } = place(i, many, between(s, 0.72, 1.08));
+    flowerAt(s, at, unit(add(dir, [between(s, -0.5, 0.5), 0.4, between(s, -0.5, 0.5)])), swell);
   }
 }

@@ -1,6 +1,11 @@
 import { clamp } from '../../units/number';
-import { between, flowerAt, GOLDEN, leafAt, leafColours, stemBetween, type Sprig } from '../sprig';
+import { flowerAt } from '../flowers';
+import { glossOf, leafAt } from '../leaves';
+import { between, GOLDEN, type Sprig } from '../sprig';
+import { stemBetween } from '../stems';
+import { leafColours } from '../tints';
 import { add, toward, UP, unit } from '../vector';
+import { headAt, stalksOf, stalksOver } from './spires';
 
 export function fan(s: Sprig): void {
   const { heightMm: h, spreadMm: w } = s.grown;
@@ -8,26 +13,28 @@ export function fan(s: Sprig): void {
   for (let i = 0; i < count; i += 1) {
     const t = (i + 0.5) / count;
     const lean = (1 - t) ** 1.3;
-    const a = i * GOLDEN + between(s, -0.2, 0.2);
-    const rise = (1.52 - lean * 0.86) * between(s, 0.96, 1.03);
+    const a = i * GOLDEN + between(s, -0.25, 0.25);
+    const rise = (1.52 - lean * 0.98) * between(s, 0.93, 1.04);
     // As long as its height or its reach allows, whichever comes first: what droops was longer before it bent.
     const length =
       Math.min((h * 1.02) / Math.sin(rise), w / 2 / Math.max(0.05, Math.cos(rise))) *
       between(s, 0.86, 1.04) *
       (1 + 0.12 * lean);
     const dir = toward(a, rise);
-    s.builder.put({
+    s.put({
       kind: 'strap',
       at: add(s.base, [Math.cos(a) * 9, t * h * 0.06, Math.sin(a) * 9]),
       along: dir,
       face: unit(add(UP, dir, -0.3)),
       length,
-      width: clamp(h * 0.05, 12, 40),
-      droop: length * (0.06 + 0.34 * lean) * between(s, 0.6, 1.2),
+      width: clamp(h * 0.062, 14, 46),
+      droop: length * (0.05 + 0.5 * lean ** 1.6) * between(s, 0.6, 1.25),
       ...leafColours(s),
       owner: s.owner,
+      gloss: glossOf(s.plant),
     });
   }
+  stalksOver(s, 4);
 }
 
 export function fountain(s: Sprig): void {
@@ -41,50 +48,54 @@ export function fountain(s: Sprig): void {
     const rise = Math.asin(dir[1]);
     const length =
       Math.min((h * 1.06) / Math.sin(rise), w / 2 / Math.max(0.04, Math.cos(rise)) + h * 0.04) * between(s, 0.72, 1.04);
-    s.builder.put({
+    s.put({
       kind: 'blade',
       at: add(s.base, [Math.cos(a) * lean * w * 0.07, 0, Math.sin(a) * lean * w * 0.07]),
       along: dir,
       face: unit(add(UP, dir, -0.4)),
       length,
       width: clamp(length * 0.021, 5.5, 11),
-      droop: length * (0.14 + 0.42 * lean) * between(s, 0.7, 1.25),
+      droop: length * (0.24 + 0.72 * lean) * between(s, 0.5, 1.35),
       ...leafColours(s),
       owner: s.owner,
+      gloss: glossOf(s.plant),
     });
   }
-  const heads = s.plant.flower.form === 'plume' ? Math.round(26 * s.grown.bloom) : 0;
+  if (s.plant.flower.form !== 'plume') return stalksOver(s, 10);
+  const heads = stalksOf(s, 22);
   for (let i = 0; i < heads; i += 1) {
     const a = i * GOLDEN;
-    const dir = toward(a, between(s, 1.18, 1.46));
-    const at = add(s.base, dir, h * between(s, 0.78, 0.95));
-    stemBetween(s, s.base, at, 2);
-    flowerAt(s, at, unit(add(dir, toward(a, -0.3), 0.4)), 0.9);
+    const dir = toward(a, between(s, 0.9, 1.45));
+    const at = add(s.base, dir, h * between(s, 0.62, 0.85));
+    stemBetween(s, s.base, at, 1.8);
+    // A tail nods outward from the end of its stalk.
+    flowerAt(s, at, unit(add(dir, toward(a, -0.3), between(s, 0.4, 1.3))), 1);
   }
 }
 
 export function frond(s: Sprig): void {
   const { heightMm: h, spreadMm: w } = s.grown;
-  const count = clamp(Math.round(w / 15), 16, 34);
+  const count = clamp(Math.round(w / 9), 22, 60);
   for (let i = 0; i < count; i += 1) {
     const t = (i + 0.5) / count;
     const a = i * GOLDEN + between(s, -0.2, 0.2);
-    const rise = 1.35 - 0.95 * t + between(s, -0.08, 0.08);
-    const length = Math.hypot(h * (1 - 0.35 * t), (w / 2) * t) * between(s, 0.92, 1.1);
+    const rise = 1.24 - 0.85 * t ** 0.7 + between(s, -0.14, 0.14);
+    const length = Math.hypot(h * (1 - 0.3 * t), (w / 2) * t) * between(s, 0.82, 1.12);
     const dir = toward(a, rise);
-    s.builder.put({
+    s.put({
       kind: 'frond',
       at: s.base,
       along: dir,
       face: unit(add(UP, dir, -0.3)),
       length,
-      width: length * 0.3,
-      droop: length * (0.26 + 0.42 * t),
+      width: length * 0.24,
+      droop: length * (0.46 + 0.5 * t) * between(s, 0.7, 1.25),
       ...leafColours(s),
       owner: s.owner,
+      gloss: glossOf(s.plant),
     });
   }
-  const plumes = s.plant.flower.form === 'none' ? 0 : Math.round(clamp(w / 30, 6, 14) * s.grown.bloom);
+  const plumes = stalksOf(s, clamp(w / 30, 6, 14));
   for (let i = 0; i < plumes; i += 1) {
     const dir = toward(i * GOLDEN, between(s, 1.2, 1.5));
     const at = add(s.base, dir, h * between(s, 0.72, 0.86));
@@ -97,7 +108,7 @@ export function rosette(s: Sprig): void {
   const { heightMm: h, spreadMm: w } = s.grown;
   if (s.plant.leaf.form === 'needle') {
     const { a, b } = leafColours(s);
-    s.builder.put({
+    s.put({
       kind: 'barrel',
       at: s.base,
       along: UP,
@@ -116,18 +127,18 @@ export function rosette(s: Sprig): void {
   for (let k = 0; k < heads; k += 1) {
     const centre = heads === 1 ? s.base : add(s.base, [Math.cos(k * 2.1) * w * 0.24, 0, Math.sin(k * 2.1) * w * 0.24]);
     const half = (w / 2) * (heads === 1 ? 1 : 0.62);
-    const count = plump ? 30 : clamp(Math.round(h / 11), 26, 44);
+    const count = plump ? 36 : clamp(Math.round(h / 11), 26, 44);
     for (let i = 0; i < count; i += 1) {
       const t = (i + 0.5) / count;
       const a = i * GOLDEN;
-      const rise = plump ? 0.25 + 1.15 * t : 0.3 + 1.12 * t;
+      const rise = plump ? 0.12 + 1.25 * t : 0.3 + 1.12 * t;
       const length =
         (plump ? half * (1.05 - 0.6 * t) : Math.hypot(half * (1 - t), h * (0.45 + 0.5 * t))) * between(s, 0.94, 1.05);
       const dir = toward(a, rise);
       const { a: body, b } = leafColours(s);
-      s.builder.put({
+      s.put({
         kind: 'spoon',
-        at: add(centre, [0, plump ? h * (0.2 + 0.4 * t) : t * h * 0.1, 0]),
+        at: add(centre, [0, plump ? h * (0.02 + 0.3 * t) : t * h * 0.1, 0]),
         along: dir,
         face: unit(add(UP, dir, -0.5)),
         length,
@@ -139,12 +150,13 @@ export function rosette(s: Sprig): void {
       });
     }
   }
+  stalksOver(s, 2);
 }
 
 /** Bulbs and their like: leaves from the ground, and flowers on bare stalks over them. */
 export function stalk(s: Sprig): void {
   const { heightMm: h, spreadMm: w } = s.grown;
-  const { leaf, flower } = s.plant;
+  const { leaf } = s.plant;
   const strappy = leaf.form === 'strap' || leaf.form === 'grass';
   const leaves = strappy
     ? clamp(Math.round(w / 9), 14, 34)
@@ -161,7 +173,7 @@ export function stalk(s: Sprig): void {
       continue;
     }
     const length = Math.min(leaf.lengthMm, h * 0.92) * between(s, 0.75, 1.05);
-    s.builder.put({
+    s.put({
       kind: leaf.form === 'grass' ? 'blade' : 'strap',
       at,
       along: dir,
@@ -171,16 +183,15 @@ export function stalk(s: Sprig): void {
       droop: length * (0.08 + 0.4 * t) * between(s, 0.6, 1.2),
       ...leafColours(s),
       owner: s.owner,
+      gloss: glossOf(s.plant),
     });
   }
-  const stalks = flower.form === 'none' ? 0 : Math.round(clamp(w / 22, 4, 16) * Math.min(1, s.grown.bloom * 1.2));
+  const stalks = stalksOf(s, clamp(w / 22, 4, 16));
   for (let i = 0; i < stalks; i += 1) {
     const a = i * GOLDEN + 0.7;
     const reach = Math.sqrt((i + 0.5) / stalks) * w * 0.36;
     const tip = add(s.base, [Math.cos(a) * reach, h * between(s, 0.84, 1), Math.sin(a) * reach]);
     stemBetween(s, add(s.base, [Math.cos(a) * reach * 0.5, 0, Math.sin(a) * reach * 0.5]), tip, 3.2);
-    const out = toward(a, 0);
-    // Balls and bells sit on top; open faces look out to the side.
-    flowerAt(s, tip, unit(add(out, UP, flower.form === 'ball' || flower.form === 'bell' ? 2 : 0.35)), 1);
+    headAt(s, tip, toward(a, 0));
   }
 }

@@ -1,31 +1,62 @@
 import { clamp } from '../../units/number';
-import { between, flowerAt, flowerColours, flowerCount, GOLDEN, leafAt, stemBetween, turn, type Sprig } from '../sprig';
+import { flowerAt, heads } from '../flowers';
+import { lumpIn } from '../inside';
+import { leafAt, leafLook } from '../leaves';
+import { between, GOLDEN, turn, type Sprig } from '../sprig';
+import { stemBetween } from '../stems';
 import { add, mix, toward, UP, unit, type Vec } from '../vector';
+import { spire, stalksOver } from './spires';
+
+/** Leaves stand round a stem in threes: opposite ones, and those of the side shoot in their axil. */
+const WHORLED = [0, 2.1, 4.2] as const;
+
+/** Where few flowers are to be seen not every stem bears them: the share that does, by the dose. Working figures. */
+const flowers = (s: Sprig, stem: number): boolean => (stem * 0.618 + 0.3) % 1 < clamp(s.dose * 1.7, 0.12, 1);
+
+/** Leaves on a wand reach so far up it; what is thick with needles is a grey bush at its foot. */
+const LEAFY = { needle: 0.62, leaf: 0.52 };
 
 export function wand(s: Sprig): void {
   const { heightMm: h, spreadMm: w } = s.grown;
-  const stems = clamp(Math.round(w / 15), 8, 24);
-  const leaf = s.plant.leaf.lengthMm;
+  const needled = s.plant.leaf.form === 'needle';
+  const stems = clamp(Math.round((w / 15) * clamp(Math.sqrt(s.dose), 0.7, 1.9)), 8, 34);
+  const { lengthMm: leaf } = leafLook(s.plant);
+  const leafy = needled ? LEAFY.needle : LEAFY.leaf;
+  lumpIn(s, s.base, w * 0.24, h * leafy * 0.5);
   for (let i = 0; i < stems; i += 1) {
     const t = (i + 0.5) / stems;
-    const a = i * GOLDEN + between(s, -0.3, 0.3);
+    const a = i * GOLDEN + between(s, -0.35, 0.35);
     const reach = Math.sqrt(t) * w * 0.44;
-    const tall = h * (1 - 0.22 * t) * between(s, 0.88, 1);
+    const blooms = s.look !== null && flowers(s, i);
+    // What bears no flower stays among the leaves.
+    const tall = h * (1 - 0.26 * t) * between(s, 0.8, 1) * (blooms || !s.look ? 1 : 0.62);
     const foot = add(s.base, [Math.cos(a) * reach * 0.3, 0, Math.sin(a) * reach * 0.3]);
+    // Outer stems lean out and come up again.
+    const knee = add(s.base, [Math.cos(a) * reach * 0.74, tall * 0.42, Math.sin(a) * reach * 0.74]);
     const tip = add(s.base, [Math.cos(a) * reach, tall, Math.sin(a) * reach]);
-    stemBetween(s, foot, tip, 3);
-    const leafy = s.plant.leaf.form === 'needle' ? 0.6 : 0.52;
-    const nodes = clamp(Math.round((tall * leafy) / (leaf * 0.36)), 4, 13);
+    stemBetween(s, foot, knee, 3);
+    stemBetween(s, knee, tip, 2.4);
+    const on = (k: number): Vec => (k < 0.42 ? mix(foot, knee, k / 0.42) : mix(knee, tip, (k - 0.42) / 0.58));
+    const nodes = clamp(Math.round((tall * leafy) / (leaf * 0.34)), 4, 13);
     for (let n = 0; n < nodes; n += 1) {
-      const at = mix(foot, tip, 0.03 + (n / nodes) * leafy);
-      for (const side of [0, Math.PI]) {
-        const dir = toward(a + side + n * 1.6, between(s, 0.05, 0.7));
-        leafAt(s, at, dir, unit(add(UP, dir, 0.15)), 1.1 - 0.35 * (n / nodes));
+      const up = n / nodes;
+      for (const side of WHORLED) {
+        const rise = needled ? between(s, 0.7, 1.25) : between(s, -0.35, 0.2) + 0.6 * up;
+        const dir = toward(a + side + n * 1.6, rise);
+        leafAt(
+          s,
+          on(0.03 + up * leafy),
+          dir,
+          unit(add(UP, dir, 0.15)),
+          1.12 - 0.42 * up,
+          up < 0.15 ? between(s, 0, 0.3) : 0,
+        );
       }
     }
-    const from = mix(foot, tip, leafy + 0.04);
-    if (isSpire(s)) spike(s, from, tip);
-    else heads(s, from, tip);
+    if (!blooms) continue;
+    const from = on(leafy + 0.04);
+    if (isSpire(s)) spire(s, from, tip, s.plant.flower.sizeMm);
+    else separate(s, from, tip);
   }
 }
 
@@ -34,11 +65,11 @@ const SPIRE_MM = 26;
 const isSpire = ({ plant: { flower } }: Sprig): boolean =>
   flower.form === 'spike' || flower.form === 'plume' || flower.sizeMm < SPIRE_MM;
 
-/** Flowers that are seen one by one, about the top of their stem: lilies, asters, snapdragons at their most open. */
-function heads(s: Sprig, from: Vec, to: Vec): void {
+/** Flowers that are seen one by one, about the top of their stem: lilies, asters. */
+function separate(s: Sprig, from: Vec, to: Vec): void {
   const mm = s.plant.flower.sizeMm;
   const room = Math.hypot(to[0] - from[0], to[1] - from[1], to[2] - from[2]);
-  const most = clamp(Math.round((room / mm) * 2.2), 2, 9);
+  const most = clamp(Math.round((room / mm) * 2.2 * s.dose), 1, 12);
   const count = Math.round(most * s.grown.bloom);
   for (let k = 0; k < count; k += 1) {
     const t = 1 - (k / most) * Math.min(1, (mm * most * 0.45) / room);
@@ -50,43 +81,12 @@ function heads(s: Sprig, from: Vec, to: Vec): void {
   }
 }
 
-function spike(s: Sprig, from: Vec, to: Vec): void {
-  const mm = s.plant.flower.sizeMm;
-  const length = Math.hypot(to[0] - from[0], to[1] - from[1], to[2] - from[2]);
-  const open = s.grown.bloom;
-  const whorls = clamp(Math.round(length / Math.max(6, mm * 0.62)), 3, 16);
-  for (let n = 0; n < whorls; n += 1) {
-    const t = n / Math.max(1, whorls - 1);
-    const at = mix(from, to, t);
-    const inBud = t > 0.4 + 0.6 * open;
-    const around = mm > 22 ? 3 : 4;
-    for (let k = 0; k < around; k += 1) {
-      const dir = toward(n * 0.9 + (k * Math.PI * 2) / around, 0.25);
-      const { a, b } = flowerColours(s);
-      const size = Math.max(7, mm) * (1.15 - 0.5 * t) * (inBud ? 0.55 : 1);
-      s.builder.put({
-        kind: inBud || open < 0.12 ? 'bud' : 'spikelet',
-        at: add(at, dir, 1.5),
-        along: unit(add(dir, UP, 0.35)),
-        face: UP,
-        length: size,
-        width: size * 0.8,
-        droop: size * 0.5,
-        a,
-        b,
-        owner: s.owner,
-        glow: 0.3,
-      });
-    }
-  }
-}
-
 /** A leaf this short beside its cane is borne in sprays, as bamboos and nandinas bear theirs. Share of height, working figure. */
 const SMALL_LEAF = 0.16;
 
 /** Side twigs up a cane, each with a few leaflets. */
 function sprays(s: Sprig, foot: Vec, tip: Vec, turned: number): void {
-  const leaf = s.plant.leaf.lengthMm;
+  const { lengthMm: leaf } = leafLook(s.plant);
   const twigs = clamp(Math.round((tip[1] - foot[1]) / (leaf * 0.55)), 7, 16);
   for (let n = 0; n < twigs; n += 1) {
     const t = 0.22 + 0.78 * ((n + 0.5) / twigs);
@@ -105,9 +105,12 @@ function sprays(s: Sprig, foot: Vec, tip: Vec, turned: number): void {
   }
 }
 
+/** Flowers smaller than this are borne among the leaves, mm. Working figure. */
+const SMALL_MM = 45;
+
 export function cane(s: Sprig): void {
   const { heightMm: h, spreadMm: w } = s.grown;
-  const leaf = s.plant.leaf.lengthMm;
+  const { lengthMm: leaf } = leafLook(s.plant);
   const hung = s.plant.leaf.form === 'heart' || s.plant.leaf.form === 'palmate';
   const shrink = clamp(h / Math.max(1, s.plant.heightMm[1] * 0.8), 0.4, 1);
   if (hung) {
@@ -128,8 +131,11 @@ export function cane(s: Sprig): void {
       );
       leafAt(s, tip, dir, unit(add(UP, toward(a, 0), 0.9)), shrink);
     }
+    stalksOver(s, 3);
     return;
   }
+  // Small flowers are borne all over it, large ones and spires at the ends of its canes.
+  const small = s.look !== null && s.plant.flower.form !== 'spike' && s.plant.flower.sizeMm < SMALL_MM;
   const stalks = clamp(Math.round(w / 75), 3, 8);
   for (let i = 0; i < stalks; i += 1) {
     const a = i * GOLDEN;
@@ -142,19 +148,41 @@ export function cane(s: Sprig): void {
       sprays(s, foot, tip, a);
       continue;
     }
-    const nodes = clamp(Math.round(tall / (leaf * 0.34)), 4, 9);
+    // Long leaves are as long as the room beside the cane lets them lie out.
+    const long = shrink * clamp((w * 0.5 - reach) / (leaf * shrink * 0.68), 0.5, 1);
+    const nodes = clamp(Math.round(tall / (leaf * long * 0.3)), 5, 10);
     for (let n = 0; n < nodes; n += 1) {
       const t = n / nodes;
-      const dir = toward(a + n * 2.4, 0.75 + 0.35 * t);
-      leafAt(s, mix(foot, tip, 0.06 + t * 0.82), dir, unit(add(UP, dir, -0.4)), shrink * (1 - 0.25 * t));
+      const dir = toward(a + n * 2.4 + between(s, -0.3, 0.3), 0.62 + 0.5 * t);
+      leafAt(
+        s,
+        mix(foot, tip, 0.06 + t * 0.72),
+        dir,
+        unit(add(UP, dir, -0.2)),
+        long * (1.05 - 0.3 * t),
+        t < 0.2 ? between(s, 0, 0.3) : 0,
+      );
     }
-    const heads = Math.round(7 * s.grown.bloom);
-    for (let k = 0; k < heads; k += 1)
+    if (s.plant.flower.form === 'spike') {
+      if (s.look && flowers(s, i)) spire(s, mix(foot, tip, 0.8), add(tip, UP, h * 0.04), s.plant.flower.sizeMm);
+      continue;
+    }
+    if (small) continue;
+    const many = s.look && flowers(s, i) ? Math.round(clamp(7 * s.dose, 1, 24) * s.grown.bloom) : 0;
+    for (let k = 0; k < many; k += 1)
       flowerAt(
         s,
         add(tip, [between(s, -22, 22), between(s, -45, 18), between(s, -22, 22)]),
         unit(add(toward(turn(s), 0.3), UP, 0.2)),
       );
+  }
+  if (!small) return;
+  const { many, size } = heads(s, Math.PI * w * h * 0.6, 90);
+  for (let i = 0; i < many; i += 1) {
+    const t = (i + 0.5) / many;
+    const dir = toward(i * GOLDEN, between(s, -0.3, 0.3));
+    const at = add(s.base, [dir[0] * w * 0.42, h * (0.35 + 0.62 * t), dir[2] * w * 0.42], 1);
+    flowerAt(s, at, unit(add(dir, UP, between(s, -0.2, 0.3))), size);
   }
 }
 
@@ -164,7 +192,7 @@ const CANES = 4;
 /** Shoots wound up a wigwam of canes, leafy and in flower from top to bottom. */
 export function climber(s: Sprig): void {
   const { heightMm: h, spreadMm: w } = s.grown;
-  const leaf = s.plant.leaf.lengthMm;
+  const { lengthMm: leaf } = leafLook(s.plant);
   const foot = w * 0.4;
   const canes = Array.from({ length: CANES }, (_, i) => (i / CANES) * Math.PI * 2 + 0.4);
   const top = add(s.base, UP, h * 1.02);
@@ -182,10 +210,10 @@ export function climber(s: Sprig): void {
     leafAt(s, on(t * 0.97, a, between(s, 0.75, 1.1)), dir, unit(add(toward(a, 0.2), UP, 0.4)), size);
   }
   // Plumes are thin: it takes more of them to be seen among so many leaves.
-  const heads = flowerCount(s, skin, s.plant.flower.form === 'plume' ? 240 : 90);
-  for (let i = 0; i < heads; i += 1) {
-    const t = 1 - Math.sqrt(1 - (i + 0.4) / heads);
+  const { many, size: swell } = heads(s, skin, s.look?.as === 'stand' ? 240 : 110);
+  for (let i = 0; i < many; i += 1) {
+    const t = 1 - Math.sqrt(1 - (i + 0.4) / many);
     const a = i * GOLDEN * 1.3 + turn(s) * 0.05;
-    flowerAt(s, on(t * 0.96, a, 1.16), unit(add(toward(a, 0.1), UP, 0.25)));
+    flowerAt(s, on(t * 0.96, a, 1.16), unit(add(toward(a, 0.1), UP, 0.25)), swell);
   }
 }

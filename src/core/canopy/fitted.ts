@@ -1,0 +1,114 @@
+import type { Kind } from './kinds';
+import { OPEN_KINDS } from './kinds';
+import { clamp } from '../units/number';
+import { waysOf, type Piece } from './piece';
+import type { Sprig } from './sprig';
+import { add, dot, unit, type Vec } from './vector';
+
+/** A plant is as wide as the circle that this share of its tips lie in: one stray leaf does not make it wider. Working figure. */
+const WITHIN = 0.97;
+/** And as tall as so much of them, so that one hair does not. */
+const UNDER = 0.995;
+/** Rounds come to within a hundredth: flowers keep their size, and an arching leaf stands highest on its way. */
+const ROUNDS = 4;
+const NEAR = 0.008;
+
+const OPENED: ReadonlySet<Kind> = new Set(OPEN_KINDS);
+/** What keeps its own size when the plant it is on is made to fit. */
+const KEEPS: ReadonlySet<Kind> = new Set([...OPEN_KINDS, 'fuchsia', 'bell', 'flare', 'berry', 'bud', 'spikelet']);
+
+/** How far a leaf falls at its tip, mm; nothing else does. */
+const fallOf = (p: Piece): number =>
+  KEEPS.has(p.kind) || p.kind === 'stem' || p.kind === 'lump' || p.kind === 'barrel' ? 0 : p.droop;
+
+/** What there is of a piece to measure by: its tip and two places on the way there, as it falls; the middle of an open flower. */
+function reachOf(p: Piece): Vec[] {
+  if (OPENED.has(p.kind)) return [p.at];
+  const { y, z } = waysOf(p);
+  const falls = fallOf(p);
+  return [0.5, 0.75, 1].map((t) => add(add(p.at, y, p.length * t), z, -falls * t * t));
+}
+
+const quantile = (list: readonly number[], q: number): number => {
+  const sorted = [...list].sort((a, b) => a - b);
+  return sorted[Math.min(sorted.length - 1, Math.floor(q * sorted.length))] ?? 0;
+};
+
+/** How tall a plant stands over where it is rooted, and how wide, mm, by the tips of what it is made of. */
+export function extentOf(pieces: readonly Piece[], base: Vec): { heightMm: number; spreadMm: number } {
+  const tips = pieces.filter((p) => p.kind !== 'stem' && p.kind !== 'lump').flatMap(reachOf);
+  return {
+    heightMm: Math.max(
+      1,
+      quantile(
+        tips.map((t) => t[1] - base[1]),
+        UNDER,
+      ),
+    ),
+    spreadMm: Math.max(
+      1,
+      2 *
+        quantile(
+          tips.map((t) => Math.hypot(t[0] - base[0], t[2] - base[2])),
+          WITHIN,
+        ),
+    ),
+  };
+}
+
+/** A piece moved and stretched with the plant it belongs to. */
+function stretched(p: Piece, base: Vec, wide: number, tall: number): Piece {
+  const map = (v: Vec): Vec => [
+    base[0] + (v[0] - base[0]) * wide,
+    base[1] + (v[1] - base[1]) * tall,
+    base[2] + (v[2] - base[2]) * wide,
+  ];
+  const at = map(p.at);
+  if (KEEPS.has(p.kind)) return { ...p, at };
+  const { y, z } = waysOf(p);
+  const falls = fallOf(p);
+  const was = add(add(p.at, y, p.length), z, -falls);
+  const tip = map(was);
+  const way: Vec = [tip[0] - at[0], tip[1] - at[1], tip[2] - at[2]];
+  const far = Math.hypot(...way);
+  const k = far / Math.max(1e-6, Math.hypot(was[0] - p.at[0], was[1] - p.at[1], was[2] - p.at[2]));
+  if (p.kind === 'lump') return { ...p, at, along: way, length: far, width: p.width * wide, droop: p.droop * wide };
+  if (Math.abs(falls) < 1e-6) return { ...p, at, along: way, length: far };
+  // A leaf that falls to a place sets out above it: square to its fall, so that the two together end there.
+  const fall = clamp(falls * k, -far * MOST_FALL, far * MOST_FALL);
+  const side = Math.sign(fall);
+  const on = unit(way);
+  const up = unit(add(z, on, -dot(z, on)));
+  const sin = fall / far;
+  const cos = Math.sqrt(1 - sin * sin);
+  const along: Vec = add([on[0] * cos, on[1] * cos, on[2] * cos], up, sin);
+  const length = far * cos;
+  return {
+    ...p,
+    at,
+    along,
+    face: [0, 1, 2].map((i) => side * ((along[i] ?? 0) * length - (way[i] ?? 0))) as unknown as Vec,
+    length,
+    width: p.width * Math.sqrt(k),
+    droop: fall,
+  };
+}
+
+/** A leaf falls no further than this share of the way to its tip. Working figure: beyond it there is no leaf left to fall. */
+const MOST_FALL = 0.9;
+
+/** Draws a plant and makes it as tall and as wide as it has grown. Habits draw by eye; the season says how big. */
+export function fitted(draw: (s: Sprig) => void): (s: Sprig) => void {
+  return (s) => {
+    let pieces: Piece[] = [];
+    draw({ ...s, put: (p) => void pieces.push(p) });
+    if (pieces.length === 0) return;
+    for (let i = 0; i < ROUNDS; i += 1) {
+      const is = extentOf(pieces, s.base);
+      const [wide, tall] = [s.grown.spreadMm / is.spreadMm, s.grown.heightMm / is.heightMm];
+      if (Math.abs(wide - 1) < NEAR && Math.abs(tall - 1) < NEAR) break;
+      pieces = pieces.map((p) => stretched(p, s.base, wide, tall));
+    }
+    for (const p of pieces) s.put(p);
+  };
+}

@@ -1,0 +1,273 @@
+import { genusOf } from '../plants/facts';
+import type { Plant } from '../plants/schema';
+import { keptBy } from '../units/keep';
+import type { HungKind, Kind, OpenKind } from './kinds';
+import type { FlowerLook } from './look';
+import { between, GOLDEN, type Sprig } from './sprig';
+import { stemBetween } from './stems';
+import { blend, flowerColours, spent, stemColour } from './tints';
+import { add, toward, unit, type Vec } from './vector';
+
+const open = (kind: OpenKind, held = 0.1, up = false): FlowerLook => ({ as: 'open', kind, held, up });
+/** Florets in a dome: how many, and how flat (1 is a ball, under that a plate). */
+const umbel = (kind: OpenKind, florets: number, flat: number, held = 0.15): FlowerLook => ({
+  as: 'umbel',
+  kind,
+  florets,
+  flat,
+  held,
+});
+const hung = (kind: HungKind | 'berry', aspect = 0.8): FlowerLook => ({ as: 'hung', kind, aspect, held: 0 });
+
+/** Flowers of a form, where the genus says nothing. */
+const BY_FORM: Record<Exclude<Plant['flower']['form'], 'none'>, FlowerLook> = {
+  trumpet: open('trumpet'),
+  round: open('face'),
+  daisy: open('daisy', 0.25, true),
+  ball: umbel('floret', 11, 0.8),
+  airy: open('floret', 0.1),
+  bell: hung('bell', 0.8),
+  spike: { as: 'stand', kind: 'spikelet', aspect: 0.8, held: 0 },
+  plume: { as: 'stand', kind: 'plume', aspect: 0.24, held: 0 },
+};
+
+/** Flowers by genus: what a gardener knows them by. */
+const BY_GENUS: Record<string, FlowerLook> = {
+  Impatiens: open('flat', 0.12),
+  Viola: open('pansy', 0.35),
+  Lobelia: open('lip', 0.1),
+  Scaevola: open('fan', 0.05),
+  Nemesia: open('mask', 0.3),
+  Diascia: open('mask', 0.3),
+  Torenia: open('mask', 0.1),
+  Angelonia: open('mask', 0),
+  Antirrhinum: open('dragon', 0),
+  Canna: open('floppy', 0),
+  Iris: open('floppy', 0),
+  Dianthus: open('fringed', 0.55, true),
+  Pelargonium: umbel('geranium', 15, 0.8, 0.7),
+  Verbena: umbel('floret', 13, 0.45, 0.1),
+  Lantana: umbel('floret', 13, 0.5, 0.1),
+  Pentas: umbel('floret', 14, 0.6, 0.2),
+  Iberis: umbel('floret', 12, 0.4, 0.1),
+  Tagetes: open('pompon', 0.15, true),
+  Chrysanthemum: open('pompon', 0.1, true),
+  Bellis: open('pompon', 0.3, true),
+  Zinnia: open('dahlia', 0.2, true),
+  Rosa: open('rose', 0.1, true),
+  Camellia: open('rose', 0),
+  Gardenia: open('rose', 0),
+  Ranunculus: open('rose', 0.4, true),
+  Fuchsia: hung('fuchsia', 0.74),
+  Tulipa: { as: 'stand', kind: 'goblet', aspect: 0.8, held: 0 },
+  Crocus: { as: 'stand', kind: 'goblet', aspect: 0.7, held: 0 },
+  Narcissus: open('daffodil', 0),
+  Lilium: open('lily', 0.1),
+  Hemerocallis: open('lily', 0.2),
+  Clematis: open('lily', 0.1),
+  Gladiolus: open('lily', 0),
+  Alstroemeria: open('lily', 0.1),
+  Hyacinthus: open('lily', 0),
+  Muscari: hung('berry', 1),
+  Matthiola: open('rose', 0),
+  Cleome: umbel('lip', 14, 0.9),
+};
+
+/** Some genera differ by what their flower is told as. */
+const BY_BOTH: Record<string, FlowerLook> = {
+  'Begonia/round': open('wax', 0.12),
+  'Begonia/bell': open('wax', 0.1),
+  'Begonia/ball': open('rose', 0.1),
+  'Petunia/round': open('rose', 0.1),
+  'Dahlia/ball': open('dahlia', 0.25, true),
+  'Dahlia/daisy': open('daisy', 0.25, true),
+  'Dianthus/ball': umbel('fringed', 13, 0.5, 0.2),
+  'Chrysanthemum/daisy': open('daisy', 0.1, true),
+  'Pelargonium/round': open('geranium', 0.1),
+  'Cenchrus/plume': { as: 'stand', kind: 'foxtail', aspect: 0.16, held: 0 },
+  'Celosia/plume': { as: 'stand', kind: 'plume', aspect: 0.4, held: 0 },
+  'Lagurus/plume': { as: 'stand', kind: 'foxtail', aspect: 0.5, held: 0 },
+  'Hydrangea/plume': { as: 'stand', kind: 'plume', aspect: 0.7, held: 0 },
+};
+
+/** And a species that is not as its genus. */
+const BY_SPECIES: Record<string, FlowerLook> = { 'Begonia boliviensis': hung('flare', 0.9) };
+
+/** How the flowers of a plant are drawn; null where it has none. Kept by the record. */
+export const flowerLook: (p: Plant) => FlowerLook | null = keptBy((p: Plant): FlowerLook | null => {
+  const { form } = p.flower;
+  if (form === 'none') return null;
+  const genus = genusOf(p.botanical);
+  return (
+    BY_SPECIES[p.botanical] ??
+    BY_BOTH[`${genus}/${form}`] ??
+    (form === 'plume' ? BY_FORM.plume : (BY_GENUS[genus] ?? BY_FORM[form]))
+  );
+});
+
+/** Berries and fruit hang where the flowers were; seed heads stand. */
+export const FRUIT: Record<'berries' | 'fruit' | 'seed heads', FlowerLook> = {
+  berries: hung('berry', 1),
+  fruit: hung('berry', 1),
+  'seed heads': BY_FORM.plume,
+};
+
+/** How far a flower is held over the leaf, mm. */
+export const heldMm = (s: Sprig): number => (s.look?.held ?? 0) * s.plant.flower.sizeMm;
+
+/** What becomes of flowers while others open: shares in bud, half open and going over. Working figures: a plant that is tended. */
+const AGES = { bud: 0.08, half: 0.1, over: 0.035 };
+/** A bud is so much of an open flower’s width; a half-open one so much, and so much deeper. By eye. */
+const BUD = 0.34;
+const HALF = { width: 0.7, deep: 1.9 };
+
+interface Bloom {
+  mm: number;
+  kind: Kind;
+  deep: number;
+  over: boolean;
+}
+
+/** How one flower of many stands with its opening. */
+function ageOf(s: Sprig, kind: Kind, mm: number): Bloom {
+  const at = s.random();
+  if (at < AGES.bud) return { mm: mm * BUD, kind: 'bud', deep: 1, over: false };
+  if (at < AGES.bud + AGES.half) return { mm: mm * HALF.width, kind, deep: HALF.deep, over: false };
+  return { mm, kind, deep: 1, over: at > 1 - AGES.over };
+}
+
+/** A flower of the plant’s own kind: one head, looking or pointing along `facing`. `size` scales it. */
+export function flowerAt(s: Sprig, at: Vec, facing: Vec, size = 1): void {
+  const { look } = s;
+  if (!look) return;
+  const mm = s.plant.flower.sizeMm * size * between(s, 0.88, 1.16);
+  if (look.as === 'umbel') return umbelAt(s, at, facing, mm, look);
+  const { a, b } = flowerColours(s);
+  const own = { a, b, owner: s.owner };
+  if (look.as === 'stand')
+    return s.put({
+      ...own,
+      kind: look.kind,
+      at,
+      along: facing,
+      face: [-facing[2], 0.2, facing[0]],
+      length: mm,
+      width: mm * look.aspect,
+      droop: mm * (look.kind === 'foxtail' ? between(s, 0.12, 0.34) : 0.05),
+      glow: 0.35,
+    });
+  if (look.as === 'hung') {
+    const bloom = ageOf(s, look.kind, mm);
+    // By a thread, from a little higher.
+    stemBetween(s, add(at, [between(s, -5, 5), mm * 0.34, between(s, -5, 5)]), at, 1.2);
+    return s.put({
+      ...own,
+      kind: bloom.kind,
+      at,
+      along: [between(s, -0.25, 0.25), -1, between(s, -0.25, 0.25)],
+      face: facing,
+      length: bloom.mm,
+      width: bloom.mm * look.aspect,
+      droop: bloom.mm * look.aspect,
+      glow: 0.5,
+    });
+  }
+  const bloom = ageOf(s, look.kind, mm);
+  const bud = bloom.kind === 'bud';
+  s.put({
+    ...own,
+    a: bloom.over ? spent(a) : bud ? blend(a, stemColour(s.plant), 0.3) : a,
+    b: bud ? stemColour(s.plant) : b,
+    kind: bloom.kind,
+    at,
+    // It is modelled facing +Z round its middle, its lower lip down; a bud along its way.
+    along: bud ? facing : sideUp(s, facing),
+    face: bud ? [0, 1, 0] : facing,
+    length: bloom.mm,
+    width: bud ? bloom.mm * 0.6 : bloom.mm,
+    droop: bud ? bloom.mm * 0.6 : bloom.mm * bloom.deep,
+    glow: 0.5,
+  });
+}
+
+/** The way up of a flower that looks along `facing`, rolled a little to one side. */
+function sideUp(s: Sprig, facing: Vec): Vec {
+  const f = unit(facing);
+  const k = f[1];
+  const up: Vec = [-f[0] * k + between(s, -0.4, 0.4), 1 - k * k, -f[2] * k + between(s, -0.4, 0.4)];
+  return Math.hypot(...up) < 0.2 ? [between(s, -1, 1), 0, between(s, -1, 1)] : up;
+}
+
+/** A throat under this share of the flower is an eye. Working figure. */
+const SMALL_EYE = 0.25;
+
+function umbelAt(s: Sprig, at: Vec, facing: Vec, mm: number, look: FlowerLook & { as: 'umbel' }): void {
+  const florets = Math.round(Math.max(5, Math.min(look.florets, mm / 3.4)));
+  // A small eye is lost among florets; only a second colour of some size is seen in them.
+  const eye = s.plant.colours.find((c) => c.part === 'throat')?.share ?? 1;
+  const axis = unit(facing);
+  const each = (mm * 1.5) / Math.sqrt(florets);
+  for (let i = 0; i < florets; i += 1) {
+    const up = toward(i * GOLDEN, Math.asin(1 - (1.25 * (i + 0.5)) / florets));
+    // The dome stands on the stalk: turned from straight up to where the stalk points.
+    const dir = unit([up[0] + axis[0] * 0.55, up[1] * look.flat + axis[1] * 0.75, up[2] + axis[2] * 0.55]);
+    const { a, b } = flowerColours(s);
+    const bud = i >= florets - 2 && florets > 8;
+    s.put({
+      kind: bud ? 'bud' : look.kind,
+      at: add(at, [dir[0], dir[1] * look.flat, dir[2]], mm * 0.36 * between(s, 0.85, 1.1)),
+      along: bud ? dir : sideUp(s, dir),
+      face: bud ? [0, 1, 0] : dir,
+      length: bud ? each * 0.5 : each,
+      width: bud ? each * 0.3 : each,
+      droop: bud ? each * 0.3 : each,
+      a: bud ? blend(a, stemColour(s.plant), 0.35) : a,
+      b: eye < SMALL_EYE ? blend(a, b, Math.max(eye, look.kind === 'geranium' ? 0.5 : 0.7)) : b,
+      owner: s.owner,
+      glow: 0.45,
+    });
+  }
+}
+
+/** Share of the square of its size that one head covers. By the outlines they are drawn with. */
+const COVERS = { open: 0.7, umbel: 0.72, hung: 0.5, stand: 0.75 };
+
+/** What one head covers, mm². */
+function headMm2({ look, plant }: Sprig): number {
+  if (!look) return 0;
+  const wide = look.as === 'stand' || look.as === 'hung' ? look.aspect : 1;
+  return plant.flower.sizeMm ** 2 * COVERS[look.as] * wide;
+}
+
+/** No more than this is a flower drawn larger where there would be too many of its own size; the smallest stand for a knot of them, so wide, mm. Working figures by eye. */
+const MOST_SWELL = 2;
+const KNOT_MM = 22;
+/** Of flowers smaller than this twice as many are drawn as of others, mm. */
+const TINY_MM = 18;
+
+/**
+ * Heads in flower now, and how much larger each is drawn: as many as, strewn over so much of an outside, cover the share
+ * of it that is flower; where that is more than can be drawn, fewer and larger.
+ */
+export function heads(s: Sprig, surfaceMm2: number, most: number): { many: number; size: number } {
+  const one = headMm2(s);
+  if (one <= 0) return { many: 0, size: 1 };
+  // What is strewn overlaps: n heads leave e^(−n·head/outside) of it bare.
+  const { plant } = s;
+  const bare = 1 - Math.min(0.95, plant.flower.show * s.grown.bloom);
+  const wanted = Math.max(0, (-Math.log(bare) * surfaceMm2 * s.dose) / one);
+  const many = Math.min(plant.flower.sizeMm < TINY_MM ? most * 2 : most, Math.round(wanted));
+  return {
+    many,
+    size:
+      many > 0
+        ? Math.max(1, Math.min(Math.max(MOST_SWELL, KNOT_MM / plant.flower.sizeMm), Math.sqrt(wanted / many)))
+        : 1,
+  };
+}
+
+/** What open flowers of this plant are, for those that stand along a spire. */
+export function spireKind({ look }: Sprig): Kind {
+  if (look?.as === 'hung') return 'berry';
+  return look?.as === 'open' && look.kind !== 'floret' ? look.kind : 'spikelet';
+}

@@ -1,0 +1,25 @@
+import type { Sprig } from './sprig';
+import { leafColours, scaled } from './tints';
+import type { Vec } from './vector';
+
+/** The inside of a plant is so dark beside its leaves: what light is left after two layers of leaf. Working figure by eye. */
+const DARK = 0.3;
+
+/** The dark inside of a plant, from its foot up: so wide and so tall, mm. What one looks through its leaves at. */
+export function lumpIn(s: Sprig, foot: Vec, wide: number, tall: number): void {
+  const { a } = leafColours(s);
+  const dark = scaled(a, DARK);
+  s.put({
+    kind: 'lump',
+    at: [foot[0], foot[1] - tall * 0.1, foot[2]],
+    along: [0, 1, 0],
+    face: [0, 0, 1],
+    length: tall,
+    width: wide,
+    droop: wide,
+    a: dark,
+    b: dark,
+    owner: s.owner,
+    glow: 1,
+  });
+}

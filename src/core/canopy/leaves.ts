@@ -1,0 +1,131 @@
+import { genusOf } from '../plants/facts';
+import type { Plant } from '../plants/schema';
+import type { LeafForm } from '../plants/traits';
+import { keptBy } from '../units/keep';
+import type { LeafKind } from './kinds';
+import { between, type Sprig } from './sprig';
+import { blend, leafColours, scaled } from './tints';
+import type { Vec } from './vector';
+
+/** How a plant’s leaves are drawn: as what, how long a piece is, how wide beside that, and how much of its box is leaf. */
+export interface LeafLook {
+  kind: LeafKind;
+  lengthMm: number;
+  aspect: number;
+  filled: number;
+}
+
+/** Leaves of a form, where the genus says nothing. Widths are over length. Working figures by eye. */
+const BY_FORM: Record<LeafForm, { kind: LeafKind; aspect: number }> = {
+  strap: { kind: 'strap', aspect: 0.075 },
+  grass: { kind: 'blade', aspect: 0.02 },
+  needle: { kind: 'needle', aspect: 0.13 },
+  feather: { kind: 'feather', aspect: 0.62 },
+  ovate: { kind: 'ovate', aspect: 0.56 },
+  heart: { kind: 'heart', aspect: 0.96 },
+  lobed: { kind: 'lobed', aspect: 1 },
+  round: { kind: 'round', aspect: 1.02 },
+  rosette: { kind: 'spoon', aspect: 0.46 },
+  palmate: { kind: 'palmate', aspect: 1.05 },
+};
+
+/** Leaves by genus, for the forms they are told as. What gardeners know a plant by without its flower. */
+const BY_GENUS: Record<string, Partial<Record<LeafForm, { kind: LeafKind; aspect: number }>>> = {
+  Coleus: { ovate: { kind: 'scalloped', aspect: 0.68 } },
+  Plectranthus: { ovate: { kind: 'scalloped', aspect: 0.8 } },
+  Pelargonium: { round: { kind: 'zonal', aspect: 1.08 }, lobed: { kind: 'cornered', aspect: 1.1 } },
+  Heuchera: { lobed: { kind: 'ruffled', aspect: 1.06 } },
+  Heucherella: { lobed: { kind: 'ruffled', aspect: 1.02 } },
+  Tiarella: { lobed: { kind: 'ruffled', aspect: 1 } },
+  Hedera: { lobed: { kind: 'ivy', aspect: 1.04 } },
+  Hosta: { heart: { kind: 'ribbed', aspect: 0.74 } },
+  Canna: { ovate: { kind: 'paddle', aspect: 0.42 } },
+  Musa: { ovate: { kind: 'paddle', aspect: 0.34 } },
+  Ensete: { ovate: { kind: 'paddle', aspect: 0.34 } },
+  Hedychium: { ovate: { kind: 'paddle', aspect: 0.22 } },
+  Begonia: { round: { kind: 'cupped', aspect: 1 }, ovate: { kind: 'toothed', aspect: 0.6 } },
+  Fuchsia: { ovate: { kind: 'toothed', aspect: 0.5 } },
+  Salvia: { ovate: { kind: 'toothed', aspect: 0.44 } },
+  Verbena: { ovate: { kind: 'toothed', aspect: 0.46 } },
+  Lantana: { ovate: { kind: 'toothed', aspect: 0.62 } },
+  Dahlia: { ovate: { kind: 'toothed', aspect: 0.54 } },
+  Impatiens: { ovate: { kind: 'toothed', aspect: 0.5 } },
+  Hydrangea: { ovate: { kind: 'toothed', aspect: 0.62 } },
+  Chrysanthemum: { ovate: { kind: 'lobed', aspect: 0.8 }, lobed: { kind: 'lobed', aspect: 0.8 } },
+  Primula: { ovate: { kind: 'scalloped', aspect: 0.46 } },
+  Mentha: { ovate: { kind: 'toothed', aspect: 0.5 } },
+  Melissa: { ovate: { kind: 'toothed', aspect: 0.66 } },
+  Scaevola: { ovate: { kind: 'toothed', aspect: 0.42 } },
+  Rosa: { ovate: { kind: 'toothed', aspect: 0.6 } },
+  Thuja: { needle: { kind: 'scales', aspect: 0.6 } },
+  Chamaecyparis: { needle: { kind: 'scales', aspect: 0.6 } },
+  Nephrolepis: { feather: { kind: 'frond', aspect: 0.2 } },
+};
+
+/** Leaves shorter than this are drawn as shoots that carry many: what a shoot is, and how long each leaf is beside it. mm, working figures. */
+const SMALL: Partial<Record<LeafKind, { under: number; kind: LeafKind; leaf: number; aspect: number }>> = {
+  ovate: { under: 27, kind: 'shoot', leaf: 0.27, aspect: 0.7 },
+  toothed: { under: 24, kind: 'shoot', leaf: 0.27, aspect: 0.7 },
+  round: { under: 30, kind: 'coins', leaf: 0.27, aspect: 0.72 },
+  needle: { under: 60, kind: 'needles', leaf: 0.27, aspect: 0.62 },
+};
+/** A shoot is drawn no shorter than this, mm, whatever its leaves: a pot of thyme must still be drawn at once. Working figure. */
+const SHORTEST_SHOOT = 42;
+/** Shorter than this a strap is a lance and a grass blade a pink’s leaf: broader for their length. mm, working figure. */
+const SHORT_MM = 140;
+/** Share of their box that leaves and shoots fill. By the outlines they are drawn with. */
+const FILLED = { leaf: 0.62, shoot: 0.38 };
+
+function aspectOf({ leaf }: Plant, usual: number): number {
+  if (leaf.form === 'ovate' && leaf.size === 'fine' && leaf.lengthMm > 27) return Math.min(usual, 0.34);
+  if (leaf.lengthMm < SHORT_MM && leaf.form === 'strap') return 0.2;
+  if (leaf.lengthMm < SHORT_MM && leaf.form === 'grass') return 0.07;
+  return usual;
+}
+
+/** How the leaves of a plant are drawn. Kept by the record. */
+export const leafLook: (p: Plant) => LeafLook = keptBy((p: Plant): LeafLook => {
+  const { form, lengthMm } = p.leaf;
+  const own = BY_GENUS[genusOf(p.botanical)]?.[form] ?? BY_FORM[form];
+  const small = SMALL[own.kind];
+  if (small && lengthMm < small.under)
+    return {
+      kind: small.kind,
+      lengthMm: Math.max(SHORTEST_SHOOT, lengthMm / small.leaf),
+      aspect: small.aspect,
+      filled: FILLED.shoot,
+    };
+  return { kind: own.kind, lengthMm, aspect: aspectOf(p, own.aspect), filled: FILLED.leaf };
+});
+
+/** Outside of one ordinary piece of leaf, mm². */
+export const leafAreaMm2 = (p: Plant): number => {
+  const { lengthMm, aspect, filled } = leafLook(p);
+  return lengthMm ** 2 * aspect * filled;
+};
+
+const GLOSS = { glossy: 1, matte: 0, felted: -1, waxy: 0.35 } as const;
+/** How leaves of a plant take the light. */
+export const glossOf = (p: Plant): number => GLOSS[p.leaf.surface];
+
+/** A leaf, or a shoot of small ones, at a place. `size` scales its ordinary length; an old one has gone a little yellow. */
+export function leafAt(s: Sprig, at: Vec, along: Vec, face: Vec, size = 1, old = 0): void {
+  const look = leafLook(s.plant);
+  const length = look.lengthMm * size * between(s, 0.78, 1.12);
+  const width = length * look.aspect * between(s, 0.92, 1.06);
+  const { a, b, veined } = leafColours(s);
+  s.put({
+    kind: look.kind,
+    at,
+    along,
+    face,
+    length,
+    width,
+    droop: Math.min(width, length * 0.7) * between(s, 0.4, 0.95),
+    a: old > 0 ? blend(a, scaled([a[1], a[1] * 0.9, a[2]], 1), old) : a,
+    b,
+    veined,
+    owner: s.owner,
+    gloss: glossOf(s.plant),
+  });
+}

@@ -1,0 +1,41 @@
+import type { Kind } from './kinds';
+import { add, cross, dot, unit, type Vec } from './vector';
+
+export type Rgb = readonly [number, number, number];
+
+/** One leaf, flower or stem before it is drawn. Lengths in mm. */
+export interface Piece {
+  kind: Kind;
+  at: Vec;
+  /** Along the leaf; need not be unit. */
+  along: Vec;
+  /** The side that faces the light. */
+  face: Vec;
+  length: number;
+  width: number;
+  /** How far the tip falls or the flower cups, mm. */
+  droop: number;
+  a: Rgb;
+  b: Rgb;
+  owner: number;
+  /** The second colour follows the veins, not the edge. */
+  veined?: boolean;
+  /** Share of light this piece ignores shading by; flowers glow a little. */
+  glow?: number;
+  /** 1 shines, −1 is felted. */
+  gloss?: number;
+}
+
+/** The three ways of a piece, unit and square to each other: across it, along it, and out of its face. */
+export interface Ways {
+  x: Vec;
+  y: Vec;
+  z: Vec;
+}
+
+export function waysOf({ along, face }: Piece): Ways {
+  const y = unit(along);
+  const out = add(face, y, -dot(face, y));
+  const z = Math.hypot(out[0], out[1], out[2]) < 1e-4 ? unit(cross(y, [1, 0, 0])) : unit(out);
+  return { x: cross(y, z), y, z };
+}

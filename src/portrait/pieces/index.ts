@@ -1,0 +1,34 @@
+import type { BufferGeometry, DataTexture } from 'three';
+import type { Kind } from '@/core/canopy/kinds';
+import { blades } from './blades';
+import { brushes } from './brushes';
+import { faces } from './faces';
+import { textureOf } from './paint';
+import { palms } from './palms';
+import type { PieceShape } from './piece';
+import { solids } from './solids';
+import { sprays } from './sprays';
+import type { Detail } from './surface';
+
+/** How each kind of leaf and flower is made. Adding one is an object in its family and its name in `core/canopy/kinds`. */
+export const PIECES: Record<Kind, PieceShape> = { ...blades, ...palms, ...sprays, ...faces, ...brushes, ...solids };
+
+const built = new Map<string, BufferGeometry>();
+const painted = new Map<Kind, DataTexture>();
+
+/** The shape of a kind, built once for each detail. */
+export function geometryOf(kind: Kind, detail: Detail): BufferGeometry {
+  const key = `${kind}/${detail}`;
+  const made = built.get(key) ?? PIECES[kind].build(detail);
+  built.set(key, made);
+  return made;
+}
+
+/** What is painted on a kind, painted once; null where nothing is. Each drawing surface has a copy of its own on the graphics chip. */
+export function paintOf(kind: Kind): DataTexture | null {
+  const { painted: how } = PIECES[kind];
+  if (!how) return null;
+  const made = painted.get(kind) ?? textureOf(how);
+  painted.set(kind, made);
+  return made;
+}

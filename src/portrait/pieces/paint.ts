@@ -1,0 +1,72 @@
+import { DataTexture, LinearFilter, LinearMipmapLinearFilter } from 'three';
+
+/** One point of a painted piece, each 0–1: how much of the second colour it shows along the edge and along the veins, how light it is (½ is as the colour says), and whether there is anything there. */
+export interface Texel {
+  edge: number;
+  vein: number;
+  light: number;
+  cover: number;
+}
+
+/** A piece painted on a tile: across −1 to 1, along 0 to 1 from its foot; for what looks outward from its middle, along −1 to 1. */
+export type Painter = (across: number, along: number) => Texel;
+
+/** A painter and the pixels it wants. */
+export interface Painted {
+  paint: Painter;
+  wide: number;
+  high: number;
+  /** Drawn round its middle and not from its foot. */
+  round: boolean;
+}
+
+export const smooth = (from: number, to: number, x: number): number => {
+  const t = Math.min(1, Math.max(0, (x - from) / (to - from)));
+  return t * t * (3 - 2 * t);
+};
+
+/** Even noise, 0–1, the same for the same place. */
+export function noise(x: number, y: number): number {
+  const [i, k] = [Math.floor(x), Math.floor(y)];
+  const value = (a: number, b: number) => {
+    const n = Math.sin(a * 127.1 + b * 311.7) * 43758.5453;
+    return n - Math.floor(n);
+  };
+  const [s, t] = [smooth(0, 1, x - i), smooth(0, 1, y - k)];
+  return (
+    (value(i, k) * (1 - s) + value(i + 1, k) * s) * (1 - t) + (value(i, k + 1) * (1 - s) + value(i + 1, k + 1) * s) * t
+  );
+}
+
+/** How near a place is to a line, 1 on it and 0 from `wide` away. */
+export const line = (distance: number, wide: number): number => 1 - smooth(0, wide, Math.abs(distance));
+
+/** 1 inside, 0 outside, over the width of a pixel or two. */
+export const within = (inside: number, soft: number): number => smooth(-soft, soft, inside);
+
+export const NOTHING: Texel = { edge: 0, vein: 0, light: 0.5, cover: 0 };
+
+const byte = (x: number): number => Math.round(255 * Math.min(1, Math.max(0, x)));
+
+/** The tile as pixels: edge, vein, light, cover. */
+function pixelsOf({ paint, wide, high, round }: Painted): Uint8Array {
+  const data = new Uint8Array(wide * high * 4);
+  for (let y = 0; y < high; y += 1)
+    for (let x = 0; x < wide; x += 1) {
+      const along = (y + 0.5) / high;
+      const t = paint(((x + 0.5) / wide) * 2 - 1, round ? along * 2 - 1 : along);
+      data.set([byte(t.edge), byte(t.vein), byte(t.light), byte(t.cover)], (y * wide + x) * 4);
+    }
+  return data;
+}
+
+/** A painted piece as a texture. */
+export function textureOf(painted: Painted): DataTexture {
+  const t = new DataTexture(pixelsOf(painted), painted.wide, painted.high);
+  t.magFilter = LinearFilter;
+  t.minFilter = LinearMipmapLinearFilter;
+  t.generateMipmaps = true;
+  t.anisotropy = 2;
+  t.needsUpdate = true;
+  return t;
+}
