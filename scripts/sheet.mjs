@@ -1,4 +1,4 @@
-// Draws plants large and side by side on one sheet, to be looked at: `npm run sheet -- --out FILE.png [--names] [--columns N] [--size PX] [PLANT or PLANTING.json …]`.
+// Draws plants large and side by side on one sheet, to be looked at: `npm run sheet -- --out FILE.png [--names] [--columns N] [--size PX] [--week N] [--hour H] [--near] [PLANT or PLANTING.json …]`.
 // Without names of plants: thirty everyday ones. Needs no build.
 import { readFileSync, writeFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
@@ -49,6 +49,8 @@ const { values, positionals } = parseArgs({
     columns: { type: 'string', default: '6' },
     size: { type: 'string', default: '300' },
     week: { type: 'string' },
+    hour: { type: 'string' },
+    near: { type: 'boolean', default: false },
   },
 });
 const wanted = positionals.length > 0 ? positionals : THIRTY;
@@ -75,12 +77,14 @@ try {
   await page.addScriptTag({ content: outputFiles[0].text });
   for (const what of wanted) {
     const made = await page.evaluate(
-      ([id, file, px, week]) => (file ? window.planting(file, px, week) : window.plant(id, px)),
+      ([id, file, px, week, hour, near]) => (file ? window.planting(file, px, week, hour, near) : window.plant(id, px)),
       [
         what,
         what.endsWith('.json') ? JSON.parse(readFileSync(what, 'utf8')) : null,
         size,
         values.week === undefined ? undefined : Number(values.week),
+        values.hour === undefined ? undefined : Number(values.hour),
+        values.near,
       ],
     );
     await page.evaluate(

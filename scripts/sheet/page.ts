@@ -6,6 +6,8 @@ import { libraryPlant } from '../../src/core/plants';
 import { plantName } from '../../src/core/plants/schema';
 import { PlantingSchema } from '../../src/core/plantings/schema';
 import { frameOf } from '../../src/features/pictures/frame';
+import { lightOfSpot, sunOf } from '../../src/core/spots/sun-seen';
+import { standingOf } from '../../src/core/spots/standing';
 import { createStage, FRONT, type Stage } from '../../src/portrait/stage';
 
 interface Made {
@@ -31,6 +33,7 @@ function plant(id: string, size: number): Made {
   const from = performance.now();
   const r = room();
   r.stage.setContainer(planting.container);
+  r.stage.setStanding(null);
   r.stage.setCanopy(sprout(planting, season, 0), 'near');
   r.stage.setFrame(frameOf(planting, season));
   r.stage.setView(FRONT);
@@ -40,16 +43,18 @@ function plant(id: string, size: number): Made {
 }
 
 /** A planting file as it stands in a week, or at its peak. */
-function planting(file: unknown, size: number, week?: number): Made {
+function planting(file: unknown, size: number, week?: number, hour?: number, near = false): Made {
   const p = PlantingSchema.parse(file);
   const season = grow(p);
   const from = performance.now();
   const r = room();
   r.stage.setContainer(p.container);
-  r.stage.setBackdrop(p.spot.backdrop, p.spot.backdropBuild);
+  r.stage.setStanding(standingOf(p.spot, p.container));
   r.stage.setCanopy(sprout(p, season, week ?? season.peak), 'near');
   r.stage.setFrame(frameOf(p, season));
-  r.stage.setView(FRONT);
+  const date = season.weeks[week ?? season.peak]?.date ?? p.startDate;
+  r.stage.setSun(hour === undefined ? 'even' : sunOf(lightOfSpot(p.spot), date, hour));
+  r.stage.setView(near ? { ...FRONT, near: { awayMm: 420, upMm: frameOf(p, season).top * 0.36 } } : FRONT);
   r.stage.setSize(size, size, 1);
   r.stage.timed();
   return { href: r.canvas.toDataURL('image/png'), name: p.name, ms: performance.now() - from };

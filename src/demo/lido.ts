@@ -183,6 +183,7 @@ export const lido: readonly Planting[] = [
         ],
       },
       'metal',
+      { wheels: true },
     ),
     brief({ scheme: 'warm', school: 'off-centre' }),
   ),

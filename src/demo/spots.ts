@@ -24,6 +24,7 @@ export const entrance: Spot = {
   climate: null,
   light: { kind: 'noted', hours: [9, 10, 11, 12, 13, 14, 15], dappled: false },
   seen: 'all-round',
+  beside: 'steps',
   backdrop: '#d8d3c4',
   tapM: 22,
 };

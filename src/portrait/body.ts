@@ -9,6 +9,7 @@ import {
   Mesh,
   MeshLambertMaterial,
   MeshPhongMaterial,
+  type Texture,
 } from 'three';
 import { headspaceMm } from '@/core/containers';
 import type { Material as PotMaterial } from '@/core/containers/materials';
@@ -16,8 +17,9 @@ import { MATERIALS } from '@/core/containers/materials';
 import { footMm } from '@/core/containers/outline';
 import type { Container } from '@/core/containers/schema';
 import { shapeOf } from '@/core/containers/shapes';
-import { fittingsOf } from './fittings';
+import { fittingsOf, isBarrel } from './fittings';
 import { divided, face, loft, offset, type Level } from './loft';
+import { surfaceOf, type PotSkin } from './surfaces';
 
 /** Turns of the wall between foot and rim. */
 const TURNS = 26;
@@ -58,50 +60,73 @@ function wallOf(c: Container): Level[] {
   return [...levels, ...rim.map(([below, out, y]): Level => ({ ring: ring(below, out), y }))];
 }
 
-/** Darkens toward the foot and into the corner under the rim, and lets the colour break a little, as fired clay does. */
+/** What the outside of a container of a material and a shape is like: round timber is a barrel of staves, other timber is planked. */
+function skinOf(c: Container): PotSkin {
+  const skins: Record<PotMaterial, PotSkin> = {
+    terracotta: 'clay',
+    glazed: 'glaze',
+    concrete: 'stone',
+    timber: isBarrel(c) ? 'staves' : 'planks',
+    metal: 'zinc',
+    fibre: 'smooth',
+    plastic: 'smooth',
+    coir: 'fibres',
+  };
+  return skins[c.material];
+}
+
+/** Bare clay under a glaze. */
+const BISCUIT = new Color('#a9765a');
+/** Salts that come out of fired clay, and lime. */
+const SALTS = new Color('#ddd3c6');
+
+/** Darkens toward the foot and into the corner under the rim; clay blooms with salts, a glaze runs and leaves the foot bare. */
 function bake(g: BufferGeometry, depth: number, hex: string, material: PotMaterial): void {
   const p = g.getAttribute('position');
   const base = new Color(hex);
+  const c = new Color();
   const out = new Float32Array(p.count * 3);
-  const grain =
-    material === 'terracotta' || material === 'concrete'
-      ? 0.07
-      : material === 'timber' || material === 'coir'
-        ? 0.12
-        : 0.02;
   for (let i = 0; i < p.count; i += 1) {
     const y = p.getY(i);
     const t = Math.min(1, Math.max(0, -y / depth));
     const a = Math.atan2(p.getZ(i), p.getX(i));
-    const speckle = Math.sin(a * 13.7 + y * 0.21) * Math.sin(a * 5.3 - y * 0.043) * grain;
+    const cloud = 0.5 + 0.5 * Math.sin(a * 3.1 + 1.3 * Math.sin(a * 2 + y * 0.011)) * Math.sin(y * 0.021 + a * 1.7);
     const underLip =
       -y > 6 && -y < depth * 0.3 && material !== 'timber' && material !== 'coir'
         ? 1 - 0.2 * Math.exp(-((-y - depth * 0.15) ** 2) / 500)
         : 1;
-    // Boards lie one on another with a dark line between.
-    const board = material === 'timber' && Math.abs(((-y / 92) % 1) - 0.5) > 0.44 ? 0.72 : 1;
-    const k = (1.04 - 0.34 * t * t) * underLip * board * (1 + speckle);
-    out.set([base.r * k, base.g * k, base.b * k], i * 3);
+    c.copy(base);
+    if (material === 'terracotta') c.lerp(SALTS, 0.3 * cloud * cloud * (0.35 + 0.65 * t));
+    if (material === 'glazed') {
+      const runs = 0.94 + 0.035 * Math.sin(a * 9) + 0.02 * Math.sin(a * 23 + 1);
+      // Thin over the rim, pooled below, and bare at the foot.
+      c.multiplyScalar(y > -10 ? 1.22 : 1.05 - 0.22 * t);
+      if (t > runs) c.copy(BISCUIT);
+    }
+    const k = (1.04 - 0.3 * t * t) * underLip;
+    out.set([c.r * k, c.g * k, c.b * k], i * 3);
   }
   g.setAttribute('color', new BufferAttribute(out, 3));
 }
 
-const coat = (material: PotMaterial): Material =>
-  material === 'glazed'
-    ? new MeshPhongMaterial({ vertexColors: true, shininess: 70, specular: new Color('#5d6f6c') })
-    : material === 'metal'
-      ? new MeshPhongMaterial({ vertexColors: true, shininess: 30, specular: new Color('#4a4f50') })
-      : new MeshLambertMaterial({ vertexColors: true, side: DoubleSide });
+function coat(material: PotMaterial, map: Texture): Material {
+  if (material === 'glazed')
+    return new MeshPhongMaterial({ vertexColors: true, map, shininess: 70, specular: new Color('#5d6f6c') });
+  if (material === 'metal')
+    return new MeshPhongMaterial({ vertexColors: true, map, shininess: 26, specular: new Color('#4a4f50') });
+  return new MeshLambertMaterial({ vertexColors: true, map, side: DoubleSide });
+}
 
 /** The container, what holds it and its soil, to scale, rim at y = 0. */
 export function createBody(c: Container): { group: Group; dispose: () => void } {
   const s = shapeOf(c.shape);
   const head = headspaceMm(c);
   const sharp = s.ring(c.shape, 0).length < CORNERS;
-  const wall = loft(wallOf(c), sharp);
+  const { texture, ...tile } = surfaceOf(skinOf(c));
+  const wall = loft(wallOf(c), sharp, tile);
   bake(wall, s.depthMm(c.shape), c.colour, c.material);
   const soil = face(s.ring(c.shape, head), -head);
-  const skins = [coat(c.material), new MeshLambertMaterial({ color: '#3a2c22' })] as const;
+  const skins = [coat(c.material, texture), new MeshLambertMaterial({ color: '#3a2c22' })] as const;
   const group = new Group();
   [new Mesh(wall, skins[0]), new Mesh(soil, skins[1])].forEach((m) => {
     m.castShadow = true;
@@ -111,11 +136,13 @@ export function createBody(c: Container): { group: Group; dispose: () => void } 
   group.add(fittingsOf(c, footMm(c)));
   return {
     group,
-    dispose: () =>
+    dispose: () => {
+      texture.dispose();
       group.traverse((o) => {
         if (!(o instanceof Mesh || o instanceof LineLoop)) return;
         (o.geometry as BufferGeometry).dispose();
         (o.material as Material).dispose();
-      }),
+      });
+    },
   };
 }

@@ -10,9 +10,11 @@ import {
   TorusGeometry,
   Vector3,
 } from 'three';
-import { feetMm, hookMm, rimOf, rimPoints } from '@/core/containers/outline';
+import { MATERIALS } from '@/core/containers/materials';
+import { feetMm, handleMm, hookMm, legsMm, rimOf, rimPoints } from '@/core/containers/outline';
 import type { Container } from '@/core/containers/schema';
 import { shapeOf } from '@/core/containers/shapes';
+import { loft, offset } from './loft';
 
 const IRON = '#3b4243';
 const STONE = '#b9b6aa';
@@ -91,12 +93,69 @@ function feet(c: Container, foot: number): Mesh[] {
   });
 }
 
+/** Round timber is coopered: staves held by hoops. */
+export const isBarrel = (c: Container): boolean =>
+  c.material === 'timber' && (c.shape.kind === 'round' || c.shape.kind === 'oval');
+
+/** Hoops lie at these shares of its depth, so wide, mm, and a little proud of the staves. Working figures: a half-barrel. */
+const HOOPS = [0.1, 0.3, 0.82] as const;
+const HOOP_MM = 34;
+const PROUD_MM = 2.5;
+
+function hoops(c: Container, skin: MeshLambertMaterial): Mesh[] {
+  const s = shapeOf(c.shape);
+  const depth = s.depthMm(c.shape);
+  const out = MATERIALS[c.material].wallMm + PROUD_MM;
+  return HOOPS.map((t) => {
+    const [from, to] = [depth * t - HOOP_MM / 2, depth * t + HOOP_MM / 2];
+    const at = (below: number) => ({ ring: offset(s.ring(c.shape, below), out), y: -below });
+    const m = new Mesh(loft([at(to), at(from)], false), skin);
+    m.receiveShadow = true;
+    return m;
+  });
+}
+
+/** A wheel before, two handles behind and two legs, in proportion to the tray: so high, wide and long as barrows are. Working figures. */
+const WHEEL = { radius: 190, wide: 70 };
+
+/** What makes an old tray a barrow: its wheel to the right, its handles to the left. `foot` is how far its base lies under the rim. */
+function barrow(c: Container, foot: number, ground: number, iron: MeshLambertMaterial): Mesh[] {
+  const { wide, deep } = rimOf(c.shape);
+  const wood = new MeshLambertMaterial({ color: '#7a6248' });
+  const rubber = new MeshLambertMaterial({ color: '#2e3231' });
+  const radius = Math.min(WHEEL.radius, ground * 0.62);
+  const wheel = new Mesh(new TorusGeometry(radius - 22, 22, 8, 28), rubber);
+  wheel.position.set(wide / 2 + radius * 0.7, radius - ground, 0);
+  const hub = new Mesh(new CylinderGeometry(18, 18, WHEEL.wide * 2, 10), iron);
+  hub.rotation.x = Math.PI / 2;
+  hub.position.copy(wheel.position);
+  const spokes = [0, 1, 2, 3].map((k) => {
+    const a = (k / 4) * Math.PI;
+    const reach = new Vector3(Math.cos(a), Math.sin(a), 0).multiplyScalar(radius - 26);
+    return rod(wheel.position.clone().sub(reach), wheel.position.clone().add(reach), 4, iron);
+  });
+  const sides = [-1, 1].flatMap((to) => {
+    const z = to * deep * 0.36;
+    const grip = new Vector3(-wide / 2 - handleMm(c), -foot * 0.2, to * deep * 0.46);
+    const under = new Vector3(-wide * 0.2, -foot - 8, z);
+    const axle = new Vector3(wheel.position.x, wheel.position.y, to * WHEEL.wide);
+    const leg = new Vector3(-wide * 0.3, -ground, z * 1.15);
+    return [
+      rod(grip, under, 17, wood),
+      rod(under, axle, 15, wood),
+      rod(under, leg, 11, iron),
+      rod(leg, new Vector3(-wide * 0.02, -foot - 8, z), 9, iron),
+    ];
+  });
+  return [wheel, hub, ...spokes, ...sides];
+}
+
 /** What keeps a container up or holds it together: chains and hook, sill, rail and brackets, wire. `foot` is how far its base lies under the rim. */
 export function fittingsOf(c: Container, foot: number): Group {
   const group = new Group();
   const iron = new MeshLambertMaterial({ color: IRON });
   const { wide, deep } = rimOf(c.shape);
-  if (feetMm(c) > 0) group.add(...feet(c, foot));
+  if (feetMm(c) > 0 && legsMm(c) === 0) group.add(...feet(c, foot));
   if (c.mount === 'hook') group.add(...chains(c, iron));
   if (c.mount === 'sill') group.add(slab(wide + 190, 46, deep + 70, -foot - 23, -12, STONE));
   if (c.mount === 'rail') group.add(...rail(c, foot, iron));
@@ -107,6 +166,8 @@ export function fittingsOf(c: Container, foot: number): Group {
       ),
     );
   if (c.material === 'coir') group.add(...wires(c));
+  if (isBarrel(c)) group.add(...hoops(c, iron));
+  if (legsMm(c) > 0) group.add(...barrow(c, foot - legsMm(c), foot, iron));
   group.traverse((o) => {
     if (o instanceof Mesh) o.castShadow = true;
   });

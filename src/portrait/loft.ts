@@ -36,24 +36,61 @@ export function offset(ring: readonly PlanPoint[], by: number): PlanPoint[] {
   });
 }
 
-/** A skin over a pile of outlines with the same number of points; closed at the foot when asked. */
-export function loft(levels: readonly Level[], sharp: boolean): BufferGeometry {
+/** A skin over a pile of outlines with the same number of points, laid with a tile of so many mm a whole number of times round it. */
+export function loft(levels: readonly Level[], sharp: boolean, tile = { wide: 1000, high: 1000 }): BufferGeometry {
   const n = levels[0]?.ring.length ?? 0;
-  const points = new Float32Array(levels.length * n * 3);
-  levels.forEach(({ ring, y }, l) => ring.forEach((p, i) => points.set([p.x, y, p.y], (l * n + i) * 3)));
+  // Where it closes there are two points: one ends the tile, one begins it.
+  const row = n + 1;
+  const round = Math.max(1, Math.round(Math.max(...levels.map((l) => girthOf(l.ring))) / tile.wide));
+  const points = new Float32Array(levels.length * row * 3);
+  const tiles = new Float32Array(levels.length * row * 2);
+  let down = 0;
+  levels.forEach(({ ring, y }, l) => {
+    const girth = girthOf(ring) || 1;
+    const before = levels[l - 1];
+    down += before ? Math.hypot(y - before.y, (ring[0]?.x ?? 0) - (before.ring[0]?.x ?? 0)) : 0;
+    let gone = 0;
+    for (let i = 0; i <= n; i += 1) {
+      const p = ring[i % n];
+      const last = ring[(i + n - 1) % n];
+      if (!p || !last) continue;
+      if (i > 0) gone += Math.hypot(p.x - last.x, p.y - last.y);
+      points.set([p.x, y, p.y], (l * row + i) * 3);
+      tiles.set([(gone / girth) * round, down / tile.high], (l * row + i) * 2);
+    }
+  });
   const faces: number[] = [];
   for (let l = 0; l + 1 < levels.length; l += 1) {
     for (let i = 0; i < n; i += 1) {
-      const [a, b] = [l * n + i, l * n + ((i + 1) % n)];
-      faces.push(a, a + n, b, b, a + n, b + n);
+      const [a, b] = [l * row + i, l * row + i + 1];
+      faces.push(a, a + row, b, b, a + row, b + row);
     }
   }
   const g = new BufferGeometry();
   g.setAttribute('position', new BufferAttribute(points, 3));
+  g.setAttribute('uv', new BufferAttribute(tiles, 2));
   g.setIndex(faces);
   const out = sharp ? g.toNonIndexed() : g;
   out.computeVertexNormals();
+  if (!sharp) closeNormals(out, levels.length, row);
   return out;
+}
+
+const girthOf = (ring: readonly PlanPoint[]): number =>
+  ring.reduce((sum, p, i) => {
+    const q = ring[(i + 1) % ring.length] ?? p;
+    return sum + Math.hypot(q.x - p.x, q.y - p.y);
+  }, 0);
+
+/** The two points at which each turn closes look the same way, so that no seam is seen. */
+function closeNormals(g: BufferGeometry, turns: number, row: number): void {
+  const normal = g.getAttribute('normal');
+  for (let l = 0; l < turns; l += 1) {
+    const [a, b] = [l * row, l * row + row - 1];
+    const sum = [normal.getX(a) + normal.getX(b), normal.getY(a) + normal.getY(b), normal.getZ(a) + normal.getZ(b)];
+    const long = Math.hypot(...sum) || 1;
+    for (const i of [a, b]) normal.setXYZ(i, (sum[0] ?? 0) / long, (sum[1] ?? 0) / long, (sum[2] ?? 0) / long);
+  }
 }
 
 /** A level face with an outline: the soil, or a foot. */

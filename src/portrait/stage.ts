@@ -1,10 +1,10 @@
 import {
+  AmbientLight,
   BoxGeometry,
   CircleGeometry,
   Group,
   HemisphereLight,
   Mesh,
-  MeshBasicMaterial,
   MeshLambertMaterial,
   PerspectiveCamera,
   PlaneGeometry,
@@ -14,13 +14,14 @@ import {
   Vector3,
 } from 'three';
 import type { Canopy } from '@/core/canopy/kinds';
-import type { WallBuild } from '@/core/containers/surfaces';
+import type { Standing } from '@/core/containers/surfaces';
 import type { Container } from '@/core/containers/schema';
 import { rimOf } from '@/core/containers/outline';
 import { LENS } from './lens';
-import { surfaceOf } from './place/surfaces';
+import { createAround } from './around';
 import { rendererOn, sunThrowing, timed } from './renderer';
 import { createBody } from './body';
+import { HIDDEN, shineOn, type Sun } from './daylight';
 import type { Drawn } from './drawn';
 import { footMm } from '@/core/containers/outline';
 import { createFoliage, type Foliage } from './foliage';
@@ -41,6 +42,8 @@ export interface View {
   elevation: number;
   /** 1 fits the frame. */
   zoom: number;
+  /** From so far before it, mm, as one bends to look at a flower: at so high over the rim. */
+  near?: { awayMm: number; upMm: number };
   /** Seen by an eye inside a window, over its sill; mm from the rim's middle, up and toward the viewer. */
   window?: { eyeUp: number; eyeOut: number; sillUp: number; sillOut: number };
 }
@@ -54,8 +57,10 @@ export interface Stage extends Drawn {
   setContainer: (c: Container) => void;
   /** What grows in it, in few faces a piece where a piece is a few pixels. */
   setCanopy: (c: Canopy | null, detail?: Detail) => void;
-  /** A wall behind, in its colour and of what it is built; null for none. */
-  setBackdrop: (hex: string | null, build?: WallBuild) => void;
+  /** What it stands or hangs in; null for nothing but its shade. */
+  setStanding: (s: Standing | null) => void;
+  /** Where the sun stands, null where it is hidden; ‘even’ for the plain light of a studio. */
+  setSun: (s: Sun | 'even') => void;
   /** The tone of the sill and the wall under it: the page's own, so that the planting stays the brightest thing. */
   setSill: (hex: string) => void;
   setFrame: (f: Frame) => void;
@@ -66,10 +71,24 @@ export interface Stage extends Drawn {
 }
 
 const { fovDeg: FOV, margin: MARGIN } = LENS;
-/** A wall stands this far behind the container, mm; it is shown so far over and beside the planting, and no further, so that a ruler stands clear of it. */
-const WALL_GAP = 70;
-const WALL_OVER = 50;
-const WALL_BESIDE = 30;
+/** The setting is shown so far over and beside the planting before it fades, mm; and so far toward the viewer, as a share of how wide that is. */
+const OVER = 130;
+const BESIDE = 150;
+const OUT = 1.1;
+
+/** The plain light of a studio: from the left, from before and above. Working figures by eye. */
+const EVEN = {
+  way: { x: -0.4, y: 0.53, z: 0.75 },
+  sky: '#f6faf6',
+  skyPower: 2.15,
+  power: 2.7,
+  colour: '#fff4dc',
+  dark: 0.62,
+};
+/** How far off the sun’s lamp hangs, mm. */
+const LAMP_MM = 2300;
+/** As wide as one sees, close to. Degrees, working figure. */
+const NEAR_FOV = 34;
 
 /** Drawn plainly, only this share of the leaves throws a shadow. Working figure by eye. */
 const PLAIN_SHADE = 0.4;
@@ -89,11 +108,6 @@ function contactShade(): Mesh<PlaneGeometry, ShaderMaterial> {
   return mesh;
 }
 
-/** A wall behind: a plain panel with clean edges, in its own colour whatever the light. */
-function wallBehind(): Mesh<PlaneGeometry, MeshBasicMaterial> {
-  return new Mesh(new PlaneGeometry(1, 1), new MeshBasicMaterial({ depthWrite: false }));
-}
-
 /** The sill of a window and the wall under it, as the eye looks over them. */
 const SILL = { tall: 1400, deep: 240 };
 function sillBefore(): Mesh<BoxGeometry, MeshLambertMaterial> {
@@ -108,24 +122,24 @@ export function createStage(canvas: HTMLCanvasElement, { shadows = true, plain =
   const scene = new Scene();
   const turntable = new Group();
   scene.add(turntable);
-  scene.add(new HemisphereLight('#f6faf6', '#b4b59c', 2.15));
-  const sun = sunThrowing(shadows, 1536, 0.62);
-  sun.position.set(-900, 1700, 1200);
-  scene.add(sun, sun.target);
+  const sky = new HemisphereLight('#f6faf6', '#b4b59c', 2.15);
+  const fill = new AmbientLight('#ffffff', 0);
+  const sun = sunThrowing(shadows, 1536, EVEN.dark);
+  scene.add(sky, fill, sun, sun.target);
   const camera = new PerspectiveCamera(FOV, 1, 100, 30000);
   const ground = new Mesh(new CircleGeometry(3200, 48), new ShadowMaterial({ opacity: 0.2, color: '#0b1c18' }));
   ground.rotation.x = -Math.PI / 2;
   ground.receiveShadow = true;
   const contact = contactShade();
-  const wall = wallBehind();
-  wall.visible = false;
   const sill = sillBefore();
-  scene.add(ground, contact, wall, sill);
+  scene.add(ground, contact, sill);
 
   let body: ReturnType<typeof createBody> | null = null;
   let foliage: Foliage | null = null;
-  /** What the wall behind is built of. */
-  let built: { of: WallBuild; surface: ReturnType<typeof surfaceOf> } | null = null;
+  let shining: Sun | 'even' = 'even';
+  let standing: Standing | null = null;
+  let around: ReturnType<typeof createAround> | null = null;
+  let container: Container | null = null;
   /** Share of the leaves that is drawn. */
   let share = 1;
   let frame: Frame = { top: 500, bottom: 360, reach: 350 };
@@ -146,7 +160,7 @@ export function createStage(canvas: HTMLCanvasElement, { shadows = true, plain =
     const sin = Math.sin(view.elevation);
     const seenTall = tall * Math.cos(view.elevation) + wide * Math.abs(sin);
     const fit = Math.max(seenTall, wide / camera.aspect);
-    const w = view.window;
+    const { window: w, near } = view;
     sill.visible = w !== undefined;
     const distance =
       ((fit / 2) * MARGIN) / Math.tan((FOV * Math.PI) / 360) / view.zoom + half * 0.5 + tall * 0.5 * Math.abs(sin);
@@ -163,20 +177,36 @@ export function createStage(canvas: HTMLCanvasElement, { shadows = true, plain =
         (2 * Math.atan(((fit / 2) * MARGIN) / Math.hypot(w.eyeOut, w.eyeUp - middle)) * 180) / Math.PI / view.zoom;
       sill.position.set(0, w.sillUp - SILL.tall / 2, w.sillOut + SILL.deep / 2);
     }
+    let [lookUp, lookOut] = [middle, 0];
+    if (near) {
+      // A little over it and before it, wherever one has gone round to.
+      const out = half + near.awayMm / view.zoom;
+      camera.position.set(Math.sin(view.azimuth) * out, near.upMm + near.awayMm * 0.3, Math.cos(view.azimuth) * out);
+      camera.fov = NEAR_FOV;
+      [lookUp, lookOut] = [near.upMm, half * 0.4];
+    }
     camera.updateProjectionMatrix();
-    camera.lookAt(0, middle, 0);
+    camera.lookAt(Math.sin(view.azimuth) * lookOut, lookUp, Math.cos(view.azimuth) * lookOut);
     camera.updateMatrixWorld();
     const span = Math.max(half * 1.7, tall * 0.85);
     Object.assign(sun.shadow.camera, { left: -span, right: span, top: span, bottom: -span, near: 200, far: 5200 });
     sun.shadow.camera.updateProjectionMatrix();
     sun.target.position.set(0, middle * 0.4, 0);
+    const from = shining === 'even' ? EVEN.way : (shining ?? HIDDEN);
+    sun.position.set(from.x, from.z, from.y).multiplyScalar(LAMP_MM).add(sun.target.position);
     ground.position.y = -foot - 1;
     contact.position.set(0, -foot + 0.5, 0);
     contact.scale.set(rim * 3.1, deep * 3.1, 1);
-    wall.position.set(0, (frame.top + WALL_OVER - low) / 2, -(deep + WALL_GAP));
-    const [across, up] = [2 * (half + WALL_BESIDE), tall + WALL_OVER];
-    wall.scale.set(across, up, 1);
-    built?.surface.texture.repeat.set(across / built.surface.wide, up / built.surface.high);
+    // Seen from behind, there is nothing between the eye and the container.
+    if (around) {
+      around.group.visible = Math.cos(view.azimuth) > 0.1 && !w;
+      // It fades before the picture ends.
+      const [high, across] = [
+        Math.tan((FOV * Math.PI) / 360) * distance,
+        Math.tan((FOV * Math.PI) / 360) * distance * camera.aspect,
+      ];
+      if (!near) around.fadeBy({ half: across, top: middle + high, low: high - middle });
+    }
   };
 
   /** What was taken off is thrown away after the next picture: its successor then finds the compiled shaders still there. */
@@ -196,6 +226,24 @@ export function createStage(canvas: HTMLCanvasElement, { shadows = true, plain =
     renderer.shadowMap.needsUpdate ||= share === 1;
   };
 
+  /** Sets up what it stands in anew: as large as what is seen. */
+  const furnish = () => {
+    if (around) scene.remove(around.group);
+    if (around) spent.push(around.dispose);
+    around = null;
+    ground.visible = grounded && !standing?.ground;
+    if (!standing || !container) return;
+    const half = Math.max(frame.reach, rim) + BESIDE;
+    around = createAround(container, standing, {
+      half,
+      top: frame.top + OVER,
+      low: Math.max(foot, frame.bottom) + OVER,
+      out: half * OUT + deep,
+    });
+    scene.add(around.group);
+    renderer.shadowMap.needsUpdate = true;
+  };
+
   return {
     setContainer: (c) => {
       const made = createBody(c);
@@ -205,8 +253,9 @@ export function createStage(canvas: HTMLCanvasElement, { shadows = true, plain =
       rim = rimOf(c.shape).wide / 2;
       deep = rimOf(c.shape).deep / 2;
       grounded = c.mount === 'ground';
-      ground.visible = grounded;
       contact.visible = grounded;
+      container = c;
+      furnish();
       aim();
     },
     setCanopy: (c, detail = 'near') => {
@@ -216,20 +265,27 @@ export function createStage(canvas: HTMLCanvasElement, { shadows = true, plain =
       foliage = made;
       foliage?.thin(share);
     },
-    setBackdrop: (hex, build = 'render') => {
-      wall.visible = hex !== null;
-      if (!hex) return;
-      wall.material.color.set(hex);
-      if (built?.of === build) return;
-      built?.surface.texture.dispose();
-      built = { of: build, surface: surfaceOf(build) };
-      wall.material.map = built.surface.texture;
-      wall.material.needsUpdate = true;
+    setStanding: (to) => {
+      standing = to;
+      furnish();
       aim();
+    },
+    setSun: (to) => {
+      shining = to;
+      if (to === 'even') {
+        sun.color.set(EVEN.colour);
+        sun.intensity = EVEN.power;
+        sky.color.set(EVEN.sky);
+        sky.intensity = EVEN.skyPower;
+        fill.intensity = 0;
+      } else shineOn({ sun, sky, fill }, to);
+      aim();
+      renderer.shadowMap.needsUpdate = true;
     },
     setSill: (hex) => void sill.material.color.set(hex),
     setFrame: (f) => {
       frame = f;
+      furnish();
       aim();
       renderer.shadowMap.needsUpdate = true;
     },
@@ -258,11 +314,11 @@ export function createStage(canvas: HTMLCanvasElement, { shadows = true, plain =
       return { x: ((scratch.x + 1) / 2) * width, y: ((1 - scratch.y) / 2) * height };
     },
     dispose: () => {
-      built?.surface.texture.dispose();
+      around?.dispose();
       replace(body, null);
       replace(foliage, null);
       for (const dispose of spent.splice(0)) dispose();
-      for (const m of [ground, contact, wall, sill]) {
+      for (const m of [ground, contact, sill]) {
         m.geometry.dispose();
         m.material.dispose();
       }

@@ -88,9 +88,22 @@ export const feetMm = (c: Pick<Container, 'feet' | 'mount'>): number => (c.feet 
 /** Of the wall's thickness, what lies under the mix as the base. Working figure. */
 const BASE_SHARE = 0.8;
 
-/** How far what it stands on lies under the rim, mm: the base, and the feet under it. */
+/** The legs of a barrow hold its tray so high, mm. Working figure: measured on an ordinary one. */
+const LEGS_MM = 260;
+
+/** How far the legs of a barrow lift its tray off the ground, mm; 0 for what has no wheel. */
+export const legsMm = (c: Pick<Container, 'wheels' | 'mount'>): number =>
+  c.wheels && c.mount === 'ground' ? LEGS_MM : 0;
+
+/** And its handles, or its wheel on the other side, reach so far past its tray, mm. Working figure. */
+const HANDLE_MM = 370;
+
+/** How far the handles of a barrow reach past its tray, mm; 0 for what has no wheel. */
+export const handleMm = (c: Pick<Container, 'wheels' | 'mount'>): number => (legsMm(c) > 0 ? HANDLE_MM : 0);
+
+/** How far what it stands on lies under the rim, mm: the base, and the feet or legs under it. */
 export const footMm = (c: Container): number =>
-  depthOf(c.shape) + MATERIALS[c.material].wallMm * BASE_SHARE + feetMm(c);
+  depthOf(c.shape) + MATERIALS[c.material].wallMm * BASE_SHARE + (legsMm(c) || feetMm(c));
 
 /** Chains a little longer than half a basket's width, and no shorter than the second, mm. Working figures. */
 const CHAINS = 1.15;

@@ -101,6 +101,8 @@ export const ContainerSchema = z
     drains: z.boolean(),
     /** Stands on feet, so that it drains and air passes under it. */
     feet: z.boolean().default(false),
+    /** The tray of a barrow, with its wheel, legs and handles. */
+    wheels: z.boolean().default(false),
     /** How many the same. */
     count: z.number().int().min(1).max(500),
     mount: MountSchema.default('ground'),

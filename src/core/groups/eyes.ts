@@ -1,7 +1,7 @@
 import { hookMm } from '../containers/outline';
 import type { Lookout } from './schema';
 import type { Scene } from './scene';
-import type { Way } from './sun';
+import type { Way } from '../spots/sun-seen';
 
 /** From where to where one looks, mm in the frame of the scene, and how wide a look, degrees from top to bottom. */
 export interface EyeView {

@@ -9,7 +9,7 @@ import { type GroupCheckId, judgeGroup, moved } from './index';
 import { gap, nameOf, sceneOf } from './scene';
 import type { Group } from './schema';
 import { shadedBy, shadesOf } from './shade';
-import { sunAt } from './sun';
+import { sunAt } from '../spots/sun-seen';
 
 const judged = (group: Group, plantings: readonly Planting[] = all) => judgeGroup(sceneOf(group, plantings, DAY));
 const found = (check: GroupCheckId, group: Group, plantings: readonly Planting[] = all) =>

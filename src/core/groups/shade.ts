@@ -2,7 +2,8 @@ import { sunPath } from '../spots/sun-clock';
 import type { Planting } from '../plantings/schema';
 import { clamp } from '../units/number';
 import type { Body, Scene } from './scene';
-import { lightOf, reaches, sunAt, type Way } from './sun';
+import { lightOf } from './sun';
+import { reaches, sunAt, type Way } from '../spots/sun-seen';
 
 const STEP_H = 1 / 6;
 /** May to September, each on its 15th. */

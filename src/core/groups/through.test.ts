@@ -14,7 +14,8 @@ import { GROUP_SIZES } from './roles';
 import { rowOf } from './row';
 import { gap, sceneOf } from './scene';
 import { inItsShade, isInItsShade, shadesOf, shadowOf } from './shade';
-import { lightOf, sunOf } from './sun';
+import { lightOf } from './sun';
+import { sunOf } from '../spots/sun-seen';
 import { yearOf } from './year';
 
 const found = (plantings: readonly Planting[], group = good) =>

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { ClimateSchema } from '../climate/schema';
 import { SummerSchema } from '../climate/summers';
-import { WALL_BUILDS } from '../containers/surfaces';
+import { BESIDE, GROUND_BUILDS, WALL_BUILDS } from '../containers/surfaces';
 import { MonthDaySchema } from '../units/date';
 import { HexSchema } from '../plants/schema';
 
@@ -82,6 +82,9 @@ export const SpotSchema = z
     backdrop: HexSchema,
     /** What the wall behind is built of. */
     backdropBuild: z.enum(WALL_BUILDS).default('render'),
+    /** What lies under what stands there, and what it stands by. */
+    ground: z.enum(GROUND_BUILDS).default('paving'),
+    beside: z.enum(BESIDE).default('nothing'),
     /** A tree, climber or border behind that flowers: its colour, and the months it does. */
     backdropBloom: z
       .object({ colour: HexSchema, months: z.array(z.number().int().min(1).max(12)).max(12) })

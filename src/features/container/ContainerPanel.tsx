@@ -118,7 +118,14 @@ export function ContainerPanel({ planting }: { planting: Planting }) {
           onChange={(rimHeightMm) => set('Change the height of the rim', { rimHeightMm })}
         />
       )}
-      {container.mount === 'ground' && (
+      {container.mount === 'ground' && shape.kind === 'free' && (
+        <Toggle
+          label="A barrow, with wheel and handles"
+          on={container.wheels}
+          onChange={(wheels) => set('Change the wheel', { wheels })}
+        />
+      )}
+      {container.mount === 'ground' && !container.wheels && (
         <Toggle label="Stands on feet" on={container.feet} onChange={(feet) => set('Change the feet', { feet })} />
       )}
       <Toggle

@@ -5,7 +5,7 @@ import { signature } from '@/core/plants/signature';
 import { resolve } from '@/core/plantings/resolve';
 import { type Body, nameOf, type Scene } from '@/core/groups/scene';
 import { shadowOf } from '@/core/groups/shade';
-import type { Way } from '@/core/groups/sun';
+import type { Way } from '@/core/spots/sun-seen';
 import type { UnitSystem } from '@/core/units/length';
 import { useArranging } from './arranging';
 import { FINE_MM, STEP_MM, whereWords } from './moving';

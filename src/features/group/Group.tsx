@@ -6,7 +6,8 @@ import { byTurns, freshGroup, inRow, mirrored, withAll } from '@/core/groups/arr
 import { asGroup } from '@/core/groups/cluster';
 import { type Scene, sceneOf } from '@/core/groups/scene';
 import type { Group as Arranged } from '@/core/groups/schema';
-import { lightOf, sunOf } from '@/core/groups/sun';
+import { lightOf } from '@/core/groups/sun';
+import { sunOf } from '@/core/spots/sun-seen';
 import type { Planting } from '@/core/plantings/schema';
 import { formatDayFrom } from '@/core/units/date';
 import { readGroup } from '@/storage/groups';
@@ -26,7 +27,7 @@ import { ComposeGroup } from './ComposeGroup';
 import { SIGHTS } from './eyes';
 import { Figures } from './Figures';
 import { GroupFiles } from './GroupFiles';
-import { Hour } from './Hour';
+import { Hour } from '../shell/Hour';
 import { InAll } from './InAll';
 import { Light } from './Light';
 import { type Camera, Picture } from './Picture';

@@ -13,7 +13,7 @@ import type { Canopy } from '@/core/canopy/kinds';
 import { hookMm } from '@/core/containers/outline';
 import { type EyeId, eyeOf, reachOf } from '@/core/groups/eyes';
 import { type Scene, weekOf } from '@/core/groups/scene';
-import type { Way } from '@/core/groups/sun';
+import type { Way } from '@/core/spots/sun-seen';
 import type { Planting } from '@/core/plantings/schema';
 import type { UnitSystem } from '@/core/units/length';
 import type { Setting } from '@/portrait/place/setting';

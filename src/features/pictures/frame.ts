@@ -1,7 +1,7 @@
 import { depthOf, rimOf } from '@/core/containers/outline';
 import type { Season } from '@/core/growth/grown';
 import type { Planting } from '@/core/plantings/schema';
-import { footMm, hookMm } from '@/core/containers/outline';
+import { footMm, handleMm, hookMm } from '@/core/containers/outline';
 import type { Frame } from '@/portrait/stage';
 
 /** The most room the planting takes in any week, so that the picture does not jump as the season runs. */
@@ -10,7 +10,7 @@ export function frameOf(planting: Planting, season: Season): Frame {
   const depth = depthOf(planting.container.shape);
   // An empty pot is shown with room over it for what is to come.
   let top = planting.placements.length === 0 ? depth * 1.5 : 60;
-  let reach = rim + 40;
+  let reach = rim + 40 + handleMm(planting.container);
   for (const w of season.weeks) {
     w.plants.forEach((g, i) => {
       const p = season.placed[i];

@@ -6,7 +6,7 @@ import { today } from '../shell/diary';
 import type { ClockLight, Spot } from '@/core/spots/schema';
 import { MONTHS_SHORT } from '@/core/units/date';
 import { PLAIN_WINDOW } from '@/core/spots/sightline';
-import { WALL_OPTIONS } from '../shell/surfaces';
+import { BESIDE_OPTIONS, GROUND_OPTIONS, WALL_OPTIONS } from '../shell/surfaces';
 import { sunByMonth } from '@/core/spots/sun-clock';
 import { ColourField, Choose, NumberField, OptionalNumberField, TextField } from '@/ui/Field';
 import { Segments, Several } from '@/ui/Segments';
@@ -142,6 +142,20 @@ export function SpotPanel({ planting }: { planting: Planting }) {
           onChange={(backdropBuild) => set('Change the wall', { backdropBuild })}
         />
       )}
+      <div className="grid grid-cols-2 gap-2">
+        <Choose
+          label="Underfoot"
+          value={spot.ground}
+          options={GROUND_OPTIONS}
+          onChange={(ground) => set('Change the ground', { ground })}
+        />
+        <Choose
+          label="It stands by"
+          value={spot.beside}
+          options={BESIDE_OPTIONS}
+          onChange={(beside) => set('Change what it stands by', { beside })}
+        />
+      </div>
       {(spot.seen === 'wall' || spot.seen === 'row') && (
         <BackdropBloom
           bloom={spot.backdropBloom}

@@ -14,9 +14,12 @@ import type { Canopy } from '@/core/canopy/kinds';
 import type { Season } from '@/core/growth/grown';
 import type { YearId } from '@/core/growth/years';
 import type { Planting } from '@/core/plantings/schema';
+import { standingOf } from '@/core/spots/standing';
+import { lightOfSpot, sunOf } from '@/core/spots/sun-seen';
 import { ABOVE, createStage, FRONT, type Frame, LEVEL, type Stage, type View } from '@/portrait/stage';
 import { Button } from '@/ui/Button';
 import { Elevation } from './Elevation';
+import { Daylight } from './Daylight';
 import { Ghost } from './Ghost';
 import { Failed } from '../shell/Failed';
 import { latest } from '../shell/latest';
@@ -49,14 +52,22 @@ const SIGHTS: { name: string; key: string; view: View }[] = [
   { name: 'Above', key: '3', view: ABOVE },
 ];
 
+/** As near as one bends to a flower, mm. Working figure: the length of an arm, less the reading distance. */
+const ARM_MM = 420;
+
+/** Where most flowers are, as a share of the height over the rim. Working figure. */
+const NEAR_UP = 0.36;
+
 /** The usual views, and through the window the eye of each who looks out. */
-function sightsOf({ spot, container }: Planting): typeof SIGHTS {
+function sightsOf({ spot, container }: Planting, frame: Frame): typeof SIGHTS {
   const { seen, sight } = spot;
-  if (seen !== 'inside' || !sight) return SIGHTS;
+  const near = { name: 'Near', key: '0', view: { ...FRONT, near: { awayMm: ARM_MM, upMm: frame.top * NEAR_UP } } };
+  if (seen !== 'inside' || !sight) return [...SIGHTS, near];
   // The portrait's heights count from the rim, the tape's from the floor.
   const up = (overFloor: number) => overFloor - sight.soilMm - headspaceMm(container);
   return [
     ...SIGHTS,
+    near,
     ...sight.viewers.map((v, i) => ({
       name: `As the ${v.name} one`,
       key: String(i + 4),
@@ -77,6 +88,7 @@ function sightsOf({ spot, container }: Planting): typeof SIGHTS {
 
 /** A view turned by hand leaves the window. */
 const turned = (v: View, azimuth: number, elevation: number): View => ({
+  ...(v.near && { near: v.near }),
   azimuth,
   elevation: Math.min(1.5, Math.max(0.001, elevation)),
   zoom: v.zoom,
@@ -110,15 +122,17 @@ export function Portrait({ planting, season, frame, week, year = null, small = f
   const asked = useAsk<Canopy>(() => sprout({ planting, week, year, share }), [planting, week, year, share]);
   // The last canopy stays until there is another: a week's growth is not worth a blink.
   const canopy = useLast(asked.value);
-  const sights = useMemo(() => sightsOf(planting), [planting]);
+  const sights = useMemo(() => sightsOf(planting, frame), [planting, frame]);
+  /** The hour whose sun it stands in; null for even light. */
+  const [hour, setHour] = useState<number | null>(null);
   const noGl = staged === 'none';
   const stage = staged === 'none' ? null : staged;
 
   useEffect(() => {
     stage?.setContainer(planting.container);
-    stage?.setBackdrop(planting.spot.seen === 'wall' ? planting.spot.backdrop : null, planting.spot.backdropBuild);
+    stage?.setStanding(standingOf(planting.spot, planting.container));
     draw();
-  }, [stage, planting.container, planting.spot.backdrop, planting.spot.backdropBuild, planting.spot.seen, draw]);
+  }, [stage, planting.container, planting.spot, draw]);
 
   useEffect(() => {
     stage?.setFrame(frame);
@@ -142,6 +156,16 @@ export function Portrait({ planting, season, frame, week, year = null, small = f
     stage?.setView(view);
     draw();
   }, [stage, view, draw]);
+
+  const date = season.weeks[week]?.date ?? planting.startDate;
+  const way = useMemo(
+    () => (hour === null ? null : sunOf(lightOfSpot(planting.spot), date, hour)),
+    [planting.spot, date, hour],
+  );
+  useEffect(() => {
+    stage?.setSun(hour === null ? 'even' : way);
+    draw();
+  }, [stage, hour, way, draw]);
 
   useEffect(() => rough(sliding), [sliding, rough]);
 
@@ -254,6 +278,7 @@ export function Portrait({ planting, season, frame, week, year = null, small = f
               {s.name}
             </Button>
           ))}
+        {!noGl && !small && <Daylight spot={planting.spot} hour={hour} shines={way !== null} onChange={setHour} />}
       </div>
     </div>
   );

@@ -11,7 +11,7 @@ import {
 } from 'three';
 import type { GroundBuild, WallBuild } from '@/core/containers/surfaces';
 import { rod } from '../fittings';
-import { surfaceOf } from './surfaces';
+import { surfaceOf } from '../surfaces';
 
 /** What containers stand in and before: mm, x to the right from the middle, y from the wall toward the viewer, heights over the ground. */
 export interface Setting {
@@ -26,7 +26,8 @@ export interface Setting {
   reach: { left: number; right: number; up: number; out: number };
 }
 
-const GROUND: Record<GroundBuild, string> = { paving: '#a9aaa3', deck: '#9a8a76', gravel: '#b3ab9b' };
+/** The ground’s plain colours. */
+export const GROUND_COLOURS: Record<GroundBuild, string> = { paving: '#a9aaa3', deck: '#9a8a76', gravel: '#b3ab9b' };
 const STONE = '#bdbab0';
 const FRAME = '#f1efe8';
 const GLASS = '#4c5a5c';
@@ -42,7 +43,7 @@ const MORE_UP_MM = 1400;
 const MORE_OUT_MM = 12_000;
 
 /** A texture laid over a face at its true size. */
-function laid(
+export function laid(
   geometry: PlaneGeometry,
   wide: number,
   high: number,
@@ -80,7 +81,7 @@ function groundOf({ ground, reach }: Setting): Mesh {
   const { texture, ...tile } = surfaceOf(ground);
   const m = new Mesh(
     laid(new PlaneGeometry(wide, deep), wide, deep, tile),
-    new MeshLambertMaterial({ color: GROUND[ground], map: texture }),
+    new MeshLambertMaterial({ color: GROUND_COLOURS[ground], map: texture }),
   );
   m.rotation.x = -Math.PI / 2;
   m.position.set((reach.left + reach.right) / 2, 0, deep / 2);

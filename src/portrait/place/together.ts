@@ -1,6 +1,5 @@
 import {
   AmbientLight,
-  Color,
   Group,
   HemisphereLight,
   Mesh,
@@ -16,6 +15,7 @@ import type { Canopy } from '@/core/canopy/kinds';
 import { footMm } from '@/core/containers/outline';
 import type { Container } from '@/core/containers/schema';
 import { createBody } from '../body';
+import { HIDDEN, shineOn, type Sun } from '../daylight';
 import type { Drawn } from '../drawn';
 import { createFoliage, type Foliage } from '../foliage';
 import { rendererOn, sunThrowing, timed } from '../renderer';
@@ -28,9 +28,6 @@ export interface At {
   upMm: number;
   turnDeg: number;
 }
-
-/** Which way the sun stands from the scene, unit (x right, y toward the viewer, z up), and how high, degrees; null where it is hidden. */
-export type Sun = { x: number; y: number; z: number } | null;
 
 /** Where one looks from and to, mm as in the setting, and how wide a look, degrees. */
 export interface Eye {
@@ -83,12 +80,6 @@ const SHADOW_SHARE = 0.5;
 /** A machine that would draw all of them in this time draws all of them, ms. */
 const QUICK_MS = 250;
 
-/** The sun as it is lower: warmer and weaker. Working figures by eye. */
-const HIGH = new Color('#fff6e2');
-const LOW = new Color('#ffbf7a');
-/** Under this height it is low, as the sine of it. */
-const LOW_SINE = 0.45;
-
 /** A scene of several containers. Knows leaves, pots and walls, not plants. */
 export function createTogether(canvas: HTMLCanvasElement, plain = false): Together {
   const renderer = rendererOn(canvas, { shadows: true, plain });
@@ -115,7 +106,7 @@ export function createTogether(canvas: HTMLCanvasElement, plain = false): Togeth
   const shine = () => {
     const middle = new Vector3((reach.left + reach.right) / 2, reach.up * 0.3, reach.out * 0.4);
     const half = Math.max(reach.right - reach.left, reach.up * 1.4, reach.out * 1.2) / 2 + 700;
-    const on = shining ?? { x: -0.3, y: 0.5, z: 0.8 };
+    const on = shining ?? HIDDEN;
     sun.position.copy(middle).add(new Vector3(on.x, on.z, on.y).multiplyScalar(half * 3));
     sun.target.position.copy(middle);
     Object.assign(sun.shadow.camera, {
@@ -127,11 +118,7 @@ export function createTogether(canvas: HTMLCanvasElement, plain = false): Togeth
       far: half * 5.5,
     });
     sun.shadow.camera.updateProjectionMatrix();
-    const low = shining ? Math.max(0, 1 - shining.z / LOW_SINE) : 0;
-    sun.color.lerpColors(HIGH, LOW, low);
-    sun.intensity = shining ? 2.9 - 1.1 * low : 0;
-    sky.intensity = shining ? 1.6 : 2.6;
-    fill.intensity = shining ? 0.3 : 0.6;
+    shineOn({ sun, sky, fill }, shining);
     shadows();
   };
   /** Share of all leaves that is drawn at rest; and whether stills stand in for what grows while the picture moves. */

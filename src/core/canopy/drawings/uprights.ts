@@ -179,10 +179,13 @@ export function cane(s: Sprig): void {
   if (!small) return;
   const { many, size } = heads(s, Math.PI * w * h * 0.6, 90);
   for (let i = 0; i < many; i += 1) {
-    const t = (i + 0.5) / many;
-    const dir = toward(i * GOLDEN, between(s, -0.3, 0.3));
-    const at = add(s.base, [dir[0] * w * 0.42, h * (0.35 + 0.62 * t), dir[2] * w * 0.42], 1);
-    flowerAt(s, at, unit(add(dir, UP, between(s, -0.2, 0.3))), size);
+    // In knots of three under the leaves.
+    const knot = Math.floor(i / 3);
+    const t = (3 * knot + 1.5) / many;
+    const dir = toward(knot * GOLDEN + between(s, -0.16, 0.16), between(s, -0.3, 0.3));
+    const at = add(s.base, [dir[0] * w * 0.34, h * (0.3 + 0.6 * t) + between(s, -14, 14), dir[2] * w * 0.34]);
+    stemBetween(s, add(s.base, [dir[0] * w * 0.12, at[1] - s.base[1] + h * 0.05, dir[2] * w * 0.12]), at, 1.8);
+    flowerAt(s, at, unit(add(dir, UP, between(s, -0.3, 0.2))), size);
   }
 }
 
