@@ -21,8 +21,8 @@ export function shineOn(
 ): void {
   const low = from ? Math.max(0, 1 - from.z / LOW_SINE) : 0;
   sun.color.lerpColors(HIGH, LOW, low);
-  sun.intensity = from ? 2.9 - 1.1 * low : 0;
+  sun.intensity = from ? 2.9 - 0.6 * low : 0;
   sky.color.copy(from ? SKY.open : SKY.shade);
   sky.intensity = from ? 1.6 : 2.4;
-  fill.intensity = from ? 0.3 : 0.5;
+  fill.intensity = from ? 0.3 + 0.15 * low : 0.5;
 }

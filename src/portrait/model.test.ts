@@ -17,7 +17,31 @@ class BlobReader {
     });
   }
 }
-Object.assign(globalThis, { FileReader: BlobReader, self: globalThis });
+/** Pictures go into the file through a canvas: here they are kept as they are put on it. */
+class PixelCanvas {
+  width = 0;
+  height = 0;
+  getContext = () => ({
+    translate: () => undefined,
+    scale: () => undefined,
+    putImageData: () => undefined,
+    drawImage: () => undefined,
+  });
+  convertToBlob = () => Promise.resolve(new Blob([new Uint8Array([137, 80, 78, 71])], { type: 'image/png' }));
+}
+class Pixels {
+  constructor(
+    readonly data: Uint8ClampedArray,
+    readonly width: number,
+    readonly height: number,
+  ) {}
+}
+Object.assign(globalThis, {
+  FileReader: BlobReader,
+  self: globalThis,
+  OffscreenCanvas: PixelCanvas,
+  ImageData: Pixels,
+});
 
 const planting = warmPot();
 const season = grow(planting);
@@ -41,10 +65,21 @@ test('each plant is a mesh by its name, beside the container', () => {
 test('written and read by another, it is as tall as the plants in metres, and stands on its foot', async () => {
   const file = await (await modelFile(planting.container, canopy, names)).arrayBuffer();
   const json = jsonOf(file);
-  const named = json.nodes.flatMap((n: { name?: string; mesh?: number }) => (n.mesh === undefined ? [] : [n.name]));
+  const named = json.nodes.map((n: { name?: string }) => n.name);
   for (const name of names) expect(named).toContain(name);
+  // Painted pieces are cut out along their outline; a stem has none to cut.
+  const skin = (name: string) => json.materials.find((m: { name: string }) => m.name === name);
+  expect(skin('trumpet')).toMatchObject({
+    alphaMode: 'MASK',
+    pbrMetallicRoughness: { baseColorTexture: { index: expect.any(Number) } },
+  });
+  expect(skin('stem').alphaMode).toBeUndefined();
+  expect(json.images.length).toBe(new Set(json.images.map((i: { bufferView: number }) => i.bufferView)).size);
   for (const m of json.materials) expect(m.pbrMetallicRoughness).toBeDefined();
+  // There are no pictures to be read without a browser: it says so for each.
+  const told = jest.spyOn(console, 'error').mockImplementation(() => undefined);
   const read = await new GLTFLoader().parseAsync(file, '');
+  told.mockRestore();
   read.scene.updateMatrixWorld(true);
   let [top, foot] = [-Infinity, Infinity];
   read.scene.traverse((o) => {

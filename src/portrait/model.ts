@@ -11,30 +11,41 @@ import {
   Vector3,
 } from 'three';
 import { GLTFExporter } from 'three/addons/exporters/GLTFExporter.js';
-import type { Batch, Canopy } from '@/core/canopy/kinds';
+import type { Batch, Canopy, Kind } from '@/core/canopy/kinds';
 import type { Container } from '@/core/containers/schema';
 import { createBody } from './body';
-import { geometryOf } from './pieces';
+import { geometryOf, PIECES } from './pieces';
+import { pictureOf, PLAIN } from './pieces/paint';
 
 /** glTF counts in metres. */
 const METRES = 0.001;
 
-/** One plant’s leaves and flowers being put together: positions in mm, faces, and colours in linear light. */
+/** One plant’s leaves or flowers of a kind being put together: positions in mm, faces, places on the tile, and colours in linear light. */
 interface Gathered {
   positions: number[];
   colours: number[];
+  tiles: number[];
   faces: number[];
 }
 
 /** Lays the pieces of a batch into the plants they belong to. */
-function gather(b: Batch, into: Map<number, Gathered>): void {
+function gather(b: Batch): Map<number, Gathered> {
+  const into = new Map<number, Gathered>();
   const shape = geometryOf(b.kind, 'far');
-  const [at, mix] = [shape.getAttribute('position'), shape.getAttribute('mixv')];
+  const [at, mix, uv] = [shape.getAttribute('position'), shape.getAttribute('mixv'), shape.getAttribute('uv')];
   const index = [...(shape.getIndex()?.array ?? [])];
+  const paint = PIECES[b.kind].painted;
+  // Where the tile is painted its second colour is told at the corners.
+  const seconds = Array.from({ length: at.count }, (_, v) => {
+    const [across, along] = [uv.getX(v) * 2 - 1, uv.getY(v)];
+    const t = paint?.paint(across * 0.9, paint.round ? (along * 2 - 1) * 0.9 : along);
+    return [Math.max(mix.getX(v), t?.edge ?? 0), Math.max(mix.getY(v), t?.vein ?? 0)] as const;
+  });
+  const room = paint ? 1 / PLAIN : 1;
   const [matrix, point] = [new Matrix4(), new Vector3()];
   for (let i = 0; i < b.count; i += 1) {
     const owner = b.owner[i] ?? 0;
-    const g = into.get(owner) ?? { positions: [], colours: [], faces: [] };
+    const g = into.get(owner) ?? { positions: [], colours: [], tiles: [], faces: [] };
     into.set(owner, g);
     const from = g.positions.length / 3;
     matrix.fromArray(b.matrices, i * 16);
@@ -42,12 +53,15 @@ function gather(b: Batch, into: Map<number, Gathered>): void {
     for (let v = 0; v < at.count; v += 1) {
       point.fromBufferAttribute(at, v).applyMatrix4(matrix);
       g.positions.push(point.x, point.y, point.z);
-      const k = mix.getX(v) * (1 - veined) + mix.getY(v) * veined;
+      g.tiles.push(uv.getX(v), uv.getY(v));
+      const [edge, vein] = seconds[v] ?? [0, 0];
+      const k = edge * (1 - veined) + vein * veined;
       for (const c of [0, 1, 2])
-        g.colours.push((b.colourA[i * 3 + c] ?? 0) * (1 - k) + (b.colourB[i * 3 + c] ?? 0) * k);
+        g.colours.push(((b.colourA[i * 3 + c] ?? 0) * (1 - k) + (b.colourB[i * 3 + c] ?? 0) * k) * room);
     }
     for (const f of index) g.faces.push(from + f);
   }
+  return into;
 }
 
 /** Every normal of length one: faces without area have none, and are given up. */
@@ -62,17 +76,30 @@ function unitNormals(g: BufferGeometry): void {
   }
 }
 
-function meshOf(name: string, { positions, colours, faces }: Gathered): Mesh {
+function meshOf(name: string, { positions, colours, tiles, faces }: Gathered, skin: MeshStandardMaterial): Mesh {
   const g = new BufferGeometry();
   g.setAttribute('position', new BufferAttribute(new Float32Array(positions), 3));
   g.setAttribute('color', new BufferAttribute(new Float32Array(colours), 3));
+  if (skin.map) g.setAttribute('uv', new BufferAttribute(new Float32Array(tiles), 2));
   g.setIndex(faces);
   g.computeVertexNormals();
   unitNormals(g);
-  const skin = new MeshStandardMaterial({ name, vertexColors: true, roughness: 0.8, metalness: 0, side: DoubleSide });
   const mesh = new Mesh(g, skin);
   mesh.name = name;
   return mesh;
+}
+
+/** The skin of a kind: its colours are the mesh’s own, its outline and its light what is painted on it. */
+function skinOf(kind: Kind): MeshStandardMaterial {
+  const { painted } = PIECES[kind];
+  return new MeshStandardMaterial({
+    name: kind,
+    vertexColors: true,
+    roughness: 0.8,
+    metalness: 0,
+    side: DoubleSide,
+    ...(painted && { map: pictureOf(painted), alphaTest: 0.5 }),
+  });
 }
 
 /** The same skins, as glTF knows them. */
@@ -93,7 +120,7 @@ function plainSkins(of: Object3D, name: string): void {
   });
 }
 
-/** A container with what grows in it as a scene in metres, foot to tip up, each plant a mesh of its own by its name. */
+/** A container with what grows in it as a scene in metres, foot to tip up, each plant a group of its own by its name, with a mesh for each kind of leaf and flower. */
 export function modelScene(container: Container, canopy: Canopy, names: readonly string[]): Group {
   const root = new Group();
   root.name = 'Planting';
@@ -102,9 +129,17 @@ export function modelScene(container: Container, canopy: Canopy, names: readonly
   group.name = 'Container';
   plainSkins(group, 'Container');
   root.add(group);
-  const plants = new Map<number, Gathered>();
-  for (const b of canopy.batches) gather(b, plants);
-  for (const [owner, made] of plants) root.add(meshOf(names[owner] ?? `Plant ${owner + 1}`, made));
+  const plants = new Map<number, Group>();
+  for (const b of canopy.batches) {
+    const skin = skinOf(b.kind);
+    for (const [owner, made] of gather(b)) {
+      const plant = plants.get(owner) ?? new Group();
+      plant.name = names[owner] ?? `Plant ${owner + 1}`;
+      plants.set(owner, plant);
+      plant.add(meshOf(`${plant.name}: ${b.kind}`, made, skin));
+    }
+  }
+  for (const plant of plants.values()) root.add(plant);
   return root;
 }
 

@@ -5,6 +5,7 @@ import { hashText, lerp, seeded } from '../units/number';
 import { DRAWINGS } from './drawings';
 import { flowerLook } from './flowers';
 import type { Piece } from './piece';
+import { FRESH } from './season-look';
 import type { Pot, Sprig } from './sprig';
 
 /** A pot for a plant that stands by itself: so wide that trailers have a rim to cross. */
@@ -44,6 +45,7 @@ export function alone(plant: Plant, grown: Grown, dose: number): Piece[] {
     plant,
     grown,
     look: flowerLook(plant),
+    season: FRESH,
     owner: 0,
     put: (p) => void pieces.push(p),
     random: seeded(hashText(plant.id)),

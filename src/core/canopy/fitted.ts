@@ -36,7 +36,9 @@ const quantile = (list: readonly number[], q: number): number => {
 
 /** How tall a plant stands over where it is rooted, and how wide, mm, by the tips of what it is made of. */
 export function extentOf(pieces: readonly Piece[], base: Vec): { heightMm: number; spreadMm: number } {
-  const tips = pieces.filter((p) => p.kind !== 'stem' && p.kind !== 'lump').flatMap(reachOf);
+  const grown = pieces.filter((p) => p.kind !== 'stem' && p.kind !== 'lump');
+  // In winter there may be nothing but stems.
+  const tips = (grown.length > 0 ? grown : pieces).flatMap(reachOf);
   return {
     heightMm: Math.max(
       1,

@@ -131,9 +131,10 @@ interface Bloom {
 /** How one flower of many stands with its opening. */
 function ageOf(s: Sprig, kind: Kind, mm: number): Bloom {
   const at = s.random();
-  if (at < AGES.bud) return { mm: mm * BUD, kind: 'bud', deep: 1, over: false };
-  if (at < AGES.bud + AGES.half) return { mm: mm * HALF.width, kind, deep: HALF.deep, over: false };
-  return { mm, kind, deep: 1, over: at > 1 - AGES.over };
+  const [bud, over] = [AGES.bud + s.season.budding, AGES.over + s.season.fading];
+  if (at < bud) return { mm: mm * BUD, kind: 'bud', deep: 1, over: false };
+  if (at < bud + AGES.half) return { mm: mm * HALF.width, kind, deep: HALF.deep, over: false };
+  return { mm, kind, deep: 1, over: at > 1 - over };
 }
 
 /** A flower of the plant’s own kind: one head, looking or pointing along `facing`. `size` scales it. */
@@ -255,7 +256,9 @@ export function heads(s: Sprig, surfaceMm2: number, most: number): { many: numbe
   // What is strewn overlaps: n heads leave e^(−n·head/outside) of it bare.
   const { plant } = s;
   const bare = 1 - Math.min(0.95, plant.flower.show * s.grown.bloom);
-  const wanted = Math.max(0, (-Math.log(bare) * surfaceMm2 * s.dose) / one);
+  // Buds come beside the open ones, not for them.
+  const open = 1 - s.season.budding;
+  const wanted = Math.max(0, (-Math.log(bare) * surfaceMm2 * s.dose) / one / open);
   const many = Math.min(plant.flower.sizeMm < TINY_MM ? most * 2 : most, Math.round(wanted));
   return {
     many,

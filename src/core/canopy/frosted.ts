@@ -5,6 +5,7 @@ import type { Plant } from '../plants/schema';
 import { keptBy } from '../units/keep';
 import { FRUIT, flowerLook } from './flowers';
 import type { FlowerLook } from './look';
+import { FRESH, inAutumn, type SeasonLook } from './season-look';
 
 /** A plant that frost or thirst has killed is there to be seen for so many weeks; then it is gone. Working figure: wet leaf is on the ground in three. */
 const STANDS_WEEKS = 3;
@@ -28,10 +29,11 @@ interface DrawnAs {
   plant: Plant;
   grown: Grown;
   look: FlowerLook | null;
+  season: SeasonLook;
 }
 
 /** A plant whose fruit shows more than its flower is drawn with that: a small round thing where the flower was. */
-function fruiting(plant: Plant, grown: Grown): DrawnAs {
+function fruiting(plant: Plant, grown: Grown): Omit<DrawnAs, 'season'> {
   const { display } = factsOf(plant);
   if (!display || grown.after * display.show <= grown.bloom * plant.flower.show)
     return { plant, grown, look: flowerLook(plant) };
@@ -48,8 +50,8 @@ function fruiting(plant: Plant, grown: Grown): DrawnAs {
 }
 
 /** How a plant is drawn in a week: as it lives, as frost or the end of its season left it, or not at all. */
-export function drawnAs(plant: Plant, grown: Grown): DrawnAs | null {
-  if (grown.alive) return fruiting(plant, grown);
+export function drawnAs(plant: Plant, grown: Grown, season: SeasonLook): DrawnAs | null {
+  if (grown.alive) return { ...fruiting(inAutumn(plant, season), grown), season };
   const stays = grown.gone === 'frost' || grown.gone === 'dry' || grown.gone === 'asleep';
   if (!stays || grown.goneWeeks >= STANDS_WEEKS) return null;
   const limp = {
@@ -58,5 +60,5 @@ export function drawnAs(plant: Plant, grown: Grown): DrawnAs | null {
     spreadMm: grown.spreadMm * LIMP.spread,
     bloom: 0,
   };
-  return { plant: browned(plant), grown: limp, look: null };
+  return { plant: browned(plant), grown: limp, look: null, season: FRESH };
 }

@@ -7,6 +7,7 @@ const DARK = 0.3;
 
 /** The dark inside of a plant, from its foot up: so wide and so tall, mm. What one looks through its leaves at. */
 export function lumpIn(s: Sprig, foot: Vec, wide: number, tall: number): void {
+  if (s.season.bare) return;
   const { a } = leafColours(s);
   const dark = scaled(a, DARK);
   s.put({

@@ -4,7 +4,8 @@ import type { LeafForm } from '../plants/traits';
 import { keptBy } from '../units/keep';
 import type { LeafKind } from './kinds';
 import { between, type Sprig } from './sprig';
-import { blend, leafColours, scaled } from './tints';
+import type { Rgb } from './piece';
+import { blend, leafColours } from './tints';
 import type { Vec } from './vector';
 
 /** How a plant’s leaves are drawn: as what, how long a piece is, how wide beside that, and how much of its box is leaf. */
@@ -29,8 +30,11 @@ const BY_FORM: Record<LeafForm, { kind: LeafKind; aspect: number }> = {
   palmate: { kind: 'palmate', aspect: 1.05 },
 };
 
-/** Leaves by genus, for the forms they are told as. What gardeners know a plant by without its flower. */
-const BY_GENUS: Record<string, Partial<Record<LeafForm, { kind: LeafKind; aspect: number }>>> = {
+/** Leaves by genus, for the forms they are told as; a shoot is so many leaves long. What gardeners know a plant by without its flower. */
+const BY_GENUS: Record<string, Partial<Record<LeafForm, { kind: LeafKind; aspect: number; shoot?: number }>>> = {
+  // Clipped, or as close as clipped: short shoots.
+  Buxus: { ovate: { kind: 'shoot', aspect: 0.85, shoot: 2.3 } },
+  Ilex: { ovate: { kind: 'shoot', aspect: 0.8, shoot: 2.4 } },
   Coleus: { ovate: { kind: 'scalloped', aspect: 0.68 } },
   Plectranthus: { ovate: { kind: 'scalloped', aspect: 0.8 } },
   Pelargonium: { round: { kind: 'zonal', aspect: 1.08 }, lobed: { kind: 'cornered', aspect: 1.1 } },
@@ -86,7 +90,10 @@ function aspectOf({ leaf }: Plant, usual: number): number {
 /** How the leaves of a plant are drawn. Kept by the record. */
 export const leafLook: (p: Plant) => LeafLook = keptBy((p: Plant): LeafLook => {
   const { form, lengthMm } = p.leaf;
-  const own = BY_GENUS[genusOf(p.botanical)]?.[form] ?? BY_FORM[form];
+  const genus = BY_GENUS[genusOf(p.botanical)]?.[form];
+  const own = genus ?? BY_FORM[form];
+  if (genus?.shoot)
+    return { kind: genus.kind, lengthMm: lengthMm * genus.shoot, aspect: genus.aspect, filled: FILLED.shoot };
   const small = SMALL[own.kind];
   if (small && lengthMm < small.under)
     return {
@@ -108,8 +115,14 @@ const GLOSS = { glossy: 1, matte: 0, felted: -1, waxy: 0.35 } as const;
 /** How leaves of a plant take the light. */
 export const glossOf = (p: Plant): number => GLOSS[p.leaf.surface];
 
+/** The oldest leaves go this way before they fall; at the end of summer so much further. By eye. */
+const OLD: Rgb = [0.42, 0.3, 0.06];
+const TIRED = 0.9;
+
 /** A leaf, or a shoot of small ones, at a place. `size` scales its ordinary length; an old one has gone a little yellow. */
 export function leafAt(s: Sprig, at: Vec, along: Vec, face: Vec, size = 1, old = 0): void {
+  if (s.season.bare) return;
+  const yellow = Math.min(1, old + (old > 0 ? s.season.tired * TIRED : 0));
   const look = leafLook(s.plant);
   const length = look.lengthMm * size * between(s, 0.78, 1.12);
   const width = length * look.aspect * between(s, 0.92, 1.06);
@@ -122,7 +135,7 @@ export function leafAt(s: Sprig, at: Vec, along: Vec, face: Vec, size = 1, old =
     length,
     width,
     droop: Math.min(width, length * 0.7) * between(s, 0.4, 0.95),
-    a: old > 0 ? blend(a, scaled([a[1], a[1] * 0.9, a[2]], 1), old) : a,
+    a: yellow > 0 ? blend(a, OLD, yellow * 0.6) : a,
     b,
     veined,
     owner: s.owner,

@@ -4,6 +4,7 @@ import { createBuilder } from './builder';
 import { FRUIT, flowerLook, heads } from './flowers';
 import { leafLook } from './leaves';
 import type { Piece } from './piece';
+import { FRESH } from './season-look';
 import type { Sprig } from './sprig';
 import { leafColours } from './tints';
 
@@ -12,7 +13,7 @@ const plant = (id: string, change: Partial<Plant> = {}): Plant => ({
   ...change,
 });
 const sprig = (of: Plant, bloom = 1, dose = 1) =>
-  ({ plant: of, grown: { bloom }, look: flowerLook(of), dose, random: () => 0.5 }) as unknown as Sprig;
+  ({ plant: of, grown: { bloom }, look: flowerLook(of), season: FRESH, dose, random: () => 0.5 }) as unknown as Sprig;
 
 describe('heads in flower', () => {
   const daisy = plant('marguerite-white', { flower: { form: 'daisy', sizeMm: 40, show: 0.5 } as Plant['flower'] });

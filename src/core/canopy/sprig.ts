@@ -4,6 +4,7 @@ import type { Grown } from '../growth/grown';
 import type { Plant } from '../plants/schema';
 import type { FlowerLook } from './look';
 import type { Piece } from './piece';
+import type { SeasonLook } from './season-look';
 import type { Vec } from './vector';
 
 /** What a habit needs to grow one plant: sizes, colours, a seeded generator, and where the pot is. */
@@ -12,6 +13,8 @@ export interface Sprig {
   grown: Grown;
   /** How its flowers are drawn, or its fruit where that is what shows; null where there is nothing to show. */
   look: FlowerLook | null;
+  /** What the time of year does to it. */
+  season: SeasonLook;
   owner: number;
   put: (piece: Piece) => void;
   random: () => number;

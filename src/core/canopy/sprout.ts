@@ -5,6 +5,8 @@ import type { Planting } from '../plantings/schema';
 import { hashText, seeded } from '../units/number';
 import type { Clear } from '../containers/shapes/shape';
 import { createBuilder } from './builder';
+import { isSouthern } from '../spots/light';
+import { seasonLookOf } from './season-look';
 import { doseOf } from './dose';
 import type { Pot } from './sprig';
 import { HABITS } from '../plants/habits';
@@ -44,12 +46,14 @@ export function sprout(planting: Planting, season: Season, week: number, share =
     rim: rimPoints(shape),
     clear: (below, x, y) => outside(clearOf(shape, below, x, y)),
   };
-  const sizes = season.weeks[Math.max(0, Math.min(week, season.weeks.length - 1))]?.plants ?? [];
+  const shown = Math.max(0, Math.min(week, season.weeks.length - 1));
+  const southern = isSouthern(planting.spot);
+  const sizes = season.weeks[shown]?.plants ?? [];
   season.placed.forEach((p, owner) => {
     const size = sizes[owner];
     const base: Vec = [p.xMm, soil, p.yMm];
     if (size?.alive) supportOf(builder, p, owner, base, tallest(season, owner));
-    const drawn = size && drawnAs(p.plant, size);
+    const drawn = size && drawnAs(p.plant, size, seasonLookOf(p.plant, season, owner, shown, southern));
     if (!drawn) return;
     DRAWINGS[HABITS[p.plant.habit].drawing]({
       ...drawn,

@@ -1,4 +1,4 @@
-import { DataTexture, LinearFilter, LinearMipmapLinearFilter } from 'three';
+import { DataTexture, LinearFilter, LinearMipmapLinearFilter, SRGBColorSpace } from 'three';
 
 /** One point of a painted piece, each 0–1: how much of the second colour it shows along the edge and along the veins, how light it is (½ is as the colour says), and whether there is anything there. */
 export interface Texel {
@@ -58,6 +58,23 @@ function pixelsOf({ paint, wide, high, round }: Painted): Uint8Array {
       data.set([byte(t.edge), byte(t.vein), byte(t.light), byte(t.cover)], (y * wide + x) * 4);
     }
   return data;
+}
+
+/** A plain colour is so light on a tile that is to be multiplied by it: there is room over it for what is lighter. */
+export const PLAIN = 0.8;
+
+/** How light a piece is and whether there is anything there, as a picture others can read: grey with its outline cut. */
+export function pictureOf(painted: Painted): DataTexture {
+  const data = pixelsOf(painted);
+  for (let i = 0; i < data.length; i += 4) {
+    const light = Math.min(1, ((data[i + 2] ?? 0) / 255) * 2 * PLAIN);
+    const grey = byte(light <= 0.0031308 ? light * 12.92 : 1.055 * light ** (1 / 2.4) - 0.055);
+    data.fill(grey, i, i + 3);
+  }
+  const t = new DataTexture(data, painted.wide, painted.high);
+  t.colorSpace = SRGBColorSpace;
+  t.needsUpdate = true;
+  return t;
 }
 
 /** A painted piece as a texture. */

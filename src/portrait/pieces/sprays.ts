@@ -51,7 +51,8 @@ function onLeaflet(l: Leaflet, x: number, y: number, soft: number): Texel | null
   return {
     edge: within(0.3 * l.half - inside, 0.3 * l.half),
     vein: line(off, l.half * 0.35),
-    light: l.light + 0.09 * line(off, l.half * 0.3) + 0.1 * (t - 0.5),
+    // Each leaf is a little darker at its edge, so that it is told from the next.
+    light: l.light + 0.07 * line(off, l.half * 0.3) + 0.1 * (t - 0.5) - 0.17 * smooth(0.45 * l.half, 0, inside),
     cover: within(inside, soft),
   };
 }
@@ -80,7 +81,7 @@ function pairs(many: number, make: (t: number, side: -1 | 1, i: number) => Leafl
 /** A shoot of small leaves, each so long and half so wide as the card is long. */
 function shoot(many: number, long: number, half: number, rise: number, broad: number): PieceShape {
   const aspect = 0.7;
-  const shade = (i: number) => 0.44 + 0.1 * noise(i * 3.7, 1.5);
+  const shade = (i: number) => 0.44 + 0.14 * noise(i * 3.7, 1.5);
   return card(
     leaflets(
       pairs(
@@ -101,7 +102,7 @@ function shoot(many: number, long: number, half: number, rise: number, broad: nu
       aspect,
       0.014,
     ),
-    { pixels: [112, 160], rows: [3, 2] },
+    { pixels: [112, 160], rows: [3, 2], fold: 0.5 },
   );
 }
 
@@ -151,7 +152,7 @@ export const sprays = {
   /** A shoot of small oval leaves: box, thyme, lobelia, million bells. */
   shoot: shoot(6, 0.27, 0.075, 0.62, 0.5),
   /** A shoot of small round leaves: bacopas, silver nickel vines, liquorice plants. */
-  coins: shoot(5, 0.3, 0.15, 0.3, 0.55),
+  coins: shoot(4, 0.32, 0.15, 0.4, 0.52),
   /** A shoot of needles: lavenders, rosemaries, heathers. */
   needles: shoot(11, 0.26, 0.02, 0.95, 0.4),
   /** Flat fans of scales: thujas and false cypresses. */

@@ -200,6 +200,9 @@ function cone(s: Sprig): void {
   }
 }
 
+/** mm, working figure. */
+const STALKED_MM = 20;
+
 export function cloud(s: Sprig): void {
   const { heightMm: h, spreadMm: w } = s.grown;
   const r = w / 2;
@@ -231,6 +234,8 @@ export function cloud(s: Sprig): void {
   const { many, size: swell } = heads(s, 2 * Math.PI * r * h, 420);
   for (let i = 0; i < many; i += 1) {
     const { at, dir } = place(i, many, between(s, 0.72, 1.08));
+    // What is large enough to be seen one by one is seen on its stalk.
+    if (s.plant.flower.sizeMm >= STALKED_MM) stemBetween(s, mix(s.base, at, 0.5), at, 1.4);
     flowerAt(s, at, unit(add(dir, [between(s, -0.5, 0.5), 0.4, between(s, -0.5, 0.5)])), swell);
   }
 }

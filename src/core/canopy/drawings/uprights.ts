@@ -183,8 +183,7 @@ export function cane(s: Sprig): void {
     const knot = Math.floor(i / 3);
     const t = (3 * knot + 1.5) / many;
     const dir = toward(knot * GOLDEN + between(s, -0.16, 0.16), between(s, -0.3, 0.3));
-    const at = add(s.base, [dir[0] * w * 0.34, h * (0.3 + 0.6 * t) + between(s, -14, 14), dir[2] * w * 0.34]);
-    stemBetween(s, add(s.base, [dir[0] * w * 0.12, at[1] - s.base[1] + h * 0.05, dir[2] * w * 0.12]), at, 1.8);
+    const at = add(s.base, [dir[0] * w * 0.27, h * (0.3 + 0.56 * t) + between(s, -14, 14), dir[2] * w * 0.27]);
     flowerAt(s, at, unit(add(dir, UP, between(s, -0.3, 0.2))), size);
   }
 }
