@@ -7,7 +7,7 @@ import { plantName } from '../../src/core/plants/schema';
 import { PlantingSchema } from '../../src/core/plantings/schema';
 import { frameOf } from '../../src/features/pictures/frame';
 import { lightOfSpot, sunOf } from '../../src/core/spots/sun-seen';
-import { standingOf } from '../../src/core/spots/standing';
+import { surroundingsOf } from '../../src/core/spots/surroundings';
 import { createStage, FRONT, type Stage } from '../../src/portrait/stage';
 
 interface Made {
@@ -33,7 +33,7 @@ function plant(id: string, size: number): Made {
   const from = performance.now();
   const r = room();
   r.stage.setContainer(planting.container);
-  r.stage.setStanding(null);
+  r.stage.setSurroundings(null);
   r.stage.setCanopy(sprout(planting, season, 0), 'near');
   r.stage.setFrame(frameOf(planting, season));
   r.stage.setView(FRONT);
@@ -49,7 +49,7 @@ function planting(file: unknown, size: number, week?: number, hour?: number, nea
   const from = performance.now();
   const r = room();
   r.stage.setContainer(p.container);
-  r.stage.setStanding(standingOf(p.spot, p.container));
+  r.stage.setSurroundings(surroundingsOf(p.spot, p.container));
   r.stage.setCanopy(sprout(p, season, week ?? season.peak), 'near');
   r.stage.setFrame(frameOf(p, season));
   const date = season.weeks[week ?? season.peak]?.date ?? p.startDate;

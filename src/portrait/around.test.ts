@@ -2,14 +2,14 @@ import { AmbientLight, Box3, DirectionalLight, type Group, HemisphereLight, Mesh
 import { footMm } from '@/core/containers/outline';
 import type { Container } from '@/core/containers/schema';
 import { SOLD } from '@/core/containers/sold';
-import type { Standing } from '@/core/containers/surfaces';
+import type { Surroundings } from '@/core/containers/surfaces';
 import { roundPot } from '@/core/testing/pots';
 import { createAround } from './around';
 import { shineOn } from './daylight';
 
-const bare: Standing = { wall: null, ground: null, steps: false, opening: null, hung: null };
+const bare: Surroundings = { wall: null, ground: null, steps: false, opening: null, hung: null };
 const room = { half: 600, top: 800, low: 500, out: 900 };
-const made = (c: Container, change: Partial<Standing>) => createAround(c, { ...bare, ...change }, room);
+const made = (c: Container, change: Partial<Surroundings>) => createAround(c, { ...bare, ...change }, room);
 const pot = roundPot(400, 290, 360);
 const wall = { colour: '#aa8866', build: 'brick' } as const;
 

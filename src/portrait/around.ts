@@ -11,7 +11,7 @@ import {
 } from 'three';
 import { footMm, hookMm, rimOf } from '@/core/containers/outline';
 import type { Container } from '@/core/containers/schema';
-import type { Standing } from '@/core/containers/surfaces';
+import type { Surroundings } from '@/core/containers/surfaces';
 import { rod } from './fittings';
 import { GROUND_COLOURS, laid } from './place/setting';
 import { surfaceOf } from './surfaces';
@@ -75,11 +75,11 @@ export interface Around {
 }
 
 /** The setting of one container, to scale, rim at y = 0: wall, ground, steps, window, door, arm or beam, and the balusters of a rail. */
-export function createAround(c: Container, standing: Standing, room: Room): Around {
+export function createAround(c: Container, surroundings: Surroundings, room: Room): Around {
   const group = new Group();
   const foot = footMm(c);
   const { wide, deep } = rimOf(c.shape);
-  const back = -(deep / 2 + WALL_GAP + (standing.steps ? STEP.deep : 0));
+  const back = -(deep / 2 + WALL_GAP + (surroundings.steps ? STEP.deep : 0));
   const textures: { dispose: () => void }[] = [];
   const bounds = { value: new Vector4(room.half, room.top, room.low, room.out) };
   const skin = (color: string) => fading(new MeshLambertMaterial({ color }), bounds);
@@ -101,20 +101,20 @@ export function createAround(c: Container, standing: Standing, room: Room): Arou
   };
   const across = 2 * room.half;
 
-  if (standing.wall) {
+  if (surroundings.wall) {
     const low = c.mount === 'ground' ? -foot : -room.low;
-    const m = face(standing.wall.build, standing.wall.colour, across, room.top - low);
+    const m = face(surroundings.wall.build, surroundings.wall.colour, across, room.top - low);
     add(m, [0, (room.top + low) / 2, back]);
   }
-  if (standing.ground) {
-    const lower = standing.steps ? STEP.high : 0;
+  if (surroundings.ground) {
+    const lower = surroundings.steps ? STEP.high : 0;
     const length = room.out - back;
-    const m = face(standing.ground, GROUND_COLOURS[standing.ground], across, length);
+    const m = face(surroundings.ground, GROUND_COLOURS[surroundings.ground], across, length);
     m.rotation.x = -Math.PI / 2;
     m.renderOrder = -1;
     add(m, [0, -foot - 1 - lower, back + length / 2]);
   }
-  if (standing.steps) {
+  if (surroundings.steps) {
     // It stands on one step; the next goes up behind it.
     const [tread, behind] = [deep / 2 + 60, -(deep / 2 + WALL_GAP)];
     const span = tread - behind;
@@ -123,8 +123,8 @@ export function createAround(c: Container, standing: Standing, room: Room): Arou
     block(across, STEP.high, STEP.deep, COLOURS.stone, [0, -foot + STEP.high / 2, behind - STEP.deep / 2]);
     block(across, 12, STEP.deep + 26, COLOURS.edge, [0, -foot + STEP.high - 6, behind - STEP.deep / 2 + 13]);
   }
-  if (standing.opening && standing.wall) {
-    const door = standing.opening === 'door';
+  if (surroundings.opening && surroundings.wall) {
+    const door = surroundings.opening === 'door';
     const low = -foot;
     const w = door ? DOOR.wide : wide + 2 * PANE.over;
     const h = door ? DOOR.high : room.top - low - FADE.up;
@@ -149,12 +149,12 @@ export function createAround(c: Container, standing: Standing, room: Room): Arou
     }
   }
   const iron = skin(COLOURS.iron);
-  if (standing.hung === 'arm') {
+  if (surroundings.hung === 'arm') {
     const up = hookMm(c) + 26;
     group.add(rod(new Vector3(0, up, back), new Vector3(0, up, 14), 7, iron));
     group.add(rod(new Vector3(0, up - 190, back), new Vector3(0, up - 6, back * 0.35), 5, iron));
   }
-  if (standing.hung === 'beam') block(across, 110, 90, COLOURS.beam, [0, hookMm(c) + 26 + 55, 0]);
+  if (surroundings.hung === 'beam') block(across, 110, 90, COLOURS.beam, [0, hookMm(c) + 26 + 55, 0]);
   if (c.mount === 'rail') {
     const z = -deep / 2 - 34;
     const many = Math.floor(room.half / BALUSTER_MM);

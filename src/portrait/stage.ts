@@ -14,7 +14,7 @@ import {
   Vector3,
 } from 'three';
 import type { Canopy } from '@/core/canopy/kinds';
-import type { Standing } from '@/core/containers/surfaces';
+import type { Surroundings } from '@/core/containers/surfaces';
 import type { Container } from '@/core/containers/schema';
 import { rimOf } from '@/core/containers/outline';
 import { LENS } from './lens';
@@ -58,7 +58,7 @@ export interface Stage extends Drawn {
   /** What grows in it, in few faces a piece where a piece is a few pixels. */
   setCanopy: (c: Canopy | null, detail?: Detail) => void;
   /** What it stands or hangs in; null for nothing but its shade. */
-  setStanding: (s: Standing | null) => void;
+  setSurroundings: (s: Surroundings | null) => void;
   /** Where the sun stands, null where it is hidden; ‘even’ for the plain light of a studio. */
   setSun: (s: Sun | 'even') => void;
   /** The tone of the sill and the wall under it: the page's own, so that the planting stays the brightest thing. */
@@ -137,7 +137,7 @@ export function createStage(canvas: HTMLCanvasElement, { shadows = true, plain =
   let body: ReturnType<typeof createBody> | null = null;
   let foliage: Foliage | null = null;
   let shining: Sun | 'even' = 'even';
-  let standing: Standing | null = null;
+  let surroundings: Surroundings | null = null;
   let around: ReturnType<typeof createAround> | null = null;
   let container: Container | null = null;
   /** Share of the leaves that is drawn. */
@@ -231,10 +231,10 @@ export function createStage(canvas: HTMLCanvasElement, { shadows = true, plain =
     if (around) scene.remove(around.group);
     if (around) spent.push(around.dispose);
     around = null;
-    ground.visible = grounded && !standing?.ground;
-    if (!standing || !container) return;
+    ground.visible = grounded && !surroundings?.ground;
+    if (!surroundings || !container) return;
     const half = Math.max(frame.reach, rim) + BESIDE;
-    around = createAround(container, standing, {
+    around = createAround(container, surroundings, {
       half,
       top: frame.top + OVER,
       low: Math.max(foot, frame.bottom) + OVER,
@@ -265,8 +265,8 @@ export function createStage(canvas: HTMLCanvasElement, { shadows = true, plain =
       foliage = made;
       foliage?.thin(share);
     },
-    setStanding: (to) => {
-      standing = to;
+    setSurroundings: (to) => {
+      surroundings = to;
       furnish();
       aim();
     },

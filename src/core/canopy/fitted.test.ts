@@ -2,7 +2,7 @@ import { LIBRARY } from '../plants';
 import { HABIT_NAMES } from '../plants/habits';
 import type { Plant } from '../plants/schema';
 import { alone, fullGrown } from './alone';
-import { doseOf, shareAt } from './dose';
+import { doseOf, foundDose, shareAt } from './dose';
 import { extentOf } from './fitted';
 
 const ofHabit = (habit: Plant['habit']): Plant[] => LIBRARY.filter((p) => p.habit === habit);
@@ -74,4 +74,12 @@ describe('as much of a plant in full flower is flower as its record says', () =>
     expect(offs.filter((o) => o < 0.1).length / offs.length).toBeGreaterThanOrEqual(0.4);
     expect([sample[offs.indexOf(Math.max(...offs))]?.id, Math.max(...offs) < 0.5]).toEqual([expect.anything(), true]);
   });
+});
+
+test('the dose of a plant of one’s own is found as that of a shipped one was', () => {
+  for (const id of ['petunia-violet', 'lavender']) {
+    const plant = LIBRARY.find((p) => p.id === id) as Plant;
+    expect(doseOf({ ...plant }) / doseOf(plant)).toBeCloseTo(1, 1);
+    expect(foundDose(plant) / doseOf(plant)).toBeCloseTo(1, 2);
+  }
 });

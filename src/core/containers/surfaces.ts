@@ -17,7 +17,7 @@ export const BESIDE_LABELS: Record<Beside, string> = {
 };
 
 /** What one container stands or hangs in, as it is drawn: each part null where there is none. */
-export interface Standing {
+export interface Surroundings {
   wall: { colour: string; build: WallBuild } | null;
   ground: GroundBuild | null;
   steps: boolean;

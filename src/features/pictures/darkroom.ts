@@ -54,16 +54,17 @@ async function room(): Promise<Room | null> {
 
 /** Where a leaf or flower has fewer pixels of a still than this, all of them told, few faces do for it. Working figure by eye. */
 const FAR_PIXELS = 45;
-/** Pixels for each of the page’s, so that edges are smooth on any screen. */
+/** Pixels for each of the page’s, so that edges are smooth on any screen; drawn plainly, one. */
 const RATIO = 2;
+const ratioNow = () => (useDrawing.getState().plain ? 1 : RATIO);
 
-function take({ stage, canvas, front }: Room, shot: Shot, w: number, h: number): string {
+function take({ stage, canvas, front }: Room, shot: Shot, w: number, h: number, ratio = RATIO): string {
   const pieces = shot.canopy.batches.reduce((n, b) => n + b.count, 0);
   stage.setContainer(shot.container);
-  stage.setCanopy(shot.canopy, (w * h * RATIO ** 2) / Math.max(1, pieces) < FAR_PIXELS ? 'far' : 'near');
+  stage.setCanopy(shot.canopy, (w * h * ratio ** 2) / Math.max(1, pieces) < FAR_PIXELS ? 'far' : 'near');
   stage.setFrame(shot.frame);
   stage.setView(front);
-  stage.setSize(w, h, RATIO);
+  stage.setSize(w, h, ratio);
   stage.draw();
   return canvas.toDataURL('image/png');
 }
@@ -110,7 +111,7 @@ export function useStill(key: string, w: number, h: number, shoot: () => Promise
         }
         const [made, shot] = await Promise.all([room(), shoot()]);
         await new Promise(requestAnimationFrame);
-        const url = gone || !made ? null : take(made, shot, w, h);
+        const url = gone || !made ? null : take(made, shot, w, h, ratioNow());
         if (url) {
           keep(key, url);
           void keepStill(drawnNow(key), url);

@@ -14,7 +14,7 @@ import type { Canopy } from '@/core/canopy/kinds';
 import type { Season } from '@/core/growth/grown';
 import type { YearId } from '@/core/growth/years';
 import type { Planting } from '@/core/plantings/schema';
-import { standingOf } from '@/core/spots/standing';
+import { surroundingsOf } from '@/core/spots/surroundings';
 import { lightOfSpot, sunOf } from '@/core/spots/sun-seen';
 import { ABOVE, createStage, FRONT, type Frame, LEVEL, type Stage, type View } from '@/portrait/stage';
 import { Button } from '@/ui/Button';
@@ -130,7 +130,7 @@ export function Portrait({ planting, season, frame, week, year = null, small = f
 
   useEffect(() => {
     stage?.setContainer(planting.container);
-    stage?.setStanding(standingOf(planting.spot, planting.container));
+    stage?.setSurroundings(surroundingsOf(planting.spot, planting.container));
     draw();
   }, [stage, planting.container, planting.spot, draw]);
 

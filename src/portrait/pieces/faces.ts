@@ -45,8 +45,15 @@ interface Petal {
   light: number;
 }
 
-function onPetal(p: Petal, x: number, y: number): { inside: number; out: number; off: number } {
-  const [c, s] = [Math.cos(p.way), Math.sin(p.way)];
+/** A petal throws no shade further than this. */
+const FAR = 0.1;
+
+function onPetal(
+  p: Petal,
+  [c, s]: readonly [number, number],
+  x: number,
+  y: number,
+): { inside: number; out: number; off: number } {
   const [along, off] = [x * c + y * s, -x * s + y * c];
   const t = along / p.tip;
   if (t < 0 || t > 1) return { inside: -1, out: t, off };
@@ -64,6 +71,7 @@ function petals(
   throat: (out: number, off: number, which: number) => number,
   eye: { wide: number; second: number; light: number } | null = null,
 ): Painter {
+  const ways = list.map((p) => [Math.cos(p.way), Math.sin(p.way)] as const);
   return (x, y): Texel => {
     const r = Math.hypot(x, y);
     if (eye && r < eye.wide)
@@ -77,7 +85,9 @@ function petals(
     let over = 1;
     for (let i = list.length - 1; i >= 0; i -= 1) {
       const p = list[i] as Petal;
-      const { inside, out, off } = onPetal(p, x, y);
+      // Nothing of it comes near.
+      if (r > p.tip + FAR) continue;
+      const { inside, out, off } = onPetal(p, ways[i] as (typeof ways)[number], x, y);
       if (inside > 0) {
         const second = throat(out, off / p.half, i);
         const streak = 0.035 * Math.cos((off / p.half) * 14) * smooth(0.9, 0.3, out);
@@ -311,7 +321,7 @@ export const faces = {
       (out, _, which) => smooth(0.7, 0.4, out) * 0.45 + (which > 44 ? 0.2 : 0),
     ),
     (out) => 0.3 * Math.sqrt(Math.max(0, 1 - out * out)) - 0.12,
-    { points: [12, 8], pixels: 128 },
+    { points: [12, 8], pixels: 96 },
   ),
   /** Ball and decorative dahlias: rolled petals, close, in spirals. */
   dahlia: disc(
@@ -328,7 +338,7 @@ export const faces = {
       (out, off) => smooth(0.75, 0.5, out) * 0.2 * (1 - Math.abs(off)),
     ),
     (out) => 0.32 * Math.sqrt(Math.max(0, 1 - out * out)) - 0.12,
-    { points: [12, 8], pixels: 128 },
+    { points: [12, 8], pixels: 96 },
   ),
   /** Tuberous begonias, roses, double petunias: broad petals round a tight heart. */
   rose: disc(
@@ -344,7 +354,7 @@ export const faces = {
       (out) => 0.3 * smooth(0.4, 0.1, out),
     ),
     (out) => 0.2 * Math.sqrt(Math.max(0, 1 - out * out)) - 0.06,
-    { ruffle: 0.03, points: [12, 8], pixels: 128 },
+    { ruffle: 0.03, points: [12, 8], pixels: 96 },
   ),
   /** Cannas, irises, hibiscus at their loosest: few broad petals that flop. */
   floppy: disc(

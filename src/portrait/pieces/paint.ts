@@ -1,4 +1,5 @@
-import { DataTexture, LinearFilter, LinearMipmapLinearFilter, SRGBColorSpace } from 'three';
+import { DataTexture, LinearFilter, LinearMipmapNearestFilter, SRGBColorSpace } from 'three';
+import { seeded } from '@/core/units/number';
 
 /** One point of a painted piece, each 0–1: how much of the second colour it shows along the edge and along the veins, how light it is (½ is as the colour says), and whether there is anything there. */
 export interface Texel {
@@ -25,16 +26,17 @@ export const smooth = (from: number, to: number, x: number): number => {
   return t * t * (3 - 2 * t);
 };
 
+const GRAINS = 128;
+const random = seeded(29);
+const grains = Float32Array.from({ length: GRAINS * GRAINS }, () => random());
+const grain = (i: number, k: number): number => grains[(i & (GRAINS - 1)) * GRAINS + (k & (GRAINS - 1))] ?? 0;
+
 /** Even noise, 0–1, the same for the same place. */
 export function noise(x: number, y: number): number {
   const [i, k] = [Math.floor(x), Math.floor(y)];
-  const value = (a: number, b: number) => {
-    const n = Math.sin(a * 127.1 + b * 311.7) * 43758.5453;
-    return n - Math.floor(n);
-  };
   const [s, t] = [smooth(0, 1, x - i), smooth(0, 1, y - k)];
   return (
-    (value(i, k) * (1 - s) + value(i + 1, k) * s) * (1 - t) + (value(i, k + 1) * (1 - s) + value(i + 1, k + 1) * s) * t
+    (grain(i, k) * (1 - s) + grain(i + 1, k) * s) * (1 - t) + (grain(i, k + 1) * (1 - s) + grain(i + 1, k + 1) * s) * t
   );
 }
 
@@ -55,7 +57,11 @@ function pixelsOf({ paint, wide, high, round }: Painted): Uint8Array {
     for (let x = 0; x < wide; x += 1) {
       const along = (y + 0.5) / high;
       const t = paint(((x + 0.5) / wide) * 2 - 1, round ? along * 2 - 1 : along);
-      data.set([byte(t.edge), byte(t.vein), byte(t.light), byte(t.cover)], (y * wide + x) * 4);
+      const i = (y * wide + x) * 4;
+      data[i] = byte(t.edge);
+      data[i + 1] = byte(t.vein);
+      data[i + 2] = byte(t.light);
+      data[i + 3] = byte(t.cover);
     }
   return data;
 }
@@ -81,9 +87,9 @@ export function pictureOf(painted: Painted): DataTexture {
 export function textureOf(painted: Painted): DataTexture {
   const t = new DataTexture(pixelsOf(painted), painted.wide, painted.high);
   t.magFilter = LinearFilter;
-  t.minFilter = LinearMipmapLinearFilter;
+  t.minFilter = LinearMipmapNearestFilter;
   t.generateMipmaps = true;
-  t.anisotropy = 2;
+  t.anisotropy = 1;
   t.needsUpdate = true;
   return t;
 }

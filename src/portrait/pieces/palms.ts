@@ -1,5 +1,5 @@
 import { surface, type Detail } from './surface';
-import { line, noise, smooth, within, type Painted, type Texel } from './paint';
+import { line, noise, NOTHING, smooth, within, type Painted, type Texel } from './paint';
 import type { PieceShape } from './piece';
 
 const TAU = Math.PI * 2;
@@ -22,34 +22,38 @@ interface Palm {
 }
 
 const SOFT = 0.03;
+const ROUND_STEPS = 1080;
 
 /** Angle from the stalk round the middle, radians 0–2π. */
 const angleOf = (x: number, y: number): number => (Math.atan2(x, 0.5 - y) + TAU) % TAU;
 
 function paintPalm(p: Palm): Painted['paint'] {
   const rim = p.rim ?? 0.16;
+  // The outline by the third of a degree, asked once.
+  const edges = Float32Array.from({ length: ROUND_STEPS }, (_, i) => p.outline((i / ROUND_STEPS) * TAU) * 0.5);
+  const veins = p.veins.flatMap((v) => (v === 0 ? [0] : [v, -v]));
   return (across, along): Texel => {
     const x = across * 0.5;
     const far = Math.hypot(x, along - 0.5);
     const angle = angleOf(x, along);
-    const edge = p.outline(angle) * 0.5;
+    const edge = edges[Math.floor((angle / TAU) * ROUND_STEPS) % ROUND_STEPS] ?? 0;
+    if (far > edge + SOFT) return NOTHING;
     const out = far / Math.max(1e-3, edge);
     // Veins run from the stalk’s end, a little in from the foot.
     const [vx, vy] = [x, along - 0.14];
     const [reach, course] = [Math.hypot(vx, vy), Math.atan2(vx, vy)];
     let vein = 0;
     let puff = 0;
-    for (const v of p.veins)
-      for (const way of v === 0 ? [0] : [v, -v]) {
-        const gap = course - way;
-        vein = Math.max(vein, line(reach * Math.sin(gap), 0.022) * (Math.abs(gap) < 1.5 ? 1 : 0) * (1 - 0.4 * reach));
-        if (p.twigs && Math.abs(gap) < 0.5) {
-          const phase = (reach * Math.cos(gap) - Math.abs(reach * Math.sin(gap)) * 0.9) * 9;
-          const off = Math.abs(phase - Math.round(phase));
-          vein = Math.max(vein, line(off, 0.16) * 0.6 * smooth(0.02, 0.1, reach) * smooth(0.5, 0.2, Math.abs(gap)));
-          puff += 0.035 * Math.cos(phase * TAU + Math.PI);
-        }
+    for (const way of veins) {
+      const gap = course - way;
+      vein = Math.max(vein, line(reach * Math.sin(gap), 0.022) * (Math.abs(gap) < 1.5 ? 1 : 0) * (1 - 0.4 * reach));
+      if (p.twigs && Math.abs(gap) < 0.5) {
+        const phase = (reach * Math.cos(gap) - Math.abs(reach * Math.sin(gap)) * 0.9) * 9;
+        const off = Math.abs(phase - Math.round(phase));
+        vein = Math.max(vein, line(off, 0.16) * 0.6 * smooth(0.02, 0.1, reach) * smooth(0.5, 0.2, Math.abs(gap)));
+        puff += 0.035 * Math.cos(phase * TAU + Math.PI);
       }
+    }
     const uneven = 1 + (p.ragged ?? 0.4) * (noise(Math.cos(angle) * 4 + 7, Math.sin(angle) * 4 + out * 2) - 0.5) * 2;
     const band = p.zone ? smooth(p.zone[0], p.zone[0] + 0.1, out) * smooth(p.zone[1], p.zone[1] - 0.1, out) : 0;
     return {
@@ -82,7 +86,7 @@ function fanned(p: Palm, points: number) {
 
 function palm(p: Palm): PieceShape {
   const [near, far] = p.points ?? [12, 8];
-  const pixels = p.pixels ?? 128;
+  const pixels = p.pixels ?? 112;
   return {
     build: (d: Detail) => fanned(p, d === 'near' ? near : far),
     painted: { paint: paintPalm(p), wide: pixels, high: pixels, round: false },
@@ -121,7 +125,7 @@ export const palms = {
     veins: [0, 0.14, 0.28, 0.44, 0.62, 0.84, 1.1],
     rim: 0.22,
     cup: 0.26,
-    pixels: 160,
+    pixels: 128,
   }),
   /** Five blunt lobes: scented pelargoniums, pansies. */
   lobed: palm({
@@ -155,7 +159,7 @@ export const palms = {
     cup: 0.26,
     ruffle: [0.07, 6],
     points: [18, 10],
-    pixels: 160,
+    pixels: 128,
   }),
   /** Round and scalloped with a band: zonal pelargoniums. */
   zonal: palm({
@@ -192,6 +196,6 @@ export const palms = {
     veins: [0, 0.55, 1.1, 1.6],
     cup: 0.1,
     points: [28, 14],
-    pixels: 192,
+    pixels: 160,
   }),
 } satisfies Record<string, PieceShape>;

@@ -37,6 +37,7 @@ interface Leaflet {
 function onLeaflet(l: Leaflet, x: number, y: number, soft: number): Texel | null {
   const [dx, dy] = [l.to[0] - l.from[0], l.to[1] - l.from[1]];
   const long = Math.hypot(dx, dy);
+  if (Math.abs(x - l.from[0] - dx / 2) + Math.abs(y - l.from[1] - dy / 2) > long + l.half) return null;
   const [px, py] = [x - l.from[0], y - l.from[1]];
   const t = (px * dx + py * dy) / (long * long);
   if (t < -0.05 || t > 1.05) return null;

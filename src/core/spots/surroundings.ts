@@ -1,15 +1,15 @@
 import type { Container } from '../containers/schema';
-import type { Standing } from '../containers/surfaces';
+import type { Surroundings } from '../containers/surfaces';
 import type { Spot } from './schema';
 
 /** Limewash. Working figure. */
 const PLAIN_WALL = '#cfc9bb';
 
 /** What a container stands or hangs in at its spot: a wall where it is seen against one or is fixed to one, a window over a sill, the ground under what stands. */
-export function standingOf(
+export function surroundingsOf(
   spot: Pick<Spot, 'seen' | 'backdrop' | 'backdropBuild' | 'ground' | 'beside'>,
   { mount }: Pick<Container, 'mount'>,
-): Standing {
+): Surroundings {
   const stands = mount === 'ground';
   const beside = spot.beside === 'door' || spot.beside === 'window' ? spot.beside : null;
   const opening = mount === 'sill' ? 'window' : stands ? beside : null;

@@ -1,11 +1,11 @@
 import { pot } from '../testing/pots';
 import { SpotSchema } from './schema';
-import { standingOf } from './standing';
+import { surroundingsOf } from './surroundings';
 
 const spot = (change = {}) => ({ ...pot().spot, ...change });
 
 test('in the open it stands on its ground, with nothing behind', () =>
-  expect(standingOf(spot({ seen: 'all-round', ground: 'gravel' }), { mount: 'ground' })).toEqual({
+  expect(surroundingsOf(spot({ seen: 'all-round', ground: 'gravel' }), { mount: 'ground' })).toEqual({
     wall: null,
     ground: 'gravel',
     steps: false,
@@ -15,18 +15,20 @@ test('in the open it stands on its ground, with nothing behind', () =>
 
 test('against a wall the wall has its colour and build', () =>
   expect(
-    standingOf(spot({ seen: 'wall', backdrop: '#aa5533', backdropBuild: 'brick' }), { mount: 'ground' }).wall,
+    surroundingsOf(spot({ seen: 'wall', backdrop: '#aa5533', backdropBuild: 'brick' }), { mount: 'ground' }).wall,
   ).toEqual({ colour: '#aa5533', build: 'brick' }));
 
 test('a sill has its window and the wall round it, whatever one stands by; looked out at, the wall is not the view', () => {
-  const box = standingOf(spot({ seen: 'all-round', beside: 'steps', backdrop: '#102030' }), { mount: 'sill' });
+  const box = surroundingsOf(spot({ seen: 'all-round', beside: 'steps', backdrop: '#102030' }), { mount: 'sill' });
   expect(box).toMatchObject({ opening: 'window', steps: false, ground: null, wall: { colour: '#102030' } });
-  expect(standingOf(spot({ seen: 'inside', backdrop: '#102030' }), { mount: 'sill' }).wall?.colour).not.toBe('#102030');
+  expect(surroundingsOf(spot({ seen: 'inside', backdrop: '#102030' }), { mount: 'sill' }).wall?.colour).not.toBe(
+    '#102030',
+  );
 });
 
 test('what hangs is on an arm where there is a wall, else under a beam', () => {
-  expect(standingOf(spot({ seen: 'wall' }), { mount: 'hook' }).hung).toBe('arm');
-  expect(standingOf(spot({ seen: 'overhead' }), { mount: 'hook' })).toMatchObject({
+  expect(surroundingsOf(spot({ seen: 'wall' }), { mount: 'hook' }).hung).toBe('arm');
+  expect(surroundingsOf(spot({ seen: 'overhead' }), { mount: 'hook' })).toMatchObject({
     hung: 'beam',
     wall: null,
     ground: null,
@@ -34,11 +36,11 @@ test('what hangs is on an arm where there is a wall, else under a beam', () => {
 });
 
 test('beside a door there is a wall for it to be in; on steps it stands on one', () => {
-  expect(standingOf(spot({ seen: 'all-round', beside: 'door' }), { mount: 'ground' })).toMatchObject({
+  expect(surroundingsOf(spot({ seen: 'all-round', beside: 'door' }), { mount: 'ground' })).toMatchObject({
     opening: 'door',
     wall: { build: 'render' },
   });
-  expect(standingOf(spot({ seen: 'all-round', beside: 'steps' }), { mount: 'ground' })).toMatchObject({
+  expect(surroundingsOf(spot({ seen: 'all-round', beside: 'steps' }), { mount: 'ground' })).toMatchObject({
     steps: true,
     opening: null,
     wall: null,
