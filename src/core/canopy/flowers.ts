@@ -270,7 +270,9 @@ export function heads(s: Sprig, surfaceMm2: number, most: number): { many: numbe
 }
 
 /** What open flowers of this plant are, for those that stand along a spire. */
-export function spireKind({ look }: Sprig): Kind {
+export function spireKind({ look, plant }: Sprig): Kind {
   if (look?.as === 'hung') return 'berry';
+  // Small ones of sages, lavenders and mints are two lips; what is larger is a tube.
+  if (look?.as === 'stand' && plant.flower.sizeMm < TINY_MM) return 'lip';
   return look?.as === 'open' && look.kind !== 'floret' ? look.kind : 'spikelet';
 }

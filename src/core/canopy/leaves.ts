@@ -14,6 +14,8 @@ export interface LeafLook {
   lengthMm: number;
   aspect: number;
   filled: number;
+  /** Kept close by shears: a ball of it is a ball. */
+  clipped?: boolean;
 }
 
 /** Leaves of a form, where the genus says nothing. Widths are over length. Working figures by eye. */
@@ -78,7 +80,7 @@ const SHORTEST_SHOOT = 42;
 /** Shorter than this a strap is a lance and a grass blade a pink’s leaf: broader for their length. mm, working figure. */
 const SHORT_MM = 140;
 /** Share of their box that leaves and shoots fill. By the outlines they are drawn with. */
-const FILLED = { leaf: 0.62, shoot: 0.38 };
+const FILLED = { leaf: 0.62, shoot: 0.38, clipped: 0.26 };
 
 function aspectOf({ leaf }: Plant, usual: number): number {
   if (leaf.form === 'ovate' && leaf.size === 'fine' && leaf.lengthMm > 27) return Math.min(usual, 0.34);
@@ -93,7 +95,13 @@ export const leafLook: (p: Plant) => LeafLook = keptBy((p: Plant): LeafLook => {
   const genus = BY_GENUS[genusOf(p.botanical)]?.[form];
   const own = genus ?? BY_FORM[form];
   if (genus?.shoot)
-    return { kind: genus.kind, lengthMm: lengthMm * genus.shoot, aspect: genus.aspect, filled: FILLED.shoot };
+    return {
+      kind: genus.kind,
+      lengthMm: lengthMm * genus.shoot,
+      aspect: genus.aspect,
+      filled: FILLED.clipped,
+      clipped: true,
+    };
   const small = SMALL[own.kind];
   if (small && lengthMm < small.under)
     return {

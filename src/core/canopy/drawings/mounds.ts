@@ -51,10 +51,12 @@ function slated(s: Sprig): void {
   }
 }
 
-export function mound(s: Sprig, { lift = 0.12, most = 560, flowers = 190 } = {}): void {
+export function mound(s: Sprig, { lift: usual = 0.12, most = 560, flowers = 190 } = {}): void {
   const { heightMm: h, spreadMm: w } = s.grown;
   const r = w / 2;
   const look = leafLook(s.plant);
+  // A clipped ball is round below as well.
+  const [lift, under] = look.clipped ? [0.5, 1] : [usual, 0.14];
   const slates = SLATED.has(look.kind) && look.lengthMm >= SLATED_MM;
   if (slates) slated(s);
   // What hangs its leaves out past where they spring from.
@@ -75,7 +77,7 @@ export function mound(s: Sprig, { lift = 0.12, most = 560, flowers = 190 } = {})
       (k, l) => k + l.by * Math.max(0, dir[0] * l.dir[0] + dir[1] * l.dir[1] + dir[2] * l.dir[2]) ** 6,
       0.86,
     );
-    const up = Math.max(-0.1, dir[1]);
+    const up = Math.max(look.clipped ? -1 : -0.1, dir[1]);
     return [
       centre[0] + (dir[0] * r * bump + lean[0] * up * r * 0.06) * depth,
       centre[1] + up * h * (1 - lift) * bump * depth,
@@ -86,7 +88,7 @@ export function mound(s: Sprig, { lift = 0.12, most = 560, flowers = 190 } = {})
     lumpIn(s, centre, w * inner * 0.56, h * (1 - lift) * 0.56);
     for (let i = 0; i < count; i += 1) {
       const t = (i + 0.5) / count;
-      const elevation = Math.asin(clamp(1 - 1.14 * t, -0.14, 1));
+      const elevation = Math.asin(clamp(1 - (1 + under) * t, -under, 1));
       const dir = toward(i * GOLDEN + between(s, -0.3, 0.3), elevation + between(s, -0.12, 0.12));
       const depth = i % 4 === 0 ? between(s, 0.5, 0.8) : between(s, 0.84, 1.0);
       const at = shell(dir, depth * inner);

@@ -44,7 +44,7 @@ export function fountain(s: Sprig): void {
     const t = (i + 0.5) / count;
     const lean = Math.sqrt(t);
     const a = i * GOLDEN + between(s, -0.3, 0.3);
-    const dir = toward(a, 1.52 - lean * 0.75 + between(s, -0.1, 0.1));
+    const dir = toward(a, 1.52 - lean * 0.6 + between(s, -0.1, 0.1));
     const rise = Math.asin(dir[1]);
     const length =
       Math.min((h * 1.06) / Math.sin(rise), w / 2 / Math.max(0.04, Math.cos(rise)) + h * 0.04) * between(s, 0.72, 1.04);
@@ -55,7 +55,7 @@ export function fountain(s: Sprig): void {
       face: unit(add(UP, dir, -0.4)),
       length,
       width: clamp(length * 0.021, 5.5, 11),
-      droop: length * (0.24 + 0.72 * lean) * between(s, 0.5, 1.35),
+      droop: length * (0.45 + 0.5 * lean) * between(s, 0.5, 1.35),
       ...leafColours(s),
       owner: s.owner,
       gloss: glossOf(s.plant),
@@ -75,21 +75,23 @@ export function fountain(s: Sprig): void {
 
 export function frond(s: Sprig): void {
   const { heightMm: h, spreadMm: w } = s.grown;
-  const count = clamp(Math.round(w / 9), 22, 60);
+  const needled = s.plant.leaf.form === 'needle';
+  const count = clamp(Math.round(w / 9), 22, 60) * (needled ? 2 : 1);
   for (let i = 0; i < count; i += 1) {
     const t = (i + 0.5) / count;
     const a = i * GOLDEN + between(s, -0.2, 0.2);
-    const rise = 1.24 - 0.85 * t ** 0.7 + between(s, -0.14, 0.14);
-    const length = Math.hypot(h * (1 - 0.3 * t), (w / 2) * t) * between(s, 0.82, 1.12);
+    const rise = 1.3 - 0.5 * t ** 0.6 + between(s, -0.12, 0.12);
+    const length = Math.hypot(h * (1 - 0.2 * t), (w / 2) * t) * between(s, 0.78, 1.08);
     const dir = toward(a, rise);
     s.put({
-      kind: 'frond',
+      // Of needles it is a plume of shoots.
+      kind: needled ? 'needles' : 'frond',
       at: s.base,
       along: dir,
       face: unit(add(UP, dir, -0.3)),
       length,
-      width: length * 0.24,
-      droop: length * (0.46 + 0.5 * t) * between(s, 0.7, 1.25),
+      width: length * (needled ? 0.4 : 0.24),
+      droop: length * between(s, 0.66, 1.05),
       ...leafColours(s),
       owner: s.owner,
       gloss: glossOf(s.plant),

@@ -37,7 +37,8 @@ export function wand(s: Sprig): void {
     stemBetween(s, foot, knee, 3);
     stemBetween(s, knee, tip, 2.4);
     const on = (k: number): Vec => (k < 0.42 ? mix(foot, knee, k / 0.42) : mix(knee, tip, (k - 0.42) / 0.58));
-    const nodes = clamp(Math.round((tall * leafy) / (leaf * 0.34)), 4, 13);
+    const clad = blooms || !s.look ? leafy : 0.94;
+    const nodes = clamp(Math.round((tall * clad) / (leaf * 0.34)), 4, 13);
     for (let n = 0; n < nodes; n += 1) {
       const up = n / nodes;
       for (const side of WHORLED) {
@@ -45,7 +46,7 @@ export function wand(s: Sprig): void {
         const dir = toward(a + side + n * 1.6, rise);
         leafAt(
           s,
-          on(0.03 + up * leafy),
+          on(0.03 + up * clad),
           dir,
           unit(add(UP, dir, 0.15)),
           1.12 - 0.42 * up,
@@ -148,18 +149,19 @@ export function cane(s: Sprig): void {
       sprays(s, foot, tip, a);
       continue;
     }
-    // Long leaves are as long as the room beside the cane lets them lie out.
-    const long = shrink * clamp((w * 0.5 - reach) / (leaf * shrink * 0.68), 0.5, 1);
-    const nodes = clamp(Math.round(tall / (leaf * long * 0.3)), 5, 10);
+    // Long leaves stand as steep as the room beside the cane asks, and bend over at the end.
+    const room = clamp((w * 0.5 - reach) / (leaf * shrink), 0.3, 0.8);
+    const steep = Math.acos(room);
+    const nodes = clamp(Math.round(tall / (leaf * shrink * 0.36)), 4, 9);
     for (let n = 0; n < nodes; n += 1) {
       const t = n / nodes;
-      const dir = toward(a + n * 2.4 + between(s, -0.3, 0.3), 0.62 + 0.5 * t);
+      const dir = toward(a + n * 2.4 + between(s, -0.3, 0.3), steep + 0.16 * t + between(s, -0.12, 0.1));
       leafAt(
         s,
-        mix(foot, tip, 0.06 + t * 0.72),
+        mix(foot, tip, 0.05 + t * 0.62),
         dir,
         unit(add(UP, dir, -0.2)),
-        long * (1.05 - 0.3 * t),
+        shrink * (1.05 - 0.25 * t),
         t < 0.2 ? between(s, 0, 0.3) : 0,
       );
     }
