@@ -1,5 +1,4 @@
-import type { Kind } from './kinds';
-import { OPEN_KINDS } from './kinds';
+import { isOpen, OPEN_KINDS, type Kind } from './kinds';
 import { clamp } from '../units/number';
 import { waysOf, type Piece } from './piece';
 import type { Sprig } from './sprig';
@@ -13,7 +12,6 @@ const UNDER = 0.995;
 const ROUNDS = 4;
 const NEAR = 0.008;
 
-const OPENED: ReadonlySet<Kind> = new Set(OPEN_KINDS);
 /** What keeps its own size when the plant it is on is made to fit. */
 const KEEPS: ReadonlySet<Kind> = new Set([...OPEN_KINDS, 'fuchsia', 'bell', 'flare', 'berry', 'bud', 'spikelet']);
 
@@ -23,7 +21,7 @@ const fallOf = (p: Piece): number =>
 
 /** What there is of a piece to measure by: its tip and two places on the way there, as it falls; the middle of an open flower. */
 function reachOf(p: Piece): Vec[] {
-  if (OPENED.has(p.kind)) return [p.at];
+  if (isOpen(p.kind)) return [p.at];
   const { y, z } = waysOf(p);
   const falls = fallOf(p);
   return [0.5, 0.75, 1].map((t) => add(add(p.at, y, p.length * t), z, -falls * t * t));

@@ -78,6 +78,10 @@ export const KINDS = [
 ] as const;
 export type Kind = (typeof KINDS)[number];
 
+const OPENED: ReadonlySet<Kind> = new Set(OPEN_KINDS);
+/** Whether it looks outward from its middle. */
+export const isOpen = (kind: Kind): boolean => OPENED.has(kind);
+
 /** Instances of one kind. Matrices are column-major 4 × 4, mm; x right, y up from the rim, z toward the viewer. */
 export interface Batch {
   kind: Kind;

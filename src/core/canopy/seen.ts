@@ -1,4 +1,4 @@
-import { STANDING_KINDS, HUNG_KINDS, OPEN_KINDS, type Kind } from './kinds';
+import { isOpen, STANDING_KINDS, HUNG_KINDS, OPEN_KINDS, type Kind } from './kinds';
 import { waysOf, type Piece } from './piece';
 import { dot, toward, unit, cross, UP, type Vec } from './vector';
 
@@ -42,7 +42,7 @@ function lookedAt(pieces: readonly Piece[], eye: Vec): { flower: number; leaf: n
   const placed = pieces.map((p) => {
     const w = waysOf(p);
     const flower = FLOWERS.has(p.kind);
-    const middled = OPENED.has(p.kind);
+    const middled = isOpen(p.kind);
     const k = Math.sqrt(FILLS[flower ? 'flower' : SPRAYS.has(p.kind) ? 'spray' : 'leaf']) / 2;
     const [y, x] = [flat(w.y), flat(w.x)];
     const round = ROUND.has(p.kind);
@@ -93,8 +93,6 @@ function lookedAt(pieces: readonly Piece[], eye: Vec): { flower: number; leaf: n
   }
   return { flower, leaf };
 }
-
-const OPENED: ReadonlySet<Kind> = new Set(OPEN_KINDS);
 
 /** Share of what is seen of a plant standing by itself that is flower, over what is seen from two sides; 0 where nothing is. */
 export function flowerSeen(pieces: readonly Piece[]): number {

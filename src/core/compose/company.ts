@@ -1,7 +1,7 @@
 import { contrast } from '../balance/leaf-contrast';
 import { family } from '../colour/family';
 import { deltaE, hueGap, lch } from '../colour/oklch';
-import { factsOf, shareWorld } from '../plants/facts';
+import { factsOf, genusOf, shareWorld } from '../plants/facts';
 import { signature } from '../plants/signature';
 import type { Plant } from '../plants/schema';
 import { RhythmSchema } from '../plants/traits';
@@ -44,7 +44,9 @@ function sideBySide(a: Plant, b: Plant): { worth: number; apart: number } {
     (clash ? WORTH.clash : 0) +
     (family(ca) === 'white' && family(cb) === 'white' ? WORTH.whites : 0) +
     (a.botanical === b.botanical ? WORTH.twin : 0) +
-    (a.botanical !== b.botanical && genusOf(a) === genusOf(b) && a.habit === b.habit ? WORTH.cousin : 0) +
+    (a.botanical !== b.botanical && genusOf(a.botanical) === genusOf(b.botanical) && a.habit === b.habit
+      ? WORTH.cousin
+      : 0) +
     (Math.abs(RHYTHMS.indexOf(fa.rhythm) - RHYTHMS.indexOf(fb.rhythm)) > 1 ? WORTH.water : 0) +
     (shareWorld(fa, fb) ? 0 : WORTH.world) +
     ((fa.mix === 'acid') !== (fb.mix === 'acid') && (fa.mix === 'limy' || fb.mix === 'limy') ? WORTH.mix : 0) +
@@ -58,8 +60,6 @@ const bullies = (a: Plant, b: Plant): boolean => {
   const [strong, weak] = [Math.max(a.vigour, b.vigour), Math.min(a.vigour, b.vigour)];
   return (strong === 5 && weak < 4) || (strong === 4 && weak <= 2);
 };
-
-const genusOf = (p: Plant): string => p.botanical.split(' ')[0] ?? '';
 
 const besideEach = keptBy((a: Plant) => keptBy((b: Plant) => sideBySide(a, b)));
 

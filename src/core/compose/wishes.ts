@@ -1,7 +1,7 @@
 import { family } from '../colour/family';
 import { lch } from '../colour/oklch';
 import { shoppingList } from '../materials/list';
-import { factsOf } from '../plants/facts';
+import { factsOf, genusOf } from '../plants/facts';
 import type { Plant } from '../plants/schema';
 import { signature } from '../plants/signature';
 import { resolve } from '../plantings/resolve';
@@ -116,10 +116,10 @@ export function changed(id: WishId, from: Planting, to: Planting): string {
 export function likeness(like: Planting): (p: Plant) => number {
   const own = kinds(like);
   const ids = new Set(own.map((k) => k.id));
-  const genera = new Set(own.map((k) => k.botanical.split(' ')[0]));
+  const genera = new Set(own.map((k) => genusOf(k.botanical)));
   const families = new Set(own.map((k) => family(lch(signature(k)))));
   return (p) =>
     (ids.has(p.id) ? 1.12 : 1) *
-    (genera.has(p.botanical.split(' ')[0]) ? 1.15 : 0.95) *
+    (genera.has(genusOf(p.botanical)) ? 1.15 : 0.95) *
     (families.has(family(lch(signature(p)))) ? 1.15 : 0.85);
 }

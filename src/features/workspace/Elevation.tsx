@@ -1,6 +1,6 @@
 import { depthOf } from '@/core/containers/outline';
 import { shapeOf } from '@/core/containers/shapes';
-import type { Canopy } from '@/core/canopy/kinds';
+import { isOpen, type Canopy } from '@/core/canopy/kinds';
 import type { Planting } from '@/core/plantings/schema';
 import { footMm } from '@/core/containers/outline';
 import type { Frame } from '@/portrait/stage';
@@ -24,7 +24,7 @@ function dropsOf(canopy: Canopy): Drop[] {
       const m = b.matrices.subarray(i * 16, i * 16 + 16);
       const g = (k: number) => m[k] ?? 0;
       const [x, y, dx, dy] = [g(12), -g(13), g(4), -g(5)];
-      const flat = b.kind === 'floret' || b.kind === 'face' || b.kind === 'trumpet' || b.kind === 'daisy';
+      const flat = isOpen(b.kind);
       const w = Math.hypot(g(0), g(1), g(2)) / 2;
       const fill = `#${toHex(b.colourA[i * 3] ?? 0)}${toHex(b.colourA[i * 3 + 1] ?? 0)}${toHex(b.colourA[i * 3 + 2] ?? 0)}`;
       const n = (v: number) => v.toFixed(1);

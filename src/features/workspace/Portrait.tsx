@@ -213,7 +213,7 @@ export function Portrait({ planting, season, frame, week, year = null, small = f
           role="img"
           tabIndex={small ? undefined : 0}
           aria-label={accountOf(planting, season, week)}
-          aria-keyshortcuts="ArrowLeft ArrowRight ArrowUp ArrowDown 1 2 3 + -"
+          aria-keyshortcuts="ArrowLeft ArrowRight ArrowUp ArrowDown 1 2 3 0 + -"
           data-state={canopy ? 'grown' : 'growing'}
           className="absolute inset-0 cursor-grab touch-pan-y active:cursor-grabbing"
           onPointerDown={onDown}

@@ -2,6 +2,7 @@ import { type Covering, everyCovering } from '../../growth/covering';
 import { misfits } from '../../layout/packing';
 import { startOf } from '../../layout/start-for';
 import { LIBRARY, referTo } from '../../plants';
+import { genusOf } from '../../plants/facts';
 import { type Plant, plantName } from '../../plants/schema';
 import { apply, type Command } from '../../plantings/commands';
 import { freeId } from '../../plantings/ids';
@@ -27,12 +28,10 @@ const TELLS = 0.02;
 const COUSINS = 3;
 const LATER_WEEKS = [1, 2] as const;
 
-const genusOf = ({ botanical }: Plant): string => botanical.split(' ')[0] ?? botanical;
-
 /** One of its own genus that grows less strongly, for all of its kind. */
 function weakerCousins(planting: Planting, strong: Placed, library: readonly Plant[]): Try[] {
   return alternatives(planting, strong.id, library)
-    .filter((p) => genusOf(p) === genusOf(strong.plant) && p.vigour < strong.plant.vigour)
+    .filter((p) => genusOf(p.botanical) === genusOf(strong.plant.botanical) && p.vigour < strong.plant.vigour)
     .slice(0, COUSINS)
     .flatMap((p): Try[] => {
       const start = startOf(p, strong.role, planting);

@@ -4,6 +4,7 @@ import { lch } from '../../colour/oklch';
 import { schemeOf } from '../../colour/schemes';
 import { startOf } from '../../layout/start-for';
 import { LIBRARY, referTo } from '../../plants';
+import { genusOf } from '../../plants/facts';
 import { schemeFit, SHOWY } from '../../plants/scheme-fit';
 import type { Plant } from '../../plants/schema';
 import { signature } from '../../plants/signature';
@@ -33,14 +34,13 @@ const SAME_SPECIES = 0.8;
 const SAME_GENUS = 0.35;
 const SAME_HABIT = 0.2;
 
-const genus = (p: Plant): string | undefined => p.botanical.split(' ')[0];
 const mid = ([a, b]: readonly [number, number]): number => (a + b) / 2;
 /** 1 of the same size, 0 where one is three times the other. */
 const nearSize = (a: Plant, b: Plant): number =>
   Math.max(0, 1 - Math.abs(Math.log(mid(a.heightMm) / mid(b.heightMm))) / Math.log(3));
 
 const kin = (was: Plant, p: Plant): number =>
-  (was.botanical === p.botanical ? SAME_SPECIES : genus(was) === genus(p) ? SAME_GENUS : 0) +
+  (was.botanical === p.botanical ? SAME_SPECIES : genusOf(was.botanical) === genusOf(p.botanical) ? SAME_GENUS : 0) +
   (was.habit === p.habit ? SAME_HABIT : 0) +
   nearSize(was, p) * SAME_HABIT;
 
