@@ -90,7 +90,9 @@ const LAMP_MM = 2300;
 /** As wide as one sees, close to. Degrees, working figure. */
 const NEAR_FOV = 34;
 
-/** Drawn plainly, only this share of the leaves throws a shadow. Working figure by eye. */
+/** Drawn plainly, only this share of the leaves is drawn, each the larger for it. Working figure by eye. */
+const PLAIN_LEAVES = 0.55;
+/** And only this share of them throws a shadow. Working figure by eye. */
 const PLAIN_SHADE = 0.4;
 
 /** A round, soft shade where the pot meets the ground. */
@@ -140,8 +142,9 @@ export function createStage(canvas: HTMLCanvasElement, { shadows = true, plain =
   let surroundings: Surroundings | null = null;
   let around: ReturnType<typeof createAround> | null = null;
   let container: Container | null = null;
-  /** Share of the leaves that is drawn. */
+  /** Share of the leaves that is drawn; and of all there are where it is drawn plainly. */
   let share = 1;
+  const all = plain ? PLAIN_LEAVES : 1;
   let frame: Frame = { top: 500, bottom: 360, reach: 350 };
   let deep = 200;
   let view: View = FRONT;
@@ -263,7 +266,7 @@ export function createStage(canvas: HTMLCanvasElement, { shadows = true, plain =
       if (plain) made?.shade(PLAIN_SHADE);
       replace(foliage, made?.group ?? null);
       foliage = made;
-      foliage?.thin(share);
+      foliage?.thin(share * all);
     },
     setSurroundings: (to) => {
       surroundings = to;
@@ -304,7 +307,7 @@ export function createStage(canvas: HTMLCanvasElement, { shadows = true, plain =
     light: (owners) => foliage?.light(owners),
     thin: (to) => {
       share = to;
-      foliage?.thin(share);
+      foliage?.thin(share * all);
       renderer.shadowMap.needsUpdate ||= share === 1;
     },
     draw: render,

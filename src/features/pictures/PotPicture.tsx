@@ -5,6 +5,7 @@ import type { Planting } from '@/core/plantings/schema';
 import { accountOf } from './account';
 import { sizeOf, type Still, useStill } from './darkroom';
 import { frameOf } from './frame';
+import { useNear } from './useNear';
 import { sprouting } from '../shell/workers';
 
 interface Wanted {
@@ -22,17 +23,23 @@ const keyOf = ({ planting: p, week, scale }: Wanted): string =>
   JSON.stringify([p.container, p.spot, p.placements, p.startDate, p.deeds, p.learned, week, scale]);
 
 /** The still itself: its address, undefined while it is taken, and its size in pixels. */
-export function usePotStill({ planting, week, scale }: Wanted): { src: Still; w: number; h: number } {
+export function usePotStill({ planting, week, scale }: Wanted, wanted = true): { src: Still; w: number; h: number } {
   const { w, h } = pictureSize(planting, scale);
-  const src = useStill(keyOf({ planting, week, scale }), w, h, async () => ({
-    container: planting.container,
-    frame: frameOf(planting, grow(planting)),
-    canopy: await sprouting.ask((api) => api.sprout(planting, week)),
-  }));
+  const src = useStill(
+    keyOf({ planting, week, scale }),
+    w,
+    h,
+    async () => ({
+      container: planting.container,
+      frame: frameOf(planting, grow(planting)),
+      canopy: await sprouting.ask((api) => api.sprout(planting, week)),
+    }),
+    wanted,
+  );
   return useMemo(() => ({ src, w, h }), [src, w, h]);
 }
 
-/** A still of a planting at a true scale. */
+/** A still of a planting at a true scale, drawn when it comes near the window. */
 export function PotPicture({
   planting,
   week = 'peak',
@@ -45,7 +52,8 @@ export function PotPicture({
   className?: string;
 }) {
   const season = grow(planting);
-  const { src, w, h } = usePotStill({ planting, week, scale });
+  const [watch, near] = useNear<HTMLSpanElement>();
+  const { src, w, h } = usePotStill({ planting, week, scale }, near);
   return src ? (
     // eslint-disable-next-line @next/next/no-img-element -- drawn here, not fetched
     <img
@@ -57,6 +65,7 @@ export function PotPicture({
     />
   ) : (
     <span
+      ref={watch}
       className={`inline-flex items-end justify-center text-[0.84rem] text-quiet ${className}`}
       style={{ width: w, height: h }}
       role={src === undefined ? 'img' : undefined}

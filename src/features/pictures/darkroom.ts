@@ -94,11 +94,11 @@ const drawnNow = (key: string): string =>
 /** A still: its address; undefined while it is being taken, null where it could not be. */
 export type Still = string | null | undefined;
 
-/** A still by its key, kept from an earlier visit or taken when it is first wanted: one after another in one hidden canvas, with room for the page to draw in between. */
-export function useStill(key: string, w: number, h: number, shoot: () => Promise<Shot>): Still {
+/** A still by its key, kept from an earlier visit or taken when it is first wanted: one after another in one hidden canvas, with room for the page to draw in between. Not taken until it is `wanted`. */
+export function useStill(key: string, w: number, h: number, shoot: () => Promise<Shot>, wanted = true): Still {
   const [, again] = useState(0);
   useEffect(() => {
-    if (pictures.has(key)) return;
+    if (!wanted || pictures.has(key)) return;
     missed.delete(key);
     let gone = false;
     queue = queue
@@ -126,6 +126,6 @@ export function useStill(key: string, w: number, h: number, shoot: () => Promise
       gone = true;
     };
     // eslint-disable-next-line react-hooks/exhaustive-deps -- the key holds all that the picture shows
-  }, [key]);
+  }, [key, wanted]);
   return pictures.get(key) ?? (missed.has(key) ? null : undefined);
 }
