@@ -1,9 +1,7 @@
 import {
-  AmbientLight,
   BoxGeometry,
   CircleGeometry,
   Group,
-  HemisphereLight,
   Mesh,
   MeshLambertMaterial,
   PerspectiveCamera,
@@ -14,16 +12,16 @@ import {
   Vector3,
 } from 'three';
 import type { Canopy } from '@/core/canopy/kinds';
+import { footMm, rimOf } from '@/core/containers/outline';
 import type { Surroundings } from '@/core/containers/surfaces';
 import type { Container } from '@/core/containers/schema';
-import { rimOf } from '@/core/containers/outline';
-import { LENS } from './lens';
 import { createAround } from './around';
-import { rendererOn, sunThrowing, timed } from './renderer';
+import { LENS } from './lens';
+import { createLamps } from './lamps';
+import { rendererOn, timed } from './renderer';
 import { createBody } from './body';
-import { HIDDEN, shineOn, type Sun } from './daylight';
+import type { Sun } from './daylight';
 import type { Drawn } from './drawn';
-import { footMm } from '@/core/containers/outline';
 import { createFoliage, type Foliage } from './foliage';
 import type { Detail } from './pieces/surface';
 
@@ -76,17 +74,6 @@ const OVER = 130;
 const BESIDE = 150;
 const OUT = 1.1;
 
-/** The plain light of a studio: from the left, from before and above. Working figures by eye. */
-const EVEN = {
-  way: { x: -0.4, y: 0.53, z: 0.75 },
-  sky: '#f6faf6',
-  skyPower: 2.15,
-  power: 2.7,
-  colour: '#fff4dc',
-  dark: 0.62,
-};
-/** How far off the sun’s lamp hangs, mm. */
-const LAMP_MM = 2300;
 /** As wide as one sees, close to. Degrees, working figure. */
 const NEAR_FOV = 34;
 
@@ -124,10 +111,7 @@ export function createStage(canvas: HTMLCanvasElement, { shadows = true, plain =
   const scene = new Scene();
   const turntable = new Group();
   scene.add(turntable);
-  const sky = new HemisphereLight('#f6faf6', '#b4b59c', 2.15);
-  const fill = new AmbientLight('#ffffff', 0);
-  const sun = sunThrowing(shadows, 1536, EVEN.dark);
-  scene.add(sky, fill, sun, sun.target);
+  const lamps = createLamps(scene, shadows);
   const camera = new PerspectiveCamera(FOV, 1, 100, 30000);
   const ground = new Mesh(new CircleGeometry(3200, 48), new ShadowMaterial({ opacity: 0.2, color: '#0b1c18' }));
   ground.rotation.x = -Math.PI / 2;
@@ -138,7 +122,6 @@ export function createStage(canvas: HTMLCanvasElement, { shadows = true, plain =
 
   let body: ReturnType<typeof createBody> | null = null;
   let foliage: Foliage | null = null;
-  let shining: Sun | 'even' = 'even';
   let surroundings: Surroundings | null = null;
   let around: ReturnType<typeof createAround> | null = null;
   let container: Container | null = null;
@@ -192,11 +175,7 @@ export function createStage(canvas: HTMLCanvasElement, { shadows = true, plain =
     camera.lookAt(Math.sin(view.azimuth) * lookOut, lookUp, Math.cos(view.azimuth) * lookOut);
     camera.updateMatrixWorld();
     const span = Math.max(half * 1.7, tall * 0.85);
-    Object.assign(sun.shadow.camera, { left: -span, right: span, top: span, bottom: -span, near: 200, far: 5200 });
-    sun.shadow.camera.updateProjectionMatrix();
-    sun.target.position.set(0, middle * 0.4, 0);
-    const from = shining === 'even' ? EVEN.way : (shining ?? HIDDEN);
-    sun.position.set(from.x, from.z, from.y).multiplyScalar(LAMP_MM).add(sun.target.position);
+    lamps.over(middle * 0.4, span);
     ground.position.y = -foot - 1;
     contact.position.set(0, -foot + 0.5, 0);
     contact.scale.set(rim * 3.1, deep * 3.1, 1);
@@ -274,14 +253,7 @@ export function createStage(canvas: HTMLCanvasElement, { shadows = true, plain =
       aim();
     },
     setSun: (to) => {
-      shining = to;
-      if (to === 'even') {
-        sun.color.set(EVEN.colour);
-        sun.intensity = EVEN.power;
-        sky.color.set(EVEN.sky);
-        sky.intensity = EVEN.skyPower;
-        fill.intensity = 0;
-      } else shineOn({ sun, sky, fill }, to);
+      lamps.shine(to);
       aim();
       renderer.shadowMap.needsUpdate = true;
     },
