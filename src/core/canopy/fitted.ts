@@ -1,4 +1,4 @@
-import { isOpen, OPEN_KINDS, type Kind } from './kinds';
+import { isFlower, isOpen, OPEN_KINDS, type Kind } from './kinds';
 import { clamp } from '../units/number';
 import { waysOf, type Piece } from './piece';
 import type { Sprig } from './sprig';
@@ -8,12 +8,23 @@ import { add, dot, unit, type Vec } from './vector';
 const WITHIN = 0.97;
 /** And as tall as so much of them, so that one hair does not. */
 const UNDER = 0.995;
+/** Of its flowers so many stand no higher. Working figure. */
+const FLOWERS_UNDER = 0.92;
 /** Rounds come to within a hundredth: flowers keep their size, and an arching leaf stands highest on its way. */
 const ROUNDS = 4;
 const NEAR = 0.008;
 
 /** What keeps its own size when the plant it is on is made to fit. */
-const KEEPS: ReadonlySet<Kind> = new Set([...OPEN_KINDS, 'fuchsia', 'bell', 'flare', 'berry', 'bud', 'spikelet']);
+const KEEPS: ReadonlySet<Kind> = new Set([
+  ...OPEN_KINDS,
+  'fuchsia',
+  'bell',
+  'flare',
+  'goblet',
+  'berry',
+  'bud',
+  'spikelet',
+]);
 
 /** How far a leaf falls at its tip, mm; nothing else does. */
 const fallOf = (p: Piece): number =>
@@ -37,14 +48,15 @@ export function extentOf(pieces: readonly Piece[], base: Vec): { heightMm: numbe
   const grown = pieces.filter((p) => p.kind !== 'stem' && p.kind !== 'lump');
   // In winter there may be nothing but stems.
   const tips = (grown.length > 0 ? grown : pieces).flatMap(reachOf);
+  const up = (list: readonly Vec[], q: number) =>
+    quantile(
+      list.map((t) => t[1] - base[1]),
+      q,
+    );
+  // A few flowers over many leaves are what one sees of its height.
+  const flowers = grown.filter((p) => isFlower(p.kind)).flatMap(reachOf);
   return {
-    heightMm: Math.max(
-      1,
-      quantile(
-        tips.map((t) => t[1] - base[1]),
-        UNDER,
-      ),
-    ),
+    heightMm: Math.max(1, up(tips, UNDER), up(flowers, FLOWERS_UNDER)),
     spreadMm: Math.max(
       1,
       2 *

@@ -154,7 +154,8 @@ export function flowerAt(s: Sprig, at: Vec, facing: Vec, size = 1): void {
       face: [-facing[2], 0.2, facing[0]],
       length: mm,
       width: mm * look.aspect,
-      droop: mm * (look.kind === 'foxtail' ? between(s, 0.12, 0.34) : 0.05),
+      // As deep as it is wide; a tail nods.
+      droop: mm * look.aspect * (look.kind === 'foxtail' ? between(s, 0.8, 2) : 1),
       glow: 0.35,
     });
   if (look.as === 'hung') {

@@ -82,6 +82,17 @@ const OPENED: ReadonlySet<Kind> = new Set(OPEN_KINDS);
 /** Whether it looks outward from its middle. */
 export const isOpen = (kind: Kind): boolean => OPENED.has(kind);
 
+const FLOWERS: ReadonlySet<Kind> = new Set([
+  ...OPEN_KINDS,
+  ...HUNG_KINDS,
+  ...STANDING_KINDS,
+  'spikelet',
+  'bud',
+  'berry',
+]);
+/** Whether it is flower or fruit, and not leaf or stem. */
+export const isFlower = (kind: Kind): boolean => FLOWERS.has(kind);
+
 /** Instances of one kind. Matrices are column-major 4 × 4, mm; x right, y up from the rim, z toward the viewer. */
 export interface Batch {
   kind: Kind;

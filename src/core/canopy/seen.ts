@@ -1,15 +1,7 @@
-import { isOpen, STANDING_KINDS, HUNG_KINDS, OPEN_KINDS, type Kind } from './kinds';
+import { isFlower, isOpen, STANDING_KINDS, HUNG_KINDS, type Kind } from './kinds';
 import { waysOf, type Piece } from './piece';
 import { dot, toward, unit, cross, UP, type Vec } from './vector';
 
-const FLOWERS: ReadonlySet<Kind> = new Set([
-  ...OPEN_KINDS,
-  ...HUNG_KINDS,
-  ...STANDING_KINDS,
-  'spikelet',
-  'bud',
-  'berry',
-]);
 /** What has as much to show from every side: it is measured by its width wherever one looks from. */
 const ROUND: ReadonlySet<Kind> = new Set([
   ...HUNG_KINDS,
@@ -41,7 +33,7 @@ function lookedAt(pieces: readonly Piece[], eye: Vec): { flower: number; leaf: n
   const flat = (v: Vec): readonly [number, number, number] => [dot(v, right), dot(v, up), dot(v, eye)];
   const placed = pieces.map((p) => {
     const w = waysOf(p);
-    const flower = FLOWERS.has(p.kind);
+    const flower = isFlower(p.kind);
     const middled = isOpen(p.kind);
     const k = Math.sqrt(FILLS[flower ? 'flower' : SPRAYS.has(p.kind) ? 'spray' : 'leaf']) / 2;
     const [y, x] = [flat(w.y), flat(w.x)];

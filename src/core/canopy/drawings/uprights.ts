@@ -13,15 +13,15 @@ const WHORLED = [0, 2.1, 4.2] as const;
 /** Where few flowers are to be seen not every stem bears them: the share that does, by the dose. Working figures. */
 const flowers = (s: Sprig, stem: number): boolean => (stem * 0.618 + 0.3) % 1 < clamp(s.dose * 1.7, 0.12, 1);
 
-/** Leaves on a wand reach so far up it; what is thick with needles is a grey bush at its foot. */
-const LEAFY = { needle: 0.62, leaf: 0.52 };
+/** Leaves on a wand reach so far up it, further where its flowers are borne singly; what is thick with needles is a grey bush at its foot. */
+const LEAFY = { needle: 0.62, leaf: 0.52, single: 0.74 };
 
 export function wand(s: Sprig): void {
   const { heightMm: h, spreadMm: w } = s.grown;
   const needled = s.plant.leaf.form === 'needle';
   const stems = clamp(Math.round((w / 15) * clamp(Math.sqrt(s.dose), 0.7, 1.9)), 8, 34);
   const { lengthMm: leaf } = leafLook(s.plant);
-  const leafy = needled ? LEAFY.needle : LEAFY.leaf;
+  const leafy = needled ? LEAFY.needle : isSpire(s) ? LEAFY.leaf : LEAFY.single;
   lumpIn(s, s.base, w * 0.24, h * leafy * 0.5);
   for (let i = 0; i < stems; i += 1) {
     const t = (i + 0.5) / stems;
@@ -217,7 +217,7 @@ export function climber(s: Sprig): void {
   const { many, size: swell } = heads(s, skin, s.look?.as === 'stand' ? 240 : 110);
   for (let i = 0; i < many; i += 1) {
     const t = 1 - Math.sqrt(1 - (i + 0.4) / many);
-    const a = i * GOLDEN * 1.3 + turn(s) * 0.05;
+    const a = i * GOLDEN + turn(s) * 0.05;
     flowerAt(s, on(t * 0.96, a, 1.16), unit(add(toward(a, 0.1), UP, 0.25)), swell);
   }
 }
