@@ -68,8 +68,8 @@ export function PotPicture({
       ref={watch}
       className={`inline-flex items-end justify-center text-[0.84rem] text-quiet ${className}`}
       style={{ width: w, height: h }}
-      role={src === undefined ? 'img' : undefined}
-      aria-label={src === undefined ? 'Portrait is being drawn' : undefined}
+      role={src === undefined && near ? 'img' : undefined}
+      aria-label={src === undefined && near ? 'Portrait is being drawn' : undefined}
     >
       {src === null && 'No portrait could be drawn'}
     </span>
