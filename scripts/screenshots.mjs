@@ -114,7 +114,8 @@ await visit(
     await keep(page, 'today');
     await page.goto(`${base}/group?place=Entrance%20steps`);
     await page.getByRole('heading', { name: /read as one/ }).waitFor();
-    await page.waitForTimeout(1000);
+    await page.locator('[data-state=grown]').waitFor();
+    await page.waitForTimeout(3000);
     await drawn();
     await keep(page, 'group');
     await page.context().close();
