@@ -65,31 +65,16 @@ export type HungKind = (typeof HUNG_KINDS)[number];
 export const STANDING_KINDS = ['foxtail', 'plume', 'goblet'] as const;
 export type StandingKind = (typeof STANDING_KINDS)[number];
 
-export const KINDS = [
-  ...LEAF_KINDS,
-  ...OPEN_KINDS,
-  ...HUNG_KINDS,
-  ...STANDING_KINDS,
-  'spikelet',
-  'bud',
-  'berry',
-  'stem',
-  'lump',
-] as const;
+const FLOWER_KINDS = [...OPEN_KINDS, ...HUNG_KINDS, ...STANDING_KINDS, 'spikelet', 'bud', 'berry'] as const;
+
+export const KINDS = [...LEAF_KINDS, ...FLOWER_KINDS, 'stem', 'lump'] as const;
 export type Kind = (typeof KINDS)[number];
 
 const OPENED: ReadonlySet<Kind> = new Set(OPEN_KINDS);
 /** Whether it looks outward from its middle. */
 export const isOpen = (kind: Kind): boolean => OPENED.has(kind);
 
-const FLOWERS: ReadonlySet<Kind> = new Set([
-  ...OPEN_KINDS,
-  ...HUNG_KINDS,
-  ...STANDING_KINDS,
-  'spikelet',
-  'bud',
-  'berry',
-]);
+const FLOWERS: ReadonlySet<Kind> = new Set(FLOWER_KINDS);
 /** Whether it is flower or fruit, and not leaf or stem. */
 export const isFlower = (kind: Kind): boolean => FLOWERS.has(kind);
 

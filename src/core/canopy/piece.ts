@@ -26,6 +26,23 @@ export interface Piece {
   gloss?: number;
 }
 
+/** A straight stick from one place to another, so thick, mm: a stem, a cane, a tie. */
+export function stick(from: Vec, to: Vec, thick: number, colour: Rgb, owner: number): Piece {
+  const along: Vec = [to[0] - from[0], to[1] - from[1], to[2] - from[2]];
+  return {
+    kind: 'stem',
+    at: from,
+    along,
+    face: [0.3, 0.2, 1],
+    length: Math.hypot(...along),
+    width: thick,
+    droop: thick,
+    a: colour,
+    b: colour,
+    owner,
+  };
+}
+
 /** The three ways of a piece, unit and square to each other: across it, along it, and out of its face. */
 export interface Ways {
   x: Vec;

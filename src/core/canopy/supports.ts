@@ -2,6 +2,7 @@ import { linearRgb } from '../colour/oklch';
 import { factsOf } from '../plants/facts';
 import type { Placed } from '../plantings/resolve';
 import type { Builder } from './builder';
+import { stick } from './piece';
 import type { Vec } from './vector';
 
 /** Bamboo, and how thick it is, mm. */
@@ -17,21 +18,8 @@ const TIED_AT = [0.35, 0.65] as const;
 const LEGS = 4;
 
 /** A cane, or a tie, from one point to another. */
-function pole(builder: Builder, owner: number, from: Vec, to: Vec, thick: number): void {
-  const along: Vec = [to[0] - from[0], to[1] - from[1], to[2] - from[2]];
-  builder.put({
-    kind: 'stem',
-    at: from,
-    along,
-    face: [0.3, 0.2, 1],
-    length: Math.hypot(...along),
-    width: thick,
-    droop: thick,
-    a: CANE,
-    b: CANE,
-    owner,
-  });
-}
+const pole = (builder: Builder, owner: number, from: Vec, to: Vec, thick: number): void =>
+  builder.put(stick(from, to, thick, CANE, owner));
 
 /** The stake or the wigwam of canes that a plant is tied to or twines up; nothing where it needs none, or hangs. */
 export function supportOf(

@@ -263,7 +263,7 @@ export function Portrait({ planting, season, frame, week, year = null, small = f
           />
         )}
       </div>
-      <div className="absolute right-1 top-0 flex items-start bg-ground print:hidden">
+      <div className="absolute right-1 top-0 flex max-w-full flex-wrap items-start justify-end bg-ground print:hidden">
         {!noGl &&
           !small &&
           sights.map((s) => (
