@@ -18,7 +18,8 @@ type Write = (mine: Planting, from: Kept) => Promise<Kept & { met: string[] }>;
 
 /** Keeps one container while it is open: one write at a time, each the newest there is. */
 export interface Keeper {
-  id: string;
+  /** How often what is kept was written. */
+  rev: () => number;
   /** What is to be kept from now on. */
   keep: (history: History) => void;
   /** Another tab wrote it. */
@@ -60,7 +61,7 @@ export function keeperOf(read: Kept, write: Write, ears: Ears, now: () => number
     }
   };
   return {
-    id: read.planting.id,
+    rev: () => kept.rev,
     keep: (to) => {
       history = to;
       void run();

@@ -94,6 +94,13 @@ describe('the way back', () => {
   });
 });
 
+/** A store of texts as a browser has. */
+const textStore = (shelf: Map<string, string>) => ({
+  getItem: (k: string) => shelf.get(k) ?? null,
+  setItem: (k: string, v: string) => shelf.set(k, v),
+  removeItem: (k: string) => shelf.delete(k),
+});
+
 describe('the container on the bench', () => {
   const state = () => useWorkspace.getState();
   const now = () => state().history?.now;
@@ -195,6 +202,60 @@ describe('the container on the bench', () => {
     expect(state().saving).toEqual({ state: 'saved', at: null });
   });
 
+  describe('when the page goes', () => {
+    const tab = new Map<string, string>();
+    const another = { planting: pot({ id: 'other' }), rev: 0 };
+    beforeAll(() => Object.assign(globalThis, { window: { sessionStorage: textStore(tab) } }));
+    afterAll(() => Reflect.deleteProperty(globalThis, 'window'));
+    /** The page as it comes back: what is in storage is read again. */
+    const back = async () => {
+      state().open(another);
+      const read = await readOne('test');
+      if (read) state().open(read);
+    };
+
+    test('the way back is there again when it returns', async () => {
+      state().run('Take out one', { do: 'remove', id: 'a' });
+      await settled();
+      state().leave();
+      await back();
+      expect(nameOfLast(state().history?.past ?? [])).toBe('Take out one');
+      state().undo();
+      expect(now()?.placements).toHaveLength(5);
+    });
+
+    test('what was done in the last moment and not written any more is done and written when it returns', async () => {
+      const put = jest.spyOn(db.plantings, 'put').mockImplementation(() => {
+        throw new Error('the page is gone');
+      });
+      state().run('Rename', { do: 'set', change: { name: 'At the last moment' } });
+      state().leave();
+      await settled();
+      put.mockRestore();
+      expect((await stored())?.name).toBe('Test pot');
+      await back();
+      expect(now()?.name).toBe('At the last moment');
+      await settled();
+      expect((await stored())?.name).toBe('At the last moment');
+      state().undo();
+      expect(now()?.name).toBe('Test pot');
+    });
+
+    test('but not over what another tab wrote since', async () => {
+      const put = jest.spyOn(db.plantings, 'put').mockImplementation(() => {
+        throw new Error('the page is gone');
+      });
+      state().run('Rename', { do: 'set', change: { name: 'Here' } });
+      state().leave();
+      await settled();
+      put.mockRestore();
+      await editStored(new Map([['test', [{ do: 'set', change: { name: 'There' } }]]]));
+      await back();
+      expect(now()?.name).toBe('There');
+      expect(state().history?.past).toEqual([]);
+    });
+  });
+
   test('undo with nothing behind it changes nothing', () => {
     state().undo();
     expect(now()).toEqual(warmPot());
@@ -222,11 +283,7 @@ describe('the diary', () => {
   beforeAll(() => {
     Object.defineProperty(globalThis, 'localStorage', {
       configurable: true,
-      value: {
-        getItem: (k: string) => shelf.get(k) ?? null,
-        setItem: (k: string, v: string) => shelf.set(k, v),
-        removeItem: (k: string) => shelf.delete(k),
-      },
+      value: textStore(shelf),
     });
   });
   test('is open on the real day until it is opened on another, which is kept on the device', () => {

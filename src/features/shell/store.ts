@@ -24,6 +24,8 @@ interface Workspace {
   redo: () => void;
   /** Tries again what was not kept. */
   again: () => void;
+  /** The page goes: the way back, and what is not written yet, are kept for its return. */
+  leave: () => void;
   show: (week: number | null) => void;
 }
 
@@ -64,9 +66,9 @@ export const useWorkspace = create<Workspace>((set, get) => {
         met: tell.met,
       });
       keeper = fresh;
-      const history = keptHistory(read.planting) ?? begun(read.planting);
-      fresh.keep(history);
+      const history = keptHistory(read) ?? begun(read.planting);
       set({ history, saving: NOTHING_DONE, week: null });
+      fresh.keep(history);
     },
     follow: (kept) => keeper?.follow(kept),
     run: (name, ...commands) => {
@@ -79,16 +81,15 @@ export const useWorkspace = create<Workspace>((set, get) => {
     undo: () => walk(undone, 'Undone', (h) => nameOfLast(h.past)),
     redo: () => walk(redone, 'Redone', (h) => nameOfLast(h.future)),
     again: () => keeper?.again(),
+    leave: () => {
+      const { history } = get();
+      if (history && keeper && history.past.length + history.future.length > 0) keepHistory(history, keeper.rev());
+    },
     show: (week) => set({ week }),
   };
 });
 
-/** What leaves with the page is kept for its return. */
-if (typeof window !== 'undefined')
-  window.addEventListener('pagehide', () => {
-    const { history } = useWorkspace.getState();
-    if (history && history.past.length + history.future.length > 0) keepHistory(history);
-  });
+if (typeof window !== 'undefined') window.addEventListener('pagehide', () => useWorkspace.getState().leave());
 
 /** The container on the bench, or null before one is opened. */
 export const usePlanting = (): Planting | null => useWorkspace((s) => s.history?.now ?? null);
