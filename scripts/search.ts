@@ -4,7 +4,7 @@ import { measure } from '../src/core/balance/assess';
 import type { Cast } from '../src/core/compose/candidate';
 import { compose } from '../src/core/compose/compose';
 import { offer, whyNot } from '../src/core/compose/filter';
-import { isClean } from '../src/core/compose/judge';
+import { isClean } from '../src/core/compose/clean';
 import { patternsFor, type Pattern } from '../src/core/compose/patterns';
 import { worth } from '../src/core/compose/worth';
 import { place } from '../src/core/compose/place';

@@ -1,12 +1,11 @@
-import { grow } from '../growth/season';
 import type { Season } from '../growth/grown';
 import type { Planting } from '../plantings/schema';
 import type { UnitSystem } from '../units/length';
 import { sum, tenth } from '../units/number';
-import { type Check, FACETS, type Facet } from './check';
+import { type Check, FACETS, type Facet, type Measured } from './check';
 import { type Reading, type Report, say } from './finding';
 import { CHECKS } from './index';
-import { standingOf } from './standing';
+import { type Standing, standingOf } from './standing';
 
 /** What one gate that is to be watched leaves of the score, and each further one. Working figures. */
 const GATE_LEAVES = 0.84;
@@ -31,47 +30,142 @@ export interface Measure {
   readings: Reading[];
 }
 
-const ALL: readonly [string, Check][] = Object.entries(CHECKS);
+type Checks = readonly (readonly [string, Check])[];
+const ALL: Checks = Object.entries(CHECKS);
+
+/** Checks that need nothing grown, those first that fail most for the work they take. */
+const AT_ONCE: readonly string[] = [
+  'worlds',
+  'water',
+  'light',
+  'safety',
+  'mix',
+  'thug',
+  'staples',
+  'scorch',
+  'nights',
+  'echo',
+  'heat',
+  'winter',
+  'cost',
+];
+/** The order in which a planting is looked through for a reason to give it up. */
+const SOONEST: readonly string[] = [
+  ...AT_ONCE,
+  'spread',
+  'steps',
+  'height',
+  'steady',
+  'front',
+  'contrast',
+  'sides',
+  'centrepiece',
+  'season',
+  'colour',
+];
+const EARLY: Checks = [...ALL].sort(([a], [b]) => rankOf(a) - rankOf(b));
+function rankOf(id: string): number {
+  const at = SOONEST.indexOf(id);
+  return at < 0 ? SOONEST.length : at;
+}
+
+/** What is found so far: by facet the sum of the weighted qualities, of the weights, and the worst. */
+interface Tally {
+  readings: Map<string, Reading[]>;
+  facets: Map<Facet, { q: number; w: number; worst: number }>;
+  gates: { watch: number; wrong: number };
+  /** Findings that are not good. */
+  watched: number;
+}
+const nothing = (): Tally => ({ readings: new Map(), facets: new Map(), gates: { watch: 0, wrong: 0 }, watched: 0 });
+
+function count(tally: Tally, id: string, { facet, weight }: Check, found: readonly Measured[]): void {
+  const { readings, facets, gates } = tally;
+  readings.set(
+    id,
+    found.map((m) => ({ ...m, check: id as Reading['check'] })),
+  );
+  for (const { severity, quality } of found) {
+    if (severity === 'wrong') gates.wrong += 1;
+    else if (facet === 'gate' && severity === 'watch') gates.watch += 1;
+    if (severity !== 'good') tally.watched += 1;
+    if (facet === 'gate') continue;
+    const so = facets.get(facet);
+    if (!so) facets.set(facet, { q: quality * weight, w: weight, worst: quality });
+    else [so.q, so.w, so.worst] = [so.q + quality * weight, so.w + weight, Math.min(so.worst, quality)];
+  }
+}
 
 /**
  * The figures of a planting over its season: planting day, when it has filled, and two thirds through. `checks` are all
  * there are unless others are given. Throws UnknownPlantError.
  */
-export function measure(
-  planting: Planting,
-  season: Season = grow(planting),
-  checks: readonly (readonly [string, Check])[] = ALL,
-): Measure {
+export function measure(planting: Planting, season?: Season, checks: Checks = ALL): Measure {
   const standing = standingOf(planting, season);
-  const readings: Reading[] = [];
-  const worth = new Map<Facet, { q: number; w: number }[]>();
-  const gates = { watch: 0, wrong: 0 };
-  for (const [id, { of, facet, weight }] of checks) {
-    for (const m of of(standing)) {
-      readings.push({ ...m, check: id as Reading['check'] });
-      if (m.severity === 'wrong') gates.wrong += 1;
-      else if (facet === 'gate' && m.severity === 'watch') gates.watch += 1;
-      if (facet !== 'gate') worth.set(facet, [...(worth.get(facet) ?? []), { q: m.quality, w: weight }]);
-    }
-  }
-  return { score: planting.placements.length === 0 ? 0 : scoreOf(worth, gates), week: standing.week, readings };
+  const tally = nothing();
+  for (const [id, of] of checks) count(tally, id, of, of.of(standing));
+  return measured(planting, standing, tally, checks);
 }
 
-/** A weighted harmonic mean of what makes a planting good, so that the worst pulls; then what the gates leave of it. */
-function scoreOf(
-  worth: ReadonlyMap<Facet, { q: number; w: number }[]>,
-  gates: { watch: number; wrong: number },
-): number {
-  let [weight, parts] = [0, 0];
-  for (const [facet, list] of worth) {
-    if (facet === 'gate') continue;
-    const mean = sum(list.map((x) => x.q * x.w)) / sum(list.map((x) => x.w));
-    const worst = Math.min(...list.map((x) => x.q));
-    const q = Math.max(LEAST_WORTH, WORST_PULLS * worst + (1 - WORST_PULLS) * mean);
-    weight += FACETS[facet];
-    parts += FACETS[facet] / q;
+/** What is known of a planting that is given up: what it could score at the most, what was found in it, and whether anything was grown for it. */
+export interface GivenUp {
+  most: number;
+  readings: Reading[];
+  grown: boolean;
+}
+
+/**
+ * The same figures, unless the planting is hopeless by what is found first: then what it could come to at the most.
+ * Nothing is grown for what can be told without. Throws UnknownPlantError.
+ */
+export function measureUnless(
+  planting: Planting,
+  hopeless: (most: number, watched: number, found: readonly Reading[]) => boolean,
+): Measure | GivenUp {
+  const standing = standingOf(planting);
+  const tally = nothing();
+  for (const [id, of] of EARLY) {
+    count(tally, id, of, of.of(standing));
+    const most = mostOf(tally);
+    if (hopeless(most, tally.watched, tally.readings.get(id) ?? []))
+      return { most, readings: [...tally.readings.values()].flat(), grown: !AT_ONCE.includes(id) };
   }
-  const plain = parts > 0 ? weight / parts : 1;
+  return measured(planting, standing, tally, ALL);
+}
+
+function measured(planting: Planting, { week }: Standing, tally: Tally, checks: Checks): Measure {
+  return {
+    score: planting.placements.length === 0 ? 0 : scoreOf(tally),
+    week,
+    readings: checks.flatMap(([id]) => tally.readings.get(id) ?? []),
+  };
+}
+
+/** What one facet is worth by its mean and its worst. */
+const facetWorth = (mean: number, worst: number): number =>
+  Math.max(LEAST_WORTH, WORST_PULLS * worst + (1 - WORST_PULLS) * mean);
+
+/** A weighted harmonic mean of what makes a planting good, so that the worst pulls; then what the gates leave of it. */
+function scoreOf({ facets, gates }: Tally): number {
+  let [weight, parts] = [0, 0];
+  for (const [facet, { q, w, worst }] of facets) {
+    if (facet === 'gate') continue;
+    weight += FACETS[facet];
+    parts += FACETS[facet] / facetWorth(q / w, worst);
+  }
+  return gated(parts > 0 ? weight / parts : 1, gates);
+}
+
+/** What it could still score if all that was not looked at yet were ideal. */
+function mostOf({ facets, gates }: Tally): number {
+  let parts = IDEAL;
+  for (const [facet, { worst }] of facets)
+    if (facet !== 'gate') parts += FACETS[facet] * (1 / facetWorth(1, worst) - 1);
+  return gated(IDEAL / parts, gates);
+}
+const IDEAL = sum(Object.values(FACETS));
+
+function gated(plain: number, gates: Tally['gates']): number {
   const mean = plain <= EASY_TO ? plain : EASY_TO + (plain - EASY_TO) * HARDER;
   const watched = gates.watch === 0 ? 1 : GATE_LEAVES * FURTHER_LEAVES ** (gates.watch - 1);
   const alive = 100 * mean * watched;

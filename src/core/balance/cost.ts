@@ -11,7 +11,7 @@ export const cost = check({
   facet: 'gate',
   weight: 3,
   at: 'plants',
-  of: ({ planting, plants }) => {
+  of: ({ planting, placed: plants }) => {
     const { budget } = planting.brief;
     if (budget === null || plants.length === 0) return [];
     const { each } = shoppingList(planting, 1);

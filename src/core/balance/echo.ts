@@ -14,7 +14,7 @@ export const echo = check({
   facet: 'scheme',
   weight: 6,
   at: 'plants',
-  of: ({ planting, plants }) => {
+  of: ({ planting, placed: plants }) => {
     const lead = plants.find((p) => p.role === 'thriller');
     const others = plants.filter((p) => p.role !== 'thriller');
     if (!schoolOf(planting.brief).asks?.leafLeads || !lead || others.length === 0) return [];

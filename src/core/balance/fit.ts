@@ -10,7 +10,7 @@ export const fit = check({
   facet: 'gate',
   weight: 6,
   at: 'plants',
-  of: ({ planting, plants }) => {
+  of: ({ planting, placed: plants }) => {
     if (plants.length === 0) return [];
     const found = misfits(planting.container, plants);
     const worst = found[0];

@@ -24,9 +24,9 @@ export const heat = check({
   facet: 'gate',
   weight: 3,
   at: 'plants',
-  of: ({ planting, season, plants }) => {
+  of: ({ planting, span, placed: plants }) => {
     const minds = plants.filter((p) => factsOf(p.plant).heat !== 'thrives');
-    const shares = minds.map((p) => ({ p, share: hotShare(planting, season.weeks.length, p) }));
+    const shares = minds.map((p) => ({ p, share: hotShare(planting, span, p) }));
     const worst = maxBy(shares, (x) => x.share);
     if (!worst) return [];
     const dies = worst.share > WRONG_OVER && factsOf(worst.p.plant).heat === 'stops';

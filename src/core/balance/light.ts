@@ -16,7 +16,7 @@ export const light = check({
   facet: 'gate',
   weight: 8,
   at: 'plants',
-  of: ({ planting, plants }) => {
+  of: ({ planting, placed: plants }) => {
     const sun = sunReading(planting.spot, planting.startDate);
     const fits = plants.map((p) => ({ p, fit: sunFit(p.plant, planting) }));
     const worst = maxBy(fits, (x) => -x.fit);

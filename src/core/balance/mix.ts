@@ -11,7 +11,7 @@ export const mix = check({
   facet: 'gate',
   weight: 3,
   at: 'plants',
-  of: ({ plants }) => {
+  of: ({ placed: plants }) => {
     const acid = plants.filter((p) => factsOf(p.plant).mix === 'acid');
     const against = plants.filter((p) => ['limy', 'gritty'].includes(factsOf(p.plant).mix));
     if (acid.length === 0) return [];

@@ -15,7 +15,7 @@ export const nights = check({
   facet: 'gate',
   weight: 3,
   at: 'plants',
-  of: ({ planting, plants }) => {
+  of: ({ planting, placed: plants }) => {
     const worst = maxBy(plants, (p) => p.plant.coldestNightC);
     if (!worst) return [];
     const met = firstNights(planting);

@@ -31,7 +31,7 @@ const onionLike = ({ botanical, edible }: Plant): boolean => edible !== 'no' && 
 const isCrop = ({ edible }: Plant): boolean => edible === 'leaf' || edible === 'fruit';
 
 /** Something to eat beside something that harms who eats it. What is not known counts as well. */
-function edibleBesidePoison({ plants, planting: { spot } }: Standing): Measured<Says>[] {
+function edibleBesidePoison({ placed: plants, planting: { spot } }: Standing): Measured<Says>[] {
   const eaten = plants.filter((p) => isCrop(p.plant) || (spot.eaten && p.plant.edible !== 'no'));
   const harmful = plants
     .map((p) => ({ p, level: harmEaten(p.plant) }))
@@ -64,7 +64,7 @@ function edibleBesidePoison({ plants, planting: { spot } }: Standing): Measured<
 }
 
 /** Poison, spines and irritant sap for who is about. */
-function whoIsAbout({ planting: { spot }, plants }: Standing): Measured<Says>[] {
+function whoIsAbout({ planting: { spot }, placed: plants }: Standing): Measured<Says>[] {
   if (!spot.children && !spot.cats && !spot.dogs && !spot.eaten) return [];
   const risky = plants.map((p) => ({ p, ...harm(p.plant, spot) })).filter((x) => x.level > 0);
   const worst = maxBy(risky, (x) => x.level);

@@ -17,7 +17,7 @@ export const scorch = check({
   facet: 'gate',
   weight: 4,
   at: 'plants',
-  of: ({ planting, plants }) => {
+  of: ({ planting, placed: plants }) => {
     const { afternoon } = sunReading(planting.spot, planting.startDate);
     const limited = plants.flatMap((p) => {
       const limit = scorchLimitH(p.plant, planting.spot);

@@ -1,8 +1,11 @@
 import type { Grown, Season } from '../growth/grown';
+import { grow, spanOf } from '../growth/season';
 import type { Leaning } from '../growth/light';
 import { judgedWeeks } from '../growth/span';
+import { resolve, type Placed } from '../plantings/resolve';
 import type { Planting } from '../plantings/schema';
 import { daysBetween } from '../units/date';
+import { once } from '../units/keep';
 import { clamp } from '../units/number';
 import { type Course, courseOf } from './course';
 import { seenFrom, type Seen } from './seen';
@@ -25,6 +28,10 @@ export interface Moment {
 /** What every check reads: the planting, its season, and everyone in the weeks that are judged. */
 export interface Standing {
   planting: Planting;
+  /** Everyone in it before anything is grown, in the order of the placements. */
+  placed: readonly Placed[];
+  /** How many weeks its season has. */
+  span: number;
   season: Season;
   /** The week two thirds through. */
   week: number;
@@ -62,28 +69,60 @@ function momentWeeks(weeks: number, best: number | null): [number, number, numbe
 function stands(planting: Planting, season: Season, week: number): Stand[] {
   const at = season.weeks[clamp(week, 0, season.weeks.length - 1)];
   if (!at) throw new Error('A season without weeks cannot be judged.');
-  const seen = seenFrom(planting, season.placed, at.plants);
-  return season.placed.map((p, i): Stand => ({ ...p, grown: at.plants[i] as Grown, seen: seen[i] as Seen }));
+  const seen = once(() => seenFrom(planting, season.placed, at.plants));
+  return season.placed.map(
+    (p, i): Stand => ({
+      ...p,
+      grown: at.plants[i] as Grown,
+      get seen() {
+        return seen()[i] as Seen;
+      },
+    }),
+  );
 }
 
-/** A planting with all that is judged of it. Throws when the season has no weeks. */
-export function standingOf(planting: Planting, season: Season): Standing {
-  const weeks = Math.min(judgedWeeks(planting), season.weeks.length);
-  const best = bestWeek(planting, weeks);
-  const looked = momentWeeks(weeks, best);
-  const moment = (i: 0 | 1 | 2): Moment => ({
-    week: looked[i],
-    weight: (best === null ? WEIGHTS : FOR_A_DAY)[i],
-    plants: stands(planting, season, looked[i]),
+/**
+ * A planting with all that is judged of it. What has to be grown for it is grown when it is asked for, so that what is
+ * told by who stands there is told at once; `given` is its season where that is known. Throws UnknownPlantError, and
+ * when the season has no weeks.
+ */
+export function standingOf(planting: Planting, given?: Season): Standing {
+  const season = once(() => given ?? grow(planting));
+  const weeks = once(() => Math.min(judgedWeeks(planting), season().weeks.length));
+  const moments = once((): Standing['moments'] => {
+    const best = bestWeek(planting, weeks());
+    const looked = momentWeeks(weeks(), best);
+    const moment = (i: 0 | 1 | 2): Moment => ({
+      week: looked[i],
+      weight: (best === null ? WEIGHTS : FOR_A_DAY)[i],
+      plants: stands(planting, season(), looked[i]),
+    });
+    return [moment(0), moment(1), moment(2)];
   });
-  const [first, filled, late] = [moment(0), moment(1), moment(2)];
+  const course = once(() => courseOf(season(), weeks(), moments()));
   return {
     planting,
-    season,
-    week: late.week,
-    plants: late.plants,
-    moments: [first, filled, late],
-    weeks,
-    course: courseOf(season, weeks, [first, filled, late]),
+    placed: resolve(planting),
+    get span() {
+      return given?.weeks.length ?? spanOf(planting);
+    },
+    get season() {
+      return season();
+    },
+    get week() {
+      return moments()[2].week;
+    },
+    get plants() {
+      return moments()[2].plants;
+    },
+    get moments() {
+      return moments();
+    },
+    get weeks() {
+      return weeks();
+    },
+    get course() {
+      return course();
+    },
   };
 }

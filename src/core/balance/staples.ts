@@ -3,7 +3,7 @@ import { plantName } from '../plants/schema';
 import type { Ease } from '../plants/traits';
 import { clamp01 } from '../units/number';
 import { check, percent } from './check';
-import type { Stand } from './standing';
+import type { Placed } from '../plantings/resolve';
 
 /** How far each goes toward being sure of finding it. Working figures. */
 const SURE: Record<Ease, number> = { staple: 1, common: 0.62, occasional: 0.35, specialist: 0.2, 'from seed': 0.3 };
@@ -14,7 +14,7 @@ const MOST_SHARE = 0.15;
 /** Sure of so much of it, nobody looks twice. Working figure. */
 const SURE_ENOUGH = 0.82;
 
-const ease = (p: Stand): Ease => factsOf(p.plant).ease;
+const ease = (p: Placed): Ease => factsOf(p.plant).ease;
 
 /** Whether a gardener can buy it: staples before curiosities. */
 export const staples = check({
@@ -22,7 +22,7 @@ export const staples = check({
   facet: 'repetition',
   weight: 3,
   at: 'plants',
-  of: ({ planting, plants }) => {
+  of: ({ planting, placed: plants }) => {
     if (plants.length === 0) return [];
     const asked = new Set(planting.brief.must);
     const curious = plants.filter((p) => CURIOUS.has(ease(p)) && !asked.has(p.plant.id));

@@ -10,7 +10,7 @@ export const thug = check({
   facet: 'gate',
   weight: 3,
   at: 'plants',
-  of: ({ plants }) => {
+  of: ({ placed: plants }) => {
     const running = plants.filter((p) => RUNNERS.test(p.plant.botanical));
     const first = running[0];
     if (!first || running.length === plants.length) return [];

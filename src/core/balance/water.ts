@@ -18,7 +18,7 @@ export const water = check({
   facet: 'gate',
   weight: 5,
   at: 'plants',
-  of: ({ plants }) => {
+  of: ({ placed: plants }) => {
     if (plants.length < 2) return [];
     const at = plants.map((p) => ORDER.indexOf(factsOf(p.plant).rhythm));
     const [wettest, driest] = [Math.min(...at), Math.max(...at)];

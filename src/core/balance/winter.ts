@@ -13,7 +13,7 @@ export const winter = check({
   facet: 'gate',
   weight: 5,
   at: 'plants',
-  of: ({ planting: { brief, spot }, plants }) => {
+  of: ({ planting: { brief, spot }, placed: plants }) => {
     const worst = maxBy(plants, (p) => p.plant.coldestWinterC);
     if (!brief.lasting || !worst) return [];
     const takes = worst.plant.coldestWinterC;

@@ -28,7 +28,7 @@ export const worlds = check({
   facet: 'gate',
   weight: 4,
   at: 'plants',
-  of: ({ plants }) => {
+  of: ({ placed: plants }) => {
     if (plants.length < 2) return [];
     const all = plants.map((p) => ({ p, worlds: factsOf(p.plant).worlds }));
     const world = maxBy(WorldSchema.options, (w) => all.filter((x) => x.worlds.includes(w)).length) ?? 'bedding';

@@ -48,9 +48,17 @@ export interface Idea extends Pick<Candidate, 'pattern' | 'cast' | 'theme'> {
 /** A candidate grown, placed and judged. */
 export interface Judged extends Candidate, Idea {}
 
-/** Grows and judges candidates, and keeps what it has judged. */
+/** What is asked of a candidate: to be worth more than so much, and to be such as may be offered. */
+export interface Asked {
+  over: number;
+  clean: boolean;
+}
+
+/** Grows and judges candidates, and keeps what it has judged. Null for what does not fit, and what is not as asked. */
 export interface Judge {
-  (c: Candidate): Judged | null;
-  /** How many different plantings it has judged. */
-  tried: () => number;
+  (c: Candidate, asked?: Asked): Judged | null;
+  /** Whether these plants, with any others, cannot come to what is asked. */
+  hopeless: (plants: readonly Plant[], asked: Asked) => boolean;
+  /** What it came to so far, counted in plantings measured whole. */
+  spent: () => number;
 }

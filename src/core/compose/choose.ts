@@ -61,6 +61,9 @@ const OFTEN = 2;
 const plays = ({ cast }: Idea, botanical: string): boolean =>
   Object.values(cast).some((p) => p.botanical === botanical);
 
+/** Two ideas: another lead, and few kinds in common. */
+const apart = (a: Idea, b: Idea): boolean => leadOf(a) !== leadOf(b) && likeness(a, b) <= ALIKE;
+
 /** The first, then the first that is another idea, and so on; the best first when they are sorted. */
 export function pick<I extends Idea>(sorted: readonly I[], want: number): I[] {
   const out: I[] = [];
@@ -73,6 +76,15 @@ export function pick<I extends Idea>(sorted: readonly I[], want: number): I[] {
     if (out.length >= Math.min(LEAST, want)) return out;
   }
   return out;
+}
+
+/** After the safe one comes the best there is, where that is another idea; where it is the same one bettered, and as safe, it takes its place. */
+function withBest<I extends Idea>(out: I[], best: I | undefined, want: number): void {
+  const [first] = out;
+  if (!first || !best || worth(best) <= worth(first)) return;
+  if (apart(first, best)) {
+    if (want > 1) out.push({ ...best, theme: best.theme === first.theme ? null : best.theme });
+  } else if (leadOf(first) === leadOf(best) || isOf(best, 'classic')) out[0] = { ...best, theme: first.theme };
 }
 
 /**
@@ -102,7 +114,10 @@ export function ideas<I extends Idea>(found: readonly I[], want: number): I[] {
     );
     if (next) out.push({ ...next, theme: theme === 'classic' ? theme : unused(next) });
   };
-  for (const theme of THEME_IDS) if (out.length < want) take(theme, ALIKE, true);
+  for (const theme of THEME_IDS) {
+    if (out.length < want) take(theme, ALIKE, true);
+    if (out.length === 1) withBest(out, list[0], want);
+  }
   for (const [limit, moods] of [
     [ALIKE, true],
     [ALIKE, false],

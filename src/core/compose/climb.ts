@@ -1,58 +1,59 @@
 import type { Budget } from './budget';
-import { type Candidate, type Cast, type Judge, type Judged, leadOf, mayJoin } from './candidate';
+import { type Asked, type Candidate, type Cast, type Judge, type Judged, leadOf, mayJoin } from './candidate';
+import { isClean } from './clean';
 import type { Pattern } from './patterns';
 import { worth } from './worth';
 
-/** Kinds tried for each part when swapping, and when climbing; rounds of climbing; patterns tried for the same kinds. Working figures: time against quality. */
-const SWAPS = 5;
+/** Kinds tried for each part when mending. Working figure: time against quality. */
 const DIRECTIONS = 9;
 /** A part with no more kinds to choose from than this is tried with all of them. */
 const ALL_OF = 16;
 
-/** Swaps one kind at a time while that helps; must-haves and the lead stay. */
-export function improve(from: Judged, judge: Judge, must: readonly string[]): Judged {
-  const { pattern } = from;
-  let best = from;
-  for (let round = 0; round < 2; round += 1) {
-    const before = worth(best);
-    for (const part of pattern.parts) {
-      if (part.id === 'T' || (part.id === 'F0' && !from.cast.T) || must.includes(best.cast[part.id]?.id ?? ''))
-        continue;
-      for (const { plant } of ofKin(from, part.role).slice(0, SWAPS)) {
-        const others = pattern.parts.filter((o) => o.id !== part.id).map((o) => best.cast[o.id]);
-        if (!mayJoin(best.kin, others, plant)) continue;
-        const tried = judge({ ...best, cast: { ...best.cast, [part.id]: plant } });
-        if (tried && worth(tried) > worth(best)) best = tried;
-      }
-    }
-    if (worth(best) - before < 0.3) break;
-  }
-  return best;
+/** More than this one, and what may be offered where this may. */
+const betterThan = (j: Judged): Asked => ({ over: worth(j), clean: isClean(j) });
+
+/** Kinds tried for each part in the first round of a climb, and how many times more in each further one. Working figures. */
+const AT_FIRST = 10;
+const WIDER = 4;
+/** What a species that something better is made of already counts against what would share it, points of the score. Working figure. */
+const SHARED = 4;
+
+/** What a climb works with. */
+interface Climb {
+  patterns: readonly Pattern[];
+  judge: Judge;
+  must: readonly string[];
+  recasts: number;
+  /** It ends when the judge has spent so much. */
+  effort: number;
+  /** Species that something better is made of already. */
+  taken: ReadonlySet<string>;
 }
 
-/** Climbs by every single change: another kind in any part, the lead too, another pattern for the same kinds, or smaller starts. */
-export function climb(
-  from: Judged,
-  patterns: readonly Pattern[],
-  judge: Judge,
-  must: readonly string[],
-  { rounds, recasts }: Pick<Budget, 'rounds' | 'recasts'>,
-): Judged {
+/** Climbs by every single change, a part at a time, the lead too, among more and more of those that can play it; then another pattern for the same kinds, or smaller starts. Ends where nothing helps, or the effort is spent. */
+export function climb(from: Judged, { patterns, judge, must, recasts, effort, taken }: Climb): Judged {
+  const shared = ({ cast }: Candidate) =>
+    SHARED * Object.values(cast).filter((p) => taken.has(p.botanical) && !must.includes(p.id)).length;
   let best = from;
-  for (let round = 0; round < rounds; round += 1) {
+  const look = (list: readonly Candidate[]) => {
+    for (const c of list) {
+      if (judge.spent() >= effort) return;
+      best = judge(c, { over: worth(best) - shared(best) + shared(c), clean: isClean(best) }) ?? best;
+    }
+  };
+  const all = Math.max(...Object.values(from.ranked).map((players) => players.length));
+  for (let most = AT_FIRST, wide = 0; judge.spent() < effort; most *= WIDER) {
     const before = best;
-    for (const c of [
-      ...otherKinds(best, must),
+    for (const part of best.pattern.parts) look(othersFor(part, best, must, most));
+    look([
       ...patterns
         .filter((p) => Math.abs(p.parts.length - best.pattern.parts.length) <= 1)
         .slice(0, recasts)
         .flatMap((p) => recast(best, p, must)),
       { ...best, small: !best.small },
-    ]) {
-      const tried = judge(c);
-      if (tried && worth(tried) > worth(best)) best = tried;
-    }
-    if (best === before) break;
+    ]);
+    if (best === before && wide >= all) break;
+    wide = most;
   }
   return best;
 }
@@ -65,7 +66,7 @@ export function mend(
   must: readonly string[],
   { recasts, mending }: Pick<Budget, 'recasts' | 'mending'>,
 ): Judged {
-  const until = judge.tried() + mending;
+  const until = judge.spent() + mending;
   const lead = leadOf(from);
   let best = from;
   for (let before: Judged | null = null; before !== best && isWatched(best);) {
@@ -79,9 +80,8 @@ export function mend(
       ...others.filter(changes),
       ...others.filter((o) => !changes(o)),
     ]) {
-      if (judge.tried() >= until) return best;
-      const tried = leadOf(c) === lead ? judge(c) : null;
-      if (tried && worth(tried) > worth(best)) best = tried;
+      if (judge.spent() >= until) return best;
+      if (leadOf(c) === lead) best = judge(c, betterThan(best)) ?? best;
     }
   }
   return best;
@@ -96,77 +96,20 @@ function blamedIn({ measured, placements }: Judged): Set<string | null> {
   return new Set(placements.filter((p) => ids.has(p.id)).map((p) => p.part));
 }
 
-/** A pattern of no more ways to fill it than this is tried whole. Working figure. */
-const WHOLE = 240;
-
-/** Every way to fill the plainest patterns, where a small library leaves few enough: nothing to climb from is needed. */
-export function sweep(
-  from: Judged,
-  patterns: readonly Pattern[],
-  judge: Judge,
-  must: readonly string[],
-  effort: number,
-): Judged[] {
-  const out: Judged[] = [];
-  for (const pattern of patterns) {
-    const players = pattern.parts.map((part) => from.ranked[part.role]);
-    if (players.reduce((n, p) => n * p.length, 1) > WHOLE) continue;
-    const casts = pattern.parts.reduce<Cast[]>(
-      (so, part, i) =>
-        so.flatMap((cast) =>
-          (players[i] ?? [])
-            .filter(({ plant }) => mayJoin(from.kin, Object.values(cast), plant))
-            .map(({ plant }) => ({ ...cast, [part.id]: plant })),
-        ),
-      [{}],
-    );
-    for (const cast of casts) {
-      if (judge.tried() >= effort) return out;
-      if (!must.every((id) => Object.values(cast).some((p) => p.id === id))) continue;
-      const tried = judge({ ...from, pattern, cast, small: undefined });
-      if (tried) out.push(tried);
-    }
-  }
-  return out;
-}
-
-/** Changes two kinds at once, in any pattern that suits as many kinds, while that helps and effort is left: gets off a hill that no single change leaves. For small libraries. */
-export function leap(
-  from: Judged,
-  patterns: readonly Pattern[],
-  judge: Judge,
-  must: readonly string[],
-  effort: number,
-): Judged {
-  const like = patterns.filter((p) => p.parts.length === from.pattern.parts.length);
-  const starts = [from, ...like.flatMap((p) => recast(from, p, must))];
-  let best = from;
-  for (const start of starts) {
-    for (const one of otherKinds({ ...from, ...start }, must)) {
-      for (const two of otherKinds({ ...from, ...one }, must)) {
-        if (judge.tried() >= effort) return best;
-        const tried = judge(two);
-        if (tried && worth(tried) > worth(best)) best = tried;
-      }
-    }
-  }
-  return best;
-}
-
 /** The same pattern with one part's kind changed. */
-function otherKinds(from: Judged, must: readonly string[]): Candidate[] {
+const otherKinds = (from: Judged, must: readonly string[]): Candidate[] =>
+  from.pattern.parts.flatMap((part) => othersFor(part, from, must, DIRECTIONS));
+
+/** The same with another kind in one part, the most promising of those that can play it: one of another species, or one more colour of the same, never one that stands there already. */
+function othersFor(part: Pattern['parts'][number], from: Judged, must: readonly string[], most: number): Candidate[] {
   const { pattern, cast } = from;
-  return pattern.parts
-    .filter((part) => !must.includes(cast[part.id]?.id ?? ''))
-    .flatMap((part) => {
-      const players = ofKin(from, part.role);
-      // One of another species, or one more colour of the same: never one that stands there already.
-      const all = pattern.parts.map((o) => cast[o.id]);
-      return players
-        .slice(0, players.length <= ALL_OF ? ALL_OF : DIRECTIONS)
-        .filter(({ plant }) => mayJoin(from.kin, all, plant))
-        .map(({ plant }) => ({ ...from, cast: { ...cast, [part.id]: plant } }));
-    });
+  if (must.includes(cast[part.id]?.id ?? '')) return [];
+  const players = ofKin(from, part.role);
+  const all = pattern.parts.map((o) => cast[o.id]);
+  return players
+    .slice(0, players.length <= ALL_OF ? ALL_OF : most)
+    .filter(({ plant }) => mayJoin(from.kin, all, plant))
+    .map(({ plant }) => ({ ...from, cast: { ...cast, [part.id]: plant } }));
 }
 
 /** Who may play a part: where all are cousins, the lead’s own. */

@@ -1,47 +1,99 @@
-import { measure } from '../balance/assess';
+import { type Measure, measureUnless } from '../balance/assess';
+import type { Plant } from '../plants/schema';
 import type { Planting } from '../plantings/schema';
-import type { Candidate, Judge, Judged } from './candidate';
-import { place } from './place';
-import { worth } from './worth';
+import type { Asked, Candidate, Judge, Judged } from './candidate';
+import { isClean, isSpoilt } from './clean';
+import { countOf, oddsOf, spoil } from './odds';
+import { placerOf } from './place';
+import { watchedIn, worth, worthOf } from './worth';
 
 const keyOf = (c: Candidate): string =>
   `${c.small ?? ''}|${c.pattern.id}|${c.pattern.parts.map((p) => c.cast[p.id]?.id).join(',')}`;
 
+/** Who stands there and how many of each, whatever the pattern. */
+const crowdOf = ({ pattern, cast }: Candidate): string =>
+  pattern.parts
+    .map((p) => `${cast[p.id]?.id}×${p.count}`)
+    .sort()
+    .join();
+
+const keepsToBudget = ({ readings }: Pick<Measure, 'readings'>): boolean =>
+  readings.every((f) => f.check !== 'cost' || f.severity === 'good');
+
+/** Over the widest that is good, what is this much wider stays so wherever it stands. Working figure. */
+const FAR = 1.15;
+const isFarTooWide = ({ readings }: Pick<Measure, 'readings'>): boolean =>
+  readings.some((f) => f.check === 'spread' && f.measured > f.band[1] * FAR);
+
+/** What looking at a planting costs that is given up before anything is grown, and after; one that is measured whole costs 1. Measured. */
+const COSTS = { atOnce: 0.08, grown: 0.6 } as const;
+
+/** Given up: what it is worth at the most, and whether it was for something that is not offered. */
+interface GivenUp {
+  most: number;
+  spoilt: boolean;
+}
+
+/** What is known of a candidate: it does not fit, how it is judged, or that it was given up. */
+type Known = Judged | GivenUp | null;
+const isGivenUp = (known: Judged | GivenUp): known is GivenUp => 'most' in known;
+
+/** No planting scores more. */
+const BEST = 100;
+const ANY: Asked = { over: -Infinity, clean: false };
+
 /** A judge of candidates for one planting, trying cheaper starts when one is over budget. */
 export function judgeOf(base: Planting): Judge {
-  const kept = new Map<string, Judged | null>();
-  const best = (c: Candidate): Judged | null => {
-    let out: Judged | null = null;
+  const kept = new Map<string, Known>();
+  const place = placerOf(base);
+  const odds = oddsOf(base);
+  // Given up before anything was grown, for all but what the starts cost, or far too wide: so it is in every other pattern.
+  const crowds = new Map<string, GivenUp>();
+  let spent = 0;
+  const look = (c: Candidate, { over, clean }: Asked): Known => {
+    let out: Known = null;
+    const crowd = crowdOf(c);
+    const alike = crowds.get(crowd);
+    if (alike && (alike.most <= over || (alike.spoilt && clean))) return alike;
     for (const cheap of c.small === undefined ? [false, true] : [c.small]) {
-      const placements = place(c.pattern, c.cast, base, cheap);
+      const placements = place(c.pattern, c.cast, cheap);
       if (!placements) continue;
-      const measured = measure({ ...base, placements });
-      if (!out || measured.score > out.measured.score) out = { ...c, placements, measured };
-      if (measured.readings.every((f) => f.check !== 'cost' || f.severity === 'good')) break;
+      let spoilt = false;
+      const found = measureUnless({ ...base, placements }, (most, watched, readings) => {
+        spoilt = clean && readings.some(isSpoilt);
+        return spoilt || worthOf(most, watched) <= over;
+      });
+      if ('most' in found) {
+        const givenUp = { most: worthOf(found.most, watchedIn(found)), spoilt };
+        spent += found.grown ? COSTS.grown : COSTS.atOnce;
+        if ((!found.grown || isFarTooWide(found)) && keepsToBudget(found)) crowds.set(crowd, givenUp);
+        out ??= givenUp;
+      } else {
+        spent += 1;
+        if (!out || isGivenUp(out) || found.score > out.measured.score) out = { ...c, placements, measured: found };
+      }
+      if (keepsToBudget(found)) break;
     }
     return out;
   };
-  const judge = (c: Candidate) => {
-    const key = keyOf(c);
-    const known = kept.get(key);
-    if (known !== undefined) return known;
-    const out = best(c);
-    kept.set(key, out);
-    return out;
+  const hopeless = (plants: readonly Plant[], { over, clean }: Asked): boolean => {
+    if (over === -Infinity && !clean) return false;
+    const fails = odds.among(plants);
+    return (clean && spoil(fails)) || worthOf(BEST, countOf(fails)) <= over;
   };
-  return Object.assign(judge, { tried: () => kept.size });
+  const judge = (c: Candidate, asked = ANY): Judged | null => {
+    const key = keyOf(c);
+    let known = kept.get(key);
+    const again = known && isGivenUp(known) && known.most > asked.over && !(known.spoilt && asked.clean);
+    if (known === undefined || again) {
+      if (hopeless(Object.values(c.cast), asked)) return null;
+      known = look(c, asked);
+      kept.set(key, known);
+    }
+    return known && !isGivenUp(known) && worth(known) > asked.over && (!asked.clean || isClean(known)) ? known : null;
+  };
+  return Object.assign(judge, { hopeless, spent: () => spent });
 }
-
-/** What is watched here is not offered where anything else is: over the budget, strangers in one pot, two waterings, two mixes, what runs, what pines for light, herbs beside what must not be eaten, what takes the whole pot. */
-const SPOILS = new Set(['cost', 'worlds', 'water', 'mix', 'thug', 'light', 'safety', 'spread']);
-
-/** Nothing in it will fail, cannot be planted so, or can hurt someone; it keeps to the budget, and they belong together. */
-export const isClean = (j: Pick<Judged, 'measured'>): boolean =>
-  j.measured.readings.every((f) => f.severity !== 'wrong' && (!SPOILS.has(f.check) || f.severity === 'good'));
-
-/** Nothing in it is wrong. */
-export const isHarmless = (j: Pick<Judged, 'measured'>): boolean =>
-  j.measured.readings.every((f) => f.severity !== 'wrong');
 
 /** Better first. */
 export const byWorth = (a: Judged, b: Judged): number => worth(b) - worth(a);

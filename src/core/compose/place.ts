@@ -8,61 +8,90 @@ import { STARTS, type StartSize } from '../plants/starts';
 import { newPlacement } from '../plantings/fresh';
 import { freeId } from '../plantings/ids';
 import type { Placement, Planting } from '../plantings/schema';
+import { keptBy } from '../units/keep';
 import { tenth } from '../units/number';
 import type { Cast } from './candidate';
 import type { Pattern } from './patterns';
 import { startOf } from '../layout/start-for';
 import type { Slot } from '../schools/lays/slot';
 
-/**
- * Puts a cast into a pattern's slots as placements that fit, or null when they cannot all stand. Locked placements of
- * the planting are kept where they are and take the nearest slot of their role.
- */
-export function place(pattern: Pattern, cast: Cast, planting: Planting, cheap: boolean): Placement[] | null {
-  const locked = planting.placements.filter((p) => p.locked);
-  const free = withoutTaken(
-    pattern.slots.map((s) => ({ ...s })),
-    locked,
-    planting,
-  );
-  const slots: {
-    start: StartSize;
-    xMm: number;
-    yMm: number;
-    fixed?: boolean;
-    role: Placement['role'];
-    plant: Plant | null;
-    part: string | null;
-  }[] = locked.map((p) => ({ ...p, fixed: true, plant: null }));
-  for (const s of free) {
-    const plant = cast[s.part];
-    if (!plant) return null;
-    const start = startOf(plant, s.role, planting, cheap);
-    if (!start) return null;
-    slots.push({
-      start,
-      ...pointOf(s, start, planting.container),
-      role: s.role,
-      part: s.part,
-      plant,
-      fixed: s.out === 0 && locked.length === 0,
-    });
-  }
-  const settled =
-    settle(planting.container, slots) ??
-    settle(
-      planting.container,
-      slots.map((s) => ({ ...s, fixed: s.plant === null })),
-    );
-  if (!settled) return null;
-  const fresh = settled.flatMap((s) => (s.plant ? [{ ...s, plant: referTo(s.plant) }] : []));
-  return [
-    ...locked,
-    ...fresh.map(({ plant, start, role, part, xMm, yMm }, i) =>
-      newPlacement(freeId(planting, i), { plant, start, role, part, xMm: tenth(xMm), yMm: tenth(yMm) }),
-    ),
-  ];
+/** Where the slots of a pattern that are still free come to lie with starts of these sizes; null when they cannot all stand. */
+interface Settled {
+  free: readonly Slot[];
+  at: readonly { xMm: number; yMm: number }[];
 }
+
+/** Puts casts into the slots of patterns. */
+export type Placer = (pattern: Pattern, cast: Cast, cheap: boolean) => Placement[] | null;
+
+/**
+ * Puts casts into the slots of patterns for a planting, as placements that fit, or null when they cannot all stand.
+ * Locked placements are kept where they are and take the nearest slot of their role. Where balls of some sizes come to
+ * lie is worked out once for all casts of those sizes.
+ */
+export function placerOf(planting: Planting): Placer {
+  const locked = planting.placements.filter((p) => p.locked);
+  const free = keptBy((pattern: Pattern) => withoutTaken(pattern.slots, locked, planting));
+  const starts = keptBy((_: Plant) => new Map<string, StartSize | null>());
+  const settled = keptBy((_: Pattern) => new Map<string, Settled | null>());
+  const startFor = (plant: Plant, role: Placement['role'], cheap: boolean): StartSize | null =>
+    orWorkedOut(starts(plant), `${role}${cheap}`, () => startOf(plant, role, planting, cheap));
+  return (pattern, cast, cheap) => {
+    const sizes: StartSize[] = [];
+    for (const s of free(pattern)) {
+      const plant = cast[s.part];
+      const start = plant && startFor(plant, s.role, cheap);
+      if (!start) return null;
+      sizes.push(start);
+    }
+    const stand = orWorkedOut(settled(pattern), sizes.join(), () =>
+      settledAt(free(pattern), sizes, locked, planting.container),
+    );
+    if (!stand) return null;
+    return [
+      ...locked,
+      ...stand.free.map(({ role, part }, i) =>
+        newPlacement(freeId(planting, i), {
+          plant: referTo(cast[part] as Plant),
+          start: sizes[i] as StartSize,
+          role,
+          part,
+          ...(stand.at[i] as Settled['at'][number]),
+        }),
+      ),
+    ];
+  };
+}
+
+function orWorkedOut<V>(kept: Map<string, V>, key: string, work: () => V): V {
+  const known = kept.get(key);
+  if (known !== undefined) return known;
+  const value = work();
+  kept.set(key, value);
+  return value;
+}
+
+/** Root balls of these sizes in these slots, pushed apart: the middle stays where it is meant to be, where it can. */
+function settledAt(
+  free: readonly Slot[],
+  sizes: readonly StartSize[],
+  locked: readonly Placement[],
+  container: Container,
+): Settled | null {
+  const balls = free.map((s, i) => {
+    const start = sizes[i] as StartSize;
+    return { start, ...pointOf(s, start, container), fixed: s.out === 0 && locked.length === 0 };
+  });
+  const kept = locked.map(({ start, xMm, yMm }) => ({ start, xMm, yMm, fixed: true }));
+  const all =
+    settle(container, [...kept, ...balls]) ??
+    settle(container, [...kept, ...balls.map((ball) => ({ ...ball, fixed: false }))]);
+  return all && { free, at: all.slice(kept.length).map(({ xMm, yMm }) => ({ xMm: tenth(xMm), yMm: tenth(yMm) })) };
+}
+
+/** Puts one cast into one pattern’s slots: see `placerOf`, which is for many. */
+export const place = (pattern: Pattern, cast: Cast, planting: Planting, cheap: boolean): Placement[] | null =>
+  placerOf(planting)(pattern, cast, cheap);
 
 /** Turns are shared out by the length of the rim, so that a ring in a long tub or a barrow is as even as in a round pot. */
 function alongRim(c: Container, angle: number): number {
@@ -88,7 +117,7 @@ function pointOf(s: Pick<Slot, 'angle' | 'out' | 'row'>, start: StartSize, c: Co
   return { xMm: heart.x + Math.cos(angle) * reach, yMm: heart.y + Math.sin(angle) * reach };
 }
 
-function withoutTaken(slots: Slot[], locked: readonly Placement[], planting: Planting): Slot[] {
+function withoutTaken(slots: readonly Slot[], locked: readonly Placement[], planting: Planting): Slot[] {
   const left = [...slots];
   for (const p of locked) {
     const far = (s: Slot) => {

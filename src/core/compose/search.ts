@@ -2,10 +2,13 @@ import type { Planting } from '../plantings/schema';
 import { type Candidate, type Judge, type Judged, leadOf } from './candidate';
 import type { Budget } from './budget';
 import { LEAST, pick } from './choose';
-import { climb, improve, isWatched, leap, mend, sweep } from './climb';
-import { byWorth, isClean } from './judge';
+import { climb, isWatched, mend } from './climb';
+import { sweep } from './sweep';
+import { isClean } from './clean';
+import { byWorth } from './judge';
 import type { Pattern } from './patterns';
 import type { ThemeId } from './themes';
+import { worth } from './worth';
 
 /** What a search works with. */
 export interface Search {
@@ -31,6 +34,9 @@ function byLead(candidates: readonly Candidate[], { perLead, leads }: Budget): C
   return [...lists.values()].slice(0, leads).flat();
 }
 
+/** What is worth so much less than the best of its theme is not looked at to the end. Working figure. */
+const BEHIND = 36;
+
 /** Grows and judges the most promising of each lead of each theme in full; best first, with all that was cast. The safe theme comes first, and is told at once. */
 export function growLeads({ themes, cast, judge, budget, want, told }: Search): {
   judged: Judged[];
@@ -42,7 +48,14 @@ export function growLeads({ themes, cast, judge, budget, want, told }: Search): 
   themes.forEach((id, i) => {
     const casts = cast(id, used);
     candidates.push(...casts);
-    const own = byLead(casts, budget).flatMap((c) => judge(c) ?? []);
+    const own: Judged[] = [];
+    let most = -Infinity;
+    for (const c of byLead(casts, budget)) {
+      const j = judge(c, { over: most - BEHIND, clean: false });
+      if (!j) continue;
+      own.push(j);
+      most = Math.max(most, worth(j));
+    }
     const best = own.sort(byWorth)[0];
     for (const p of Object.values(best?.cast ?? {})) used.add(p.botanical);
     judged.push(...own);
@@ -52,29 +65,31 @@ export function growLeads({ themes, cast, judge, budget, want, told }: Search): 
   return { judged, candidates };
 }
 
-/** Betters the best of each theme by swaps, the best of all from every direction. */
+/** The theme whose part of the search tries everything, where a library is small enough for that. */
+const SAFE: ThemeId = 'classic';
+
+/** Betters the best of each theme from every direction, the best of all first: the others rather with what that is not made of. */
 export function better({ base, themes, patterns, judge, budget, told }: Search, judged: readonly Judged[]): Judged[] {
   const { must } = base.brief;
   const starts = themes.flatMap((id) =>
     pick(
       judged.filter((j) => j.theme === id),
-      budget.improved,
+      1,
     ),
   );
   starts.sort(byWorth);
+  const taken = new Set<string>();
   const out = starts.map((j, i) => {
-    const spent = judge.tried() >= budget.effort;
-    const best = spent ? j : i < budget.sought ? climb(j, patterns, judge, must, budget) : improve(j, judge, must);
+    // What is left is shared out evenly; what is not used up goes to the next.
+    const effort = judge.spent() + (budget.effort - judge.spent()) / (starts.length - i);
+    const best = climb(j, { patterns, judge, must, recasts: budget.recasts, effort, taken });
+    for (const p of Object.values(best.cast)) taken.add(p.botanical);
     told(0.6 + (0.3 * (i + 1)) / starts.length, []);
     return best;
   });
   const [top] = [...out].sort(byWorth);
-  if (top && budget.leap > 0) {
-    const swept = sweep(top, patterns, judge, must, judge.tried() + budget.sweep);
-    const [best = top] = [top, ...swept].sort(byWorth);
-    out.push(...swept, climb(best, patterns, judge, must, budget));
-    out.push(leap([...out].sort(byWorth)[0] ?? best, patterns, judge, must, judge.tried() + budget.leap));
-  }
+  if (top && budget.sweep > 0 && themes.includes(SAFE))
+    out.push(sweep(top, patterns, judge, must, judge.spent() + budget.sweep));
   return out;
 }
 
@@ -86,7 +101,7 @@ export function cleanOf(
 ): Judged[] {
   const clean = found.filter(isClean);
   for (const c of candidates) {
-    if (pick(clean, LEAST).length >= LEAST || judge.tried() >= budget.further) break;
+    if (pick(clean, LEAST).length >= LEAST || judge.spent() >= budget.further) break;
     const j = judge(c);
     if (j && isClean(j) && !clean.includes(j)) clean.push(j);
   }

@@ -64,10 +64,18 @@ function throughLastTurn(planting: Planting): number {
   return Math.min(LONGEST_WEEKS, Math.ceil(daysBetween(planting.startDate, begins) / 7) + judgedWeeks(turn) + 1);
 }
 
+/** How many weeks a planting is grown over: to just past the first frost, as long as it is judged, and through its last turn. */
+export const spanOf = (planting: Planting): number =>
+  Math.max(
+    calendarOf(planting.spot, planting.startDate).weeks.length,
+    judgedWeeks(planting) + 1,
+    throughLastTurn(planting),
+  );
+
 /** The weeks of a planting in a year. */
 function weeksOf(planting: Planting, span: number | undefined, year: YearId | null): Calendar {
   const usual = calendarOf(planting.spot, planting.startDate);
-  const length = span ?? Math.max(usual.weeks.length, judgedWeeks(planting) + 1, throughLastTurn(planting));
+  const length = span ?? spanOf(planting);
   const { turns, weeks }: Partial<Year> = year ? YEARS[year] : {};
   const spot = turns ? turns(planting.spot) : planting.spot;
   const calendar = !turns && length === usual.weeks.length ? usual : calendarOf(spot, planting.startDate, length);

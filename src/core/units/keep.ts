@@ -12,3 +12,9 @@ export function keptBy<K extends object, V>(work: (key: K) => V): (key: K) => V 
     return value;
   };
 }
+
+/** A sum that is done when it is first asked for, and no second time. */
+export function once<V>(work: () => V): () => V {
+  let kept: { value: V } | null = null;
+  return () => (kept ??= { value: work() }).value;
+}

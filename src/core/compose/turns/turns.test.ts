@@ -4,6 +4,7 @@ import { boughtOn, toBuy } from '../../materials/turn';
 import { startPrice } from '../../materials/list';
 import { libraryPlant } from '../../plants';
 import { apply } from '../../plantings/commands';
+import { STARTS } from '../../plants/starts';
 import { resolve } from '../../plantings/resolve';
 import type { Planting } from '../../plantings/schema';
 import { placed, pot, warmPot } from '../../testing/pots';
@@ -106,12 +107,14 @@ describe('a change-over', () => {
       after.placements.filter((p) => p.from === AUTUMN).map((p) => p.id),
     );
     expect(bought.container.refill).toBe('top up');
-    const kinds = new Map<string, number>();
+    // Packs are bought whole.
+    const kinds = new Map<string, { pack: number; perPack: number; n: number }>();
     for (const { plant, start } of resolve(bought)) {
-      const price = startPrice(plant, start).pack;
-      kinds.set(plant.id, (kinds.get(plant.id) ?? 0) + price);
+      const key = `${plant.id} ${start}`;
+      const n = (kinds.get(key)?.n ?? 0) + 1;
+      kinds.set(key, { pack: startPrice(plant, start).pack, perPack: STARTS[start].perPack, n });
     }
-    const plants = [...kinds.values()].reduce((a, b) => a + b, 0);
+    const plants = [...kinds.values()].reduce((sum, k) => sum + Math.ceil(k.n / k.perPack) * k.pack, 0);
     expect(turnCost(after, AUTUMN)).toBeGreaterThan(plants);
     expect(turnCost(after, AUTUMN)).toBeLessThan(plants + 8);
     expect(toBuy(after, '2026-10-01')).toEqual(bought);
