@@ -70,15 +70,13 @@ function stands(planting: Planting, season: Season, week: number): Stand[] {
   const at = season.weeks[clamp(week, 0, season.weeks.length - 1)];
   if (!at) throw new Error('A season without weeks cannot be judged.');
   const seen = once(() => seenFrom(planting, season.placed, at.plants));
-  return season.placed.map(
-    (p, i): Stand => ({
-      ...p,
-      grown: at.plants[i] as Grown,
-      get seen() {
-        return seen()[i] as Seen;
-      },
-    }),
-  );
+  return season.placed.map((p, i): Stand => ({
+    ...p,
+    grown: at.plants[i] as Grown,
+    get seen() {
+      return seen()[i] as Seen;
+    },
+  }));
 }
 
 /**
