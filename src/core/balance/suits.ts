@@ -1,6 +1,7 @@
 import { nightC } from '../climate';
 import { lightFit } from '../growth/model';
-import { judgedWeeks } from '../growth/span';
+import { judgedWeeks, occasionOf } from '../growth/span';
+import { factsOf } from '../plants/facts';
 import type { Plant } from '../plants/schema';
 import type { Planting } from '../plantings/schema';
 import { sunReading } from '../spots/light';
@@ -105,8 +106,8 @@ const HIGH_SUMMER = [5, 6, 7] as const;
 const BLOOM_AHEAD_MONTHS = 4;
 
 /**
- * Why a plant is out of season on the planting day, or null: a cool-season plant set out for a warm summer, or a bulb
- * whose flowers are over. Where all is to stand for years it is never too late.
+ * Why a plant is out of season on the planting day, or null: a cool-season plant set out for a warm summer, a bulb
+ * whose flowers are over, or for spring one that wakes too late. Where all is to stand for years it is never too late.
  */
 export function outOfSeason(p: Plant, { spot, startDate, brief }: Planting): string | null {
   if (brief.lasting || p.edible === 'leaf' || p.edible === 'fruit') return null;
@@ -119,8 +120,19 @@ export function outOfSeason(p: Plant, { spot, startDate, brief }: Planting): str
   const rests = HIGH_SUMMER.reduce((sum, m) => sum + (p.bloom[m] ?? 0), 0) / HIGH_SUMMER.length < SUMMER_BLOOM;
   if (p.season === 'cool' && rests && spot.summer !== 'cool' && !early && !autumn)
     return 'A cool-season plant: it tires as summer comes. Set it out in autumn or early spring.';
-  if (p.group !== 'bulb') return null;
   const month = Number(startDate.slice(5, 7)) - 1 + (spot.lastFrost > spot.firstFrost ? 6 : 0);
-  const ahead = Array.from({ length: BLOOM_AHEAD_MONTHS }, (_, i) => p.bloom[(month + i) % 12] ?? 0);
-  return ahead.every((b) => b === 0) ? 'Its flowers are over by then: only its leaves would be planted.' : null;
+  const blooms = (months: number) => Array.from({ length: months }, (_, i) => p.bloom[(month + i) % 12] ?? 0);
+  if (p.group === 'bulb')
+    return blooms(BLOOM_AHEAD_MONTHS).every((b) => b === 0)
+      ? 'Its flowers are over by then: only its leaves would be planted.'
+      : null;
+  const { winterLook } = factsOf(p);
+  const spring = brief.changeOver !== null && occasionOf({ spot, startDate, brief }) === 'spring';
+  if (!spring || winterLook === 'evergreen') return null;
+  const stands = Math.ceil(daysBetween(startDate, brief.changeOver ?? startDate) / MONTH_DAYS);
+  return blooms(stands).every((b) => b < SHOWS_BLOOM) ? LATE_TO_LEAF : null;
 }
+const MONTH_DAYS = 30.4;
+/** Under this share of full flower a plant is not grown for it in a month. Working figure. */
+const SHOWS_BLOOM = 0.2;
+const LATE_TO_LEAF = 'It is hardly in leaf while this stands, and flowers after it is changed over.';

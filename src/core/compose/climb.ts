@@ -1,6 +1,8 @@
 import type { Budget } from './budget';
 import { type Asked, type Candidate, type Cast, type Judge, type Judged, leadOf, mayJoin } from './candidate';
 import { isClean } from './clean';
+import { factsOf } from '../plants/facts';
+import { sum } from '../units/number';
 import type { Pattern } from './patterns';
 import { worth } from './worth';
 
@@ -17,6 +19,8 @@ const AT_FIRST = 10;
 const WIDER = 4;
 /** What a species that something better is made of already counts against what would share it, points of the score. Working figure. */
 const SHARED = 4;
+/** Once the best is sought, what is not on every bench counts so much against what would hold it. Working figure. */
+const HARDER_TO_FIND = 1;
 
 /** What a climb works with. */
 interface Climb {
@@ -32,13 +36,20 @@ interface Climb {
 
 /** Climbs by every single change, a part at a time, the lead too, among more and more of those that can play it; then another pattern for the same kinds, or smaller starts. Ends where nothing helps, or the effort is spent. */
 export function climb(from: Judged, { patterns, judge, must, recasts, effort, taken }: Climb): Judged {
-  const shared = ({ cast }: Candidate) =>
-    SHARED * Object.values(cast).filter((p) => taken.has(p.botanical) && !must.includes(p.id)).length;
+  const against = ({ cast }: Candidate) =>
+    sum(
+      Object.values(cast).map((p) =>
+        must.includes(p.id)
+          ? 0
+          : (taken.has(p.botanical) ? SHARED : 0) +
+            (taken.size === 0 || factsOf(p).ease === 'staple' ? 0 : HARDER_TO_FIND),
+      ),
+    );
   let best = from;
   const look = (list: readonly Candidate[]) => {
     for (const c of list) {
       if (judge.spent() >= effort) return;
-      best = judge(c, { over: worth(best) - shared(best) + shared(c), clean: isClean(best) }) ?? best;
+      best = judge(c, { over: worth(best) - against(best) + against(c), clean: isClean(best) }) ?? best;
     }
   };
   const all = Math.max(...Object.values(from.ranked).map((players) => players.length));
