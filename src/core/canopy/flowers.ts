@@ -86,6 +86,7 @@ const BY_BOTH: Record<string, FlowerLook> = {
   'Pelargonium/round': open('geranium', 0.1),
   'Cenchrus/plume': { as: 'stand', kind: 'foxtail', aspect: 0.16, held: 0 },
   'Celosia/plume': { as: 'stand', kind: 'plume', aspect: 0.4, held: 0 },
+  'Eucomis/plume': { as: 'stand', kind: 'plume', aspect: 0.44, held: 0 },
   'Lagurus/plume': { as: 'stand', kind: 'foxtail', aspect: 0.5, held: 0 },
   'Hydrangea/plume': { as: 'stand', kind: 'plume', aspect: 0.7, held: 0 },
 };

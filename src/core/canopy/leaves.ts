@@ -45,7 +45,7 @@ const BY_GENUS: Record<string, Partial<Record<LeafForm, { kind: LeafKind; aspect
   Tiarella: { lobed: { kind: 'ruffled', aspect: 1 } },
   Hedera: { lobed: { kind: 'ivy', aspect: 1.04 } },
   Hosta: { heart: { kind: 'ribbed', aspect: 0.74 } },
-  Canna: { ovate: { kind: 'paddle', aspect: 0.42 } },
+  Canna: { ovate: { kind: 'paddle', aspect: 0.56 } },
   Musa: { ovate: { kind: 'paddle', aspect: 0.34 } },
   Ensete: { ovate: { kind: 'paddle', aspect: 0.34 } },
   Hedychium: { ovate: { kind: 'paddle', aspect: 0.22 } },

@@ -214,6 +214,17 @@ describe('the container on the bench', () => {
       if (read) state().open(read);
     };
 
+    /** It is given another name, and goes before that is written. */
+    const renamedTooLate = async (name: string) => {
+      const put = jest.spyOn(db.plantings, 'put').mockImplementation(() => {
+        throw new Error('the page is gone');
+      });
+      state().run('Rename', { do: 'set', change: { name } });
+      state().leave();
+      await settled();
+      put.mockRestore();
+    };
+
     test('the way back is there again when it returns', async () => {
       state().run('Take out one', { do: 'remove', id: 'a' });
       await settled();
@@ -225,13 +236,7 @@ describe('the container on the bench', () => {
     });
 
     test('what was done in the last moment and not written any more is done and written when it returns', async () => {
-      const put = jest.spyOn(db.plantings, 'put').mockImplementation(() => {
-        throw new Error('the page is gone');
-      });
-      state().run('Rename', { do: 'set', change: { name: 'At the last moment' } });
-      state().leave();
-      await settled();
-      put.mockRestore();
+      await renamedTooLate('At the last moment');
       expect((await stored())?.name).toBe('Test pot');
       await back();
       expect(now()?.name).toBe('At the last moment');
@@ -242,13 +247,7 @@ describe('the container on the bench', () => {
     });
 
     test('but not over what another tab wrote since', async () => {
-      const put = jest.spyOn(db.plantings, 'put').mockImplementation(() => {
-        throw new Error('the page is gone');
-      });
-      state().run('Rename', { do: 'set', change: { name: 'Here' } });
-      state().leave();
-      await settled();
-      put.mockRestore();
+      await renamedTooLate('Here');
       await editStored(new Map([['test', [{ do: 'set', change: { name: 'There' } }]]]));
       await back();
       expect(now()?.name).toBe('There');

@@ -16,13 +16,17 @@ const flowers = (s: Sprig, stem: number): boolean => (stem * 0.618 + 0.3) % 1 < 
 /** Leaves on a wand reach so far up it, further where its flowers are borne singly; what is thick with needles is a grey bush at its foot. */
 const LEAFY = { needle: 0.62, leaf: 0.52, single: 0.74 };
 
+/** Pairs of leaves on one stem at the most: enough, and few enough to draw. By eye. */
+const MOST_NODES = 16;
+
 export function wand(s: Sprig): void {
   const { heightMm: h, spreadMm: w } = s.grown;
   const needled = s.plant.leaf.form === 'needle';
   const stems = clamp(Math.round((w / 15) * clamp(Math.sqrt(s.dose), 0.7, 1.9)), 8, 34);
   const { lengthMm: leaf } = leafLook(s.plant);
   const leafy = needled ? LEAFY.needle : isSpire(s) ? LEAFY.leaf : LEAFY.single;
-  lumpIn(s, s.base, w * 0.24, h * leafy * 0.5);
+  // What is cut fine is looked through.
+  if (needled || s.plant.leaf.size !== 'fine') lumpIn(s, s.base, w * 0.24, h * leafy * 0.5);
   for (let i = 0; i < stems; i += 1) {
     const t = (i + 0.5) / stems;
     const a = i * GOLDEN + between(s, -0.35, 0.35);
@@ -38,7 +42,7 @@ export function wand(s: Sprig): void {
     stemBetween(s, knee, tip, 2.4);
     const on = (k: number): Vec => (k < 0.42 ? mix(foot, knee, k / 0.42) : mix(knee, tip, (k - 0.42) / 0.58));
     const clad = blooms || !s.look ? leafy : 0.94;
-    const nodes = clamp(Math.round((tall * clad) / (leaf * 0.34)), 4, 13);
+    const nodes = clamp(Math.round((tall * clad) / (leaf * 0.34)), 4, MOST_NODES);
     for (let n = 0; n < nodes; n += 1) {
       const up = n / nodes;
       for (const side of WHORLED) {
