@@ -16,6 +16,8 @@ const flowers = (s: Sprig, stem: number): boolean => (stem * 0.618 + 0.3) % 1 < 
 /** Leaves on a wand reach so far up it, further where its flowers are borne singly; what is thick with needles is a grey bush at its foot. */
 const LEAFY = { needle: 0.62, leaf: 0.52, single: 0.74 };
 
+/** From this share of full flower on stems reach over the leaves for it. Working figure. */
+const OPENS = 0.04;
 /** Pairs of leaves on one stem at the most: enough, and few enough to draw. By eye. */
 const MOST_NODES = 16;
 
@@ -31,8 +33,8 @@ export function wand(s: Sprig): void {
     const t = (i + 0.5) / stems;
     const a = i * GOLDEN + between(s, -0.35, 0.35);
     const reach = Math.sqrt(t) * w * 0.44;
-    const blooms = s.look !== null && flowers(s, i);
-    // What bears no flower stays among the leaves.
+    const blooms = s.look !== null && s.grown.bloom > OPENS && flowers(s, i);
+    // What bears no flower stays among the leaves, and is clad to its tip.
     const tall = h * (1 - 0.26 * t) * between(s, 0.8, 1) * (blooms || !s.look ? 1 : 0.62);
     const foot = add(s.base, [Math.cos(a) * reach * 0.3, 0, Math.sin(a) * reach * 0.3]);
     // Outer stems lean out and come up again.
@@ -41,7 +43,7 @@ export function wand(s: Sprig): void {
     stemBetween(s, foot, knee, 3);
     stemBetween(s, knee, tip, 2.4);
     const on = (k: number): Vec => (k < 0.42 ? mix(foot, knee, k / 0.42) : mix(knee, tip, (k - 0.42) / 0.58));
-    const clad = blooms || !s.look ? leafy : 0.94;
+    const clad = blooms ? leafy : 0.94;
     const nodes = clamp(Math.round((tall * clad) / (leaf * 0.34)), 4, MOST_NODES);
     for (let n = 0; n < nodes; n += 1) {
       const up = n / nodes;
