@@ -28,6 +28,8 @@ interface Climb {
   judge: Judge;
   must: readonly string[];
   recasts: number;
+  /** Among no more for each part than so many of the most promising: a wish is kept by those that are wished for. */
+  widest: number;
   /** It ends when the judge has spent so much. */
   effort: number;
   /** Species that something better is made of already. */
@@ -35,7 +37,7 @@ interface Climb {
 }
 
 /** Climbs by every single change, a part at a time, the lead too, among more and more of those that can play it; then another pattern for the same kinds, or smaller starts. Ends where nothing helps, or the effort is spent. */
-export function climb(from: Judged, { patterns, judge, must, recasts, effort, taken }: Climb): Judged {
+export function climb(from: Judged, { patterns, judge, must, recasts, widest, effort, taken }: Climb): Judged {
   const against = ({ cast }: Candidate) =>
     sum(
       Object.values(cast).map((p) =>
@@ -52,10 +54,10 @@ export function climb(from: Judged, { patterns, judge, must, recasts, effort, ta
       best = judge(c, { over: worth(best) - against(best) + against(c), clean: isClean(best) }) ?? best;
     }
   };
-  const all = Math.max(...Object.values(from.ranked).map((players) => players.length));
+  const all = Math.min(widest, Math.max(...Object.values(from.ranked).map((players) => players.length)));
   for (let most = AT_FIRST, wide = 0; judge.spent() < effort; most *= WIDER) {
     const before = best;
-    for (const part of best.pattern.parts) look(othersFor(part, best, must, most));
+    for (const part of best.pattern.parts) look(othersFor(part, best, must, Math.min(most, widest)));
     look([
       ...patterns
         .filter((p) => Math.abs(p.parts.length - best.pattern.parts.length) <= 1)

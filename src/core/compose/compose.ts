@@ -78,6 +78,9 @@ function asked(base: Planting, said: Said | undefined): Planting {
   return wish.asks?.(base, said.of) ?? base;
 }
 
+/** Where something was said of earlier proposals, a climb is among so many of those it wishes for in each part. Working figure. */
+const WISHED = 12;
+
 /** How many proposals are brought back, unless another number is asked for. */
 const WANT = 5;
 /** Of plants that promise much the same, another comes first in another pot: by this much at most. Working figure. */
@@ -198,6 +201,7 @@ function searched(
     judge: judgeOf(base),
     budget: budgetFor(offered.length, patterns[0]?.slots.length ?? 0, leads),
     want,
+    widest: said ? WISHED : Infinity,
     told: (done, sofar) =>
       onProgress?.(
         done,

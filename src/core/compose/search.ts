@@ -20,6 +20,8 @@ export interface Search {
   judge: Judge;
   budget: Budget;
   want: number;
+  /** Among so many of the most promising for each part it climbs at the most. */
+  widest: number;
   /** Share done, and the different ideas so far, best first. */
   told: (done: number, sofar: readonly Judged[]) => void;
 }
@@ -69,7 +71,10 @@ export function growLeads({ themes, cast, judge, budget, want, told }: Search): 
 const SAFE: ThemeId = 'classic';
 
 /** Betters the best of each theme from every direction, the best of all first: the others rather with what that is not made of. */
-export function better({ base, themes, patterns, judge, budget, told }: Search, judged: readonly Judged[]): Judged[] {
+export function better(
+  { base, themes, patterns, judge, budget, widest, told }: Search,
+  judged: readonly Judged[],
+): Judged[] {
   const { must } = base.brief;
   const starts = themes.flatMap((id) =>
     pick(
@@ -82,7 +87,7 @@ export function better({ base, themes, patterns, judge, budget, told }: Search, 
   const out = starts.map((j, i) => {
     // What is left is shared out evenly; what is not used up goes to the next.
     const effort = judge.spent() + (budget.effort - judge.spent()) / (starts.length - i);
-    const best = climb(j, { patterns, judge, must, recasts: budget.recasts, effort, taken });
+    const best = climb(j, { patterns, judge, must, recasts: budget.recasts, widest, effort, taken });
     for (const p of Object.values(best.cast)) taken.add(p.botanical);
     told(0.6 + (0.3 * (i + 1)) / starts.length, []);
     return best;
