@@ -30,6 +30,8 @@ interface Climb {
   recasts: number;
   /** Among no more for each part than so many of the most promising: a wish is kept by those that are wished for. */
   widest: number;
+  /** Whether one may take the place of another: a wish that was answered stays so. */
+  mayFollow: (one: Judged, other: Judged) => boolean;
   /** It ends when the judge has spent so much. */
   effort: number;
   /** Species that something better is made of already. */
@@ -37,7 +39,10 @@ interface Climb {
 }
 
 /** Climbs by every single change, a part at a time, the lead too, among more and more of those that can play it; then another pattern for the same kinds, or smaller starts. Ends where nothing helps, or the effort is spent. */
-export function climb(from: Judged, { patterns, judge, must, recasts, widest, effort, taken }: Climb): Judged {
+export function climb(
+  from: Judged,
+  { patterns, judge, must, recasts, widest, mayFollow, effort, taken }: Climb,
+): Judged {
   const against = ({ cast }: Candidate) =>
     sum(
       Object.values(cast).map((p) =>
@@ -51,7 +56,8 @@ export function climb(from: Judged, { patterns, judge, must, recasts, widest, ef
   const look = (list: readonly Candidate[]) => {
     for (const c of list) {
       if (judge.spent() >= effort) return;
-      best = judge(c, { over: worth(best) - against(best) + against(c), clean: isClean(best) }) ?? best;
+      const j = judge(c, { over: worth(best) - against(best) + against(c), clean: isClean(best) });
+      if (j && mayFollow(j, best)) best = j;
     }
   };
   const all = Math.min(widest, Math.max(...Object.values(from.ranked).map((players) => players.length)));

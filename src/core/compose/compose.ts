@@ -17,7 +17,7 @@ import { playersOf } from './players';
 import { reasonOf } from './reason';
 import { better, cleanOf, growLeads, mended, type Search } from './search';
 import { PARTS, type ThemeId } from './themes';
-import { likeness, type Wish, type WishId, WISHES } from './wishes';
+import { answersAsWell, likeness, type Wish, type WishId, WISHES } from './wishes';
 
 export interface Proposal {
   planting: Planting;
@@ -164,11 +164,20 @@ const ideaOf = ({ pattern, cast, theme, placements, measured }: Idea): Idea => (
   measured,
 });
 
+/** Those that answer a wish better than what it was said of; where they are no choice those that answer it as well, else all. */
+function heard(base: Planting, clean: Idea[], said: Said | undefined): Idea[] {
+  if (!said || said.wish === 'more like this') return clean;
+  const { wish, of } = said;
+  const better = clean.filter((j) => !answersAsWell(wish, of, inPlace(base, j)));
+  const asWell = clean.filter((j) => answersAsWell(wish, inPlace(base, j), of));
+  return [better, asWell].find((list) => pick(list, LEAST).length >= LEAST) ?? clean;
+}
+
 /** The proposals that the parts of a search come to. */
 export function joined(given: Planting, parts: readonly Part[], { said, want = WANT }: Options = {}): Composed {
   const base = asked(given, said);
   const [clean, spoilt] = [parts.flatMap((p) => p.clean), parts.flatMap((p) => p.spoilt)];
-  let found = ideas(clean, want);
+  let found = ideas(heard(base, clean, said), want);
   if (found.length < Math.min(LEAST, want)) found = ideas([...clean, ...spoilt.filter(isHarmless)], want);
   if (found.length === 0) found = ideas(spoilt, want);
   const proposals = found.map((j) => toProposal(base, j));
@@ -202,6 +211,8 @@ function searched(
     budget: budgetFor(offered.length, patterns[0]?.slots.length ?? 0, leads),
     want,
     widest: said ? WISHED : Infinity,
+    mayFollow: (one, other) =>
+      !said || said.wish === 'more like this' || answersAsWell(said.wish, inPlace(base, one), inPlace(base, other)),
     told: (done, sofar) =>
       onProgress?.(
         done,
@@ -214,6 +225,8 @@ function searched(
   const spoilt = found.filter((j) => !isClean(j)).sort(byWorth);
   return { clean: [...mended(search, ideas(clean, want + SPARE)).filter(isClean), ...clean], spoilt };
 }
+
+const inPlace = (base: Planting, { placements }: Idea): Planting => ({ ...base, placements });
 
 function missingRole(patterns: readonly Pattern[], offered: readonly Plant[]): string | null {
   if (patterns.length === 0) return 'This container is too small for a mixed planting.';

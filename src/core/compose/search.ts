@@ -22,6 +22,8 @@ export interface Search {
   want: number;
   /** Among so many of the most promising for each part it climbs at the most. */
   widest: number;
+  /** Whether one may take the place of another in a climb. */
+  mayFollow: (one: Judged, other: Judged) => boolean;
   /** Share done, and the different ideas so far, best first. */
   told: (done: number, sofar: readonly Judged[]) => void;
 }
@@ -72,7 +74,7 @@ const SAFE: ThemeId = 'classic';
 
 /** Betters the best of each theme from every direction, the best of all first: the others rather with what that is not made of. */
 export function better(
-  { base, themes, patterns, judge, budget, widest, told }: Search,
+  { base, themes, patterns, judge, budget, widest, mayFollow, told }: Search,
   judged: readonly Judged[],
 ): Judged[] {
   const { must } = base.brief;
@@ -87,7 +89,7 @@ export function better(
   const out = starts.map((j, i) => {
     // What is left is shared out evenly; what is not used up goes to the next.
     const effort = judge.spent() + (budget.effort - judge.spent()) / (starts.length - i);
-    const best = climb(j, { patterns, judge, must, recasts: budget.recasts, widest, effort, taken });
+    const best = climb(j, { patterns, judge, must, recasts: budget.recasts, widest, mayFollow, effort, taken });
     for (const p of Object.values(best.cast)) taken.add(p.botanical);
     told(0.6 + (0.3 * (i + 1)) / starts.length, []);
     return best;

@@ -20,8 +20,9 @@ export interface Wish {
   kinds?: number;
   /** What it asks of the planting itself. */
   asks?: (base: Planting, from: Planting) => Planting;
-  /** The figure it is to change, and how that is said. */
+  /** The figure it is to change, which way, and how that is said. */
   figure: (p: Planting) => number;
+  to: 'less' | 'more';
   say: (figure: number) => string;
 }
 
@@ -45,6 +46,7 @@ export const WISHES = {
     apart: -1,
     kinds: 3,
     figure: colours,
+    to: 'less',
     say: (n) => count(n, 'colour'),
   },
   brighter: {
@@ -52,6 +54,7 @@ export const WISHES = {
     favours: (p) => 0.75 + 2.5 * Math.min(0.2, lch(signature(p)).c),
     apart: 1.6,
     figure: (p) => per(p, (k) => lch(signature(k)).c) * 500,
+    to: 'more',
     say: (n) => `${Math.round(n)} % of full strength`,
   },
   cheaper: {
@@ -63,6 +66,7 @@ export const WISHES = {
       brief: { ...base.brief, budget: Math.max(1, Math.round(each(from) * CHEAPER)) },
     }),
     figure: each,
+    to: 'less',
     say: formatMoney,
   },
   'less water': {
@@ -70,6 +74,7 @@ export const WISHES = {
     favours: (p) => THIRST[p.water],
     apart: 1,
     figure: (p) => per(p, (k) => DRINKS[k.water]) * 100,
+    to: 'less',
     say: (n) => `${Math.round(n)} % as thirsty as can be`,
   },
   easier: {
@@ -78,6 +83,7 @@ export const WISHES = {
       (p.deadhead === 'no' ? 1.2 : p.deadhead === 'needed' ? 0.6 : 0.95) * (factsOf(p).ease === 'staple' ? 1.1 : 0.9),
     apart: 1,
     figure: (p) => resolve(p).filter((x) => x.plant.deadhead === 'needed').length,
+    to: 'less',
     say: (n) => `${count(n, 'plant')} to deadhead`,
   },
   longer: {
@@ -90,6 +96,7 @@ export const WISHES = {
           .filter((k) => k.flower.show >= 0.15)
           .map(weeksInFlower),
       ),
+    to: 'more',
     say: (n) => `${count(n, 'week')} of flower`,
   },
   cats: {
@@ -98,12 +105,19 @@ export const WISHES = {
     apart: 1,
     asks: (base) => ({ ...base, spot: { ...base.spot, cats: true } }),
     figure: (p) => kinds(p).filter((k) => k.poison.cats !== 'none').length,
+    to: 'less',
     say: (n) => (n === 0 ? 'nothing that harms a cat' : `${count(n, 'kind')} not called safe for cats`),
   },
 } satisfies Record<string, Wish>;
 
 export type WishId = keyof typeof WISHES;
 export const WISH_IDS = Object.keys(WISHES) as WishId[];
+
+/** Whether one planting answers a wish at least as well as another. */
+export function answersAsWell(id: WishId, one: Planting, other: Planting): boolean {
+  const { figure, to }: Wish = WISHES[id];
+  return to === 'less' ? figure(one) <= figure(other) : figure(one) >= figure(other);
+}
 
 /** What a wish changed between two plantings, in words: “Cheaper: from £41.20 to £33.00”. */
 export function changed(id: WishId, from: Planting, to: Planting): string {
