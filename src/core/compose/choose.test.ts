@@ -30,21 +30,22 @@ test('never more than are wanted', () => {
   expect(pick([], 4)).toEqual([]);
 });
 
+const plant = (id: string) => LIBRARY.filter((p) => p.id === id);
+const made = (lead: string, body: string, edge: string, score: number): Judged =>
+  ({
+    cast: Object.fromEntries([plant(lead), plant(body), plant(edge)].map(([p], i) => [['T', 'F0', 'S0'][i], p])),
+    pattern: {
+      parts: [
+        { id: 'T', role: 'thriller', count: 1 },
+        { id: 'F0', role: 'filler', count: 4 },
+        { id: 'S0', role: 'spiller', count: 3 },
+      ],
+    },
+    theme: null,
+    measured: { score, readings: [] },
+  }) as unknown as Judged;
+
 test('of the ideas offered no two have one lead or one body, while there is a choice', () => {
-  const plant = (id: string) => LIBRARY.filter((p) => p.id === id);
-  const made = (lead: string, body: string, edge: string, score: number): Judged =>
-    ({
-      cast: Object.fromEntries([plant(lead), plant(body), plant(edge)].map(([p], i) => [['T', 'F0', 'S0'][i], p])),
-      pattern: {
-        parts: [
-          { id: 'T', role: 'thriller', count: 1 },
-          { id: 'F0', role: 'filler', count: 4 },
-          { id: 'S0', role: 'spiller', count: 3 },
-        ],
-      },
-      theme: null,
-      measured: { score, readings: [] },
-    }) as unknown as Judged;
   const judged = [
     made('phormium-bronze', 'begonia-red', 'calibrachoa-orange', 95),
     made('canna-dwarf-red', 'begonia-white', 'lobelia-blue', 94),
@@ -59,4 +60,18 @@ test('of the ideas offered no two have one lead or one body, while there is a ch
     return { ...j, pattern: { ...j.pattern, parts } };
   });
   expect(ideas([...hung, ...judged.slice(1)], 2).map((j) => j.cast.F0?.id)).toEqual(['begonia-red', 'marigold-orange']);
+});
+
+test('after the safe one comes the best, where it is another idea; where it is the same one bettered it takes its place', () => {
+  const safe = { ...made('phormium-bronze', 'begonia-red', 'calibrachoa-orange', 91), theme: 'classic' as const };
+  const best = made('russian-sage', 'marigold-orange', 'verbena-trailing-pink', 92);
+  const third = made('canna-dwarf-red', 'begonia-white', 'lobelia-blue', 90);
+  expect(ideas([safe, third, best], 3).map((j) => j.cast.T?.id)).toEqual([
+    'phormium-bronze',
+    'russian-sage',
+    'canna-dwarf-red',
+  ]);
+  const bettered = made('phormium-bronze', 'begonia-red', 'verbena-trailing-pink', 92);
+  const [first] = ideas([safe, bettered], 1);
+  expect(first?.cast.S0?.id).toBe('verbena-trailing-pink');
 });

@@ -6,7 +6,7 @@ import { mean } from '../units/number';
 import { compose, type Proposal } from './compose';
 import { ideaOf } from './idea';
 import { type Theme, THEME_IDS, THEMES } from './themes';
-import { changed, WISH_IDS, WISHES } from './wishes';
+import { answersAsWell, changed, WISH_IDS, WISHES } from './wishes';
 
 const fresh = freshPlanting('wishes', 'Wishes', '2026-05-16');
 const base: Planting = { ...fresh, brief: { ...fresh.brief, scheme: 'pink-purple', budget: null } };
@@ -55,6 +55,11 @@ describe('a wish changes what is proposed, and says what it changed', () => {
   test.each(['brighter', 'longer'] as const)('%s', (wish) => {
     const { figure: of } = WISHES[wish];
     expect(figure(said(wish), of)).toBeGreaterThan(figure(first, of));
+  });
+  test('each of them answers it at least as well as what it was said of', () => {
+    const [of = base] = first.map((p) => p.planting);
+    for (const wish of ['calmer', 'brighter', 'cheaper'] as const)
+      for (const p of some(said(wish))) expect(answersAsWell(wish, p.planting, of)).toBe(true);
   });
   test('safe for cats leaves nothing that is not', () => expect(figure(said('cats'), WISHES.cats.figure)).toBe(0));
   test('more like this keeps the colours, and some of the kinds', () => {
