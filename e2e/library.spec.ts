@@ -70,8 +70,13 @@ test('four are compared at one scale; a fifth is not', async ({ page }) => {
     ['dichondra', /Dichondra/],
   ] as const) {
     await page.getByLabel('Search plants').fill(typed);
-    await onShelf(page, name).first().click();
-    await page.getByRole('button', { name: 'Compare', exact: true }).click();
+    // The shelves move while what was typed is looked for.
+    const more = page.getByRole('button', { name: 'Compare', exact: true });
+    await expect(async () => {
+      await onShelf(page, name).first().click();
+      await expect(more).toBeVisible({ timeout: 4000 });
+    }).toPass();
+    await more.click();
   }
   await page.getByLabel('Search plants').fill('ivy');
   await onShelf(page, /^Ivy/).first().click();
