@@ -94,7 +94,7 @@ export function better(
     told(0.6 + (0.3 * (i + 1)) / starts.length, []);
     return best;
   });
-  const [top] = [...out].sort(byWorth);
+  const [top] = [...out].sort((a, b) => Number(isClean(b)) - Number(isClean(a)) || byWorth(a, b));
   if (top && budget.sweep > 0 && themes.includes(SAFE))
     out.push(sweep(top, patterns, judge, must, judge.spent() + budget.sweep));
   return out;

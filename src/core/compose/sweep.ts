@@ -4,9 +4,9 @@ import type { Pattern } from './patterns';
 import { worth } from './worth';
 
 /**
- * Every way to fill the patterns with the plants of a small library, from the most promising on: what cannot come to
- * more than the best so far by what two of its plants are to each other is left out with all that holds them. Ends
- * when the effort is spent.
+ * The best that may be offered of every way to fill the patterns with the plants of a small library, or where there is
+ * none what it began from. From the most promising on: what cannot come to more than the best so far by what two of its
+ * plants are to each other is left out with all that holds them. Ends when the effort is spent.
  */
 export function sweep(
   from: Judged,
@@ -15,8 +15,8 @@ export function sweep(
   must: readonly string[],
   effort: number,
 ): Judged {
-  let best = from;
-  const asked = (): Asked => ({ over: worth(best), clean: isClean(best) });
+  let best = isClean(from) ? from : null;
+  const asked = (): Asked => ({ over: best ? worth(best) : -Infinity, clean: true });
   const fill = (pattern: Pattern, cast: Cast, at: number): void => {
     if (judge.spent() >= effort) return;
     const chosen = Object.values(cast);
@@ -35,5 +35,5 @@ export function sweep(
     }
   };
   for (const pattern of patterns) fill(pattern, {}, 0);
-  return best;
+  return best ?? from;
 }
