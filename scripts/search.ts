@@ -6,7 +6,7 @@ import { isClean, isSpoilt } from '../src/core/compose/clean';
 import { compose } from '../src/core/compose/compose';
 import { offer, whyNot } from '../src/core/compose/filter';
 import { patternsFor, type Pattern } from '../src/core/compose/patterns';
-import { place, type Placer, placerOf } from '../src/core/compose/place';
+import { type Placer, placerOf } from '../src/core/compose/place';
 import { worth, worthOf } from '../src/core/compose/worth';
 import { LIBRARY } from '../src/core/plants';
 import type { Plant } from '../src/core/plants/schema';
@@ -78,7 +78,7 @@ function exhaustive(base: Planting, library: readonly Plant[]): { best: number; 
       ([pattern, cast]) =>
         timed(() => {
           for (const cheap of [false, true]) {
-            const placements = place(pattern, cast, base, cheap);
+            const placements = stand(pattern, cast, cheap);
             if (placements) measure({ ...base, placements });
           }
         })[1],

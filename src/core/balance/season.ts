@@ -45,7 +45,7 @@ function askedOf(standing: Standing): Asked {
   if (planting.brief.only === 'edible' || isFood(standing)) return { colour: 0.12, flower: 0 };
   if (planting.brief.scheme === 'all-leaf') return { colour: planting.brief.lasting ? 0.25 : 0.6, flower: 0 };
   const now = occasionOf(planting);
-  if (now === 'spring') return SPRING;
+  if (now === 'spring') return planting.brief.only === 'evergreen' ? { ...SPRING, flower: 0 } : SPRING;
   const occasion = planting.brief.changeOver ? 'winter' : now;
   if (occasion === 'lasting') return { colour: 0.2, flower: 0 };
   if (occasion !== 'summer') return { colour: 0.09, flower: 0 };

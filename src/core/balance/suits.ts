@@ -102,6 +102,10 @@ const COOL_FROM_DAYS = 70;
 /** A cool-season plant that flowers less than this through the three months of high summer rests or dies in them. Working figure: it parts pansies and wallflowers from snapdragons and lobelia. */
 const SUMMER_BLOOM = 0.6;
 const HIGH_SUMMER = [5, 6, 7] as const;
+/** Under this share of full flower a plant is not grown for it in a month. Working figure. */
+const SHOWS_BLOOM = 0.2;
+/** An ordinary month, days. */
+const MONTH_DAYS = 30.4;
 /** A plant grown for its flower still has this much of a month in full flower ahead, or is over. Working figure. */
 const BLOOM_AHEAD_MONTHS = 4;
 
@@ -130,9 +134,7 @@ export function outOfSeason(p: Plant, { spot, startDate, brief }: Planting): str
   const spring = brief.changeOver !== null && occasionOf({ spot, startDate, brief }) === 'spring';
   if (!spring || winterLook === 'evergreen') return null;
   const stands = Math.ceil(daysBetween(startDate, brief.changeOver ?? startDate) / MONTH_DAYS);
-  return blooms(stands).every((b) => b < SHOWS_BLOOM) ? LATE_TO_LEAF : null;
+  return blooms(stands).every((b) => b < SHOWS_BLOOM)
+    ? 'It is hardly in leaf while this stands, and flowers after it is changed over.'
+    : null;
 }
-const MONTH_DAYS = 30.4;
-/** Under this share of full flower a plant is not grown for it in a month. Working figure. */
-const SHOWS_BLOOM = 0.2;
-const LATE_TO_LEAF = 'It is hardly in leaf while this stands, and flowers after it is changed over.';

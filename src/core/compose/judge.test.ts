@@ -53,7 +53,7 @@ test('no more fails by two plants at a time than fails of the whole', () => {
     const placements = place(c.pattern, c.cast, base, false);
     if (!placements) continue;
     const { readings } = measure({ ...base, placements });
-    const fails = odds.among(plantsOf(c));
+    const fails = odds(plantsOf(c));
     expect(countOf(fails)).toBeLessThanOrEqual(readings.filter((r) => r.severity !== 'good').length);
     if (spoil(fails)) expect(isClean({ measured: { score: 0, week: 0, readings } })).toBe(false);
     failing += Number(fails > 0);

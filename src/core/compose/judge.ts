@@ -20,10 +20,12 @@ const crowdOf = ({ pattern, cast }: Candidate): string =>
 const keepsToBudget = ({ readings }: Pick<Measure, 'readings'>): boolean =>
   readings.every((f) => f.check !== 'cost' || f.severity === 'good');
 
-/** Over the widest that is good, what is this much wider stays so wherever it stands. Working figure. */
+/** Given up as far too wide and for nothing that hangs on where each stands: over the widest that is good, what is this much wider stays so. Working figure. */
 const FAR = 1.15;
-const isFarTooWide = ({ readings }: Pick<Measure, 'readings'>): boolean =>
-  readings.some((f) => f.check === 'spread' && f.measured > f.band[1] * FAR);
+const isFarTooWide = ({ readings }: Pick<Measure, 'readings'>): boolean => {
+  const last = readings.at(-1);
+  return last?.check === 'spread' && last.measured > last.band[1] * FAR;
+};
 
 /** What looking at a planting costs that is given up before anything is grown, and after; one that is measured whole costs 1. Measured. */
 const COSTS = { atOnce: 0.08, grown: 0.6 } as const;
@@ -78,7 +80,7 @@ export function judgeOf(base: Planting): Judge {
   };
   const hopeless = (plants: readonly Plant[], { over, clean }: Asked): boolean => {
     if (over === -Infinity && !clean) return false;
-    const fails = odds.among(plants);
+    const fails = odds(plants);
     return (clean && spoil(fails)) || worthOf(BEST, countOf(fails)) <= over;
   };
   const judge = (c: Candidate, asked = ANY): Judged | null => {

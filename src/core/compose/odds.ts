@@ -4,7 +4,7 @@ import { referTo } from '../plants';
 import type { Plant } from '../plants/schema';
 import { newPlacement } from '../plantings/fresh';
 import type { Planting } from '../plantings/schema';
-import { keptBy } from '../units/keep';
+import { keptBy, keptIn } from '../units/keep';
 import { SPOILS } from './clean';
 
 /** Checks that need nothing grown, and that a plant fails among any others when it fails them alone; and those that two can fail together, which more company never mends. */
@@ -28,18 +28,11 @@ export function countOf(fails: Fails): number {
   return n;
 }
 
-/** What fails whoever else stands there. */
-export interface Odds {
-  /** With this plant in it. */
-  alone: (plant: Plant) => Fails;
-  /** With these two in it. */
-  between: (a: Plant, b: Plant) => Fails;
-  /** With all of these in it: no more may fail in truth, never less. */
-  among: (plants: readonly Plant[]) => Fails;
-}
-
-/** What plants are at odds with in a planting’s spot, and with each other, each worked out once. */
-export function oddsOf(base: Planting): Odds {
+/**
+ * What plants fail in a planting’s spot and beside each other, whoever else stands there: no more may fail in truth,
+ * never less. Each plant and each pair is worked out once.
+ */
+export function oddsOf(base: Planting): (plants: readonly Plant[]) => Fails {
   const fails = (plants: readonly Plant[], checks: readonly CheckId[]): Fails => {
     const placements = plants.map((p, i) =>
       newPlacement(`${i}`, { plant: referTo(p), start: 'p9', role: 'filler', xMm: 0, yMm: 0 }),
@@ -59,13 +52,8 @@ export function oddsOf(base: Planting): Odds {
   const beside = keptBy((_: Plant) => new Map<Plant, Fails>());
   const between = (a: Plant, b: Plant): Fails => {
     const [first, second] = a.id < b.id ? [a, b] : [b, a];
-    const known = beside(first).get(second);
-    if (known !== undefined) return known;
-    const found = fails([first, second], TOGETHER);
-    beside(first).set(second, found);
-    return found;
+    return keptIn(beside(first), second, () => fails([first, second], TOGETHER));
   };
-  const among = (plants: readonly Plant[]): Fails =>
+  return (plants) =>
     plants.reduce((so, a, i) => plants.slice(i + 1).reduce((s, b) => s | between(a, b), so | alone(a)), 0);
-  return { alone, between, among };
 }

@@ -8,7 +8,7 @@ import { STARTS, type StartSize } from '../plants/starts';
 import { newPlacement } from '../plantings/fresh';
 import { freeId } from '../plantings/ids';
 import type { Placement, Planting } from '../plantings/schema';
-import { keptBy } from '../units/keep';
+import { keptBy, keptIn } from '../units/keep';
 import { tenth } from '../units/number';
 import type { Cast } from './candidate';
 import type { Pattern } from './patterns';
@@ -35,7 +35,7 @@ export function placerOf(planting: Planting): Placer {
   const starts = keptBy((_: Plant) => new Map<string, StartSize | null>());
   const settled = keptBy((_: Pattern) => new Map<string, Settled | null>());
   const startFor = (plant: Plant, role: Placement['role'], cheap: boolean): StartSize | null =>
-    orWorkedOut(starts(plant), `${role}${cheap}`, () => startOf(plant, role, planting, cheap));
+    keptIn(starts(plant), `${role}${cheap}`, () => startOf(plant, role, planting, cheap));
   return (pattern, cast, cheap) => {
     const sizes: StartSize[] = [];
     for (const s of free(pattern)) {
@@ -44,7 +44,7 @@ export function placerOf(planting: Planting): Placer {
       if (!start) return null;
       sizes.push(start);
     }
-    const stand = orWorkedOut(settled(pattern), sizes.join(), () =>
+    const stand = keptIn(settled(pattern), sizes.join(), () =>
       settledAt(free(pattern), sizes, locked, planting.container),
     );
     if (!stand) return null;
@@ -61,14 +61,6 @@ export function placerOf(planting: Planting): Placer {
       ),
     ];
   };
-}
-
-function orWorkedOut<V>(kept: Map<string, V>, key: string, work: () => V): V {
-  const known = kept.get(key);
-  if (known !== undefined) return known;
-  const value = work();
-  kept.set(key, value);
-  return value;
 }
 
 /** Root balls of these sizes in these slots, pushed apart: the middle stays where it is meant to be, where it can. */

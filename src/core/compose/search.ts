@@ -78,13 +78,8 @@ export function better(
   judged: readonly Judged[],
 ): Judged[] {
   const { must } = base.brief;
-  const starts = themes.flatMap((id) =>
-    pick(
-      judged.filter((j) => j.theme === id),
-      1,
-    ),
-  );
-  starts.sort(byWorth);
+  // The judged come best first.
+  const starts = themes.flatMap((id) => judged.find((j) => j.theme === id) ?? []).sort(byWorth);
   const taken = new Set<string>();
   const out = starts.map((j, i) => {
     // What is left is shared out evenly; what is not used up goes to the next.

@@ -13,6 +13,15 @@ export function keptBy<K extends object, V>(work: (key: K) => V): (key: K) => V 
   };
 }
 
+/** What a map holds for a key; worked out and kept where it holds nothing yet. */
+export function keptIn<K, V>(kept: Map<K, V>, key: K, work: () => V): V {
+  const known = kept.get(key);
+  if (known !== undefined) return known;
+  const value = work();
+  kept.set(key, value);
+  return value;
+}
+
 /** A sum that is done when it is first asked for, and no second time. */
 export function once<V>(work: () => V): () => V {
   let kept: { value: V } | null = null;
