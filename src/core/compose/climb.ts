@@ -1,6 +1,7 @@
 import type { Budget } from './budget';
 import { type Asked, type Candidate, type Cast, type Judge, type Judged, leadOf, mayJoin } from './candidate';
 import { isClean } from './clean';
+import { thirstsApart } from './company';
 import { factsOf } from '../plants/facts';
 import { sum } from '../units/number';
 import type { Pattern } from './patterns';
@@ -21,6 +22,8 @@ const WIDER = 4;
 const SHARED = 4;
 /** Once the best is sought, what is not on every bench counts so much against what would hold it. Working figure. */
 const HARDER_TO_FIND = 1;
+/** And each pair of which one bears drought and the other is thirsty. Working figure. */
+const THIRSTS_APART = 4;
 
 /** What a climb works with. */
 interface Climb {
@@ -45,12 +48,12 @@ export function climb(
 ): Judged {
   const against = ({ cast }: Candidate) =>
     sum(
-      Object.values(cast).map((p) =>
-        must.includes(p.id)
-          ? 0
-          : (taken.has(p.botanical) ? SHARED : 0) +
-            (taken.size === 0 || factsOf(p).ease === 'staple' ? 0 : HARDER_TO_FIND),
-      ),
+      Object.values(cast).map((p, i, all) => {
+        const apart = THIRSTS_APART * all.slice(i + 1).filter((o) => thirstsApart(p, o)).length;
+        if (must.includes(p.id)) return apart;
+        const found = taken.size === 0 || factsOf(p).ease === 'staple' ? 0 : HARDER_TO_FIND;
+        return apart + found + (taken.has(p.botanical) ? SHARED : 0);
+      }),
     );
   let best = from;
   const look = (list: readonly Candidate[]) => {

@@ -18,6 +18,7 @@ const WORTH = {
   twin: -0.5,
   cousin: -0.35,
   water: -0.6,
+  thirst: -0.4,
   season: -0.4,
   world: -0.7,
   mix: -0.6,
@@ -48,12 +49,17 @@ function sideBySide(a: Plant, b: Plant): { worth: number; apart: number } {
       ? WORTH.cousin
       : 0) +
     (Math.abs(RHYTHMS.indexOf(fa.rhythm) - RHYTHMS.indexOf(fb.rhythm)) > 1 ? WORTH.water : 0) +
+    (thirstsApart(a, b) ? WORTH.thirst : 0) +
     (shareWorld(fa, fb) ? 0 : WORTH.world) +
     ((fa.mix === 'acid') !== (fb.mix === 'acid') && (fa.mix === 'limy' || fb.mix === 'limy') ? WORTH.mix : 0) +
     (opposed(a.season, b.season, 'cool', 'warm') ? WORTH.season : 0) +
     (bullies(a, b) ? WORTH.bully : 0);
   return { worth, apart: clamp01(deltaE(ca, cb) / APART) };
 }
+
+/** One that bears drought beside one that is always thirsty: they live, and the can is never right for both. */
+export const thirstsApart = (a: Plant, b: Plant): boolean =>
+  (a.water === 'dry' && b.water === 'thirsty') || (a.water === 'thirsty' && b.water === 'dry');
 
 /** The strongest beside anything weaker, or a strong one beside a weak. */
 const bullies = (a: Plant, b: Plant): boolean => {
