@@ -1,4 +1,5 @@
 import type { Season } from '../growth/grown';
+import { growing } from '../growth/season';
 import type { Planting } from '../plantings/schema';
 import type { UnitSystem } from '../units/length';
 import { sum, tenth } from '../units/number';
@@ -33,8 +34,8 @@ export interface Measure {
 type Checks = readonly (readonly [string, Check])[];
 const ALL: Checks = Object.entries(CHECKS);
 
-/** Checks that need nothing grown, those first that fail most for the work they take. */
-const AT_ONCE: readonly string[] = [
+/** Checks told by who stands there alone, wherever; those first that fail most for the work they take. */
+const WHOEVER: readonly string[] = [
   'worlds',
   'water',
   'light',
@@ -42,13 +43,17 @@ const AT_ONCE: readonly string[] = [
   'mix',
   'thug',
   'staples',
+  'repeat',
   'scorch',
   'nights',
   'echo',
   'heat',
   'winter',
   'cost',
+  'flower-form',
 ];
+/** With those that hang on where each stands too, what needs nothing grown. */
+const AT_ONCE: readonly string[] = [...WHOEVER, 'texture'];
 /** The order in which a planting is looked through for a reason to give it up. */
 const SOONEST: readonly string[] = [
   ...AT_ONCE,
@@ -83,7 +88,7 @@ function count(tally: Tally, id: string, { facet, weight }: Check, found: readon
   const { readings, facets, gates } = tally;
   readings.set(
     id,
-    found.map((m) => ({ ...m, check: id as Reading['check'] })),
+    found.map((m) => Object.assign(m, { check: id as Reading['check'] })),
   );
   for (const { severity, quality } of found) {
     if (severity === 'wrong') gates.wrong += 1;
@@ -107,6 +112,9 @@ export function measure(planting: Planting, season?: Season, checks: Checks = AL
   return measured(planting, standing, tally, checks);
 }
 
+/** Whether what a check finds is so wherever each plant stands. */
+export const isWherever = (id: Reading['check']): boolean => WHOEVER.includes(id);
+
 /** What is known of a planting that is given up: what it could score at the most, what was found in it, and whether anything was grown for it. */
 export interface GivenUp {
   most: number;
@@ -122,7 +130,7 @@ export function measureUnless(
   planting: Planting,
   hopeless: (most: number, watched: number, found: readonly Reading[]) => boolean,
 ): Measure | GivenUp {
-  const standing = standingOf(planting);
+  const standing = standingOf(planting, undefined, growing);
   const tally = nothing();
   for (const [id, of] of EARLY) {
     count(tally, id, of, of.of(standing));

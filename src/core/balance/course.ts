@@ -56,30 +56,25 @@ interface Looked {
   plants: readonly { grown: Grown; seen: Seen }[];
 }
 
-/** What of each plant's outline is seen in each of the looked-at weeks; between them, straight. */
-function seenShares(looked: readonly Looked[], n: number): (i: number, week: number) => number {
-  const at = looked.map(({ week, plants }) => ({
-    week,
-    shares: plants.map((p) => {
-      const whole = outlineMm2(p.grown);
-      return whole > 0 ? seenArea(p.seen) / whole : null;
-    }),
-  }));
-  const known = Array.from({ length: n }, (_, i) =>
-    at.flatMap(({ week, shares }) => {
-      const share = shares[i];
-      return share === null || share === undefined ? [] : [{ week, share }];
-    }),
-  );
-  return (i, week) => {
-    const points = known[i] ?? [];
-    const k = points.findIndex((p) => p.week >= week);
-    const after = points[k < 0 ? points.length - 1 : k];
-    const before = points[k < 0 ? points.length - 1 : points[k]?.week === week ? k : k - 1];
-    if (!after || !before) return (after ?? before)?.share ?? UNSEEN_SHARE;
-    if (after === before) return after.share;
-    return lerp(before.share, after.share, (week - before.week) / (after.week - before.week));
-  };
+/** What of the outline of the plant at `i` is seen in so many weeks: as in the looked-at ones, between them straight. */
+function seenShares(looked: readonly Looked[], i: number, weeks: number): Float64Array {
+  const points = looked.flatMap(({ week, plants }) => {
+    const p = plants[i];
+    const whole = p ? outlineMm2(p.grown) : 0;
+    return p && whole > 0 ? [{ week, share: seenArea(p.seen) / whole }] : [];
+  });
+  const out = new Float64Array(weeks).fill(UNSEEN_SHARE);
+  let k = 0;
+  for (let week = 0; week < weeks; week += 1) {
+    while (k < points.length - 1 && (points[k]?.week ?? 0) < week) k += 1;
+    const [before, after] = [points[k - 1], points[k]];
+    if (!after) continue;
+    out[week] =
+      before && after.week > week
+        ? lerp(before.share, after.share, (week - before.week) / (after.week - before.week))
+        : after.share;
+  }
+  return out;
 }
 
 /** What is seen of a plant that stands in none of the looked-at weeks. Working figure. */
@@ -103,14 +98,14 @@ export function courseOf(season: Season, weeks: number, looked: readonly Looked[
   const shares = new Array<number>(n).fill(0);
   const carries = new Array<number>(n).fill(0);
   const gives = season.placed.map((p) => givesOf(p.plant));
-  const seen = seenShares(looked, n);
+  const seen = season.placed.map((_, i) => seenShares(looked, i, weeks));
   let whole = 0;
-  const out = season.weeks.slice(0, weeks).map((w): CourseWeek => {
+  const out = season.weeks.slice(0, weeks).map((w, week): CourseWeek => {
     let [all, flower, colour] = [0, 0, 0];
     for (let i = 0; i < n; i += 1) {
       const [g, give] = [w.plants[i], gives[i]];
       if (!g?.alive || !give) continue;
-      const area = outlineMm2(g) * seen(i, w.week);
+      const area = outlineMm2(g) * (seen[i]?.[week] ?? UNSEEN_SHARE);
       const blooms = g.bloom * give.show;
       const fruits = g.after * give.fruit;
       all += area;

@@ -13,9 +13,9 @@ export const flowerForm = check({
   facet: 'contrast',
   weight: 4,
   at: 'plants',
-  of: ({ planting, moments }) => {
+  of: ({ planting, placed }) => {
     const { asks } = schoolOf(planting.brief);
-    const flowering = moments[2].plants.filter((p) => p.plant.flower.form !== 'none' && p.plant.flower.show >= FLOWERS);
+    const flowering = placed.filter((p) => p.plant.flower.form !== 'none' && p.plant.flower.show >= FLOWERS);
     const species = new Map(flowering.map((p) => [p.plant.botanical, p]));
     if (species.size < FEWEST || asks?.kin) return [];
     const kinds = [...species.values()];

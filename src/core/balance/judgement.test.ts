@@ -31,6 +31,20 @@ describe('what a practitioner would say', () => {
     expect(f?.message).toContain('this spot has 2');
   });
 
+  test('a herb or two among flowers make no kitchen pot: it is asked to flower', () => {
+    const ring = (ids: string[]) =>
+      pot({
+        startDate: '2026-05-16',
+        spot: sun([8, 9, 10, 11]),
+        placements: ids.map((id, i) =>
+          placed(`${i}`, id, 'filler', Math.cos(i * 1.57) * 100, Math.sin(i * 1.57) * 100),
+        ),
+      });
+    const herbs = ['parsley', 'chives', 'parsley', 'chives'];
+    expect(finding(ring(herbs), 'season')?.band[0]).toBe(0.12);
+    expect(finding(ring([...herbs.slice(0, 2), 'begonia-red', 'begonia-red']), 'season')?.band[0]).toBeGreaterThan(0.3);
+  });
+
   test('low succulents in a tall urn are too low', () => {
     const urn = pot({
       container: roundPot(300, 220, 620),

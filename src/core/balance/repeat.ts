@@ -25,7 +25,7 @@ export const repeat = check({
   facet: 'repetition',
   weight: 5,
   at: 'plants',
-  of: ({ planting, plants }) => {
+  of: ({ planting, placed: plants }) => {
     if (schoolOf(planting.brief).asks?.repeat === false || plants.length < 3) return [];
     const counts = new Map<string, number>();
     for (const p of plants) counts.set(p.plant.id, (counts.get(p.plant.id) ?? 0) + 1);

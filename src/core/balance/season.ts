@@ -5,7 +5,7 @@ import { plantName } from '../plants/schema';
 import { schoolOf } from '../schools';
 import { isSouthern, sunReading } from '../spots/light';
 import { clamp01, median, sum } from '../units/number';
-import { addDays } from '../units/date';
+import { monthOf } from '../units/date';
 import { check, percent } from './check';
 import type { Standing } from './standing';
 
@@ -35,8 +35,10 @@ const DARK_MONTHS = [11, 12, 1, 2];
 /** What spring asks: it is planted to flower. Working figure, set by plantings that experts praise. */
 const SPRING: Asked = { colour: 0.09, flower: 0.04 };
 
+/** So much of it is to be eaten, and it is a kitchen pot; a herb or two among flowers make none. Working figure. */
+const FOOD = 0.75;
 const isFood = ({ plants }: Standing): boolean =>
-  plants.length > 0 && plants.filter((p) => p.plant.edible !== 'no').length / plants.length >= 0.5;
+  plants.length > 0 && plants.filter((p) => p.plant.edible !== 'no').length / plants.length >= FOOD;
 
 /** What is asked of a planting of its kind. Practice; measured on plantings that experts praise. */
 function askedOf(standing: Standing): Asked {
@@ -85,13 +87,13 @@ export const season = check({
   weight: 6,
   at: 'plants',
   of: (standing) => {
-    const { planting, plants, weeks, course } = standing;
+    const { planting, plants, weeks, course, season: grown } = standing;
     if (plants.length === 0) return [];
     const asked = askedOf(standing);
     const from = weeks < SHORT_WEEKS ? 1 : SETTLED_WEEK;
     const turned = isSouthern(planting.spot) ? 6 : 0;
     const dark = (week: number) =>
-      DARK_MONTHS.includes(((Number(addDays(planting.startDate, week * 7).slice(5, 7)) - 1 + turned) % 12) + 1);
+      DARK_MONTHS.includes(((monthOf(grown.weeks[week]?.date ?? planting.startDate) + turned) % 12) + 1);
     const settled = course.weeks.map((w, week) => ({ ...w, week })).slice(from);
     const lit = settled.filter((w) => !dark(w.week));
     const bright = lit.length > settled.length / 3 ? lit : settled;

@@ -1,7 +1,7 @@
-import { clearOf, halfLeastMm } from '../containers/outline';
+import { halfLeastMm } from '../containers/outline';
 import type { Grown } from '../growth/grown';
 import { HABITS } from '../plants/habits';
-import type { Placed } from '../plantings/resolve';
+import type { Leaning } from '../growth/light';
 import type { Planting } from '../plantings/schema';
 import { oneSided } from '../spots/light';
 
@@ -28,8 +28,11 @@ const FLOOR = -800;
 const anglesOf = (planting: Planting): number[] =>
   oneSided(planting.spot) ? [0] : [0, Math.PI / 2, Math.PI, -Math.PI / 2];
 
+/** What shows through each cell of a view: one sheet that is wiped for each. */
+const clear = new Float32Array(COLS * ROWS);
+
 /** Draws every plant as its outline in each view, nearest first, and counts what is left to see of each. */
-export function seenFrom(planting: Planting, placed: readonly Placed[], grown: readonly Grown[]): Seen[] {
+export function seenFrom(planting: Planting, placed: readonly Leaning[], grown: readonly Grown[]): Seen[] {
   const out: Seen[] = placed.map(() => ({
     aboveMm2: 0,
     belowMm2: 0,
@@ -41,12 +44,6 @@ export function seenFrom(planting: Planting, placed: readonly Placed[], grown: r
   const angles = anglesOf(planting);
   const { shape } = planting.container;
   const inner = halfLeastMm(shape);
-  // Where each trailer leaves the rim: over the nearest wall.
-  const exits = placed.map((p) => {
-    const c = clearOf(shape, 0, p.xMm, p.yMm);
-    return { x: p.xMm + c.nx * c.mm, y: p.yMm + c.ny * c.mm, ny: c.ny, nx: c.nx };
-  });
-  const clear = new Float32Array(COLS * ROWS);
   for (const angle of angles) {
     clear.fill(1);
     const [cos, sin] = [Math.cos(angle), Math.sin(angle)];
@@ -54,26 +51,25 @@ export function seenFrom(planting: Planting, placed: readonly Placed[], grown: r
       .map((p, i) => ({ i, u: p.xMm * cos - p.yMm * sin, near: p.xMm * sin + p.yMm * cos }))
       .sort((a, b) => b.near - a.near);
     for (const { i, u, near } of order) {
-      const p = placed[i] as Placed;
+      const p = placed[i] as Leaning;
       const g = grown[i] as Grown;
       if (!g.alive) continue;
       const { solid, outline } = HABITS[p.plant.habit];
       const s = out[i] as Seen;
       const share = 1 / angles.length;
       const track = angle === 0 ? s : null;
-      const exit = exits[i] as (typeof exits)[number];
-      if (g.trailMm > 20 && (exit.nx * sin + exit.ny * cos > -0.35 || Math.abs(near) < 0.35 * inner)) {
-        const lean = exit.x * cos - exit.y * sin;
-        s.belowMm2 += share * paint(clear, lean, g.spreadMm * 0.4, -g.trailMm, 0, solid, () => 1, s, share, track);
+      // A trailer leaves the rim over the nearest wall.
+      if (g.trailMm > 20 && (p.nx * sin + p.ny * cos > -0.35 || Math.abs(near) < 0.35 * inner)) {
+        const lean = u + (p.nx * cos - p.ny * sin) * p.wallMm;
+        s.belowMm2 += share * paint(lean, g.spreadMm * 0.4, -g.trailMm, 0, solid, () => 1, s, share, track);
       }
-      s.aboveMm2 += share * paint(clear, u, g.spreadMm / 2, 0, g.heightMm, solid, outline, s, share, track);
+      s.aboveMm2 += share * paint(u, g.spreadMm / 2, 0, g.heightMm, solid, outline, s, share, track);
     }
   }
   return out;
 }
 
 function paint(
-  clear: Float32Array,
   u: number,
   half: number,
   from: number,
@@ -84,7 +80,9 @@ function paint(
   share: number,
   track: Seen | null,
 ): number {
-  let area = 0;
+  const cell = solid * CELL * CELL;
+  const left = 1 - solid;
+  let [seen, whole, crown, crownWhole, moment] = [0, 0, 0, 0, 0];
   const row0 = Math.max(0, Math.floor((from - FLOOR) / CELL));
   const row1 = Math.min(ROWS - 1, Math.floor((to - FLOOR) / CELL));
   for (let row = row0; row <= row1; row += 1) {
@@ -92,20 +90,26 @@ function paint(
     const w = half * width(Math.min(1, Math.max(0, (z - from) / (to - from || 1))));
     const col0 = Math.max(0, Math.round((u - w) / CELL + COLS / 2));
     const col1 = Math.min(COLS - 1, Math.round((u + w) / CELL + COLS / 2) - 1);
-    for (let col = col0; col <= col1; col += 1) {
-      const k = row * COLS + col;
-      const seen = (clear[k] ?? 0) * solid * CELL * CELL;
-      area += seen;
-      s.wholeMm2 += share * solid * CELL * CELL;
-      if (to > 0 && z > to / 2) {
-        s.crownMm2 += share * seen;
-        s.crownWholeMm2 += share * solid * CELL * CELL;
-      }
-      if (track) track.momentMm3 += seen * ((col + 0.5 - COLS / 2) * CELL);
-      clear[k] = (clear[k] ?? 0) * (1 - solid);
+    if (col1 < col0) continue;
+    let here = 0;
+    for (let col = col0, k = row * COLS + col0; col <= col1; col += 1, k += 1) {
+      const free = clear[k] as number;
+      here += free;
+      moment += free * (col + 0.5 - COLS / 2);
+      clear[k] = free * left;
+    }
+    seen += here;
+    whole += col1 - col0 + 1;
+    if (to > 0 && z > to / 2) {
+      crown += here;
+      crownWhole += col1 - col0 + 1;
     }
   }
-  return area;
+  s.wholeMm2 += share * whole * cell;
+  s.crownMm2 += share * crown * cell;
+  s.crownWholeMm2 += share * crownWhole * cell;
+  if (track) track.momentMm3 += moment * cell * CELL;
+  return seen * cell;
 }
 
 /** Seen area in all, mm². */

@@ -1,10 +1,10 @@
 import { groundOf, sharedEdges } from '../layout/neighbours';
 import { plantName } from '../plants/schema';
+import type { Placed } from '../plantings/resolve';
 import { schoolOf } from '../schools';
 import type { Band } from '../schools/school';
 import { check, count } from './check';
 import { contrastsOf, differ } from './leaf-contrast';
-import type { Stand } from './standing';
 
 /** Of leaf size, leaf form, surface, flower form, flower size, light and dark: three differ over the whole. One is dull, all six everywhere are busy. Practice. */
 const BAND: Band = [3, 6];
@@ -20,13 +20,12 @@ export const texture = check({
   weight: 6,
   at: 'plants',
   ends: ['too alike', 'full of contrast'],
-  of: ({ planting, moments }) => {
-    const { plants } = moments[2];
+  of: ({ planting, placed: plants }) => {
     const kinds = [...new Map(plants.map((p) => [p.plant.id, p.plant])).values()];
     if (kinds.length < 2 || schoolOf(planting.brief).asks?.contrast === false) return [];
     const strong = contrastsOf(kinds);
     let alike = 0;
-    let pair: Stand[] = [];
+    let pair: Placed[] = [];
     for (const { i, j, share } of sharedEdges(plants, groundOf(planting.container))) {
       const [a, b] = [plants[i], plants[j]];
       if (!a || !b || a.plant.id === b.plant.id || differ(a.plant, b.plant).size > 0) continue;

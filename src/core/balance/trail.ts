@@ -1,4 +1,4 @@
-import { clearOf, halfLeastMm, rimPoints } from '../containers/outline';
+import { halfLeastMm, rimPoints } from '../containers/outline';
 import { formOf } from '../containers/form';
 import { occasionOf } from '../growth/span';
 import { schoolOf } from '../schools';
@@ -59,9 +59,8 @@ function coveredRim(
   const covered = new Uint8Array(rim.length);
   for (const p of plants) {
     if (!p.grown.alive || p.grown.trailMm < HANGS_FROM_MM) continue;
-    const { mm, nx, ny } = clearOf(shape, 0, p.xMm, p.yMm);
-    if (mm > inner) continue;
-    const [ex, ey] = [p.xMm + nx * mm, p.yMm + ny * mm];
+    if (p.wallMm > inner) continue;
+    const [ex, ey] = [p.xMm + p.nx * p.wallMm, p.yMm + p.ny * p.wallMm];
     rim.forEach((r, b) => {
       if (Math.hypot(r.x - ex, r.y - ey) <= p.grown.spreadMm * REACH) covered[b] = 1;
     });

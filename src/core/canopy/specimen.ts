@@ -68,7 +68,7 @@ export function specimenOf(plant: Plant): Specimen {
     after: 0,
   };
   const season: Season = {
-    placed: [{ ...placement, plant, nx: 0, ny: 1 }],
+    placed: [{ ...placement, plant, nx: 0, ny: 1, wallMm: STARTS[start].ballMm / 2 }],
     lives: [{ from: 0, until: null }],
     weeks: [{ week: 0, date: planting.startDate, meanC: 18, plants: [grown] }],
     peak: 0,

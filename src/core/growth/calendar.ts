@@ -1,7 +1,7 @@
 import { dayHighC, meanC, nightC } from '../climate';
-import { isSouthern } from '../spots/light';
 import type { Spot } from '../spots/schema';
 import { addDays, daysBetween, monthPosition, nextMonthDay } from '../units/date';
+import { keptBy, keptIn } from '../units/keep';
 import { clamp } from '../units/number';
 import { LEAST_WEEKS, MOST_WEEKS } from './model';
 
@@ -29,8 +29,8 @@ export interface Calendar {
 
 type Place = Pick<Spot, 'summer' | 'firstFrost' | 'lastFrost'> & Partial<Pick<Spot, 'climate' | 'light'>>;
 
-const kept = new Map<string, Calendar>();
-const KEPT_MOST = 64;
+/** Calendars of a place by day and length. A place is never changed in itself. */
+const kept = keptBy((_: Place) => new Map<string, Calendar>());
 
 /** Weeks of every cold spell from the autumn frosts to the springs that follow, as pairs of first week after and last date. */
 function coldSpells(spot: Place, startDate: string, weeks: number): { after: number; until: string }[] {
@@ -48,10 +48,10 @@ function coldSpells(spot: Place, startDate: string, weeks: number): { after: num
  * many as are asked for.
  */
 export function calendarOf(spot: Place, startDate: string, span?: number): Calendar {
-  const climate = spot.climate ? JSON.stringify(spot.climate) : '';
-  const key = [isSouthern(spot), startDate, spot.summer, climate, spot.firstFrost, spot.lastFrost, span].join('|');
-  const known = kept.get(key);
-  if (known) return known;
+  return keptIn(kept(spot), `${startDate}|${span}`, () => calendar(spot, startDate, span));
+}
+
+function calendar(spot: Place, startDate: string, span: number | undefined): Calendar {
   const frostWeek = Math.floor(daysBetween(startDate, nextMonthDay(startDate, spot.firstFrost)) / 7);
   const length = span ?? clamp(frostWeek + 2, LEAST_WEEKS, MOST_WEEKS);
   const spells = coldSpells(spot, startDate, length);
@@ -61,8 +61,5 @@ export function calendarOf(spot: Place, startDate: string, span?: number): Calen
     const frosty = spells.some((s) => week > s.after && date < s.until);
     return { week, date, at, meanC: meanC(spot, at), highC: dayHighC(spot, at), nightC: nightC(spot, at), frosty };
   });
-  if (kept.size >= KEPT_MOST) kept.clear();
-  const calendar = { weeks, frostWeek };
-  kept.set(key, calendar);
-  return calendar;
+  return { weeks, frostWeek };
 }

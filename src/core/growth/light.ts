@@ -17,8 +17,8 @@ interface Size {
   alive: boolean;
 }
 
-/** A placement with the way to its nearest wall, unit. */
-export type Leaning = Placed & { nx: number; ny: number };
+/** A placement with the way to its nearest wall, unit, and how far off that is at the rim. */
+export type Leaning = Placed & { nx: number; ny: number; wallMm: number };
 
 /** Where a plant's canopy lies: trailers lean out over the rim as they lengthen, by up to a third of their own radius. */
 function canopyOf(p: Leaning, g: Size): Canopy {
@@ -62,12 +62,15 @@ function forShading(
   const canopies = placed.map((p, i) => canopyOf(p, sizes[i] as Size));
   for (let i = 0; i < canopies.length; i += 1) {
     const a = canopies[i] as Canopy;
+    // What is not planted yet, or lifted, neither gives nor takes.
+    if (a.radiusMm <= 0) continue;
     for (let j = i + 1; j < canopies.length; j += 1) {
       const b = canopies[j] as Canopy;
-      // What is not planted yet, or lifted, neither gives nor takes.
-      if (a.radiusMm <= 0 || b.radiusMm <= 0) continue;
-      const d = Math.sqrt((a.xMm - b.xMm) ** 2 + (a.yMm - b.yMm) ** 2);
-      if (d >= a.radiusMm + b.radiusMm) continue;
+      if (b.radiusMm <= 0) continue;
+      const [dx, dy, near] = [a.xMm - b.xMm, a.yMm - b.yMm, a.radiusMm + b.radiusMm];
+      const square = dx * dx + dy * dy;
+      if (square >= near * near) continue;
+      const d = Math.sqrt(square);
       const common = lensArea(a.radiusMm, b.radiusMm, d);
       if (sizes[i]?.alive && a.heightMm > b.heightMm * 0.85)
         each(i, j, taken(common, a, b, (placed[i] as Placed).plant.habit));

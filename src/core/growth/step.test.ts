@@ -53,7 +53,7 @@ function after(plant: Plant, { light = 1, ...w }: Partial<CalendarWeek> & { ligh
   if (!p) throw new Error('no placement');
   const bed: Bed = {
     spot: planting.spot,
-    placed: [{ ...p, plant, nx: 1, ny: 0 }],
+    placed: [{ ...p, plant, nx: 1, ny: 0, wallMm: 150 }],
     goals: [{ heightMm: 300, spreadMm: 400, trailMm: 0 }],
     lives: [{ from: 0, until: null }],
     turnedMonths: 0,

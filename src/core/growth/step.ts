@@ -7,6 +7,7 @@ import type { Placed } from '../plantings/resolve';
 import type { Spot } from '../spots/schema';
 import { sunInMonth } from '../spots/light';
 import { addDays, monthly } from '../units/date';
+import { keptBy } from '../units/keep';
 import { clamp } from '../units/number';
 import type { CalendarWeek } from './calendar';
 import { EFFECTS } from './deeds';
@@ -141,12 +142,23 @@ function comesOrGoes(bed: Bed, p: PlantState, i: number, week: CalendarWeek): Pl
   return p;
 }
 
-function grownOn(bed: Bed, { grown: was, tended }: PlantState, i: number, f: CalendarWeek, light: number): PlantState {
-  const { plant } = bed.placed[i] as Placed;
-  const goal = bed.goals[i] as Goal;
+/** What of a plant's growth is the same every week. */
+const waysOf = keptBy((plant: Plant) => {
   const facts = factsOf(plant);
+  return {
+    facts,
+    tender: plant.coldestNightC > TENDER_OVER_C,
+    baseC: BASE_C[plant.season],
+    rate: RATE_PER_DD[plant.vigour as 1] * PACE[facts.pace],
+    later: LATER[facts.pace],
+  };
+});
+
+function grownOn(bed: Bed, { grown: was, tended }: PlantState, i: number, f: CalendarWeek, light: number): PlantState {
+  const { plant, start } = bed.placed[i] as Placed;
+  const goal = bed.goals[i] as Goal;
+  const { facts, tender, baseC, rate, later: laterBy } = waysOf(plant);
   const at = f.at + bed.turnedMonths;
-  const tender = plant.coldestNightC > TENDER_OVER_C;
   if (was.gone === 'asleep' && !asleep(facts, at) && !(tender && f.frosty))
     return { grown: newlyPlanted(bed.placed[i] as Placed, goal, { at, meanC: f.meanC }), tended };
   if (!was.alive) return { grown: { ...was, bloom: 0, goneWeeks: was.goneWeeks + 1 }, tended };
@@ -166,9 +178,9 @@ function grownOn(bed: Bed, { grown: was, tended }: PlantState, i: number, f: Cal
   const fed = fedShare(plant, tended, f);
   const age = f.week - (bed.lives[i] as Life).from;
   const meanC = indoors ? Math.max(INDOORS_C, f.meanC) : f.meanC;
-  const degreeDays = age === 0 ? 0 : Math.max(0, meanC - BASE_C[plant.season]) * 7;
-  const decay = Math.exp(-RATE_PER_DD[plant.vigour as 1] * PACE[facts.pace] * degreeDays * Math.sqrt(light) * fed);
-  const late = STARTS[(bed.placed[i] as Placed).start].toFlowerWeeks * LATER[facts.pace];
+  const degreeDays = age === 0 ? 0 : Math.max(0, meanC - baseC) * 7;
+  const decay = Math.exp(-rate * degreeDays * Math.sqrt(light) * fed);
+  const late = STARTS[start].toFlowerWeeks * laterBy;
   const settled = clamp(SETTLED_AT_FIRST + (age - late) * SETTLING, 0, 1);
   const heat = flowerInHeat(facts.heat, f.highC);
   const chill = f.nightC < plant.coldestNightC && !indoors ? IN_CHILL : 1;

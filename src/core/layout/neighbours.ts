@@ -2,6 +2,7 @@ import { headspaceMm, SOIL_BUFFER_MM } from '../containers';
 import { clearOf } from '../containers/outline';
 import type { Container } from '../containers/schema';
 import { shapeOf } from '../containers/shapes';
+import { keptBy, keptIn } from '../units/keep';
 
 interface Point {
   xMm: number;
@@ -59,9 +60,19 @@ export function groundOf(c: Container): Ground {
  * Shared edges between plants on the plan; shares add to 1. The soil is divided among its nearest plants (a Voronoi
  * diagram on a grid of square cells) and borders between cells are counted.
  */
-export function sharedEdges(points: readonly Point[], ground: Ground): Edge[] {
+export function sharedEdges(points: readonly Point[], ground: Ground): readonly Edge[] {
+  if (points.length < 2) return [];
+  const known = edges(ground);
+  if (known.size >= KEPT_MOST) known.clear();
+  return keptIn(known, points.map((p) => `${p.xMm},${p.yMm}`).join(' '), () => edgesBetween(points, ground));
+}
+
+/** What was found of the same places already: other kinds come to stand in them again and again. */
+const edges = keptBy((_: Ground) => new Map<string, readonly Edge[]>());
+const KEPT_MOST = 512;
+
+function edgesBetween(points: readonly Point[], ground: Ground): Edge[] {
   const n = points.length;
-  if (n < 2) return [];
   const { cols, rows } = ground;
   const owner = new Int16Array(cols * rows).fill(-1);
   for (const { k, x, y } of ground.cells) owner[k] = nearest(points, x, y);
@@ -78,11 +89,11 @@ export function sharedEdges(points: readonly Point[], ground: Ground): Edge[] {
     if ((k + 1) % cols !== 0) border(here, owner[k + 1] ?? -1);
     if (k + cols < owner.length) border(here, owner[k + cols] ?? -1);
   }
-  const edges: Edge[] = [];
+  const found: Edge[] = [];
   borders.forEach((count, k) => {
-    if (count > 0) edges.push({ i: Math.floor(k / n), j: k % n, share: count / total });
+    if (count > 0) found.push({ i: Math.floor(k / n), j: k % n, share: count / total });
   });
-  return edges;
+  return found;
 }
 
 function nearest(points: readonly Point[], x: number, y: number): number {

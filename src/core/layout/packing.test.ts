@@ -112,6 +112,18 @@ describe('shared edges', () => {
     expect(edges.reduce((s, e) => s + e.share, 0)).toBeCloseTo(1, 9);
   });
 
+  test('what was found for some places is found again for the same, and not on other soil', () => {
+    const three = [
+      { xMm: -90, yMm: 30 },
+      { xMm: 90, yMm: 30 },
+      { xMm: 0, yMm: -90 },
+    ];
+    const again = three.map((p) => ({ ...p }));
+    const wide = groundIn(360, 180, (x, y) => Math.hypot(x / 2, y) <= 180);
+    expect(sharedEdges(again, disc)).toEqual(sharedEdges(three, disc));
+    expect(sharedEdges(three, wide)).not.toEqual(sharedEdges(three, disc));
+  });
+
   test('one plant has no border', () => expect(sharedEdges([{ xMm: 0, yMm: 0 }], disc)).toEqual([]));
 });
 

@@ -1,6 +1,7 @@
 import { libraryPlant } from '../plants';
 import type { Plant } from '../plants/schema';
 import { STARTS } from '../plants/starts';
+import { lastOf } from '../units/keep';
 import type { Placement, Planting } from './schema';
 
 /** A placement with its plant's record at hand. */
@@ -20,14 +21,17 @@ export class UnknownPlantError extends Error {
   }
 }
 
-/** Placements with their plants. Throws UnknownPlantError. */
-export function resolve(planting: Planting): Placed[] {
-  return planting.placements.map((p, i) => {
+/** Of the placements asked of last: whoever judges a planting asks several times. */
+const resolved = lastOf((placements: readonly Placement[]): readonly Placed[] =>
+  placements.map((p, i) => {
     const plant = typeof p.plant === 'string' ? libraryPlant(p.plant) : p.plant;
     if (!plant) throw new UnknownPlantError(String(p.plant), i);
     return { ...p, plant };
-  });
-}
+  }),
+);
+
+/** Placements with their plants. Throws UnknownPlantError. */
+export const resolve = ({ placements }: Pick<Planting, 'placements'>): readonly Placed[] => resolved(placements);
 
 /** The id of the plant in a placement, shipped or somebody's own. */
 export const plantIdOf = ({ plant }: Pick<Placement, 'plant'>): string =>

@@ -1,3 +1,4 @@
+import { keptBy } from '../units/keep';
 import { bulbs } from './data/bulbs';
 import { climbers } from './data/climbers';
 import { coolBedding } from './data/cool-bedding';
@@ -53,10 +54,10 @@ const FIELDS = Object.keys(PlantSchema.shape) as (keyof Plant)[];
  * How a planting refers to a plant: a shipped one by its id, somebody's own by its whole record, so that a planting is
  * complete in itself. A shipped record with other starts (what a nursery has of it today) is still the shipped plant.
  */
-export function referTo(plant: Plant): string | Plant {
+export const referTo: (plant: Plant) => string | Plant = keptBy((plant: Plant) => {
   const shipped = byId.get(plant.id);
   return shipped && FIELDS.every((f) => f === 'starts' || shipped[f] === plant[f]) ? plant.id : plant;
-}
+});
 
 /** The shipped plants with somebody's own: one of the same id stands in the shipped one's place, the rest come first. */
 export function libraryWith(own: readonly Plant[]): readonly Plant[] {

@@ -41,7 +41,7 @@ export const today = (now: Date = new Date(), zone?: string): string =>
   new Intl.DateTimeFormat('en-CA', { year: 'numeric', month: '2-digit', day: '2-digit', timeZone: zone }).format(now);
 
 /** Month of a date as 0–11. */
-const monthOf = (iso: string): number => Number(iso.slice(5, 7)) - 1;
+export const monthOf = (iso: string): number => Number(iso.slice(5, 7)) - 1;
 
 /** The first date on or after `iso` that falls on the month and day `MM-DD`. */
 export function nextMonthDay(iso: string, monthDay: string): string {

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { isDay, today } from './date';
-import { keptBy } from './keep';
+import { keptBy, lastOf } from './keep';
 import { same } from './same';
 
 test('what was worked out for an object is worked out once, nothing included', () => {
@@ -46,3 +46,14 @@ test.each([
   ['12026-05-01', false],
   ['', false],
 ])('%p is a day: %p', (text, is) => expect(isDay(text)).toBe(is));
+
+test('the last answer is kept for as long as the same is asked, and no other', () => {
+  let asked = 0;
+  const length = lastOf((list: readonly number[]) => {
+    asked += 1;
+    return list.length;
+  });
+  const [one, other] = [[1, 2], [3]];
+  expect([length(one), length(one), length(other), length(one)]).toEqual([2, 2, 1, 2]);
+  expect(asked).toBe(3);
+});

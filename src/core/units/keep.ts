@@ -27,3 +27,9 @@ export function once<V>(work: () => V): () => V {
   let kept: { value: V } | null = null;
   return () => (kept ??= { value: work() }).value;
 }
+
+/** A function that remembers what it worked out last, for as long as it is asked of the same. */
+export function lastOf<K extends object, V>(work: (key: K) => V): (key: K) => V {
+  let last: { key: K; value: V } | null = null;
+  return (key) => (last?.key === key ? last : (last = { key, value: work(key) })).value;
+}
