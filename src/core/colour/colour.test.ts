@@ -30,6 +30,8 @@ test.each([
   ['#bcc8c2', 'silver'],
   ['#3a2338', 'black'],
   ['#4d7f45', 'green'],
+  ['#5d7663', 'green'],
+  ['#3f5a54', 'black'],
   ['#bdd531', 'lime'],
   ['#d3202b', 'red'],
   ['#f07f1d', 'orange'],

@@ -10,6 +10,7 @@ const named = (id: string): Plant => {
 
 test.each([
   [['salvia-blue', 'marigold-orange'], 'orange'],
+  [['salvia-violet', 'impatiens-rose'], 'violet beside pink'],
   [['petunia-white', 'petunia-black'], 'pale set against dark'],
   [['calibrachoa-orange', 'lantana-sunset', 'marigold-orange'], 'close colours at full strength'],
   [['lavender', 'liquorice-plant-silver', 'dichondra-silver'], 'close colours, quiet together'],

@@ -4,10 +4,11 @@ import { leafColours, type LeafColour, repeats } from '../plants/leaf-colours';
 import type { Plant } from '../plants/schema';
 import { signature } from '../plants/signature';
 
-/** A flower picks up a colour of the leaf from here up; hues stand against each other from so many degrees; light against dark from so much lightness. Working figures. */
+/** A flower picks up a colour of the leaf from here up; hues stand against each other from so many degrees, and are no longer close from so many; light against dark from so much lightness. Working figures. */
 const PICKS_UP = 0.3;
 const SHOWS = 0.25;
 const AGAINST = 100;
+const BESIDE = 48;
 const STRONG = 0.1;
 const CONTRAST = 0.45;
 
@@ -42,8 +43,10 @@ export function ideaOf(kinds: readonly Plant[], lead: Plant | undefined): string
   const seen = kinds.map((p) => lch(signature(p)));
   const strong = seen.filter((c) => !isNeutral(c) && c.c >= STRONG);
   const [a, b] = pairs(strong).sort(([x, y], [u, v]) => hueGap(u.h, v.h) - hueGap(x.h, y.h))[0] ?? [];
-  if (a && b && hueGap(a.h, b.h) >= AGAINST && family(a) !== family(b)) return `${family(a)} set against ${family(b)}`;
+  const wide = a && b && family(a) !== family(b) ? hueGap(a.h, b.h) : 0;
+  if (a && b && wide >= AGAINST) return `${family(a)} set against ${family(b)}`;
   const light = seen.map((c) => c.l);
   if (Math.max(...light) - Math.min(...light) >= CONTRAST) return 'pale set against dark';
+  if (a && b && wide >= BESIDE) return `${family(a)} beside ${family(b)}`;
   return strong.length * 2 > kinds.length ? 'close colours at full strength' : 'close colours, quiet together';
 }

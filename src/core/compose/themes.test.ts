@@ -17,6 +17,8 @@ test.each<[ThemeId, boolean, string[]]>([
   ['one colour', false, ['marigold-orange', 'lobelia-blue']],
   ['many', true, ['marigold-orange', 'lobelia-blue', 'petunia-magenta']],
   ['many', false, ['petunia-white', 'bacopa-white']],
+  ['many', false, ['bacopa-pink', 'heuchera-silver', 'petunia-white']],
+  ['one colour', false, ['marigold-orange', 'begonia-wing-pink', 'petunia-white']],
   ['airy', false, ['hosta-blue', 'begonia-red']],
   ['thrift', false, ['canna-dwarf-red', 'lantana-sunset']],
   ['thrift', true, ['lantana-sunset', 'gazania-orange', 'portulaca-yellow']],

@@ -1,6 +1,6 @@
 import { colouredLeaf } from '../balance/course';
 import { family, isNeutral } from '../colour/family';
-import { hueGap, lch } from '../colour/oklch';
+import { hueGap, type Lch, lch } from '../colour/oklch';
 import { factsOf } from '../plants/facts';
 import type { Plant } from '../plants/schema';
 import { signature } from '../plants/signature';
@@ -34,14 +34,11 @@ const most = (kinds: readonly Plant[], share: number, is: (p: Plant) => boolean)
 /** Grown for a leaf that is seen one by one: coloured, or bold and hardly in flower. Working figures. */
 const leafy = (p: Plant): boolean =>
   (p.leaf.size !== 'fine' && colouredLeaf(p) > 0.4) || (p.leaf.size === 'bold' && p.flower.show < 0.2);
-/** The flower colours of some kinds that are no white or silver. */
-const hues = (kinds: readonly Plant[]): number[] =>
-  kinds
-    .map((p) => lch(signature(p)))
-    .filter((c) => !isNeutral(c) && family(c) !== 'white')
-    .map((c) => c.h);
+/** The colours of some kinds that are no green, white or silver. */
+const coloured = (kinds: readonly Plant[]): Lch[] =>
+  kinds.map((p) => lch(signature(p))).filter((c) => !isNeutral(c) && family(c) !== 'white');
 /** Hues no further apart than this are one colour in several shades, degrees; so many families are many. Working figures. */
-const ONE = 62;
+const ONE = 48;
 const MANY = 3;
 
 const AIRY = new Set<Plant['habit']>(['wand', 'cloud', 'fountain']);
@@ -75,14 +72,14 @@ export const THEMES = {
     favours: (p, role, hue) =>
       (role === 'thriller' ? 0.7 + 0.4 * near(p, hue) : 0.4 + 0.8 * near(p, hue)) * (flowers(p) ? 1.1 : 0.9),
     apart: 0.4,
-    holds: (kinds) => hues(kinds).every((a, _, all) => all.every((b) => hueGap(a, b) <= ONE)),
+    holds: (kinds) => coloured(kinds).every((a, _, all) => all.every((b) => hueGap(a.h, b.h) <= ONE)),
   },
   many: {
     why: 'rich and many-coloured, each colour coming back',
     favours: (p, role) =>
       role === 'thriller' ? (flowers(p) ? 1.2 : 0.8) : flowers(p) && longInFlower(p) > 0.6 ? 1.2 : 0.75,
     apart: 2.2,
-    holds: (kinds) => new Set(kinds.map((p) => family(lch(signature(p))))).size >= MANY,
+    holds: (kinds) => new Set(coloured(kinds).map(family)).size >= MANY,
   },
   airy: {
     why: 'light and moving, with something for bees',

@@ -23,7 +23,7 @@ const HUES = [
 ] as const;
 const HUE_WIDTH = 22;
 /** Four hues at least, each of so much. */
-const EACH = 0.04;
+const EACH = 0.08;
 
 export const everythingBright: Scheme = {
   label: 'Everything bright',
@@ -31,7 +31,7 @@ export const everythingBright: Scheme = {
   about: 'Four to seven clear hues at one strength, each more than once, with white or deep blue to rest on.',
   from: 'no',
   belongs: (s) => (isWhite(s) || isDeep(s) || s.colour.c >= STRONG ? 1 : s.isFlower ? 0.5 : 0.3),
-  poles: [{ name: 'white or deep blue', least: 0.06, most: 0.5, test: (s) => isWhite(s) || isDeep(s) }],
+  poles: [{ name: 'white or deep blue', least: 0.06, most: 0.42, test: (s) => isWhite(s) || isDeep(s) }],
   kinds: {
     name: 'different hues',
     least: 4,
