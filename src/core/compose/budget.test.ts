@@ -1,8 +1,9 @@
 import { budgetFor } from './budget';
 
-test('in a small library every way is tried', () => {
-  expect(budgetFor(464, 8, 40).sweep).toBe(0);
-  expect(budgetFor(30, 8, 6).sweep).toBeGreaterThan(0);
+test('in a small library two at a time are tried among all there are', () => {
+  expect(budgetFor(464, 8, 40).among).toBeLessThan(Infinity);
+  expect(budgetFor(30, 8, 6).among).toBe(Infinity);
+  expect(budgetFor(30, 8, 6).sweep).toBeGreaterThan(budgetFor(464, 8, 40).sweep);
 });
 test('a long box, dear to judge, is tried less for the same time', () => {
   expect(budgetFor(464, 16, 40).effort).toBeCloseTo(budgetFor(464, 8, 40).effort / 2 ** 1.7, 6);

@@ -12,8 +12,10 @@ export interface Budget {
   effort: number;
   /** Looked through further down the list where there is no choice yet. */
   further: number;
-  /** For trying every way there is; 0 for never. */
+  /** For changing two plants at once. */
   sweep: number;
+  /** And among so many of the most promising for each part. */
+  among: number;
 }
 
 const PER_LEAD = 3;
@@ -21,9 +23,12 @@ const GROWN_IN_ALL = 10;
 const EFFORT = 240;
 const MENDING = 130;
 const LOOK_FURTHER = 240;
-/** In a library of so few plants more of what there is can be tried. */
+/** In a library of so few plants every two of them can be tried. */
 export const SMALL = 30;
-const EFFORT_SWEEP = 2000;
+const EVERY_WAY = 2000;
+/** In a larger one every two of so many. */
+export const BY_TWO = 90;
+const AMONG = 16;
 /** Judging costs with about this power of the number of plants over a usual eight: long boxes get fewer tries for the same time. */
 const USUAL_PLANTS = 8;
 const COST_POWER = 1.7;
@@ -43,6 +48,7 @@ export function budgetFor(offered: number, plants: number, leads: number): Budge
     effort,
     mending: Math.ceil(MENDING * Math.min(1, share)),
     further: effort + LOOK_FURTHER,
-    sweep: small ? EFFORT_SWEEP : 0,
+    sweep: small ? EVERY_WAY : BY_TWO,
+    among: small ? Infinity : AMONG,
   };
 }

@@ -36,8 +36,10 @@ export function mayJoin(kin: Kin, others: readonly (Plant | undefined)[], plant:
   return kin === 'only' ? own.length === there.length : own.length < (kin === 'twice' ? 2 : 1);
 }
 
-/** The plant a cast is built round. */
-export const leadOf = (c: Pick<Candidate, 'cast'>): string => (c.cast.T ?? c.cast.F0)?.id ?? '';
+const leading = ({ cast }: Pick<Candidate, 'cast'>): Plant | undefined => cast.T ?? cast.F0;
+/** The plant a cast is built round, and its species. */
+export const leadOf = (c: Pick<Candidate, 'cast'>): string => leading(c)?.id ?? '';
+export const leadSpeciesOf = (c: Pick<Candidate, 'cast'>): string => leading(c)?.botanical ?? '';
 
 /** A planting found, with what it was made of: all that choosing among them needs. */
 export interface Idea extends Pick<Candidate, 'pattern' | 'cast' | 'theme'> {

@@ -1,7 +1,7 @@
 import type { Reading } from '../balance/finding';
 import type { Judged } from './candidate';
 
-/** What is watched here is not offered where anything else is: over the budget, strangers in one pot, two waterings, two mixes, what runs, what pines for light, herbs beside what must not be eaten, what takes the whole pot. */
+/** What is watched here is not offered where anything else is: over the budget, strangers in one pot, two waterings, two mixes, what runs, what pines for light, herbs beside what must not be eaten, what the winter takes, what takes the whole pot. */
 export const SPOILS: ReadonlySet<Reading['check']> = new Set<Reading['check']>([
   'cost',
   'worlds',
@@ -10,6 +10,7 @@ export const SPOILS: ReadonlySet<Reading['check']> = new Set<Reading['check']>([
   'thug',
   'light',
   'safety',
+  'winter',
   'spread',
 ]);
 

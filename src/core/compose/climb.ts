@@ -1,5 +1,14 @@
 import type { Budget } from './budget';
-import { type Asked, type Candidate, type Cast, type Judge, type Judged, leadOf, mayJoin } from './candidate';
+import {
+  type Asked,
+  type Candidate,
+  type Cast,
+  type Judge,
+  type Judged,
+  leadOf,
+  leadSpeciesOf,
+  mayJoin,
+} from './candidate';
 import { isClean } from './clean';
 import { thirstsApart } from './company';
 import { factsOf } from '../plants/facts';
@@ -20,6 +29,8 @@ const AT_FIRST = 10;
 const WIDER = 4;
 /** What a species that something better is made of already counts against what would share it, points of the score. Working figure. */
 const SHARED = 4;
+/** And where it would lead again, more: no two that are offered have one lead. Working figure. */
+const LEADS_AGAIN = 12;
 /** Once the best is sought, what is not on every bench counts so much against what would hold it. Working figure. */
 const HARDER_TO_FIND = 1;
 /** And each pair of which one bears drought and the other is thirsty. Working figure. */
@@ -37,24 +48,36 @@ interface Climb {
   mayFollow: (one: Judged, other: Judged) => boolean;
   /** It ends when the judge has spent so much. */
   effort: number;
-  /** Species that something better is made of already. */
-  taken: ReadonlySet<string>;
+  /** What something better is made of already. */
+  taken: Taken;
 }
+
+/** Species that stand in something better, and those that lead it. */
+export interface Taken {
+  species: ReadonlySet<string>;
+  leads: ReadonlySet<string>;
+}
+
+/** What counts against a candidate while searching, points of the score: thirsts that differ; and once the best is sought, what is harder to find and what something better is made of already. */
+export const handicapOf =
+  (must: readonly string[], { species, leads }: Taken) =>
+  (c: Pick<Candidate, 'cast'>): number =>
+    (leads.has(leadSpeciesOf(c)) ? LEADS_AGAIN : 0) +
+    sum(
+      Object.values(c.cast).map((p, i, all) => {
+        const apart = THIRSTS_APART * all.slice(i + 1).filter((o) => thirstsApart(p, o)).length;
+        if (must.includes(p.id)) return apart;
+        const found = species.size === 0 || factsOf(p).ease === 'staple' ? 0 : HARDER_TO_FIND;
+        return apart + found + (species.has(p.botanical) ? SHARED : 0);
+      }),
+    );
 
 /** Climbs by every single change, a part at a time, the lead too, among more and more of those that can play it; then another pattern for the same kinds, or smaller starts. Ends where nothing helps, or the effort is spent. */
 export function climb(
   from: Judged,
   { patterns, judge, must, recasts, widest, mayFollow, effort, taken }: Climb,
 ): Judged {
-  const against = ({ cast }: Candidate) =>
-    sum(
-      Object.values(cast).map((p, i, all) => {
-        const apart = THIRSTS_APART * all.slice(i + 1).filter((o) => thirstsApart(p, o)).length;
-        if (must.includes(p.id)) return apart;
-        const found = taken.size === 0 || factsOf(p).ease === 'staple' ? 0 : HARDER_TO_FIND;
-        return apart + found + (taken.has(p.botanical) ? SHARED : 0);
-      }),
-    );
+  const against = handicapOf(must, taken);
   let best = from;
   const look = (list: readonly Candidate[]) => {
     for (const c of list) {

@@ -116,7 +116,7 @@ export function compose(given: Planting, options: Options = {}): Composed {
     PARTS.map((themes, i) =>
       composePart(given, themes, fewer, {
         ...options,
-        onProgress: (done, sofar) => onProgress?.((i + done) / PARTS.length, sofar),
+        onProgress: onProgress && ((done, sofar) => onProgress((i + done) / PARTS.length, sofar)),
       }),
     );
   const full = parts(false);

@@ -78,7 +78,8 @@ test('a sweep finds what trying everything finds', () => {
   const judge = judgeOf(sunny);
   const start = castsFor(sunny, library, patterns, new Map()).reduce<Judged | null>((j, c) => j ?? judge(c), null);
   if (!start) throw new Error('No cast fits.');
-  const found = sweep(start, patterns, judge, [], Infinity);
+  const ways = { patterns, judge, must: [], against: () => 0, mayFollow: () => true, among: Infinity };
+  const found = sweep(start, { ...ways, effort: Infinity });
   let best = -Infinity;
   const fill = (at: number, pattern: (typeof patterns)[number], cast: Record<string, Plant>): void => {
     const part = pattern.parts[at];
@@ -98,5 +99,5 @@ test('a sweep finds what trying everything finds', () => {
   for (const pattern of patterns) fill(0, pattern, {});
   expect(isClean(found)).toBe(true);
   expect(worth(found)).toBeCloseTo(best, 6);
-  expect(sweep(start, patterns, judgeOf(sunny), [], 0)).toBe(start);
+  expect(sweep(start, { ...ways, judge: judgeOf(sunny), effort: 0 })).toBe(start);
 });

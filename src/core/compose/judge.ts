@@ -1,4 +1,5 @@
-import { type Measure, measureUnless } from '../balance/assess';
+import { isWherever, type Measure, measureUnless } from '../balance/assess';
+import type { Reading } from '../balance/finding';
 import type { Plant } from '../plants/schema';
 import type { Planting } from '../plantings/schema';
 import type { Asked, Candidate, Judge, Judged } from './candidate';
@@ -10,22 +11,30 @@ import { watchedIn, worth, worthOf } from './worth';
 const keyOf = (c: Candidate): string =>
   `${c.small ?? ''}|${c.pattern.id}|${c.pattern.parts.map((p) => c.cast[p.id]?.id).join(',')}`;
 
-/** Who stands there and how many of each, whatever the pattern. */
-const crowdOf = ({ pattern, cast }: Candidate): string =>
+/** Who plays what, how many of each and from which starts, whatever the pattern. */
+const crowdOf = ({ pattern, cast, small }: Candidate): string =>
   pattern.parts
-    .map((p) => `${cast[p.id]?.id}×${p.count}`)
+    .map((p) => `${p.role} ${cast[p.id]?.id}×${p.count}`)
     .sort()
+    .concat(`${small ?? ''}`)
     .join();
 
 const keepsToBudget = ({ readings }: Pick<Measure, 'readings'>): boolean =>
   readings.every((f) => f.check !== 'cost' || f.severity === 'good');
 
-/** Given up as far too wide and for nothing that hangs on where each stands: over the widest that is good, what is this much wider stays so. Working figure. */
-const FAR = 1.15;
-const isFarTooWide = ({ readings }: Pick<Measure, 'readings'>): boolean => {
-  const last = readings.at(-1);
-  return last?.check === 'spread' && last.measured > last.band[1] * FAR;
-};
+/** How large plants grow hardly hangs on where each stands: what is off its band by this much is so in every pattern. Working figure. */
+const FAR = 1.05;
+const BY_SIZE: ReadonlySet<Reading['check']> = new Set<Reading['check']>(['spread', 'steps', 'height']);
+const isFarOff = ({ check, measured, band: [low, high] }: Reading): boolean =>
+  BY_SIZE.has(check) && (measured > high * FAR || measured < low / FAR);
+
+/** In another pattern it could come to so much more. Working figure, in points of the score. */
+const ELSEWHERE = 2;
+
+/** Whether it was given up for what is so wherever each of them stands. */
+const isSoWherever = ({ readings }: Pick<Measure, 'readings'>): boolean =>
+  readings.every((r) => r.severity === 'good' || isWherever(r.check) || isFarOff(r)) &&
+  readings.slice(-1).every((r) => isWherever(r.check) || r.severity !== 'good');
 
 /** What looking at a planting costs that is given up before anything is grown, and after; one that is measured whole costs 1. Measured. */
 const COSTS = { atOnce: 0.08, grown: 0.6 } as const;
@@ -49,7 +58,7 @@ export function judgeOf(base: Planting): Judge {
   const kept = new Map<string, Known>();
   const place = placerOf(base);
   const odds = oddsOf(base);
-  // Given up before anything was grown, for all but what the starts cost, or far too wide: so it is in every other pattern.
+  // Given up for what is so wherever each stands, and not for what the starts cost.
   const crowds = new Map<string, GivenUp>();
   let spent = 0;
   const look = (c: Candidate, { over, clean }: Asked): Known => {
@@ -68,7 +77,8 @@ export function judgeOf(base: Planting): Judge {
       if ('most' in found) {
         const givenUp = { most: worthOf(found.most, watchedIn(found)), spoilt };
         spent += found.grown ? COSTS.grown : COSTS.atOnce;
-        if ((!found.grown || isFarTooWide(found)) && keepsToBudget(found)) crowds.set(crowd, givenUp);
+        if (isSoWherever(found) && keepsToBudget(found))
+          crowds.set(crowd, { ...givenUp, most: givenUp.most + ELSEWHERE });
         out ??= givenUp;
       } else {
         spent += 1;

@@ -1,8 +1,8 @@
 import type { Planting } from '../plantings/schema';
-import { type Candidate, type Judge, type Judged, leadOf } from './candidate';
-import type { Budget } from './budget';
+import { type Candidate, type Judge, type Judged, leadOf, leadSpeciesOf } from './candidate';
+import { type Budget, BY_TWO } from './budget';
 import { LEAST, pick } from './choose';
-import { climb, isWatched, mend } from './climb';
+import { climb, handicapOf, isWatched, mend } from './climb';
 import { sweep } from './sweep';
 import { isClean } from './clean';
 import { byWorth } from './judge';
@@ -39,7 +39,7 @@ function byLead(candidates: readonly Candidate[], { perLead, leads }: Budget): C
 }
 
 /** What is worth so much less than the best of its theme is not looked at to the end. Working figure. */
-const BEHIND = 36;
+const BEHIND = 14;
 
 /** Grows and judges the most promising of each lead of each theme in full; best first, with all that was cast. The safe theme comes first, and is told at once. */
 export function growLeads({ themes, cast, judge, budget, want, told }: Search): {
@@ -69,7 +69,7 @@ export function growLeads({ themes, cast, judge, budget, want, told }: Search): 
   return { judged, candidates };
 }
 
-/** The theme whose part of the search tries everything, where a library is small enough for that. */
+/** The theme in whose part of the search the best of all is looked for by two plants at a time. */
 const SAFE: ThemeId = 'classic';
 
 /** Betters the best of each theme from every direction, the best of all first: the others rather with what that is not made of. */
@@ -80,18 +80,24 @@ export function better(
   const { must } = base.brief;
   // The judged come best first.
   const starts = themes.flatMap((id) => judged.find((j) => j.theme === id) ?? []).sort(byWorth);
-  const taken = new Set<string>();
+  const taken = { species: new Set<string>(), leads: new Set<string>() };
+  const sweeps = { patterns, judge, must, mayFollow, among: Math.min(widest, budget.among) };
   const out = starts.map((j, i) => {
     // What is left is shared out evenly; what is not used up goes to the next.
     const effort = judge.spent() + (budget.effort - judge.spent()) / (starts.length - i);
-    const best = climb(j, { patterns, judge, must, recasts: budget.recasts, widest, mayFollow, effort, taken });
-    for (const p of Object.values(best.cast)) taken.add(p.botanical);
+    let best = climb(j, { patterns, judge, must, recasts: budget.recasts, widest, mayFollow, effort, taken });
+    // Led as another is already it is no other idea: two plants at once may lead out of that.
+    if (taken.leads.has(leadSpeciesOf(best)))
+      best = sweep(best, { ...sweeps, against: handicapOf(must, taken), effort: judge.spent() + BY_TWO });
+    taken.leads.add(leadSpeciesOf(best));
+    for (const p of Object.values(best.cast)) taken.species.add(p.botanical);
     told(0.6 + (0.3 * (i + 1)) / starts.length, []);
     return best;
   });
   const [top] = [...out].sort((a, b) => Number(isClean(b)) - Number(isClean(a)) || byWorth(a, b));
-  if (top && budget.sweep > 0 && themes.includes(SAFE))
-    out.push(sweep(top, patterns, judge, must, judge.spent() + budget.sweep));
+  // In a small library nobody can be choosy.
+  const against = budget.among === Infinity ? () => 0 : handicapOf(must, { species: new Set(), leads: new Set() });
+  if (top && themes.includes(SAFE)) out.push(sweep(top, { ...sweeps, against, effort: judge.spent() + budget.sweep }));
   return out;
 }
 
@@ -104,8 +110,8 @@ export function cleanOf(
   const clean = found.filter(isClean);
   for (const c of candidates) {
     if (pick(clean, LEAST).length >= LEAST || judge.spent() >= budget.further) break;
-    const j = judge(c);
-    if (j && isClean(j) && !clean.includes(j)) clean.push(j);
+    const j = judge(c, { over: -Infinity, clean: true });
+    if (j && !clean.includes(j)) clean.push(j);
   }
   return clean;
 }
