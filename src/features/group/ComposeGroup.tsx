@@ -161,7 +161,7 @@ export function ComposeGroup({
         )}
         {work?.busy && (
           <p className="flex items-center gap-3 text-quiet">
-            <progress max={1} value={Math.max(0.06, work.done)} className="h-1.5 w-40" aria-label="Composing" />{' '}
+            <progress max={1} value={Math.max(0.06, work.done)} className="bar h-1.5 w-40" aria-label="Composing" />{' '}
             Composing
             {work.found.length > 0 ? ` … ${work.found.length} so far` : ' the leads …'}
           </p>

@@ -121,8 +121,7 @@ export function ImportPlants({
           )}
           {step.at === 'reading' && (
             <p className="flex items-center gap-3" role="status">
-              Reading rows{' '}
-              <progress max={1} value={step.done} className="h-1.5 w-56 accent-glaze" aria-label="Reading rows" />
+              Reading rows <progress max={1} value={step.done} className="bar h-1.5 w-56" aria-label="Reading rows" />
             </p>
           )}
           {step.at === 'preview' && (

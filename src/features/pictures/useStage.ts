@@ -1,10 +1,8 @@
 'use client';
 import { useCallback, useRef, useState } from 'react';
 import type { Drawn } from '@/portrait/drawn';
-import { useDrawing } from '../shell/drawing';
+import { SLOW_MS, useDrawing } from '../shell/drawing';
 
-/** Over this time for one picture the machine draws in software: turn with fewer pixels. */
-const SLOW_MS = 70;
 /** What a picture should take while it is turned; the fewest pixels a side and the fewest leaves for it, as shares of all. */
 const AIM_MS = 60;
 const LEAST_PIXELS = 0.3;
@@ -64,6 +62,7 @@ export function useStage<S extends Drawn>(make: (canvas: HTMLCanvasElement, plai
       if (stage && !timed.current && !moving.current) {
         took.current = stage.timed();
         setLastTook(took.current);
+        useDrawing.getState().took(took.current);
         timed.current = true;
       } else stage?.draw();
       setDrawn((n) => n + 1);

@@ -1,6 +1,6 @@
 'use client';
 import Link from 'next/link';
-import { useMemo } from 'react';
+import { useEffect, useMemo } from 'react';
 import { SCHEMES, schemeOf } from '@/core/colour/schemes';
 import { ONLY_WORDS, refusal } from '@/core/compose/filter';
 import { usualStarts } from '@/core/containers/counts';
@@ -13,6 +13,7 @@ import { Segments } from '@/ui/Segments';
 import { Toggle } from '@/ui/Toggle';
 import { countOf, sentence } from '@/ui/words';
 import type { Known } from '../shell/known';
+import { readyToCompose } from '../shell/in-parts';
 import { tell } from '../shell/tell';
 import { useWorkspace } from '../shell/store';
 import { SchemeSwatch } from './SchemeSwatch';
@@ -47,6 +48,7 @@ export function Brief({
     [known.library, planting],
   );
   const [few, many] = usualStarts(planting.container);
+  useEffect(() => readyToCompose(planting, known.mine), [planting, known.mine]);
   return (
     <form
       className="flex flex-col gap-3"

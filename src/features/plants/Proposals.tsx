@@ -19,6 +19,7 @@ import { countOf } from '@/ui/words';
 import { along } from '@/ui/along';
 import { useNarrow } from '@/ui/useNarrow';
 import { figureOf } from '@/core/balance/finding';
+import { useDrawing } from '../shell/drawing';
 import { stationPath } from '../shell/stations';
 import type { Beside } from './composing';
 import { LOOSENED } from './loosened';
@@ -51,6 +52,7 @@ export function Proposals(props: Props) {
   const worst = maxBy(Object.entries(composed?.refused ?? {}), ([, n]) => n);
   const wayOut = worst && LOOSENED[worst[0]];
   const found = composed?.proposals ?? sofar;
+  const slow = useDrawing((d) => d.slow);
   const list = beside ? byTurns(found, beside.composed?.proposals ?? []) : found;
   const widest = Math.max(...list.map((p) => pictureSize(p.planting, 1).w), 1);
   const tallest = Math.max(...list.map((p) => pictureSize(p.planting, 1).h), 1);
@@ -67,7 +69,7 @@ export function Proposals(props: Props) {
         </h2>
         {state === 'working' ? (
           <span className="flex items-center gap-3">
-            <progress max={1} value={done} className="h-1.5 w-40 accent-glaze" aria-label="Composing" />
+            <progress max={1} value={done} className="bar h-1.5 w-40" aria-label="Composing" />
             <Button onClick={onStop}>Stop</Button>
           </span>
         ) : (
@@ -111,7 +113,12 @@ export function Proposals(props: Props) {
           >
             {beside && <h3 className="text-[0.9rem] text-quiet">{schoolOf(p.planting.brief).label}</h3>}
             <div className="flex items-end justify-center" style={{ height: tallest * scale }}>
-              <PotPicture planting={p.planting} scale={scale} />
+              {/* What may be bettered in a moment is not drawn, or only the first of it: drawing holds up the search. */}
+              {state === 'done' || (i === 0 && !slow) ? (
+                <PotPicture planting={p.planting} scale={scale} />
+              ) : (
+                <span className="text-[0.84rem] text-quiet">Its picture follows</span>
+              )}
             </div>
             <Kinds proposal={p} />
             <ul className="flex flex-col gap-1">

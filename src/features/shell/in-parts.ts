@@ -3,7 +3,8 @@ import type { Composed, Part, Proposal, Said } from '@/core/compose/compose';
 import { PARTS } from '@/core/compose/themes';
 import type { Planting } from '@/core/plantings/schema';
 import type { Mine } from '@/core/stock/shelf';
-import { startComposer } from './workers';
+import type { ComposeApi } from '@/workers/compose';
+import { type Helper, startComposer } from './workers';
 
 interface Order {
   planting: Planting;
@@ -13,12 +14,28 @@ interface Order {
   onProgress?: (done: number, sofar: readonly Proposal[]) => void;
 }
 
+/** Composers at rest, one for each part: begun before they are asked, kept when they are done. */
+let resting: Helper<ComposeApi>[] | null = null;
+const begun = () => PARTS.map(() => startComposer());
+
+/** Begins composers and lets them run in, so that proposals come soon when they are asked for. */
+export function readyToCompose(planting: Planting, mine: Mine): void {
+  if (resting) return;
+  resting = begun();
+  resting.forEach((composer, part) => {
+    composer
+      .ask((api) => api.runIn(planting, mine, part))
+      .catch((e: unknown) => console.warn('Not ready to compose:', e));
+  });
+}
+
 /** Composes in a worker for each part of the search, and joins what they find. Stopping ends the workers, and what was asked is never answered. */
 export function composeInParts({ planting, seed, mine, said, onProgress }: Order): {
   composed: Promise<Composed>;
   stop: () => void;
 } {
-  const composers = PARTS.map(() => startComposer());
+  const composers = resting ?? begun();
+  resting = null;
   const [first] = composers;
   const stop = () => composers.forEach((c) => c.stop());
   const told = PARTS.map(() => ({ done: 0, sofar: [] as readonly Proposal[] }));
@@ -47,5 +64,11 @@ export function composeInParts({ planting, seed, mine, said, onProgress }: Order
     if (!composed) throw new Error('No part of the search was begun.');
     return composed;
   };
-  return { composed: run().finally(stop), stop };
+  const rest = () => {
+    if (resting) stop();
+    else resting = composers;
+  };
+  const composed = run();
+  composed.then(rest, stop);
+  return { composed, stop };
 }

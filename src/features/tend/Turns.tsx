@@ -52,9 +52,7 @@ function Fillings({ planting, today, surround }: TendProps) {
       <h2 className="hair pb-1.5 text-[0.95rem]" role="status">
         {state === 'composing' ? 'Composing …' : `To fill the gaps on ${formatDayFrom(on, today)}`}
       </h2>
-      {state === 'composing' && (
-        <progress max={1} value={done} className="h-1.5 w-full accent-glaze" aria-label="Composing" />
-      )}
+      {state === 'composing' && <progress max={1} value={done} className="bar h-1.5 w-full" aria-label="Composing" />}
       {problem && <p>{problem}</p>}
       {proposals && !problem && ways.length === 0 && (
         <p>What stays fills it: nothing more fits in. Lift something first.</p>
@@ -102,7 +100,7 @@ function Year({ planting, known, today }: TendProps) {
       <h2 className="hair pb-1.5 text-[0.95rem]">A year of turns</h2>
       {mine && state === 'planning' ? (
         <>
-          <progress max={1} value={done} className="h-1.5 w-full accent-glaze" aria-label="Planning the year" />
+          <progress max={1} value={done} className="bar h-1.5 w-full" aria-label="Planning the year" />
           <Button className="self-start" onClick={stop}>
             Stop
           </Button>
