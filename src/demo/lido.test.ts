@@ -13,3 +13,9 @@ test.each(lido.map((p) => [p.name, p] as const))('%s is whole, planted, and noth
   expect(p.placements.length).toBeGreaterThan(2);
   expect(assess(p).findings.filter((f) => f.severity === 'wrong')).toEqual([]);
 });
+
+test.each(lido.map((p) => [p.name, p] as const))('%s is one to stop for: nothing in it to be watched', (_, p) => {
+  const { score, findings } = assess(p);
+  expect(findings.filter((f) => f.severity !== 'good')).toEqual([]);
+  expect(score).toBeGreaterThan(90);
+});

@@ -133,7 +133,7 @@ export const lido: readonly Planting[] = [
     '2026-05-20',
     entrance,
     container({ kind: 'bowl', topMm: 400, depthMm: 160 }, 'terracotta'),
-    brief({ scheme: 'all-leaf', school: 'level-dome' }),
+    brief({ scheme: 'warm', school: 'level-dome', only: 'succulents' }),
   ),
   planting(
     'lido-ticket-box',
@@ -162,7 +162,7 @@ export const lido: readonly Planting[] = [
       liner: true,
       count: 6,
     }),
-    brief({ scheme: 'everything-bright', school: 'level-dome', density: 'full now' }),
+    brief({ scheme: 'warm', school: 'level-dome', density: 'full now' }),
   ),
   planting(
     'lido-terrace-barrow',
@@ -222,7 +222,7 @@ export const lido: readonly Planting[] = [
     '2026-03-14',
     boilerHouse,
     container({ kind: 'bowl', topMm: 380, depthMm: 180 }, 'terracotta'),
-    brief({ scheme: 'neighbours', school: 'level-dome', density: 'full now' }),
+    brief({ scheme: 'opposites', school: 'level-dome', density: 'full now' }),
   ),
   // Due for its change-over tomorrow.
   planting(

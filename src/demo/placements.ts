@@ -2,7 +2,7 @@ import type { Placement } from '@/core/plantings/schema';
 
 type Row = [plant: string, role: Placement['role'], start: Placement['start'], xMm: number, yMm: number];
 
-/** What stands in each of the lido's containers: composed here, but for a vine that a volunteer added to the dry bowl. */
+/** What stands in each of the lido's containers: composed here. */
 const COMPOSED: Record<string, Row[]> = {
   'lido-entrance-left': [
     ['cordyline-wine', 'thriller', 'l1', 0, 0],
@@ -27,14 +27,14 @@ const COMPOSED: Record<string, Row[]> = {
     ['fan-flower-blue', 'spiller', 'p10', 97.9, 56.5],
   ],
   'lido-entrance-bowl': [
-    ['carex-white-edged', 'filler', 'p9', 0, 0],
-    ['coleus-compact-wine', 'filler', 'p9', -1.4, 93],
-    ['dusty-miller', 'filler', 'p9', -76.5, 52.8],
-    ['dichondra-silver', 'spiller', 'p10', -119.1, -27.8],
-    ['carex-white-edged', 'filler', 'p9', -38, -83.9],
-    ['dichondra-silver', 'spiller', 'p10', 57.6, -107.8],
-    ['coleus-compact-wine', 'filler', 'p9', 90.9, -15],
-    ['sweet-potato-vine-lime', 'spiller', 'p9', 94.5, 77.6],
+    ['delosperma-orange', 'filler', 'p9', 0, 0],
+    ['fescue-blue', 'filler', 'p9', 1.4, 94.5],
+    ['kalanchoe-orange', 'filler', 'p10', -78.5, 50.6],
+    ['stonecrop-trailing-gold', 'spiller', 'p9', -128.2, -29.9],
+    ['delosperma-orange', 'filler', 'p9', -38, -83.9],
+    ['stonecrop-trailing-gold', 'spiller', 'p9', 62.1, -116.1],
+    ['fescue-blue', 'filler', 'p9', 90.9, -15],
+    ['stonecrop-trailing-gold', 'spiller', 'p9', 101.8, 83.5],
   ],
   'lido-ticket-box': [
     ['begonia-wing-pink', 'thriller', 'l1', 58.4, -31.9],
@@ -64,15 +64,15 @@ const COMPOSED: Record<string, Row[]> = {
     ['bacopa-lilac', 'spiller', 'p9', 336.3, 37.4],
   ],
   'lido-arcade-baskets': [
-    ['begonia-trailing-yellow', 'filler', 'p9', 0, 0],
-    ['begonia-trailing-yellow', 'filler', 'p9', -2.8, 85.1],
-    ['ivy-variegated', 'spiller', 'pack6', -103.4, 96.8],
-    ['begonia-trailing-yellow', 'filler', 'p9', -85.1, -2.8],
-    ['begonia-trailing-orange', 'spiller', 'p9', -82.8, -88.4],
-    ['begonia-trailing-yellow', 'filler', 'p9', 2.8, -85.1],
-    ['ivy-variegated', 'spiller', 'pack6', 103.4, -96.8],
-    ['begonia-trailing-yellow', 'filler', 'p9', 85.1, 2.8],
-    ['begonia-trailing-orange', 'spiller', 'p9', 82.8, 88.4],
+    ['begonia-trailing-red', 'filler', 'p9', 0, 0],
+    ['carex-variegated', 'filler', 'p9', -2.8, 85.1],
+    ['coleus-trailing', 'spiller', 'p9', -88.4, 82.8],
+    ['begonia-trailing-red', 'filler', 'p9', -85.1, -2.8],
+    ['foamflower-trailing', 'spiller', 'p9', -82.8, -88.4],
+    ['carex-variegated', 'filler', 'p9', 2.8, -85.1],
+    ['coleus-trailing', 'spiller', 'p9', 88.4, -82.8],
+    ['begonia-trailing-red', 'filler', 'p9', 85.1, 2.8],
+    ['foamflower-trailing', 'spiller', 'p9', 82.8, 88.4],
   ],
   'lido-terrace-barrow': [
     ['snapdragon-crimson', 'thriller', 'l1', -34.1, -34.4],
@@ -92,15 +92,14 @@ const COMPOSED: Record<string, Row[]> = {
     ['calibrachoa-red', 'spiller', 'p10', 176.7, 186.1],
   ],
   'lido-terrace-tub': [
-    ['snapdragon-yellow', 'thriller', 'l1', 0, 0],
-    ['scabious-blue', 'filler', 'p9', -4.3, 104.7],
-    ['scabious-blue', 'filler', 'p9', -108, 81.9],
-    ['petunia-small-violet', 'spiller', 'p10', -238, -6.6],
-    ['scabious-blue', 'filler', 'p9', -99.5, -85.7],
-    ['coreopsis-yellow', 'filler', 'p9', 4.3, -104.7],
-    ['petunia-small-violet', 'spiller', 'p10', 144.6, -109.6],
-    ['coreopsis-yellow', 'filler', 'p9', 175.7, 4.8],
-    ['petunia-small-violet', 'spiller', 'p10', 133.1, 114.6],
+    ['salvia-blue', 'thriller', 'l1', 0, 0],
+    ['petunia-small-violet', 'filler', 'p10', -62.4, 93.2],
+    ['petunia-small-violet', 'filler', 'p10', -166.5, 23],
+    ['sanvitalia-yellow', 'spiller', 'p9', -161.6, -107.8],
+    ['petunia-small-violet', 'filler', 'p10', 4.4, -107],
+    ['sanvitalia-yellow', 'spiller', 'p9', 173.1, -101.2],
+    ['petunia-small-violet', 'filler', 'p10', 162.1, 31.6],
+    ['calibrachoa-yellow', 'spiller', 'p10', 75.1, 132],
   ],
   'lido-boiler-square': [
     ['spruce-dwarf', 'thriller', 'l2', -4.5, -109.1],
@@ -132,14 +131,14 @@ const COMPOSED: Record<string, Row[]> = {
     ['forget-me-not', 'filler', 'p9', 297.1, 46.2],
   ],
   'lido-boiler-bowl': [
-    ['heuchera-silver', 'filler', 'p9', 0, 0],
-    ['heuchera-silver', 'filler', 'p9', 4.8, 92.7],
-    ['heuchera-silver', 'filler', 'p9', -72.8, 57.5],
-    ['creeping-jenny-gold', 'spiller', 'p9', -129.6, -21.4],
-    ['forget-me-not', 'filler', 'p9', -43.3, -81.1],
-    ['creeping-jenny-gold', 'spiller', 'p9', 54.2, -119.6],
-    ['forget-me-not', 'filler', 'p9', 89.5, -20.9],
-    ['creeping-jenny-gold', 'spiller', 'p9', 106.7, 76.5],
+    ['forget-me-not', 'filler', 'p9', 0, 0],
+    ['forget-me-not', 'filler', 'p9', -37.9, 83.7],
+    ['viola-trailing-yellow', 'spiller', 'p9', -127.9, 29.8],
+    ['heuchera-lime', 'filler', 'p9', -74.7, -53.5],
+    ['viola-trailing-yellow', 'spiller', 'p9', -4.3, -131.2],
+    ['heuchera-lime', 'filler', 'p9', 71.1, -58.3],
+    ['viola-trailing-yellow', 'spiller', 'p9', 129.6, 21.4],
+    ['viola-trailing-yellow', 'spiller', 'p9', 61.9, 115.8],
   ],
   'lido-entrance-autumn': [
     ['russian-sage', 'thriller', 'l1', 0, 0],
