@@ -18,7 +18,7 @@ test('a pot is renamed, copied, put away and brought back, deleted and brought b
   await more('Left-hand pot', 'Rename');
   await page.getByLabel('New name for Left-hand pot').fill('Gate pot');
   await page.getByRole('button', { name: 'Rename', exact: true }).click();
-  await expect(page.getByRole('link', { name: /Gate pot/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'More for Gate pot', exact: true })).toBeVisible();
   await more('Gate pot', 'Copy');
   await expect(page.getByRole('link', { name: /Gate pot, copy/ })).toBeVisible();
   await more('Gate pot, copy', 'Put away');
@@ -58,14 +58,14 @@ test('a backup opened twice doubles nothing; of two the newer stays, and that is
   await page.getByRole('menuitem', { name: 'Rename' }).click();
   await page.getByLabel('New name for Left-hand pot').fill('Gate pot');
   await page.getByRole('button', { name: 'Rename', exact: true }).click();
-  await expect(page.getByRole('link', { name: /Gate pot/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'More for Gate pot', exact: true })).toBeVisible();
   await file.setInputFiles(path);
   const dialog = page.getByRole('dialog', { name: /^Open bench\.zip/ });
   await expect(dialog.getByText('Newer here: the one here stays (1)')).toBeVisible();
   await accessible(page);
   await dialog.getByRole('button', { name: 'Open it' }).click();
   await expect(dialog).toBeHidden();
-  await expect(page.getByRole('link', { name: /Gate pot/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'More for Gate pot', exact: true })).toBeVisible();
   await expect(pots).toHaveCount(before);
 
   // The beginning of it arrived: what is whole is offered, what is not is named.

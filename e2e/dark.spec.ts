@@ -14,7 +14,7 @@ test('the bench, the library and every station can be read in the dark, and on a
 }) => {
   test.slow();
   for (const [path, ready] of [
-    ['/', () => expect(page.getByRole('link', { name: /Left-hand pot/ })).toBeVisible()],
+    ['/', () => expect(page.getByRole('button', { name: 'More for Left-hand pot', exact: true })).toBeVisible()],
     [`${POT}/spot`, () => expect(page.getByLabel('Place')).toBeVisible()],
     [`${POT}/container`, () => expect(page.getByLabel('Depth', { exact: true })).toBeVisible()],
     [`${POT}/plants`, () => grown(page)],

@@ -20,9 +20,9 @@ test('a July morning over the whole lido, by keyboard: watered, done, undone, sh
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Friday 10 July');
   await expect(page.getByRole('list', { name: 'Weather' }).getByRole('listitem').nth(4)).toContainText(/2[7-9]°|3\d°/);
   const steps = page.getByRole('region', { name: 'Entrance steps' });
-  const bowl = steps.getByRole('button', { name: 'Done: Dry bowl, water it' });
-  await bowl.press('Enter');
-  await expect(bowl).toBeHidden();
+  const pot = steps.getByRole('button', { name: 'Done: Left-hand pot, water it' });
+  await pot.press('Enter');
+  await expect(pot).toBeHidden();
   const window = page.getByRole('region', { name: 'Ticket-office window' });
   const deadhead = window.getByRole('button', { name: /^Done: Rail box, deadhead/ });
   await deadhead.press('Enter');
@@ -51,7 +51,7 @@ test('a July morning over the whole lido, by keyboard: watered, done, undone, sh
   expect(new Set(events.map((e) => e.uid)).size).toBe(events.length);
   expect(events.every((e) => /^(Old barrow|Oval tub): /.test(e.summary))).toBe(true);
   await page.reload();
-  await expect(page.getByRole('button', { name: 'Done: Dry bowl, water it' })).toHaveCount(0);
+  await expect(page.getByRole('button', { name: 'Done: Left-hand pot, water it' })).toHaveCount(0);
 });
 
 test('the round in the hand: done with a thumb, nothing runs off the side', async ({ page }) => {

@@ -39,7 +39,7 @@ test('a year half typed into “Plant on” is not kept, and the bench stands', 
   }
   await expect(page.getByText('Choose a day between 2000 and 2100.')).toBeVisible();
   await page.goto('/');
-  await expect(page.getByRole('link', { name: /Left-hand pot/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'More for Left-hand pot', exact: true })).toBeVisible();
   await expect(page.getByText('Planted 14 May. Nothing to watch.').first()).toBeVisible();
 });
 
@@ -52,7 +52,7 @@ test('a container that cannot be read is told, saved as a file, and deleted; the
   await page.reload();
   const told = page.getByRole('alert').filter({ hasText: 'One container cannot be read' });
   await expect(told).toContainText('Odd one');
-  await expect(page.getByRole('link', { name: /Left-hand pot/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'More for Left-hand pot', exact: true })).toBeVisible();
   await accessible(page);
   const [file] = await Promise.all([
     page.waitForEvent('download'),
@@ -62,7 +62,7 @@ test('a container that cannot be read is told, saved as a file, and deleted; the
   await told.getByRole('button', { name: 'Delete Odd one' }).click();
   await expect(told).toBeHidden();
   await page.reload();
-  await expect(page.getByRole('link', { name: /Left-hand pot/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'More for Left-hand pot', exact: true })).toBeVisible();
 });
 
 test('a rim typed digit by digit leaves the base alone, one typed too wide is clamped and told, and a reload keeps what is half typed', async ({

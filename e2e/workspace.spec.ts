@@ -70,8 +70,15 @@ test('a root ball is dragged on the plan and cannot leave the soil', async ({ pa
 });
 
 test('a remedy says what it would do, and doing it betters the level', async ({ page }) => {
-  await page.goto('/pot/lido-entrance-bowl/plants');
+  // A vine that somebody adds, and that eats the rest.
+  await page.goto('/pot/lido-terrace-tub/plants');
   await grown(page);
+  await page.getByRole('button', { name: 'Add a plant' }).press('Enter');
+  const dialog = page.getByRole('dialog', { name: 'Add a plant' });
+  await dialog.getByLabel('Name', { exact: true }).fill('sweet-potato');
+  await dialog.getByRole('radio', { name: 'Spiller' }).press('Space');
+  await dialog.getByRole('button', { name: /^Add Sweet-potato vine, lime/ }).press('Enter');
+  await expect(dialog).toBeHidden();
   const level = page.getByRole('meter', { name: 'Vigour' });
   const row = page.getByRole('listitem').filter({ has: level });
   const remedy = row.getByRole('button').first();
