@@ -11,9 +11,9 @@ const named = (id: string): Plant => {
 test.each([
   [['salvia-blue', 'marigold-orange'], 'orange'],
   [['salvia-violet', 'impatiens-rose'], 'violet beside pink'],
-  [['petunia-white', 'petunia-black'], 'pale set against dark'],
-  [['calibrachoa-orange', 'lantana-sunset', 'marigold-orange'], 'close colours at full strength'],
-  [['lavender', 'liquorice-plant-silver', 'dichondra-silver'], 'close colours, quiet together'],
+  [['petunia-white', 'petunia-black'], 'white set against wine'],
+  [['calibrachoa-orange', 'lantana-sunset', 'marigold-orange'], 'orange at full strength'],
+  [['lavender', 'liquorice-plant-silver', 'dichondra-silver'], 'silver'],
 ])('%p is told by its colours: %s', (ids, says) => {
   const kinds = ids.map(named);
   expect(ideaOf(kinds, kinds[0])).toContain(says);
@@ -27,5 +27,7 @@ test('a flower that repeats the edge of the leading leaf is what the pot is abou
       { part: 'edge', hex: '#f28a22', share: 0.3 },
     ],
   };
-  expect(ideaOf([edged, named('calibrachoa-orange')], edged)).toBe('the calibrachoa picks up the edge of the leaf');
+  expect(ideaOf([edged, named('calibrachoa-orange')], edged)).toBe(
+    'the colour of the edge of its leaf comes again in the calibrachoas',
+  );
 });

@@ -1,8 +1,10 @@
-import { family, isNeutral } from '../colour/family';
-import { hueGap, lch } from '../colour/oklch';
+import { type Family, family, isNeutral } from '../colour/family';
+import { hueGap, type Lch, lch } from '../colour/oklch';
+import { called } from '../plants/called';
 import { leafColours, type LeafColour, repeats } from '../plants/leaf-colours';
 import type { Plant } from '../plants/schema';
 import { signature } from '../plants/signature';
+import { listed } from '../units/listed';
 
 /** A flower picks up a colour of the leaf from here up; hues stand against each other from so many degrees, and are no longer close from so many; light against dark from so much lightness. Working figures. */
 const PICKS_UP = 0.3;
@@ -13,40 +15,63 @@ const STRONG = 0.1;
 const CONTRAST = 0.45;
 
 const WHERE: Record<LeafColour['part'], string> = {
-  edge: 'the edge of the leaf',
-  vein: 'the veins of the leaf',
-  stem: 'the stems',
-  leaf: 'the leaf',
+  edge: 'the edge of its leaf',
+  vein: 'the veins of its leaf',
+  stem: 'its stems',
+  leaf: 'its leaf',
 };
 
 const pairs = <T>(list: readonly T[]): [T, T][] => list.flatMap((a, i) => list.slice(i + 1).map((b): [T, T] => [a, b]));
 
-/** “The calibrachoa picks up the edge of the leaf.” */
+/** “The colour of the edge of its leaf comes again in the calibrachoas.” */
 function pickedUp(lead: Plant, others: readonly Plant[]): string | null {
   for (const { part, hex } of leafColours(lead)) {
     if (isNeutral(lch(hex))) continue;
     const one = others.find((p) => p.flower.show >= SHOWS && repeats(p, hex) >= PICKS_UP);
-    if (one) return `the ${one.common.toLowerCase()} picks up ${WHERE[part]}`;
+    if (one) return `the colour of ${WHERE[part]} comes again in the ${called({ ...one, variety: '' }, true)}`;
   }
   return null;
 }
 
+/** A colour as it is said of a plant beside others. */
+const SAID: Partial<Record<Family, string>> = { black: 'near black', green: 'dark leaves' };
+const said = (f: Family): string => SAID[f] ?? f;
+
+/** “White and wine”, “pink, red and orange”: colours by name, each once. */
+export const named = (colours: readonly Lch[]): string =>
+  listed([...new Set(colours.map(family))].map((f) => (f === 'green' ? f : said(f))));
+
+const leastAndMost = (colours: readonly Lch[]): [pale: Lch, dark: Lch] | null => {
+  const sorted = [...colours].sort((a, b) => b.l - a.l);
+  const [pale, dark] = [sorted[0], sorted[sorted.length - 1]];
+  return pale && dark && pale.l - dark.l >= CONTRAST ? [pale, dark] : null;
+};
+
+function paleOnDark([pale, dark]: [Lch, Lch]): string {
+  const [a, b] = [family(pale), family(dark)];
+  return a === b ? `pale ${a} set against deep` : `${said(a)} set against ${said(b)}`;
+}
+
+/** White alone stands on its leaf. */
+function close(seen: readonly Lch[], strong: boolean): string {
+  const colours = seen.filter((c) => family(c) !== 'green');
+  if (strong) return `${named(colours)} at full strength`;
+  const alone = new Set(colours.map(family)).size < 2;
+  return `${alone ? `${named(colours)}${colours.length > 0 ? ' and ' : ''}green` : named(colours)}, quiet together`;
+}
+
 /** What a planting is about, in a few words, told by its colours: what a leaf and a flower share, hues that stand against each other, light and dark, or one quiet family. */
 export function ideaOf(kinds: readonly Plant[], lead: Plant | undefined): string {
-  const shared =
-    lead &&
-    pickedUp(
-      lead,
-      kinds.filter((p) => p !== lead),
-    );
+  const others = kinds.filter((p) => p !== lead);
+  const shared = lead && pickedUp(lead, others);
   if (shared) return shared;
   const seen = kinds.map((p) => lch(signature(p)));
   const strong = seen.filter((c) => !isNeutral(c) && c.c >= STRONG);
   const [a, b] = pairs(strong).sort(([x, y], [u, v]) => hueGap(u.h, v.h) - hueGap(x.h, y.h))[0] ?? [];
   const wide = a && b && family(a) !== family(b) ? hueGap(a.h, b.h) : 0;
   if (a && b && wide >= AGAINST) return `${family(a)} set against ${family(b)}`;
-  const light = seen.map((c) => c.l);
-  if (Math.max(...light) - Math.min(...light) >= CONTRAST) return 'pale set against dark';
+  const far = leastAndMost(seen);
+  if (far) return paleOnDark(far);
   if (a && b && wide >= BESIDE) return `${family(a)} beside ${family(b)}`;
-  return strong.length * 2 > kinds.length ? 'close colours at full strength' : 'close colours, quiet together';
+  return close(seen, strong.length * 2 > kinds.length);
 }

@@ -4,11 +4,9 @@ import { called } from '../plants/called';
 import type { Plant } from '../plants/schema';
 import type { Planting } from '../plantings/schema';
 import { resolve } from '../plantings/resolve';
+import { listed } from '../units/listed';
 import { ideaOf } from './idea';
 import { type Theme, type ThemeId, THEMES } from './themes';
-
-const listed = (words: readonly string[]): string =>
-  words.length < 2 ? (words[0] ?? '') : `${words.slice(0, -1).join(', ')} and ${words[words.length - 1]}`;
 
 const capital = (t: string): string => t[0]?.toUpperCase() + t.slice(1);
 
@@ -36,7 +34,8 @@ export function reasonOf(planting: Planting, report: Report, theme: ThemeId | nu
   const kinds = [...new Map(placed.map((p) => [p.plant.id, p.plant])).values()];
   const told: Theme | null = theme && THEMES[theme];
   const lead = placed.find((p) => p.role === 'thriller')?.plant;
-  const why = told?.holds(kinds) ? told.why : ideaOf(kinds, lead);
+  const idea = ideaOf(kinds, lead);
+  const why = told?.holds(kinds) ? told.why(idea, kinds) : idea;
   const watch = report.findings.find((f) => f.severity !== 'good');
   return `${capital(over + hangs)}: ${why}. ${watch ? watch.message : care(planting)}`;
 }

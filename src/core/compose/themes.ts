@@ -6,11 +6,12 @@ import type { Plant } from '../plants/schema';
 import { signature } from '../plants/signature';
 import type { Role } from '../plants/traits';
 import { clamp01 } from '../units/number';
+import { named } from './idea';
 
 /** What a pot may be about: another answer each, so that proposals differ as ideas. */
 export interface Theme {
-  /** The end of its sentence: why this one. */
-  why: string;
+  /** The end of its sentence: why this one, from what its colours say and what stands in it. */
+  why: (idea: string, kinds: readonly Plant[]) => string;
   /** How far a plant serves it in a role, over 1 or under. Guides the search, never the verdict. */
   favours: (plant: Plant, role: Role, hue: number | null) => number;
   /** How much more neighbours are wished to differ in colour. */
@@ -40,6 +41,16 @@ const coloured = (kinds: readonly Plant[]): Lch[] =>
 /** Hues no further apart than this are one colour in several shades, degrees; so many families are many. Working figures. */
 const ONE = 48;
 const MANY = 3;
+/** From so much difference in lightness shades run from pale to deep. Working figure. */
+const DEEP = 0.15;
+
+/** “Pink in several shades, pale to deep”; nothing of one shade alone. */
+function shadesOf(colours: readonly Lch[]): string | null {
+  if (colours.length < 2) return null;
+  const light = colours.map((c) => c.l);
+  const deep = Math.max(...light) - Math.min(...light) >= DEEP;
+  return `${named(colours)} in several shades${deep ? ', pale to deep' : ''}`;
+}
 
 const AIRY = new Set<Plant['habit']>(['wand', 'cloud', 'fountain']);
 const forgiving = (p: Plant): boolean => p.water === 'dry' || factsOf(p).rhythm !== 'evenly moist';
@@ -48,7 +59,7 @@ const THIRST: Record<Plant['water'], number> = { dry: 1.25, moderate: 1.05, thir
 /** The themes in the order they are offered: the safe one first. Favours are working figures. */
 export const THEMES = {
   classic: {
-    why: 'all of it easily found, and steady all season',
+    why: (idea) => `${idea}, and all of it easily found`,
     favours: (p, role) => {
       const staple = factsOf(p).ease === 'staple' ? 1.2 : 0.75;
       return (
@@ -59,7 +70,7 @@ export const THEMES = {
     holds: (kinds) => most(kinds, 0.7, (p) => factsOf(p).ease === 'staple'),
   },
   leaf: {
-    why: 'the leaf does the work, all season',
+    why: () => 'the leaf does the work, all season',
     favours: (p, role) => {
       const leaf = leafy(p);
       return role === 'thriller' ? (leaf ? 1.35 : 0.45) : leaf ? 1.15 : 0.85;
@@ -68,21 +79,21 @@ export const THEMES = {
     holds: (kinds) => most(kinds, 0.5, leafy),
   },
   'one colour': {
-    why: 'one colour in several shades, pale to deep',
+    why: (idea, kinds) => shadesOf(coloured(kinds)) ?? idea,
     favours: (p, role, hue) =>
       (role === 'thriller' ? 0.7 + 0.4 * near(p, hue) : 0.4 + 0.8 * near(p, hue)) * (flowers(p) ? 1.1 : 0.9),
     apart: 0.4,
     holds: (kinds) => coloured(kinds).every((a, _, all) => all.every((b) => hueGap(a.h, b.h) <= ONE)),
   },
   many: {
-    why: 'rich and many-coloured, each colour coming back',
+    why: (_, kinds) => `rich and many-coloured in ${named(coloured(kinds))}`,
     favours: (p, role) =>
       role === 'thriller' ? (flowers(p) ? 1.2 : 0.8) : flowers(p) && longInFlower(p) > 0.6 ? 1.2 : 0.75,
     apart: 2.2,
     holds: (kinds) => new Set(coloured(kinds).map(family)).size >= MANY,
   },
   airy: {
-    why: 'light and moving, with something for bees',
+    why: () => 'light and moving, with something for bees',
     favours: (p, role) => {
       const loose = AIRY.has(p.habit);
       const bees = factsOf(p).bees === 'yes' ? 1.08 : 0.95;
@@ -92,7 +103,7 @@ export const THEMES = {
     holds: (kinds) => most(kinds, 0.5, (p) => AIRY.has(p.habit)) && kinds.some((p) => factsOf(p).bees === 'yes'),
   },
   thrift: {
-    why: 'it forgives a missed watering',
+    why: (idea) => `${idea}, and it forgives a missed watering`,
     favours: (p) => THIRST[p.water] * (factsOf(p).rhythm === 'evenly moist' ? 0.85 : 1.1),
     apart: 1,
     holds: (kinds) => kinds.every((p) => p.water !== 'thirsty') && most(kinds, 0.5, forgiving),

@@ -39,7 +39,8 @@ describe('the plainest brief', () => {
       const kinds = [...new Map(resolve(p.planting).map((x) => [x.plant.id, x.plant])).values()];
       const themes = THEME_IDS.map((id): Theme => THEMES[id]).filter((t) => t.holds(kinds));
       const leading = resolve(p.planting).find((x) => x.role === 'thriller')?.plant;
-      const ways = [...themes.map((t) => t.why), ideaOf(kinds, leading)];
+      const told = ideaOf(kinds, leading);
+      const ways = [...themes.map((t) => t.why(told, kinds)), told];
       expect(ways.some((why) => idea.endsWith(why))).toBe(true);
     }
   });
