@@ -13,6 +13,9 @@ test.each([
   [['salvia-violet', 'impatiens-rose'], 'violet beside pink'],
   [['petunia-white', 'petunia-black'], 'white set against wine'],
   [['calibrachoa-orange', 'lantana-sunset', 'marigold-orange'], 'orange at full strength'],
+  [['kale-black', 'basil-purple'], 'leaves to pick, in '],
+  [['kale-black', 'strawberry'], 'fruit and leaves to pick, in '],
+  [['kale-black', 'petunia-white'], 'white set against '],
   [['lavender', 'liquorice-plant-silver', 'dichondra-silver'], 'silver'],
 ])('%p is told by its colours: %s', (ids, says) => {
   const kinds = ids.map(named);

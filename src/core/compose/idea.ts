@@ -60,12 +60,19 @@ function close(seen: readonly Lch[], strong: boolean): string {
   return `${alone ? `${named(colours)}${colours.length > 0 ? ' and ' : ''}green` : named(colours)}, quiet together`;
 }
 
-/** What a planting is about, in a few words, told by its colours: what a leaf and a flower share, hues that stand against each other, light and dark, or one quiet family. */
+/** “Fruit and leaves to pick, in wine and yellow”; nothing where some of it is not to be eaten. */
+function toPick(kinds: readonly Plant[], seen: readonly Lch[]): string | null {
+  if (!kinds.every((p) => p.edible === 'leaf' || p.edible === 'fruit')) return null;
+  const what = kinds.some((p) => p.edible === 'fruit') ? 'fruit and leaves' : 'leaves';
+  return `${what} to pick, in ${named(seen)}`;
+}
+
+/** What a planting is about, in a few words, told by what is picked or by its colours: what a leaf and a flower share, hues that stand against each other, light and dark, or one quiet family. */
 export function ideaOf(kinds: readonly Plant[], lead: Plant | undefined): string {
   const others = kinds.filter((p) => p !== lead);
-  const shared = lead && pickedUp(lead, others);
-  if (shared) return shared;
   const seen = kinds.map((p) => lch(signature(p)));
+  const first = toPick(kinds, seen) ?? (lead && pickedUp(lead, others));
+  if (first) return first;
   const strong = seen.filter((c) => !isNeutral(c) && c.c >= STRONG);
   const [a, b] = pairs(strong).sort(([x, y], [u, v]) => hueGap(u.h, v.h) - hueGap(x.h, y.h))[0] ?? [];
   const wide = a && b && family(a) !== family(b) ? hueGap(a.h, b.h) : 0;
