@@ -57,9 +57,11 @@ function sideBySide(a: Plant, b: Plant): { worth: number; apart: number } {
   return { worth, apart: clamp01(deltaE(ca, cb) / APART) };
 }
 
-/** One that bears drought beside one that is always thirsty: they live, and the can is never right for both. */
-export const thirstsApart = (a: Plant, b: Plant): boolean =>
-  (a.water === 'dry' && b.water === 'thirsty') || (a.water === 'thirsty' && b.water === 'dry');
+/** What wants to dry out, as a succulent does, beside what no missed can may reach; or what bears drought beside what is always thirsty: they live, and the can is never right for both. */
+export const thirstsApart = (a: Plant, b: Plant): boolean => thirstsMore(a, b) || thirstsMore(b, a);
+
+const thirstsMore = (a: Plant, b: Plant): boolean =>
+  b.water === 'dry' && (a.water === 'thirsty' || (a.water !== 'dry' && factsOf(b).rhythm === 'dries out'));
 
 /** The strongest beside anything weaker, or a strong one beside a weak. */
 const bullies = (a: Plant, b: Plant): boolean => {

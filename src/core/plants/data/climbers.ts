@@ -67,5 +67,6 @@ export const climbers = [
       deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['toxic', 'toxic', 'toxic'], sap: 'yes', spreads: true, note: 'An evergreen obelisk; keep it off walls and trees.', poisonPart: 'leaves and berries', facts: { worlds: ['winter', 'woodland', 'shrub'], ease: 'common' },
     },
     { id: 'ivy-column-gold', variety: 'gold splashed, on canes', colours: [['leaf', '#5f8a3c', 0.5], ['edge', '#e3d552', 0.5]] },
+    { id: 'ivy-column-white', variety: 'white edged, on canes', colours: [['leaf', '#4c7048', 0.65], ['edge', '#eceede', 0.35]] },
   ),
 ];

@@ -14,22 +14,24 @@ export const shadePlants = [
   ),
   ...kin(
     {
-      id: 'begonia-cane', common: 'Cane begonia', botanical: 'Begonia × corallina', variety: 'spotted leaf, coral', group: 'shade', roles: ['thriller'], habit: 'cane',
+      id: 'begonia-cane', common: 'Cane begonia', botanical: 'Begonia × corallina', variety: 'coral, spotted leaf', group: 'shade', roles: ['thriller'], habit: 'cane',
       height: [400, 700], spread: [300, 450], trail: [0, 0], vigour: 3, sun: [0, 1.5, 4.5, 6], scorch: 1.5, water: 'moderate', feed: 'medium',
       cold: { winter: 3, night: 8 }, season: 'warm', bloom: '0000 3689 9850', leaf: ['bold', 140, 'ovate', 'glossy'], flower: ['bell', 40, 0.2],
       colours: [['leaf', '#486b4e', 0.75], ['vein', '#c8d3c4', 0.15], ['edge', '#8b3a45', 0.1], ['flower', '#ee6c5f', 1]], starts: { p10: 4.8, l1: 8.5 },
       deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['mild', 'toxic', 'toxic'], sap: 'no', spreads: false, note: 'Tall canes for shade; stake in wind.',
     },
+    { id: 'begonia-cane-white', variety: 'white, spotted leaf', colours: [['leaf', '#486b4e', 0.75], ['vein', '#c8d3c4', 0.15], ['edge', '#8b3a45', 0.1], ['flower', '#f8efec', 1]] },
   ),
   ...kin(
     {
-      id: 'fuchsia-upright', common: 'Fuchsia', botanical: 'Fuchsia × hybrida', variety: 'upright, red and violet', group: 'shade', roles: ['thriller', 'filler'], habit: 'bush',
+      id: 'fuchsia-upright', common: 'Fuchsia', botanical: 'Fuchsia × hybrida', variety: 'red and violet, upright', group: 'shade', roles: ['thriller', 'filler'], habit: 'bush',
       height: [350, 600], spread: [300, 420], trail: [0, 0], vigour: 3, sun: [0.5, 1.5, 5, 7], scorch: 2, water: 'thirsty', feed: 'hungry',
       cold: { winter: -4, night: 3 }, season: 'warm', bloom: '0000 3799 9961', leaf: ['medium', 42, 'ovate', 'matte'], flower: ['bell', 46, 0.3],
       colours: [['leaf', '#4b733f', 0.9], ['stem', '#8a3b3f', 0.1], ['flower', '#cf1f4f', 0.6], ['throat', '#5b2a8c', 0.4]], starts: { pack6: 6, p9: 2.8, l1: 6 },
       deadhead: 'helps', pinch: 'helps', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Nip off seed pods to keep flowers coming.',
     },
-    { id: 'fuchsia-upright-white', variety: 'upright, white and pink', colours: [['leaf', '#50793f', 1], ['flower', '#f0a6bd', 0.5], ['throat', '#f8f2f2', 0.5]] },
+    { id: 'fuchsia-upright-white', variety: 'pink and white, upright', colours: [['leaf', '#50793f', 1], ['flower', '#f0a6bd', 0.5], ['throat', '#f8f2f2', 0.5]] },
+    { id: 'fuchsia-upright-all-white', variety: 'white, upright', colours: [['leaf', '#5a8546', 1], ['flower', '#f7f2ee', 0.75], ['throat', '#fbf7f2', 0.25]] },
   ),
   ...kin(
     {
@@ -42,6 +44,8 @@ export const shadePlants = [
     { id: 'impatiens-white', variety: 'white', colours: [['leaf', '#4d7f45', 1], ['flower', '#fbfaf6', 0.94], ['throat', '#d9e0b0', 0.06]] },
     { id: 'impatiens-violet', variety: 'violet', colours: [['leaf', '#4d7f45', 1], ['flower', '#9a4fc0', 0.92], ['throat', '#5d2480', 0.08]] },
     { id: 'impatiens-rose', variety: 'rose red', colours: [['leaf', '#3f7038', 1], ['flower', '#dc2f5c', 1]] },
+    { id: 'impatiens-orange', variety: 'orange', colours: [['leaf', '#4d7f45', 1], ['flower', '#f47a2a', 0.94], ['throat', '#d9482a', 0.06]] },
+    { id: 'impatiens-pink', variety: 'pink', colours: [['leaf', '#4d7f45', 1], ['flower', '#f48db4', 0.94], ['throat', '#d94f8a', 0.06]] },
   ),
   ...kin(
     {
@@ -103,6 +107,7 @@ export const shadePlants = [
       deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'The lobelia for warm shade.',
     },
     { id: 'torenia-pink', variety: 'trailing, rose', colours: [['leaf', '#548046', 1], ['flower', '#d85f94', 0.75], ['throat', '#f6e9ef', 0.25]], poison: ['none', 'none', 'none'] },
+    { id: 'torenia-yellow', variety: 'trailing, yellow', colours: [['leaf', '#548046', 1], ['flower', '#f3d650', 0.8], ['throat', '#7a2f52', 0.2]] },
   ),
   ...kin(
     {
@@ -124,6 +129,8 @@ export const shadePlants = [
     },
     { id: 'impatiens-sun-pink', variety: 'pink', colours: [['leaf', '#3a6a38', 0.85], ['vein', '#8a3f3a', 0.15], ['flower', '#ee86ac', 1]] },
     { id: 'impatiens-sun-white', variety: 'white', colours: [['leaf', '#3f7038', 1], ['flower', '#f8f6f4', 1]] },
+    { id: 'impatiens-sun-red', variety: 'red', colours: [['leaf', '#3a6a38', 0.85], ['vein', '#8a3f3a', 0.15], ['flower', '#d92032', 1]] },
+    { id: 'impatiens-sun-violet', variety: 'violet', colours: [['leaf', '#3a6038', 0.85], ['vein', '#6e3a4a', 0.15], ['flower', '#9a4cc4', 1]] },
   ),
   ...kin(
     {
@@ -144,6 +151,9 @@ export const shadePlants = [
     },
     { id: 'begonia-tuber-yellow', variety: 'yellow, double', colours: [['leaf', '#527f42', 1], ['flower', '#f4cf3a', 1]] },
     { id: 'begonia-tuber-apricot', variety: 'apricot, double', colours: [['leaf', '#527f42', 1], ['flower', '#f5a56a', 1]] },
+    { id: 'begonia-tuber-white', variety: 'white, double', colours: [['leaf', '#527f42', 1], ['flower', '#f9f5ec', 1]] },
+    { id: 'begonia-tuber-orange', variety: 'orange, double', colours: [['leaf', '#4a7a40', 1], ['flower', '#f26a1f', 1]] },
+    { id: 'begonia-tuber-pink', variety: 'pink, double', colours: [['leaf', '#4a7a40', 1], ['flower', '#ee7ea6', 1]] },
   ),
   ...kin(
     {
@@ -173,6 +183,8 @@ export const shadePlants = [
     },
     { id: 'hosta-white-edge', variety: 'white edged', colours: [['leaf', '#5d8a58', 0.65], ['edge', '#f0f1e2', 0.35], ['flower', '#d8cfea', 1]], leaf: ['bold', 150, 'heart', 'matte'], botanical: 'Hosta hybrid' },
     { id: 'hosta-gold', variety: 'gold', colours: [['leaf', '#c5cc52', 1], ['flower', '#dcd2ea', 1]], leaf: ['bold', 140, 'heart', 'matte'], botanical: 'Hosta hybrid' },
+    { id: 'hosta-small-white-edge', variety: 'small white edged', colours: [['leaf', '#5d8a58', 0.65], ['edge', '#f0f1e2', 0.35], ['flower', '#d8cfea', 1]], leaf: ['medium', 80, 'heart', 'matte'], botanical: 'Hosta hybrid', height: [180, 280], spread: [250, 350], roles: ['filler'], starts: { p9: 3.4, l1: 6 } },
+    { id: 'hosta-small-blue', variety: 'small blue-grey', colours: [['leaf', '#7d9c98', 1], ['flower', '#e3def0', 1]], leaf: ['medium', 80, 'heart', 'waxy'], botanical: 'Hosta hybrid', height: [180, 280], spread: [250, 350], roles: ['filler'], starts: { p9: 3.4, l1: 6 } },
   ),
   ...kin(
     {
