@@ -1,5 +1,6 @@
 // What is proposed over many briefs, and where praised plantings stand among chance ones, as JSON lines. Part of `npm run bench`;
-// `--list` prints every proposal in words, to be read by someone who knows.
+// `--list` prints every proposal in words, to be read by someone who knows; TASTE_KEEP=DIR keeps each as a file for `npm run sheet`.
+import { mkdirSync, writeFileSync } from 'node:fs';
 import { measure } from '../src/core/balance/assess';
 import { compose, type Proposal } from '../src/core/compose/compose';
 import { offer } from '../src/core/compose/filter';
@@ -23,6 +24,7 @@ import { median, seeded } from '../src/core/units/number';
 const say = (line: Record<string, unknown>) => console.log(JSON.stringify(line));
 const fresh = freshPlanting('taste', 'Taste', '2026-05-16');
 const LIST = process.argv.includes('--list');
+const KEEP = process.env.TASTE_KEEP;
 /** Chance plantings set beside each praised one. */
 const CHANCE = Number(process.env.TASTE_CHANCE ?? 100);
 
@@ -123,6 +125,17 @@ function briefs(): [string, Planting][] {
   ];
 }
 
+/** Files that sort as they were proposed; named by brief, place and score on a sheet. */
+function keep(brief: string, proposals: readonly Proposal[]): void {
+  if (!KEEP) return;
+  mkdirSync(KEEP, { recursive: true });
+  const number = String(list.findIndex(([name]) => name === brief)).padStart(2, '0');
+  proposals.forEach((p, i) => {
+    const planting = { ...p.planting, name: `${brief} · ${i + 1} · ${p.report.score}` };
+    writeFileSync(`${KEEP}/${number}-${i + 1}.json`, JSON.stringify(planting));
+  });
+}
+
 const kindsOf = (p: Proposal) => [...new Map(resolve(p.planting).map((x) => [x.plant.id, x])).values()];
 
 const list = briefs();
@@ -139,6 +152,7 @@ for (const [name, planting] of list) {
   times.push(performance.now() - from);
   if (first !== null) firsts.push(first);
   all.push(...proposals);
+  keep(name, proposals);
   if (!LIST) continue;
   console.log(`\n## ${name}${problem ? `: ${problem}` : ''}`);
   for (const p of proposals) {

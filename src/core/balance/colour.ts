@@ -27,6 +27,9 @@ const COLOURLESS_LEAVES = 0.6;
 /** Named with the worst: whoever strays this much of what it does. */
 const ALSO = 0.4;
 
+/** How what is missing is said. */
+const LACKS = { share: 'pole', all: 'pale', count: 'few' } as const;
+
 /** Off-scheme flower by kind, most first. */
 function kindsOff({ plants }: Standing, off: readonly SeenColour[]): { ids: string[]; area: number }[] {
   const kinds = new Map<string, { ids: string[]; area: number }>();
@@ -85,7 +88,7 @@ export const colour = check({
           : tooMuch && worst
             ? [...new Set(strays.filter((s) => s.off > worst.off * ALSO).map((s) => s.id))]
             : [],
-        says: tooMuch ? 'stray' : pole?.counted ? 'few' : pole ? 'pole' : over ? 'over' : 'good',
+        says: tooMuch ? 'stray' : pole ? LACKS[pole.by] : over ? 'over' : 'good',
         facts: {
           scheme: scheme.label,
           share: r.stray,
@@ -112,6 +115,7 @@ export const colour = check({
     few: (f) => `Wants more ${f.text('pole')}: ${f.num('has')} tell, ${f.num('least')} are asked for.`,
     over: (f) =>
       `${f.pct('hasMuch')} of the colour is ${f.text('much')}; ${f.pct('most')} is as much as the rest can answer.`,
+    pale: (f) => `Wants more ${f.text('pole')}: ${f.pct('has')} of all that is seen, ${f.pct('least')} makes it tell.`,
     pole: (f) => `Wants more ${f.text('pole')}: ${f.pct('has')} of the colour, ${f.pct('least')} makes it tell.`,
   },
   figure: percent,

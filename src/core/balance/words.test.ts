@@ -47,6 +47,11 @@ test.each<[string, Record<string, string | number>, string]>([
     'Canna stands before Lantana and hides 60 % of it: set it behind.',
   ],
   ['front.good', {}, 'What stands behind shows over what stands before it.'],
+  [
+    'colour.pale',
+    { pole: 'bright flower', has: 0.09, least: 0.15 },
+    'Wants more bright flower: 9 % of all that is seen, 15 % makes it tell.',
+  ],
   ['repeat.good', { kinds: 4 }, '4 kinds, and they come back.'],
   ['repeat.busy', { kinds: 9, singles: 8 }, 'A sample tray: 8 of 9 kinds are seen once. Plant two or three of fewer.'],
   ['echo.good', { plant: 'Hosta', other: 'Ivy' }, 'Ivy repeats a colour in the leaf of Hosta.'],

@@ -5,8 +5,8 @@ import type { Scheme, Seen } from './schemes/scheme';
 export interface SchemeReading {
   /** Share of the coloured area that does not belong, 0–1. */
   stray: number;
-  /** Poles that have too little, with what they have: shares, or how many where they are counted. */
-  missing: { name: string; has: number; least: number; counted?: true }[];
+  /** Poles that have too little, with what they have: shares of the coloured area, or of all that is seen, or how many where they are counted. */
+  missing: { name: string; has: number; least: number; by: 'share' | 'all' | 'count' }[];
   /** Poles that have too much. */
   over: { name: string; has: number; most: number }[];
   /** The leading hue, degrees. */
@@ -56,7 +56,7 @@ export function judgeScheme(
   if (area <= 0)
     return {
       stray: 0,
-      missing: scheme.poles.map((p) => ({ name: p.name, has: 0, least: p.least })),
+      missing: scheme.poles.map((p) => ({ name: p.name, has: 0, least: p.least, by: 'share' })),
       over: [],
       hue,
       coloured: 0,
@@ -68,16 +68,22 @@ export function judgeScheme(
     most,
     has: coloured.reduce((a, s) => a + (test(s, hue) ? s.area : 0), 0) / area,
   }));
-  const missing: SchemeReading['missing'] = poles.filter((p) => p.has < p.least);
+  const missing: SchemeReading['missing'] = poles
+    .filter((p) => p.has < p.least)
+    .map(({ name, has, least }) => ({ name, has, least, by: 'share' }));
   const over = poles.filter((p) => p.has > p.most);
-  const { kinds } = scheme;
+  const { kinds, shown } = scheme;
+  if (shown) {
+    const has = seen.reduce((a, s) => a + (shown.test(s, hue) ? s.area : 0), 0) / all;
+    if (has < shown.least) missing.unshift({ name: shown.name, has, least: shown.least, by: 'all' });
+  }
   if (kinds) {
     const there = kinds.of.filter(
       (test) => coloured.reduce((a, s) => a + (test(s) ? s.area : 0), 0) / area >= kinds.each,
     ).length;
     // Few kinds of plant cannot show as many hues as a full box.
     const least = Math.min(kinds.least, Math.max(FEWEST_HUES, kindsThere - 1));
-    if (there < least) missing.unshift({ name: kinds.name, has: there, least, counted: true });
+    if (there < least) missing.unshift({ name: kinds.name, has: there, least, by: 'count' });
   }
   return { stray, missing, over, hue, coloured: all > 0 ? area / all : 0 };
 }

@@ -56,8 +56,8 @@ function bodyOf({ pattern, cast }: Idea): string {
   return (round && cast[round.id]?.botanical) ?? '';
 }
 
-/** No species is in more of the proposals than this while there is another choice. Working figure. */
-const OFTEN = 2;
+/** No species is in more of the proposals than this while there is another choice: one that is on every bench, and any other. Working figures. */
+const OFTEN = { staple: 2, other: 1 };
 const plays = ({ cast }: Idea, botanical: string): boolean =>
   Object.values(cast).some((p) => p.botanical === botanical);
 
@@ -99,7 +99,10 @@ export function ideas<I extends Idea>(found: readonly I[], want: number): I[] {
   const best = list[0] ? worth(list[0]) : 0;
   const unused = (j: Idea): ThemeId | null => (out.some((o) => o.theme === j.theme) ? null : j.theme);
   const often = (j: Idea): boolean =>
-    Object.values(j.cast).some((p) => out.filter((o) => plays(o, p.botanical)).length >= OFTEN);
+    Object.values(j.cast).some(
+      (p) =>
+        out.filter((o) => plays(o, p.botanical)).length >= OFTEN[factsOf(p).ease === 'staple' ? 'staple' : 'other'],
+    );
   const take = (theme: ThemeId | null, limit: number, moods: boolean) => {
     const fits = (o: Idea, j: Idea) =>
       leadOf(o) !== leadOf(j) &&

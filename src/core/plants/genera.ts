@@ -244,7 +244,7 @@ export const GENERA: Record<string, ReturnType<typeof say>> = {
   Pieris: say(MOIST, 'acid', ['shrub', 'woodland', 'winter'], 'common'),
   Pinus: say(SLIGHT, 'ordinary', ['alpine', 'winter', 'shrub'], 'common'),
   Pittosporum: say(SLIGHT, 'ordinary', ['shrub', 'winter'], 'common'),
-  Plectranthus: say(SLIGHT, 'ordinary', ['bedding', 'tropical'], 'common'),
+  Plectranthus: say(SLIGHT, 'ordinary', ['bedding', 'tropical', 'woodland'], 'common'),
   Plumbago: say(SLIGHT, 'ordinary', ['bedding', 'tropical'], 'common'),
   Polystichum: say(MOIST, 'ordinary', ['woodland', 'winter'], 'common'),
   Portulaca: say(DRY, 'gritty', ['bedding', 'succulent'], 'common'),

@@ -36,6 +36,16 @@ describe('everything bright', () => {
     const { missing } = read(scheme, flowers([RED, 3], [YELLOW, 3], [WHITE, 2]));
     expect(missing.map((m) => m.name)).toEqual(['different hues']);
   });
+  test('a little of everything in much grey leaf is not bright', () => {
+    const grey = { colour: lch('#7d9c98'), area: 88, isFlower: false };
+    const { missing, stray } = read(scheme, [...five, grey]);
+    expect(missing).toEqual([{ name: 'bright flower', has: 0.1, least: 0.15, by: 'all' }]);
+    expect(stray).toBe(0);
+  });
+  test('a coral between red and pink is one hue', () => {
+    const r = read(scheme, flowers(['#ea4f5f', 3], [YELLOW, 3], [BLUE, 3], [WHITE, 2]));
+    expect(r.missing).toEqual([{ name: 'different hues', has: 3, least: 4, by: 'count' }]);
+  });
   test('a small pot of few kinds may show three', () => {
     const three = flowers([RED, 3], [YELLOW, 3], [BLUE, 3], [WHITE, 2]);
     expect(read(scheme, three).missing).toHaveLength(1);
@@ -78,7 +88,7 @@ describe('too much of one thing', () => {
   test('a coloured leaf is no hue of a bright planting', () => {
     const lime = { colour: lch('#b9d233'), area: 3, isFlower: false };
     const r = read(SCHEMES['everything-bright'], [...flowers([RED, 3], [BLUE, 3]), lime], 3);
-    expect(r.missing[0]).toMatchObject({ name: 'different hues', has: 2, least: 3, counted: true });
+    expect(r.missing[0]).toMatchObject({ name: 'different hues', has: 2, least: 3, by: 'count' });
   });
   test('in all white a blush is little, and a red flower shouts', () => {
     const all = SCHEMES['all-white'];

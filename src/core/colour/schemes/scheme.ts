@@ -28,6 +28,8 @@ export interface Scheme {
   accent: number;
   /** So many of these kinds of colour must be there, each with so much of the coloured area. */
   kinds?: { name: string; least: number; each: number; of: readonly ((seen: Seen) => boolean)[] };
+  /** A kind of colour of which so much of all that is seen must be, leaf and all: what is quiet is no bright planting, however many its hues. */
+  shown?: Omit<Pole, 'most'>;
   /** Kinds of colour that must each have at least `least` of the coloured area, and no more than `most`. */
   poles: readonly Pole[];
 }

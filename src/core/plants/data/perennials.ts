@@ -245,7 +245,7 @@ export const perennials = [
   ),
   ...kin(
     {
-      id: 'spurge-evergreen', common: 'Mediterranean spurge', botanical: 'Euphorbia characias', variety: 'lime heads', group: 'perennial', roles: ['thriller'], habit: 'bush',
+      id: 'spurge-evergreen', common: 'Mediterranean spurge', botanical: 'Euphorbia characias', variety: 'blue-grey leaf, lime heads', group: 'perennial', roles: ['thriller'], habit: 'bush',
       height: [450, 750], spread: [380, 520], trail: [0, 0], vigour: 2, sun: [4, 5, 12, 14], scorch: null, water: 'dry', feed: 'light',
       cold: { winter: -14, night: -9 }, season: 'year-round', bloom: '0158 9510 0000', leaf: ['medium', 70, 'strap', 'waxy'], flower: ['ball', 110, 0.25],
       colours: [['leaf', '#6f8f82', 1], ['flower', '#c9d65a', 0.9], ['throat', '#4a3a3a', 0.1]], starts: { l1: 7, l2: 11 },
