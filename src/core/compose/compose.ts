@@ -15,7 +15,7 @@ import { byWorth, judgeOf } from './judge';
 import { fewerFor, type Pattern, patternsFor } from './patterns';
 import { playersOf } from './players';
 import { reasonOf } from './reason';
-import { better, cleanOf, growLeads, mended, type Search } from './search';
+import { better, cleanOf, growLeads, mended, type Search, swept } from './search';
 import { PARTS, type ThemeId } from './themes';
 import { answersAsWell, likeness, type Wish, type WishId, WISHES } from './wishes';
 
@@ -223,7 +223,8 @@ function searched(
   const found = [...better(search, judged), ...judged];
   const clean = cleanOf(search, candidates, found);
   const spoilt = found.filter((j) => !isClean(j)).sort(byWorth);
-  return { clean: [...mended(search, ideas(clean, want + SPARE)).filter(isClean), ...clean], spoilt };
+  const choice = [...mended(search, ideas(clean, want + SPARE)).filter(isClean), ...clean];
+  return { clean: [...choice, ...swept(search, [...choice, ...found]).filter(isClean)], spoilt };
 }
 
 const inPlace = (base: Planting, { placements }: Idea): Planting => ({ ...base, placements });

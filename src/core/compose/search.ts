@@ -69,9 +69,6 @@ export function growLeads({ themes, cast, judge, budget, want, told }: Search): 
   return { judged, candidates };
 }
 
-/** The theme in whose part of the search the best of all is looked for by two plants at a time. */
-const SAFE: ThemeId = 'classic';
-
 /** Betters the best of each theme from every direction, the best of all first: the others rather with what that is not made of. */
 export function better(
   { base, themes, patterns, judge, budget, widest, mayFollow, told }: Search,
@@ -94,10 +91,6 @@ export function better(
     told(0.6 + (0.3 * (i + 1)) / starts.length, []);
     return best;
   });
-  const [top] = [...out].sort((a, b) => Number(isClean(b)) - Number(isClean(a)) || byWorth(a, b));
-  // In a small library nobody can be choosy.
-  const against = budget.among === Infinity ? () => 0 : handicapOf(must, { species: new Set(), leads: new Set() });
-  if (top && themes.includes(SAFE)) out.push(sweep(top, { ...sweeps, against, effort: judge.spent() + budget.sweep }));
   return out;
 }
 
@@ -124,4 +117,21 @@ export function mended({ base, patterns, judge, budget, told }: Search, chosen: 
     told(0.9 + (0.1 * (i + 1)) / watched.length, []);
     return best;
   });
+}
+
+/** The theme in whose part of the search the best of all is looked for by two plants at a time. */
+const SAFE: ThemeId = 'classic';
+
+/** The best of all that may be offered, bettered by two plants at a time; where nothing may be, the best there is until something is. */
+export function swept(
+  { base, themes, patterns, judge, budget, widest, mayFollow }: Search,
+  found: readonly Judged[],
+): Judged[] {
+  const [top] = [...found].sort((a, b) => Number(isClean(b)) - Number(isClean(a)) || byWorth(a, b));
+  if (!top || !themes.includes(SAFE)) return [];
+  const { must } = base.brief;
+  // In a small library nobody can be choosy.
+  const against = budget.among === Infinity ? () => 0 : handicapOf(must, { species: new Set(), leads: new Set() });
+  const among = Math.min(widest, budget.among);
+  return [sweep(top, { patterns, judge, must, mayFollow, among, against, effort: judge.spent() + budget.sweep })];
 }

@@ -21,11 +21,26 @@ interface Sweep {
 type Parts = Pattern['parts'];
 
 /** What is worth no more than this nobody would sign: then every way there is is tried. Working figure, in points of the score. */
-const POOR = 20;
+const POOR = 40;
 
 /** Every two of some; one alone by itself. */
 const pairsOf = (parts: Parts): Parts[] =>
   parts.length < 2 ? [parts] : parts.flatMap((a, i) => parts.slice(i + 1).map((b) => [a, b]));
+
+/** Every way to fill some parts of a pattern with what plays such a part already: the same part, or one that this pattern has not; no plant twice. */
+function castsOf(kept: Parts, pattern: Pattern, best: Judged): Cast[] {
+  const has = new Set(pattern.parts.map((p) => p.id));
+  const placeless = best.pattern.parts.filter((p) => !has.has(p.id));
+  return kept.reduce<Cast[]>(
+    (casts, part) => {
+      const players = [part, ...placeless.filter((o) => o.role === part.role)].flatMap((o) => best.cast[o.id] ?? []);
+      return casts.flatMap((cast) =>
+        players.filter((p) => !Object.values(cast).includes(p)).map((p) => ({ ...cast, [part.id]: p })),
+      );
+    },
+    [{}],
+  );
+}
 
 /**
  * Betters a planting by changing two of its plants at once, each for any of those it may choose `among`, in every
@@ -61,9 +76,7 @@ export function sweep(from: Judged, { patterns, judge, must, against, mayFollow,
     for (const pattern of patterns)
       for (const pair of pairsOf(pattern.parts)) {
         const kept = pattern.parts.filter((p) => !pair.includes(p));
-        const plants = kept.flatMap((p) => best?.cast[p.id] ?? []);
-        if (plants.length < kept.length) continue;
-        fill(pattern, Object.fromEntries(kept.map((p, i) => [p.id, plants[i] as Cast[string]])), pair);
+        for (const cast of best ? castsOf(kept, pattern, best) : []) fill(pattern, cast, pair);
       }
   }
   const poor = best ? worth(best) < POOR : true;
