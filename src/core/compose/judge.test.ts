@@ -46,6 +46,26 @@ test('what was given up is looked at again when less is asked, and costs less th
   for (const c of some(casts)) expect(strict(c)).toEqual(plain(c));
 });
 
+test('a crowd that was given up in one pattern would not have been offered in another', () => {
+  const ASKED = { over: 85, clean: true };
+  const strict = judgeOf(base);
+  const patterns = patternsFor(base);
+  let given = 0;
+  for (const c of some(casts)) {
+    const alike = patterns.filter(
+      (p) => p.parts.map((x) => `${x.id}${x.count}`).join() === c.pattern.parts.map((x) => `${x.id}${x.count}`).join(),
+    );
+    for (const pattern of alike) {
+      const inPattern = { ...c, pattern };
+      if (strict(inPattern, ASKED)) continue;
+      const whole = judgeOf(base)(inPattern);
+      expect(whole && isClean(whole) ? worth(whole) : -Infinity).toBeLessThanOrEqual(ASKED.over);
+      given += 1;
+    }
+  }
+  expect(given).toBeGreaterThan(10);
+});
+
 test('no more fails by two plants at a time than fails of the whole', () => {
   const odds = oddsOf(base);
   let failing = 0;
