@@ -29,7 +29,7 @@ const items = <T extends string>(options: readonly Option<T>[]): ReactNode =>
       key={o.value}
       value={o.value}
       aria-label={o.full}
-      className="min-h-9 pointer-coarse:min-h-[44px] min-w-0 flex-auto border-line px-1 text-[0.87rem] leading-tight not-first:border-l data-[state=on]:bg-glaze data-[state=on]:font-semibold data-[state=on]:text-onglaze"
+      className="min-h-9 pointer-coarse:min-h-[44px] min-w-min flex-auto border-line px-1 text-[0.87rem] leading-tight not-first:border-l data-[state=on]:bg-glaze data-[state=on]:font-semibold data-[state=on]:text-onglaze"
     >
       {o.text}
     </ToggleGroup.Item>
