@@ -84,7 +84,8 @@ function withBest<I extends Idea>(out: I[], best: I | undefined, want: number): 
   if (!first || !best || worth(best) <= worth(first)) return;
   if (apart(first, best)) {
     if (want > 1) out.push({ ...best, theme: best.theme === first.theme ? null : best.theme });
-  } else if (leadOf(first) === leadOf(best) || likeness(first, best) === 1 || isOf(best, 'classic')) out[0] = { ...best, theme: first.theme };
+  } else if (leadOf(first) === leadOf(best) || likeness(first, best) === 1 || isOf(best, 'classic'))
+    out[0] = { ...best, theme: first.theme };
 }
 
 /**
