@@ -31,6 +31,23 @@ describe('what a practitioner would say', () => {
     expect(f?.message).toContain('this spot has 2');
   });
 
+  test('in spring a pot is planted to flower: a spruce with white heath gives too little', () => {
+    const spring = (one: string, other: string) => {
+      const p = pot({
+        startDate: '2026-03-20',
+        placements: [
+          placed('lead', 'spruce-dwarf', 'thriller', 0, 0),
+          ...[0, 1, 2, 3].map((i) =>
+            placed(`${i}`, i % 2 === 0 ? one : other, 'filler', Math.cos(i * 1.57) * 110, Math.sin(i * 1.57) * 110),
+          ),
+        ],
+      });
+      return finding(withBrief(p, { changeOver: '2026-06-01' }), 'season')?.quality ?? NaN;
+    };
+    expect(spring('heather-winter-white', 'ivy-variegated')).toBeLessThan(0.8);
+    expect(spring('forget-me-not', 'nemesia-pink')).toBeGreaterThan(0.95);
+  });
+
   test('a herb or two among flowers make no kitchen pot: it is asked to flower', () => {
     const ring = (ids: string[]) =>
       pot({

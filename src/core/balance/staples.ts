@@ -6,7 +6,7 @@ import { check, percent } from './check';
 import type { Placed } from '../plantings/resolve';
 
 /** How far each goes toward being sure of finding it. Working figures. */
-const SURE: Record<Ease, number> = { staple: 1, common: 0.45, occasional: 0.35, specialist: 0.2, 'from seed': 0.3 };
+const SURE: Record<Ease, number> = { staple: 1, common: 0.3, occasional: 0.25, specialist: 0.2, 'from seed': 0.3 };
 const CURIOUS = new Set<Ease>(['occasional', 'specialist', 'from seed']);
 /** One curiosity, and so much of the plants. Practice. */
 const MOST_KINDS = 1;

@@ -75,3 +75,14 @@ test('after the safe one comes the best, where it is another idea; where it is t
   const [first] = ideas([safe, bettered], 1);
   expect(first?.cast.S0?.id).toBe('verbena-trailing-pink');
 });
+
+test('a colour stands in one of them, a staple in two colours at most, and what is on few benches once', () => {
+  const first = made('phormium-bronze', 'begonia-red', 'calibrachoa-orange', 95);
+  const other = made('canna-dwarf-red', 'marigold-orange', 'verbena-peach', 90);
+  const second = (edge: string) => made('russian-sage', 'petunia-white', edge, 93);
+  const edges = (list: Judged[]) => ideas(list, 2).map((j) => j.cast.S0?.id);
+  expect(edges([first, second('calibrachoa-orange'), other])).toEqual(['calibrachoa-orange', 'verbena-peach']);
+  expect(edges([first, second('calibrachoa-white'), other])).toEqual(['calibrachoa-orange', 'calibrachoa-white']);
+  const dead = made('phormium-bronze', 'begonia-red', 'lamium-white', 95);
+  expect(edges([dead, second('lamium-silver'), other]).sort()).toEqual(['lamium-white', 'verbena-peach']);
+});

@@ -1,6 +1,7 @@
 import { family } from '../colour/family';
 import { lch } from '../colour/oklch';
 import { factsOf } from '../plants/facts';
+import type { Plant } from '../plants/schema';
 import { signature } from '../plants/signature';
 import { type Idea, leadOf } from './candidate';
 import { type ThemeId, THEME_IDS } from './themes';
@@ -56,10 +57,11 @@ function bodyOf({ pattern, cast }: Idea): string {
   return (round && cast[round.id]?.botanical) ?? '';
 }
 
-/** No species is in more of the proposals than this while there is another choice: one that is on every bench, and any other. Working figures. */
-const OFTEN = { staple: 2, other: 1 };
+/** A species that is on every bench is in no more of the proposals than this while there is another choice, and each time in another colour; any other in one. Working figure. */
+const OFTEN = 2;
 const plays = ({ cast }: Idea, botanical: string): boolean =>
   Object.values(cast).some((p) => p.botanical === botanical);
+const holds = ({ cast }: Idea, { id }: Plant): boolean => Object.values(cast).some((p) => p.id === id);
 
 /** Two ideas: another lead, and few kinds in common. */
 const apart = (a: Idea, b: Idea): boolean => leadOf(a) !== leadOf(b) && likeness(a, b) <= ALIKE;
@@ -100,10 +102,10 @@ export function ideas<I extends Idea>(found: readonly I[], want: number): I[] {
   const best = list[0] ? worth(list[0]) : 0;
   const unused = (j: Idea): ThemeId | null => (out.some((o) => o.theme === j.theme) ? null : j.theme);
   const often = (j: Idea): boolean =>
-    Object.values(j.cast).some(
-      (p) =>
-        out.filter((o) => plays(o, p.botanical)).length >= OFTEN[factsOf(p).ease === 'staple' ? 'staple' : 'other'],
-    );
+    Object.values(j.cast).some((p) => {
+      const others = out.filter((o) => plays(o, p.botanical));
+      return others.length >= (factsOf(p).ease === 'staple' ? OFTEN : 1) || others.some((o) => holds(o, p));
+    });
   const take = (theme: ThemeId | null, limit: number, moods: boolean) => {
     const fits = (o: Idea, j: Idea) =>
       leadOf(o) !== leadOf(j) &&

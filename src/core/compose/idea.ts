@@ -33,23 +33,20 @@ function pickedUp(lead: Plant, others: readonly Plant[]): string | null {
   return null;
 }
 
-/** A colour as it is said of a plant beside others. */
-const SAID: Partial<Record<Family, string>> = { black: 'near black', green: 'dark leaves' };
-const said = (f: Family): string => SAID[f] ?? f;
+/** A colour as a sentence says it. */
+const said = (f: Family): string => (f === 'black' ? 'near black' : f);
 
 /** “White and wine”, “pink, red and orange”: colours by name, each once. */
-export const named = (colours: readonly Lch[]): string =>
-  listed([...new Set(colours.map(family))].map((f) => (f === 'green' ? f : said(f))));
+export const named = (colours: readonly Lch[]): string => listed([...new Set(colours.map(family))].map(said));
 
-const leastAndMost = (colours: readonly Lch[]): [pale: Lch, dark: Lch] | null => {
+/** The palest set against the darkest, where they are far apart. */
+function paleOnDark(colours: readonly Lch[]): string | null {
   const sorted = [...colours].sort((a, b) => b.l - a.l);
   const [pale, dark] = [sorted[0], sorted[sorted.length - 1]];
-  return pale && dark && pale.l - dark.l >= CONTRAST ? [pale, dark] : null;
-};
-
-function paleOnDark([pale, dark]: [Lch, Lch]): string {
+  if (!pale || !dark || pale.l - dark.l < CONTRAST) return null;
   const [a, b] = [family(pale), family(dark)];
-  return a === b ? `pale ${a} set against deep` : `${said(a)} set against ${said(b)}`;
+  if (a === b) return `pale ${a} set against deep`;
+  return `${said(a)} set against ${b === 'green' ? 'dark leaves' : said(b)}`;
 }
 
 /** White alone stands on its leaf. */
@@ -77,8 +74,8 @@ export function ideaOf(kinds: readonly Plant[], lead: Plant | undefined): string
   const [a, b] = pairs(strong).sort(([x, y], [u, v]) => hueGap(u.h, v.h) - hueGap(x.h, y.h))[0] ?? [];
   const wide = a && b && family(a) !== family(b) ? hueGap(a.h, b.h) : 0;
   if (a && b && wide >= AGAINST) return `${family(a)} set against ${family(b)}`;
-  const far = leastAndMost(seen);
-  if (far) return paleOnDark(far);
+  const contrast = paleOnDark(seen);
+  if (contrast) return contrast;
   if (a && b && wide >= BESIDE) return `${family(a)} beside ${family(b)}`;
   return close(seen, strong.length * 2 > kinds.length);
 }
