@@ -25,7 +25,7 @@ const MENDING = 130;
 const LOOK_FURTHER = 240;
 /** In a library of so few plants every two of them can be tried. */
 export const SMALL = 30;
-const EVERY_WAY = 2000;
+const EVERY_WAY = 4000;
 /** In a larger one every two of so many. */
 export const BY_TWO = 90;
 const AMONG = 16;
