@@ -45,11 +45,14 @@ export function PotPicture({
   week = 'peak',
   scale,
   className = '',
+  waiting = null,
 }: {
   planting: Planting;
   week?: number | 'peak';
   scale: number;
   className?: string;
+  /** Said in its place until it is drawn. */
+  waiting?: string | null;
 }) {
   const season = grow(planting);
   const [watch, near] = useNear<HTMLSpanElement>();
@@ -71,7 +74,7 @@ export function PotPicture({
       role={src === undefined && near ? 'img' : undefined}
       aria-label={src === undefined && near ? 'Portrait is being drawn' : undefined}
     >
-      {src === null && 'No portrait could be drawn'}
+      {src === null ? 'No portrait could be drawn' : waiting}
     </span>
   );
 }

@@ -45,6 +45,9 @@ interface Props {
   onClose: () => void;
 }
 
+/** Said until a picture is there. */
+const FOLLOWS = 'Its picture follows';
+
 /** What the composer found, side by side as portraits. */
 export function Proposals(props: Props) {
   const { planting, library, state, done, sofar, composed, beside, said, onSay, onBeside, onWith, onTake } = props;
@@ -115,9 +118,9 @@ export function Proposals(props: Props) {
             <div className="flex items-end justify-center" style={{ height: tallest * scale }}>
               {/* What may be bettered in a moment is not drawn, or only the first of it: drawing holds up the search. */}
               {state === 'done' || (i === 0 && !slow) ? (
-                <PotPicture planting={p.planting} scale={scale} />
+                <PotPicture planting={p.planting} scale={scale} waiting={FOLLOWS} />
               ) : (
-                <span className="text-[0.84rem] text-quiet">Its picture follows</span>
+                <span className="text-[0.84rem] text-quiet">{FOLLOWS}</span>
               )}
             </div>
             <Kinds proposal={p} />

@@ -63,14 +63,14 @@ export const moreBedding = [
   ),
   ...kin(
     {
-      id: 'petunia-small-violet', common: 'Small-flowered petunia', botanical: 'Petunia × atkinsiana', variety: 'violet, small', group: 'warm bedding', roles: ['filler', 'spiller'], habit: 'cascade',
+      id: 'petunia-small-violet', common: 'Small-flowered petunia', botanical: 'Petunia × atkinsiana', variety: 'violet', group: 'warm bedding', roles: ['filler', 'spiller'], habit: 'cascade',
       height: [150, 220], spread: [300, 420], trail: [150, 300], vigour: 3, sun: [4, 6, 12, 14], scorch: null, water: 'moderate', feed: 'hungry',
       cold: { winter: -2, night: 2 }, season: 'warm', bloom: '0000 5999 9850', leaf: ['fine', 28, 'ovate', 'felted'], flower: ['trumpet', 38, 0.56],
       colours: [['leaf', '#56833f', 1], ['flower', '#6a35ac', 0.88], ['throat', '#3a1a66', 0.12]], starts: { p9: 2.2, p10: 3 },
       deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Stands rain better than the large ones and cleans itself.',
     },
-    { id: 'petunia-small-pink', variety: 'pink, small', colours: [['leaf', '#56833f', 1], ['flower', '#e2649c', 0.88], ['throat', '#f2dc7a', 0.12]] },
-    { id: 'petunia-small-white', variety: 'white, small', colours: [['leaf', '#5d8a46', 1], ['flower', '#f7f6f0', 0.9], ['throat', '#dfe6c3', 0.1]] },
+    { id: 'petunia-small-pink', variety: 'pink', colours: [['leaf', '#56833f', 1], ['flower', '#e2649c', 0.88], ['throat', '#f2dc7a', 0.12]] },
+    { id: 'petunia-small-white', variety: 'white', colours: [['leaf', '#5d8a46', 1], ['flower', '#f7f6f0', 0.9], ['throat', '#dfe6c3', 0.1]] },
     { id: 'petunia-double-pink', variety: 'pink, double', common: 'Petunia', height: [220, 320], habit: 'mound', roles: ['filler'], trail: [0, 60], spread: [260, 360], flower: ['round', 75, 0.42], colours: [['leaf', '#56833f', 1], ['flower', '#ea7fb0', 1]], facts: { bees: 'no' }, note: 'Frilled doubles; keep them from heavy rain and pick off the old ones.', deadhead: 'needed', pinch: 'helps' },
   ),
   ...kin(
