@@ -65,11 +65,12 @@ describe('beside what is eaten', () => {
     ['lettuce-red', 'hyacinth-blue', /^wrong: Hyacinth.*is poisonous and Red lettuce/],
     ['parsley', 'gladiolus-dwarf', /^wrong: /],
     ['sage-purple', 'artemisia-silver', /^wrong: /],
-    ['basil-green', 'croton', /^wrong: /],
+    ['basil-green', 'croton', /^watch: .*irritates who eats it/],
     ['parsley', 'asparagus-fern', /^wrong: /],
     ['lettuce-red', 'wallflower-orange', /^wrong: /],
     ['lettuce-red', 'daffodil-dwarf', /^wrong: /],
-    ['basil-green', 'plectranthus-trailing', /^watch: Basil.*is there to be eaten, and whether .* is not known/],
+    ['basil-green', 'cleome-rose', /^watch: Basil.*is there to be eaten, and whether .* is not known/],
+    ['basil-green', 'plectranthus-trailing', /^wrong: /],
     ['basil-green', 'star-jasmine', /^watch: .*irritates who eats it/],
   ])('%s with %s', (food, other, says) => expect(said([food, other])).toMatch(says));
   test('a flower that may be eaten is no crop, until the spot says that it is eaten', () => {

@@ -110,7 +110,7 @@ describe('what a practitioner would say', () => {
       placements: [placed('a', 'spurge-airy-white', 'filler', 0, 0)],
     });
     expect(finding(p, 'safety')?.severity).not.toBe('good');
-    expect(finding(p, 'safety')?.message).toContain('Spurge');
+    expect(finding(p, 'safety')?.message).toContain('Airy spurge');
     expect(finding({ ...p, spot: { ...p.spot, children: false } }, 'safety')).toBeUndefined();
   });
 

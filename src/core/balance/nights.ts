@@ -1,7 +1,8 @@
 import { plantName } from '../plants/schema';
 import { maxBy } from '../units/number';
 import { check, temperature } from './check';
-import { firstNights, nightsSuit } from './suits';
+import { factsOf } from '../plants/facts';
+import { firstNights, nightsSuit, stopsAtC } from './suits';
 
 const SEVERITY = { good: 'good', cold: 'watch', frost: 'wrong' } as const;
 /** Working figures. */
@@ -16,10 +17,10 @@ export const nights = check({
   weight: 3,
   at: 'plants',
   of: ({ planting, placed: plants }) => {
-    const worst = maxBy(plants, (p) => p.plant.coldestNightC);
-    if (!worst) return [];
     const met = firstNights(planting);
-    const need = worst.plant.coldestNightC;
+    const worst = maxBy(plants, (p) => (met.frosty ? p.plant.coldestNightC : stopsAtC(p.plant)));
+    if (!worst) return [];
+    const need = stopsAtC(worst.plant);
     const verdict = nightsSuit(worst.plant, met);
     return [
       {
@@ -30,8 +31,14 @@ export const nights = check({
         scale: [-10, 20],
         culprits: verdict === 'good' ? [] : plants.filter((p) => nightsSuit(p.plant, met) !== 'good').map((p) => p.id),
         says: verdict,
-        facts: { plant: plantName(worst.plant), need, night: met.nightC, lastFrost: met.lastFrost },
-        rule: 'Planted out when ordinary nights are above the coldest night each plant takes, and after the last frost',
+        facts: {
+          plant: plantName(worst.plant),
+          need,
+          best: factsOf(worst.plant).outFromC,
+          night: met.nightC,
+          lastFrost: met.lastFrost,
+        },
+        rule: 'Planted out when ordinary nights are above those in which each plant stops growing, and after the last frost',
         source: 'each plant’s record; spot’s frost dates',
         quality: QUALITY[verdict],
       },
@@ -40,7 +47,7 @@ export const nights = check({
   words: {
     good: (f) => `Nights of ${f.temp('night')} suit every plant when you set out.`,
     cold: (f) =>
-      `${f.text('plant')} wants nights over ${f.temp('need')}; expect ${f.temp('night')}. Plant later, or fleece it.`,
+      `${f.text('plant')} stands still in nights under ${f.temp('need')}; expect ${f.temp('night')}. Plant it when nights reach ${f.temp('best')}, or fleece it.`,
     frost: (f) =>
       `Frost can still come on this date, and it kills ${f.text('plant')}. Plant out after ${f.day('lastFrost')}.`,
   },

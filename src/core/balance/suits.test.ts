@@ -2,12 +2,14 @@ import { LIBRARY } from '../plants';
 import type { Plant } from '../plants/schema';
 import { pot } from '../testing/pots';
 import {
+  bearsInPotC,
   firstNights,
   meetsFrost,
   nightsSuit,
   outOfSeason,
   scorchLimitH,
   standsThroughWinter,
+  stopsAtC,
   winterSuits,
 } from './suits';
 
@@ -19,9 +21,25 @@ test('a leaf takes an hour more of afternoon in a cool summer and an hour less i
   expect(limit('hot', null)).toBeNull();
 });
 
-test('roots in a pot count 11 °C colder: between the two a plant lives if it is wrapped', () => {
-  const at = (coldestWinterC: number) => winterSuits({ coldestWinterC }, { coldestWinterC: -8 });
-  expect([at(-7), at(-8), at(-18), at(-19), at(-25)]).toEqual(['dies', 'wrap', 'wrap', 'lives', 'lives']);
+const plant = (id: string): Plant => LIBRARY.find((p) => p.id === id) as Plant;
+
+describe('a winter out of doors in a pot', () => {
+  const lilyturf = plant('liriope');
+  const at = (coldestWinterC: number, coldest: number) =>
+    winterSuits({ ...lilyturf, coldestWinterC }, { coldestWinterC: coldest });
+  test.each<[string, number, number, string]>([
+    ['by what it bears in the ground and 3 °C more where it is mild', -7, -4, 'lives'],
+    ['a degree short of that it wants wrapping', -6, -4, 'wrap'],
+    ['5 °C more down to −10', -14, -9, 'lives'],
+    ['and 8 beyond', -20, -12, 'lives'],
+    ['four degrees short a wrap still brings it through', -16, -12, 'wrap'],
+    ['five short nothing does', -15, -12, 'dies'],
+    ['what dies in the ground dies in a pot, wrapped or not', -3, -4, 'dies'],
+  ])('%s', (_, hardy, coldest, verdict) => expect(at(hardy, coldest)).toBe(verdict));
+  test('by its roots where they are known: lavender lives at −13 and spruce at −25, box no better than its leaf', () => {
+    const bears = (id: string) => bearsInPotC(plant(id), { coldestWinterC: -11 });
+    expect([bears('lavender'), bears('spruce-dwarf'), bears('box-ball')]).toEqual([-13, -25, -15]);
+  });
 });
 
 describe('first nights', () => {
@@ -48,9 +66,16 @@ describe('first nights', () => {
   });
   test('frost kills what takes none; a night that is only too cold is to watch', () => {
     const frosty = { nightC: 4, frosty: true, lastFrost: '2026-05-10' };
-    expect(nightsSuit({ coldestNightC: 5 }, frosty)).toBe('frost');
-    expect(nightsSuit({ coldestNightC: -2 }, frosty)).toBe('good');
-    expect(nightsSuit({ coldestNightC: 5 }, { ...frosty, frosty: false })).toBe('cold');
+    expect(nightsSuit(plant('canna-dwarf-red'), frosty)).toBe('frost');
+    expect(nightsSuit(plant('gaura-white'), frosty)).toBe('good');
+    expect(nightsSuit(plant('canna-dwarf-red'), { ...frosty, frosty: false })).toBe('cold');
+  });
+  test('what only stands still waits two degrees under its stop, and no more', () => {
+    const on = (id: string, nightC: number) =>
+      nightsSuit(plant(id), { nightC, frosty: false, lastFrost: '2026-05-10' });
+    expect([stopsAtC(plant('coleus-lime')), stopsAtC(plant('petunia-white'))]).toEqual([11, 6]);
+    expect([on('coleus-lime', 9), on('coleus-lime', 8.5)]).toEqual(['good', 'cold']);
+    expect([on('petunia-white', 4), on('petunia-white', 3.5)]).toEqual(['good', 'cold']);
   });
 });
 

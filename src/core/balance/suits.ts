@@ -78,22 +78,45 @@ export function firstNights({ spot, startDate, brief }: Pick<Planting, 'spot' | 
   };
 }
 
+/** Growers set out two degrees over the nights in which a plant stops. */
+const OVER_ITS_STOP_C = 2;
+/** So far under its stop a hardened plant waits a week or two without harm, °C. Working figure. */
+const WAITS_C = 2;
+
+/** The nights under which a plant stands still, °C. */
+export const stopsAtC = (p: Plant): number => factsOf(p).outFromC - OVER_ITS_STOP_C;
+
 /** What the first nights do to a plant. */
-export function nightsSuit({ coldestNightC }: Pick<Plant, 'coldestNightC'>, n: FirstNights): 'good' | 'cold' | 'frost' {
-  if (n.frosty && coldestNightC > FROST_KILLS_OVER_C) return 'frost';
-  return n.nightC < coldestNightC ? 'cold' : 'good';
+export function nightsSuit(p: Plant, n: FirstNights): 'good' | 'cold' | 'frost' {
+  if (n.frosty && p.coldestNightC > FROST_KILLS_OVER_C) return 'frost';
+  return n.nightC < Math.max(p.coldestNightC, stopsAtC(p) - WAITS_C) ? 'cold' : 'good';
 }
 
-/** Roots in pots count two zones colder: 20 °F, 11 °C. Working figure, widely used. */
-export const POT_COLDER_C = 11;
+/** A pot freezes through: so much more cold than it meets there a plant must bear in open ground, by the coldest winter of the place, °C. Growers' figures. */
+const POT_COLDER: readonly { over: number; c: number }[] = [
+  { over: -5, c: 3 },
+  { over: -10, c: 5 },
+  { over: -Infinity, c: 8 },
+];
+export const potColderC = (coldestC: number): number => POT_COLDER.find(({ over }) => coldestC > over)?.c ?? 8;
+
+/** In the coldest night the mix of a pot stays so much warmer than the air, °C. Working figure: it takes days of frost to freeze it through. */
+const MIX_WARMER_C = 5;
+/** Wrapped, and against the house, it bears so much more, °C. Growers' figure: two degrees for each. */
+const WRAPPED_C = 4;
+
+/** The coldest winter that a plant lives through out of doors in a pot at a place, °C: by its top, and by its roots where they are known. */
+export function bearsInPotC(p: Plant, { coldestWinterC }: Pick<Spot, 'coldestWinterC'>): number {
+  const { rootsToC } = factsOf(p);
+  const top = p.coldestWinterC + potColderC(coldestWinterC);
+  return rootsToC === null ? top : Math.max(p.coldestWinterC, rootsToC - MIX_WARMER_C);
+}
 
 /** What the spot's coldest winter does to a plant that stays out in a pot. */
-export function winterSuits(
-  { coldestWinterC }: Pick<Plant, 'coldestWinterC'>,
-  spot: Pick<Spot, 'coldestWinterC'>,
-): 'lives' | 'wrap' | 'dies' {
-  if (coldestWinterC > spot.coldestWinterC) return 'dies';
-  return coldestWinterC > spot.coldestWinterC - POT_COLDER_C ? 'wrap' : 'lives';
+export function winterSuits(p: Plant, spot: Pick<Spot, 'coldestWinterC'>): 'lives' | 'wrap' | 'dies' {
+  const short = bearsInPotC(p, spot) - spot.coldestWinterC;
+  if (short <= 0) return 'lives';
+  return short <= WRAPPED_C && p.coldestWinterC <= spot.coldestWinterC ? 'wrap' : 'dies';
 }
 
 /** Cool-season plants are set out until so many days before the last frost, and again from so many before the first. Working figures. */

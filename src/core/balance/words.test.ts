@@ -199,8 +199,8 @@ test.each<[string, Record<string, string | number>, string]>([
   ['nights.good', { night: 11 }, 'Nights of 11 °C suit every plant when you set out.'],
   [
     'nights.cold',
-    { plant: 'Coleus', need: 9, night: 6 },
-    'Coleus wants nights over 9 °C; expect 6 °C. Plant later, or fleece it.',
+    { plant: 'Coleus', need: 11, best: 13, night: 6 },
+    'Coleus stands still in nights under 11 °C; expect 6 °C. Plant it when nights reach 13 °C, or fleece it.',
   ],
   [
     'nights.frost',

@@ -30,10 +30,14 @@ const KEEPS: ReadonlySet<Kind> = new Set([
 const fallOf = (p: Piece): number =>
   KEEPS.has(p.kind) || p.kind === 'stem' || p.kind === 'lump' || p.kind === 'barrel' ? 0 : p.droop;
 
-/** What there is of a piece to measure by: its tip and two places on the way there, as it falls; the middle of an open flower. */
+/** What there is of a piece to measure by: its tip and two places on the way there, as it falls; the middle of an open flower; the sides of a barrel. */
 function reachOf(p: Piece): Vec[] {
   if (isOpen(p.kind)) return [p.at];
-  const { y, z } = waysOf(p);
+  const { x, y, z } = waysOf(p);
+  if (p.kind === 'barrel') {
+    const middle = add(p.at, y, p.length / 2);
+    return [add(p.at, y, p.length), add(middle, x, p.width / 2), add(middle, x, -p.width / 2)];
+  }
   const falls = fallOf(p);
   return [0.5, 0.75, 1].map((t) => add(add(p.at, y, p.length * t), z, -falls * t * t));
 }

@@ -65,6 +65,12 @@ const BY_GENUS: Record<string, Partial<Record<LeafForm, { kind: LeafKind; aspect
   Rosa: { ovate: { kind: 'toothed', aspect: 0.6 } },
   Thuja: { needle: { kind: 'scales', aspect: 0.6 } },
   Chamaecyparis: { needle: { kind: 'scales', aspect: 0.6 } },
+  Tagetes: { feather: { kind: 'feather', aspect: 0.5 } },
+  Abutilon: { lobed: { kind: 'lobed', aspect: 0.9 } },
+  Solanum: { ovate: { kind: 'lobed', aspect: 0.7 } },
+  Lonicera: { ovate: { kind: 'ovate', aspect: 0.62 } },
+  Pericallis: { heart: { kind: 'zonal', aspect: 1.05 } },
+  Gerbera: { lobed: { kind: 'toothed', aspect: 0.36 } },
   Nephrolepis: { feather: { kind: 'frond', aspect: 0.2 } },
 };
 

@@ -47,7 +47,7 @@ export function seasonLookOf(plant: Plant, season: Season, owner: number, week: 
   const month = monthOf(season.weeks[week]?.date ?? '', southern);
   const { winterLook } = factsOf(plant);
   const sheds = winterLook === 'bare stems';
-  const dies = winterLook === 'gone' && plant.season === 'hardy';
+  const dies = (winterLook === 'gone' || winterLook === 'stands dry') && plant.season === 'hardy';
   const left = season.frostWeek === null ? Infinity : season.frostWeek - week;
   return {
     budding: soon > now ? Math.min(MOST, (soon - now) / Math.max(0.05, soon)) : 0,

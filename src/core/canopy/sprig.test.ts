@@ -46,7 +46,7 @@ test.each([
   ['begonia-trailing-red', 'flare', 'toothed'],
   ['coleus-lime', undefined, 'scalloped'],
   ['ivy-green', undefined, 'ivy'],
-  ['heuchera-plum', undefined, 'ruffled'],
+  ['heuchera-plum', 'floret', 'ruffled'],
 ])('%s has its own flower and leaf', (id, flower, leaf) => {
   expect(flowerLook(plant(id))?.kind).toBe(flower);
   if (id !== 'snapdragon-pink') expect(leafLook(plant(id)).kind).toBe(leaf);

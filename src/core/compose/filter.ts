@@ -1,6 +1,8 @@
 import { tallestMm } from '../balance/height-band';
+import { containerSums } from '../containers';
 import { type Cause, harm } from '../balance/harm';
 import {
+  bearsInPotC,
   firstNights,
   meetsFrost,
   nightsSuit,
@@ -10,17 +12,33 @@ import {
   sunFit,
   winterSuits,
 } from '../balance/suits';
+import { type Warmth, warmthFault } from '../balance/warmth';
 import { goesIn } from '../layout/packing';
 import { factsOf } from '../plants/facts';
+import { isForage } from '../plants/forage';
 import { SHOWY } from '../plants/scheme-fit';
 import type { Plant } from '../plants/schema';
 import type { Only, Planting } from '../plantings/schema';
 import { sunReading } from '../spots/light';
 import { formatDay } from '../units/date';
+import { tenth } from '../units/number';
 
 /** Why a plant is left out: the rule, and the numbers it failed by. */
 export interface Refusal {
-  rule: 'never' | 'only' | 'scheme' | 'light' | 'scorch' | 'safety' | 'height' | 'nights' | 'fit' | 'winter' | 'season';
+  rule:
+    | 'never'
+    | 'only'
+    | 'scheme'
+    | 'light'
+    | 'scorch'
+    | 'safety'
+    | 'height'
+    | 'nights'
+    | 'warmth'
+    | 'wind'
+    | 'fit'
+    | 'winter'
+    | 'season';
   why: string;
 }
 
@@ -41,6 +59,8 @@ export const LEFT_OUT_FOR: Record<Refusal['rule'], string> = {
   safety: 'those who are about',
   height: 'their height',
   nights: 'cold nights',
+  warmth: 'the warmth of the place',
+  wind: 'the wind',
   winter: 'the winter',
   season: 'the planting date',
   fit: 'root balls that do not go in',
@@ -58,6 +78,9 @@ const HARMS: Record<Cause, string> = {
   unknown: 'Not known to be safe for',
 };
 
+/** A scent that is noticed without kneeling. */
+const smells = (p: Plant): boolean => factsOf(p).scent !== 'none' && factsOf(p).scentStrength !== 'faint';
+
 /** What a planting of one sort is made of. */
 const IS: Record<Only, (p: Plant) => boolean> = {
   anything: () => true,
@@ -65,8 +88,8 @@ const IS: Record<Only, (p: Plant) => boolean> = {
   succulents: (p) => factsOf(p).worlds.includes('succulent'),
   bulbs: (p) => p.group === 'bulb' || (p.season === 'cool' && p.roles.includes('filler')),
   evergreen: (p) => ['evergreen', 'semi-evergreen'].includes(factsOf(p).winterLook),
-  bees: (p) => factsOf(p).bees === 'yes' || p.flower.form === 'none',
-  scent: (p) => factsOf(p).scent !== 'none' || p.roles.includes('spiller'),
+  bees: (p) => isForage(factsOf(p).bees) || p.flower.form === 'none',
+  scent: (p) => smells(p) || p.roles.includes('spiller'),
 };
 
 /** What is asked for, as the end of a sentence and as a choice. */
@@ -82,6 +105,29 @@ export const ONLY_WORDS: Record<Only, string> = {
 
 type Rule = (plant: Plant, planting: Planting) => string | null;
 
+/** Afternoon sun that opens a flower of high summer, hours. Growers' figure: until 14:00. */
+const OPENS_H = 1;
+
+/** Whether its flowers stay shut here: those of the cool months open whenever they can. */
+const shutsHere = (p: Plant, { spot, startDate }: Planting): boolean =>
+  p.season === 'warm' && factsOf(p).rain === 'shuts' && sunReading(spot, startDate).afternoon < OPENS_H;
+
+/** In a windy place leaf and stem that do not stand it are offered only under this, mm. Growers' figure. */
+const WINDY_MM = 450;
+
+const WARMTH: { [W in Warmth['why']]: (p: Plant, w: Extract<Warmth, { why: W }>) => string } = {
+  'too warm': (p, { months, nightC }) =>
+    `It bears nights of ${factsOf(p).warmestNightC ?? ''} °C for months; ${months} months here are warmer, up to ${Math.round(nightC)} °C.`,
+  'too wet': () => 'Its grey or fleshy leaf rots in warm, wet months.',
+  'never warm enough': (p, { nightC }) =>
+    `It wants nights of ${factsOf(p).outFromC} °C; the warmest here are ${Math.round(nightC)} °C.`,
+  'no winter': (p, { weeks }) => {
+    const { chill } = factsOf(p);
+    return `It needs ${chill?.weeks ?? 0} weeks under ${chill?.belowC ?? 0} °C to come again; here there are ${weeks}.`;
+  },
+};
+const warmthWords = <W extends Warmth>(p: Plant, w: W): string => (WARMTH[w.why] as (p: Plant, w: W) => string)(p, w);
+
 /** Each rule, in the order it is told: why not, or null. */
 const RULES: Record<Refusal['rule'], Rule> = {
   never: (p, { brief }) => (brief.never.includes(p.id) ? 'You said never.' : null),
@@ -91,6 +137,7 @@ const RULES: Record<Refusal['rule'], Rule> = {
       ? 'It is grown for its flowers, and you asked for all leaf.'
       : null,
   light: (p, planting) => {
+    if (shutsHere(p, planting)) return 'Its flowers open only in direct sun, and this spot has none after 13:00.';
     if (sunFit(p, planting) > 0) return null;
     const [least, , , most] = p.sunHours;
     const { hours } = sunReading(planting.spot, planting.startDate);
@@ -124,20 +171,32 @@ const RULES: Record<Refusal['rule'], Rule> = {
       ? `It wants nights over ${p.coldestNightC} °C; expect ${Math.round(nightC)} °C when you plant.`
       : null;
   },
+  warmth: (p, planting) => {
+    const fault = warmthFault(p, planting);
+    return fault && warmthWords(p, fault);
+  },
+  wind: (p, { spot }) =>
+    spot.wind === 'windy' && factsOf(p).wind !== 'stands' && p.heightMm[0] >= WINDY_MM
+      ? `Wind ${factsOf(p).wind === 'tears' ? 'tears its leaf' : 'snaps its stems'}, and this spot is windy.`
+      : null,
   winter: (p, planting) => {
     const { brief, spot } = planting;
     if (!brief.lasting)
       return standsThroughWinter(planting) && winterSuits(p, spot) === 'dies'
-        ? `It dies below ${p.coldestWinterC} °C; expect ${spot.coldestWinterC} °C before you change it over.`
+        ? `It dies in a pot below ${bearsInPotC(p, spot)} °C; expect ${spot.coldestWinterC} °C before you change it over.`
         : null;
     if (factsOf(p).life === 'annual') return 'It lives for one season, and you asked for year-round.';
     return winterSuits(p, spot) === 'dies'
-      ? `It dies below ${p.coldestWinterC} °C; expect ${spot.coldestWinterC} °C here, and you asked for year-round.`
+      ? `It dies in a pot below ${bearsInPotC(p, spot)} °C; expect ${spot.coldestWinterC} °C here, and you asked for year-round.`
       : null;
   },
   season: outOfSeason,
-  fit: (p, { container }) =>
-    p.starts.every((s) => !goesIn(container, s.size)) ? 'No start it is sold in goes into this pot.' : null,
+  fit: (p, { container }) => {
+    if (p.starts.every((s) => !goesIn(container, s.size))) return 'No start it is sold in goes into this pot.';
+    const { rootL } = factsOf(p);
+    const litres = containerSums(container).fillL;
+    return litres < rootL ? `It wants ${rootL} L of mix to itself; this pot holds ${tenth(litres)} L.` : null;
+  },
 };
 
 const ORDER = Object.entries(RULES) as [Refusal['rule'], Rule][];

@@ -2,6 +2,7 @@ import { colouredLeaf } from '../balance/course';
 import { family, isNeutral } from '../colour/family';
 import { hueGap, type Lch, lch } from '../colour/oklch';
 import { factsOf } from '../plants/facts';
+import { isForage } from '../plants/forage';
 import type { Plant } from '../plants/schema';
 import { signature } from '../plants/signature';
 import type { Role } from '../plants/traits';
@@ -96,11 +97,11 @@ export const THEMES = {
     why: () => 'light and moving, with something for bees',
     favours: (p, role) => {
       const loose = AIRY.has(p.habit);
-      const bees = factsOf(p).bees === 'yes' ? 1.08 : 0.95;
+      const bees = isForage(factsOf(p).bees) ? 1.08 : 0.95;
       return bees * (role === 'thriller' ? (loose ? 1.3 : 0.6) : loose ? 1.25 : 0.95);
     },
     apart: 1,
-    holds: (kinds) => most(kinds, 0.5, (p) => AIRY.has(p.habit)) && kinds.some((p) => factsOf(p).bees === 'yes'),
+    holds: (kinds) => most(kinds, 0.5, (p) => AIRY.has(p.habit)) && kinds.some((p) => isForage(factsOf(p).bees)),
   },
   thrift: {
     why: (idea) => `${idea}, and it forgives a missed watering`,

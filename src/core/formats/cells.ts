@@ -113,6 +113,12 @@ export function monthSpan(t: string): [number, number] {
     : say(t, 'is no span of months. Write 4–11, from April to November');
 }
 
+/** “9 weeks under 7 °C”: the winter a plant must have. Throws CellError. */
+export function chill(t: string): { weeks: number; belowC: number } {
+  const m = /^(\d{1,2})\s*weeks? under (-?\d+(?:\.\d+)?)\s*(?:°?\s*c)?$/i.exec(t.trim());
+  return m ? { weeks: Number(m[1]), belowC: Number(m[2]) } : say(t, 'is no winter. Write 9 weeks under 7 °C, or none');
+}
+
 /** “berries #c8202a 9 0.2 1 1 0 …”: what is shown after the flower, its colour, size in mm and share, and twelve shares by month. Throws CellError. */
 export function display(t: string): z.infer<typeof DisplaySchema> {
   const m = /^([a-z ]+?) (#[0-9a-f]{6}) ([\d.]+) ([\d.]+) ([\d. ]+)$/i.exec(t.trim());

@@ -32,6 +32,17 @@ test.each([
   ['runs_wild', 'nowhere', { runsWild: [] }],
   ['runs_wild', 'tropical; subtropical', { runsWild: ['tropical', 'subtropical'] }],
   ['top', '10–5', { top: [10, 5] }],
+  ['pests', 'slugs, rust', { pests: ['slugs', 'rust'] }],
+  ['pests', 'none', { pests: [] }],
+  ['chill', '9 weeks under 7 °C', { chill: { weeks: 9, belowC: 7 } }],
+  ['chill', 'none', { chill: null }],
+  ['warmest_night_c', 'any', { warmestNightC: null }],
+  ['warmest_night_c', '21', { warmestNightC: 21 }],
+  ['roots_to_c', 'usual', { rootsToC: null }],
+  ['root_l', '12', { rootL: 12 }],
+  ['kept_at_c', '-2', { keptAtC: -2 }],
+  ['cut_back', 'comes again', { cutBack: 'by half' }],
+  ['bees', 'yes', { bees: 'good' }],
   [
     'display',
     'berries #c8202a 9 0.2 1 1 0 0 0 0 0 0 0.5 1 1 1',
@@ -50,10 +61,12 @@ test.each([
 test.each([
   ['worlds', 'bedding, moon'],
   ['top', 'April'],
+  ['chill', 'a cold winter'],
   ['top', '4–13'],
   ['display', 'berries red'],
   ['display', 'berries #c8202a 9 0.2 1 1'],
   ['rhythm', 'sometimes'],
+  ['pests', 'dragons'],
 ])('%s: %s is refused, and what to write instead is said', (key, text) => {
   expect(() => read(key, text)).toThrow(CellError);
   expect(() => read(key, text)).toThrow(/Write|is none of/);

@@ -41,7 +41,9 @@ const AS_FORECAST = { heightBy: 1, spreadBy: 1 } as const;
 export function goalOf(p: Placed, together: readonly Placed[], planting: Planting): Goal {
   const fit = lightFit(p.plant.sunHours, sunReading(planting.spot, p.from ?? planting.startDate).hours);
   const wanted = sum(together.map((o) => WANTED_L[o.plant.vigour as 1]));
-  const room = clamp(containerSums(planting.container).fillL / wanted, LEAST_ROOM, 1);
+  // What likes its roots tight makes its size in less.
+  const least = factsOf(p.plant).tight === 'likes it' ? 1 : LEAST_ROOM;
+  const room = clamp(containerSums(planting.container).fillL / wanted, least, 1);
   const within = LEAST_OF_RANGE + (1 - LEAST_OF_RANGE) * fit * room;
   const poor = POOREST + (1 - POOREST) * Math.min(1, fit * LIGHT_COUNTS) * Math.min(1, room * ROOM_COUNTS);
   const at = ([low, high]: [number, number]) => lerp(low, high, within * UP_THE_RANGE) * poor;

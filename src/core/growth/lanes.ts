@@ -24,6 +24,8 @@ export interface Lane {
 
 /** Less flower than this is not what is looked at. Working figure. */
 const IN_FLOWER = 0.15;
+/** Over coloured leaf a flower that shows less is not what is looked at. Working figure. */
+const SHOWS = 0.1;
 const GREEN = '#7f9f73';
 
 /** The colour of its leaf where that is a show of its own. */
@@ -46,7 +48,9 @@ export function lanesOf(season: Season): Lane[] {
       if (alive.length === 0) return { what: 'gone', hex: GREEN, share: 0 };
       const bloom = plant.flower.form === 'none' ? 0 : mean(alive.map((g) => g.bloom));
       const after = mean(alive.map((g) => g.after));
-      if (bloom >= IN_FLOWER) return { what: 'flower', hex: flower, share: bloom };
+      // A heuchera's sprays are not what is looked at, nor a hosta's bells.
+      if (bloom >= IN_FLOWER && (leaf === null || plant.flower.show >= SHOWS))
+        return { what: 'flower', hex: flower, share: bloom };
       if (after >= IN_FLOWER) return { what: 'after', hex: factsOf(plant).display?.hex ?? flower, share: after };
       return leaf ? { what: 'leaf', hex: leaf, share: 1 } : { what: 'green', hex: GREEN, share: 0.4 };
     });

@@ -1,3 +1,4 @@
+import { comesAgain } from '../plants/cutting';
 import { factsOf } from '../plants/facts';
 import type { Plant } from '../plants/schema';
 import { flowerInHeat } from '../plants/heat';
@@ -15,7 +16,7 @@ import { type Goal, newlyPlanted } from './goal';
 import type { Gone, Grown, Life, PlantState, Tended } from './grown';
 import { type Leaning, lightLeft } from './light';
 import { BASE_C, PACE, RATE_PER_DD, SMOTHERED_BELOW } from './model';
-import { asleep } from './sleep';
+import { asleep } from '../plants/sleep';
 
 /** What does not change from week to week: who stands there, where each is heading, when each comes and goes. */
 export interface Bed {
@@ -57,7 +58,7 @@ const AGAIN = 0.75;
 /** What a week without water in the heat leaves of a plant's flower in the weeks after it, and of its size, by how it drinks. Working figures. */
 const AFTER_DRY = { dry: [0.85, 1], moderate: [0.25, 0.5, 0.8], thirsty: [0, 0.15, 0.4, 0.7] } as const;
 const DRIED = { dry: 1, moderate: 0.85, thirsty: 0.6 } as const;
-/** A second week of it, and what is not made for it is dead. Working figure. */
+/** A second week of it, and what is not made for it is dead; what dies of one wilt is dead in the first. Working figure. */
 const BEARS_DRY_WEEKS = 1;
 
 /** What hunger leaves of pace and flower at the worst, weeks until it is at the worst, and weeks that a liquid feed lasts. Practice for the last; the others are working figures. */
@@ -125,7 +126,7 @@ function doneIn({ date }: CalendarWeek, deeds: readonly Deed[]): readonly Deed[]
 /** Whether a deed done to the whole container is done to this plant: scissors pass by what does not branch or come again. */
 function asksFor(plant: Plant, what: Deed['what']): boolean {
   if (what === 'pinch') return plant.pinch === 'helps';
-  return what !== 'cut-back' || factsOf(plant).cutBack === 'comes again';
+  return what !== 'cut-back' || comesAgain(factsOf(plant));
 }
 
 function comesOrGoes(bed: Bed, p: PlantState, i: number, week: CalendarWeek): PlantState {
@@ -170,7 +171,8 @@ function grownOn(bed: Bed, { grown: was, tended }: PlantState, i: number, f: Cal
   }
   const indoors = tended.shelter === 'indoors';
   const dries = f.dry === true && !indoors;
-  if (dries && plant.water !== 'dry' && tended.sinceDry !== null && tended.sinceDry <= BEARS_DRY_WEEKS)
+  const bears = facts.wilt === 'dies' ? -1 : BEARS_DRY_WEEKS;
+  if (dries && plant.water !== 'dry' && (bears < 0 || (tended.sinceDry !== null && tended.sinceDry <= bears)))
     return { grown: { ...was, bloom: 0, after: 0, alive: false, gone: 'dry', goneWeeks: 0 }, tended };
   const sinceDry = dries ? 0 : tended.sinceDry;
   const wilted = sinceDry === null ? 1 : (AFTER_DRY[plant.water][sinceDry] ?? 1);

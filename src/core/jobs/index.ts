@@ -10,7 +10,9 @@ import { feed } from './feed';
 import { fleece, setOut } from './fleece';
 import { frost } from './frost';
 import type { Around, Due, JobKind } from './job';
+import { afterRain } from './after-rain';
 import { keep } from './keep';
+import { look } from './look';
 import { over } from './over';
 import { move } from './move';
 import { pinch } from './pinch';
@@ -37,6 +39,8 @@ export const JOBS = {
   turn,
   move,
   tidy,
+  look,
+  afterRain,
   rescue,
   keep,
   frost,
@@ -47,7 +51,7 @@ export type JobId = keyof typeof JOBS;
 const KINDS: readonly [string, JobKind][] = Object.entries(JOBS);
 
 /** Something a container asks for, and the day it is due (ISO). */
-export interface Job extends Pick<Due, 'done' | 'litres' | 'times' | 'nightC'> {
+export interface Job extends Pick<Due, 'done' | 'litres' | 'times' | 'nightC' | 'keptAtC'> {
   kind: JobId;
   planting: string;
   due: string;
@@ -110,6 +114,7 @@ export function jobsOf(
           litres: due.litres,
           times: due.times,
           nightC: due.nightC,
+          keptAtC: due.keptAtC,
         })),
     )
     .sort((a, b) => a.due.localeCompare(b.due));

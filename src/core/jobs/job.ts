@@ -54,6 +54,8 @@ export interface Due {
   times?: number;
   /** The coldest night it is for, °C. */
   nightC?: number;
+  /** The lowest it is to be kept at, °C. */
+  keptAtC?: number;
   /** What tells it from others of its kind, whatever its day: by what it says where this is left out. */
   key?: string;
 }

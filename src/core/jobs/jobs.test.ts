@@ -52,7 +52,13 @@ describe('what is worth keeping over winter', () => {
   test('pelargoniums are rooted five weeks before the frost, dahlias lifted after it, house plants brought in before', () => {
     expect(of('pelargonium-scarlet')).toEqual(['2026-09-12 take cuttings of pelargonium']);
     expect(of('dahlia-pink')).toEqual(['2026-10-20 lift and dry dahlia']);
-    expect(of('pothos-gold')).toEqual(['2026-10-03 bring in pothos']);
+    expect(of('pothos-gold')).toEqual(['2026-09-26 bring in pothos']);
+  });
+  test('by nights, not by the frost: croton comes in while it is still September, at 15 °C', () => {
+    expect(of('croton')).toEqual(['2026-09-12 bring in croton']);
+    const p = pot({ placements: [placed('a', 'croton', 'filler', 0, 0)] });
+    const [job] = jobsOf(p, { today: '2026-09-10' }).filter((j) => j.kind === 'keep');
+    expect(job).toMatchObject({ keptAtC: 15 });
   });
   test('annuals and hardy plants ask for nothing, nor does what stays out all year', () => {
     expect(of('cosmos-white')).toEqual([]);
@@ -109,7 +115,10 @@ test('what each job says on the bench names its day', () => {
     jobsOf(warmPot(), { today })
       .filter(once)
       .map((j) => j.says);
-  expect(says(addDays(start, -9))).toEqual(['Harden off canna, pelargonium and lantana, 8 May', 'Plant on 16 May']);
+  expect(says(addDays(start, -9))).toEqual([
+    'Harden off canna, pelargonium, lantana and calibrachoa, 8 May',
+    'Plant on 16 May',
+  ]);
   expect(says(addDays(start, 19))).toEqual(['Pinch pelargonium, 6 June']);
   expect(says('2026-10-18')).toEqual([
     'First frost about 17 October: bring in or fleece what is tender',

@@ -1,4 +1,5 @@
 import { HOPELESS, smothered } from '../growth/smother';
+import { comesAgain } from '../plants/cutting';
 import { factsOf } from '../plants/facts';
 import { plantName } from '../plants/schema';
 import type { Season } from '../growth/grown';
@@ -34,7 +35,7 @@ export const rescue: JobKind = {
       );
     if (!lost?.who) return [];
     const { who, bully } = lost;
-    const again = bully !== undefined && factsOf(bully.plant).cutBack === 'comes again';
+    const again = bully !== undefined && comesAgain(factsOf(bully.plant));
     const does = `${again ? 'cut back' : 'thin out'} ${bully ? bully.plant.common.toLowerCase() : 'its neighbour'}`;
     const cut = { what: 'cut-back' as const, to: bully?.id ?? null, leave: 0.5 };
     return [

@@ -1,42 +1,53 @@
+import { LEFT_AFTER } from '../plants/cutting';
 import { factsOf } from '../plants/facts';
-import { addDays, formatDay } from '../units/date';
-import type { Due, JobKind } from './job';
+import { isSouthern } from '../spots/light';
+import { addDays, daysBetween, formatDay, nextMonthDay } from '../units/date';
+import type { Asked, Due, JobKind } from './job';
 import { capital, isPlanted } from './plants-of';
 
-/** A first flush is past when what stood at this share of its flower has fallen to that. Working figures. */
-const FLUSH = 0.55;
-const PAST = 0.3;
-/** It wants so long before the frost to come again. Weeks, practice. */
+/** It is done about this day of its month, has settled in for so many weeks before, and wants so many before the frost to come again. Practice; the weeks are working figures. */
+const ABOUT = '15';
+const SETTLED_WEEKS = 6;
 const LEFT_WEEKS = 8;
 
-/** What has had its first flush and comes again is cut back by half. */
+const HOW = {
+  'to the base': (name: string) => `cut ${name} to the leaves at its base`,
+  'by half': (name: string) => `cut ${name} back by half`,
+  'in leaf only': (name: string) => `clip ${name} lightly, in leaf only`,
+} as const;
+
+/** The next day of a month, as it is in the north. */
+function dayIn({ planting }: Asked, month: number): string {
+  const here = isSouthern(planting.spot) ? ((month + 5) % 12) + 1 : month;
+  return nextMonthDay(addDays(planting.startDate, SETTLED_WEEKS * 7), `${String(here).padStart(2, '0')}-${ABOUT}`);
+}
+
+/** Each kind that comes again is cut in its month, as far as it bears. */
 export const shear: JobKind = {
   of: (asked) => {
     const { planting, season } = asked;
     if (!isPlanted(asked)) return [];
-    const end = season.frostWeek ?? season.weeks.length;
-    const seen = new Set<string>();
-    return season.placed.flatMap((p, i): Due[] => {
-      if (seen.has(p.plant.id) || factsOf(p.plant).cutBack !== 'comes again' || p.plant.flower.show === 0) return [];
-      let flushed = false;
-      const over = season.weeks.find(({ plants }) => {
-        const g = plants[i];
-        flushed ||= (g?.bloom ?? 0) >= FLUSH;
-        return flushed && g?.alive === true && g.bloom <= PAST;
-      });
-      if (!over || over.week > end - LEFT_WEEKS) return [];
-      seen.add(p.plant.id);
-      const same = season.placed.filter((o) => o.plant.id === p.plant.id);
+    const kinds = [...new Map(season.placed.map((p) => [p.plant.id, p.plant])).values()];
+    return kinds.flatMap((plant): Due[] => {
+      const { cutBack, cutMonth } = factsOf(plant);
+      // Leaf is cut when it crowds its neighbours, not by the calendar.
+      if (cutBack === 'never' || plant.flower.show === 0) return [];
+      const on = dayIn(asked, cutMonth);
+      const week = Math.floor(daysBetween(planting.startDate, on) / 7);
+      // What is gone by then, or has no time left before the frost, is left alone.
+      if (season.frostWeek !== null && week > season.frostWeek - LEFT_WEEKS && !planting.brief.lasting) return [];
+      const same = season.placed.filter((o, i) => o.plant.id === plant.id && season.weeks[week]?.plants[i]?.alive);
+      if (same.length === 0) return [];
       return [
         {
-          on: addDays(planting.startDate, over.week * 7),
-          text: `cut ${p.plant.common.toLowerCase()} back by half`,
-          done: same.map((o) => ({ what: 'cut-back' as const, to: o.id, leave: 0.5 })),
-          key: `shear-${p.plant.id}`,
+          on,
+          text: HOW[cutBack](plant.common.toLowerCase()),
+          done: same.map((o) => ({ what: 'cut-back' as const, to: o.id, leave: LEFT_AFTER[cutBack] })),
+          key: `shear-${plant.id}`,
         },
       ];
     });
   },
-  why: 'Its first flower is over and what stands is tired. Cut it back to a joint by half, feed and water it, and it comes again in three to four weeks.',
+  why: 'Its first flower is over, or it has grown out of shape. Cut to a joint or a leaf and never past the last of them; feed and water it the same day, and it comes again in three to four weeks.',
   says: ({ on, text }) => `${capital(text)}, about ${formatDay(on)}`,
 };

@@ -103,14 +103,14 @@ export const topUp: JobKind = {
 /** Starts from under glass want so many days by day out and by night in, where they go out within so many days of the last frost. Practice: seven to ten; the second is a working figure. */
 const HARDEN_DAYS = 8;
 const SOON_AFTER_FROST_DAYS = 42;
-/** Tender over this night, °C. Working figure. */
-const TENDER_C = 2;
+/** What wants warmer nights than this to go out comes from under glass, °C. Working figure. */
+const SOFT_C = 6;
 
 export const hardenOff: JobKind = {
   of: ({ planting, season, today }) => {
     const { startDate, spot } = planting;
     const last = nextMonthDay(addDays(startDate, -SOON_AFTER_FROST_DAYS), spot.lastFrost);
-    const soft = season.placed.filter((p) => p.plant.coldestNightC > TENDER_C).map((placed) => ({ placed }));
+    const soft = season.placed.filter((p) => factsOf(p.plant).outFromC > SOFT_C).map((placed) => ({ placed }));
     const spring = last <= startDate && daysBetween(last, startDate) <= SOON_AFTER_FROST_DAYS;
     return soft.length > 0 && spring && startDate >= today
       ? [

@@ -2,7 +2,7 @@ import type { Plant } from './schema';
 
 /** Names that begin with that of a place or a person. */
 const PROPER =
-  /^(Russian|New Guinea|New Zealand|Caucasian|French|Michaelmas|Mediterranean|Siberian|Swan River|Swiss|Swedish|Mexican|Japanese|Peruvian|Shasta|Cape|Madagascar|Persian|Laurustinus|Black-eyed Susan)\b/;
+  /^(Russian|New Guinea|New Zealand|Caucasian|French|Michaelmas|Mediterranean|Siberian|Swan River|Swiss|Swedish|Mexican|Japanese|Peruvian|Shasta|Cape|Madagascar|Persian|African|Dutch|Darley Dale|Livingstone|Christmas|Laurustinus|Black-eyed Susan)\b/;
 /** What a variety's name says of its shape is left out of a sentence. */
 const SHAPES = / (spikes|plumes|bells|heads|stars|leaf|leaves|flush(ed)?|eye|face)$/;
 /** A name that tells its colour. */

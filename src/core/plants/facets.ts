@@ -1,6 +1,7 @@
 import { family, type Family } from '../colour/family';
 import { lch } from '../colour/oklch';
 import { factsOf } from './facts';
+import { isForage } from './forage';
 import type { Plant } from './schema';
 import { isSpiny } from './spines';
 import type { Habit } from './habits';
@@ -110,7 +111,7 @@ export function hasFacets(p: Plant, f: Facets): boolean {
     (!f.edible || p.edible !== 'no') &&
     (!f.petSafe || safeForPets(p)) &&
     (!f.scented || factsOf(p).scent !== 'none') &&
-    (!f.forBees || factsOf(p).bees === 'yes') &&
+    (!f.forBees || isForage(factsOf(p).bees)) &&
     (!f.evergreen || factsOf(p).winterLook === 'evergreen')
   );
 }

@@ -2,7 +2,9 @@ import { keptBy } from '../units/keep';
 import { GENERA } from './genera';
 import type { Plant } from './schema';
 import type { Facts } from './traits';
-import { waysOf } from './ways';
+import { genusOf, type Known as Lived, speciesOf, waysOf } from './ways';
+
+export { genusOf } from './ways';
 
 type Group = Plant['group'];
 /** What decides who stands beside whom, and whether it can be bought. */
@@ -24,14 +26,12 @@ const USUAL: Record<Group, Company> = {
   climber: { rhythm: 'evenly moist', mix: 'ordinary', worlds: ['bedding'], ease: 'occasional' },
 };
 
-export const genusOf = (botanical: string): string => botanical.replace(/^× ?/, '').split(' ')[0] ?? '';
+type Known = Lived & Pick<Plant, 'facts'>;
 
-type Known = Parameters<typeof waysOf>[0] & Pick<Plant, 'facts'>;
-
-/** The facts of a plant: as its record says, else as its genus has them, else as is usual for its group. Kept by the record. */
+/** The facts of a plant: as its record says, else as its species or genus has them, else as is usual for its group. Kept by the record. */
 export const factsOf: (p: Known) => Facts = keptBy((p: Known) => {
-  const genus = genusOf(p.botanical);
-  return { ...USUAL[p.group], ...waysOf(p, genus), ...GENERA[genus], ...p.facts };
+  const company = GENERA[speciesOf(p.botanical)] ?? GENERA[genusOf(p.botanical)];
+  return { ...USUAL[p.group], ...waysOf(p), ...company, ...p.facts };
 });
 
 /** Whether two plants belong in one planting. */

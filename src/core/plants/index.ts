@@ -18,10 +18,18 @@ import { morePerennials } from './data/more-perennials';
 import { southern } from './data/southern';
 import { spring } from './data/spring';
 import { winterPlants } from './data/winter';
+import { bowlBulbs } from './data/bowl-bulbs';
+import { moreColours } from './data/colours';
+import { housePlants } from './data/house-plants';
+import { kitchen } from './data/kitchen';
+import { poisonous } from './data/poisonous';
+import { trayBedding } from './data/tray-bedding';
+import { tubShrubs } from './data/tub-shrubs';
+import { woodland } from './data/woodland';
 import { PlantSchema, type Plant } from './schema';
 
-/** Every plant that ships with the application. */
-export const LIBRARY: readonly Plant[] = [
+/** Every plant that is written down whole. */
+const WRITTEN: readonly Plant[] = [
   ...bulbs,
   ...climbers,
   ...coolBedding,
@@ -41,7 +49,17 @@ export const LIBRARY: readonly Plant[] = [
   ...southern,
   ...spring,
   ...winterPlants,
+  ...bowlBulbs,
+  ...housePlants,
+  ...kitchen,
+  ...poisonous,
+  ...trayBedding,
+  ...tubShrubs,
+  ...woodland,
 ];
+
+/** Every plant that ships with the application. */
+export const LIBRARY: readonly Plant[] = [...WRITTEN, ...moreColours(WRITTEN)];
 
 const byId = new Map(LIBRARY.map((p) => [p.id, p]));
 

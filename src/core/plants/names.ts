@@ -1,3 +1,5 @@
+import { genusOf, speciesOf } from './ways';
+
 /**
  * What people call plants besides the name on their record, by genus or by genus and species; ordinary garden names and
  * the ways they are misheard, nothing of the trade. A species adds to its genus.
@@ -5,7 +7,7 @@
 const ALSO: Record<string, readonly string[]> = {
   Agapanthus: ['african lily'],
   Ageratum: ['ageratum'],
-  Alocasia: ['taro'],
+  Alocasia: ['giant elephant ear'],
   Angelonia: ['summer snapdragon'],
   Antirrhinum: ['snap dragon', 'dragon flower'],
   Argyranthemum: ['paris daisy', 'daisy bush'],
@@ -44,7 +46,6 @@ const ALSO: Record<string, readonly string[]> = {
   Erigeron: ['fleabane', 'wall daisy'],
   Euonymus: ['wintercreeper', 'spindle'],
   Euphorbia: ['euphorbia'],
-  Evolvulus: ['evolvulus'],
   Felicia: ['blue daisy', 'kingfisher daisy'],
   Fuchsia: ['fuschia', 'fuscia', 'lady’s eardrops'],
   Gazania: ['treasure flower'],
@@ -59,7 +60,7 @@ const ALSO: Record<string, readonly string[]> = {
   Heuchera: ['coral bells', 'alumroot'],
   Hosta: ['plantain lily'],
   Hyacinthus: ['hyacinth'],
-  Hylotelephium: ['sedum', 'ice plant'],
+  Hylotelephium: ['sedum'],
   Impatiens: ['busy lizzy', 'bizzy lizzy', 'bizzie lizzie', 'impatience', 'patience plant'],
   Imperata: ['japanese blood grass'],
   'Ipomoea batatas': ['sweet potato', 'potato vine', 'ipomoea'],
@@ -101,13 +102,106 @@ const ALSO: Record<string, readonly string[]> = {
   Torenia: ['clown flower'],
   Tradescantia: ['wandering plant', 'spiderwort'],
   Tropaeolum: ['nasturtiums', 'nastursium'],
-  Veronica: ['hebe'],
   Vinca: ['myrtle', 'vinca'],
   Viola: ['pansies', 'heartsease', 'johnny-jump-up'],
+  Abutilon: ['flowering maple', 'chinese lantern'],
+  Brugmansia: ['datura', 'brugmansia'],
+  Callistemon: ['melaleuca'],
+  Digitalis: ['digitalis'],
+  Eranthis: ['aconite'],
+  Erythranthe: ['mimulus'],
+  Gerbera: ['barberton daisy'],
+  Goeppertia: ['calathea', 'peacock plant'],
+  Heptapleurum: ['schefflera'],
+  Isotoma: ['laurentia'],
+  Lamprocapnos: ['dicentra', 'bleeding hearts'],
+  Nerium: ['nerium'],
+  Pericallis: ['senecio cruentus'],
+  Portulacaria: ['dwarf jade', 'spekboom'],
+  Soleirolia: ['helxine'],
+  Spathiphyllum: ['spathiphyllum'],
+  Petrosedum: ['sedum', 'rock stonecrop'],
+  Hebe: ['veronica'],
+  'Coleus argentatus': ['plectranthus'],
+  'Coleus forsteri': ['plectranthus'],
+  'Dracaena reflexa': ['pleomele'],
+  'Tagetes erecta': ['american marigold', 'aztec marigold'],
+  'Osteospermum ecklonis': ['dimorphotheca'],
+  'Athyrium niponicum': ['anisocampium'],
+  'Verbena × hybrida': ['glandularia'],
+  Bergenia: ['elephants ears'],
 };
+
+/**
+ * What a plant is called in American gardens, where that is another name than ours; by genus, or by genus and species.
+ * Search finds it; it is what a reader there will be shown.
+ */
+const AMERICAN: Record<string, string> = {
+  Antirrhinum: 'Snapdragon',
+  'Aloe vera': 'Aloe',
+  'Allium fistulosum': 'Scallion',
+  'Anethum graveolens': 'Dill weed',
+  Argyranthemum: 'Marguerite daisy',
+  Beta: 'Chard',
+  'Begonia × semperflorens': 'Wax begonia',
+  'Begonia hybrid': 'Angel-wing begonia',
+  Bellis: 'English daisy',
+  Buxus: 'Boxwood',
+  Calibrachoa: 'Million bells',
+  Calluna: 'Scotch heather',
+  'Catharanthus roseus': 'Annual vinca',
+  Chlorophytum: 'Airplane plant',
+  Chrysanthemum: 'Garden mum',
+  Coriandrum: 'Cilantro',
+  'Cordyline australis': 'Spike',
+  'Cucurbita pepo': 'Zucchini',
+  Dichondra: 'Ponyfoot',
+  'Dianthus hybrid': 'Cottage pinks',
+  Eruca: 'Arugula',
+  Erigeron: 'Santa Barbara daisy',
+  Erysimum: 'Wallflower',
+  'Euonymus fortunei': 'Wintercreeper',
+  'Euphorbia hypericifolia': 'White euphorbia',
+  Geranium: 'Hardy geranium',
+  Glechoma: 'Creeping Charlie',
+  Hedera: 'English ivy',
+  Helichrysum: 'Licorice plant',
+  Heuchera: 'Coral bells',
+  'Impatiens walleriana': 'Impatiens',
+  Impatiens: 'New Guinea impatiens',
+  'Ipomoea batatas': 'Sweet potato vine',
+  Jacobaea: 'Dusty miller',
+  Laurus: 'Bay laurel',
+  'Lysimachia nummularia': 'Moneywort',
+  Mandevilla: 'Dipladenia',
+  Nicotiana: 'Flowering tobacco',
+  Osteospermum: 'African daisy',
+  'Pelargonium × hortorum': 'Zonal geranium',
+  'Pelargonium peltatum': 'Ivy geranium',
+  'Pelargonium × domesticum': 'Regal geranium',
+  'Pelargonium graveolens': 'Scented geranium',
+  Phormium: 'New Zealand flax',
+  Scaevola: 'Fan flower',
+  'Solanum melongena': 'Eggplant',
+  'Rudbeckia hirta': 'Black-eyed Susan',
+  'Rudbeckia fulgida': 'Orange coneflower',
+  Soleirolia: 'Baby’s tears',
+  Symphyotrichum: 'New York aster',
+  'Tagetes erecta': 'African marigold',
+  Vinca: 'Myrtle',
+  Viburnum: 'Laurustinus viburnum',
+};
+
+/** A plant's name in American gardens, or null where it is the same as ours. */
+export const americanName = (botanical: string): string | null =>
+  AMERICAN[speciesOf(botanical)] ?? AMERICAN[genusOf(botanical)] ?? null;
 
 /** The other names of a plant, by its botanical name. */
 export function alsoCalled(botanical: string): readonly string[] {
-  const [genus = '', species = ''] = botanical.split(' ');
-  return [...(ALSO[genus] ?? []), ...(ALSO[`${genus} ${species}`] ?? [])];
+  const american = americanName(botanical);
+  return [
+    ...(ALSO[genusOf(botanical)] ?? []),
+    ...(ALSO[speciesOf(botanical)] ?? []),
+    ...(american === null ? [] : [american.toLowerCase()]),
+  ];
 }

@@ -2,6 +2,7 @@ import { type Family, family } from '../colour/family';
 import { lch } from '../colour/oklch';
 import type { Plant } from './schema';
 import { HABITS } from './habits';
+import { slipsOf } from './slips';
 import { isSpiny } from './spines';
 
 /** A warm-season plant that lives through more cold than this and is not a perennial that dies down has been misread. °C, working figure. */
@@ -81,5 +82,5 @@ export function implausible(p: Plant): string[] {
   const hex = shown(p);
   const rule = WORDS.find(([word]) => word.test(p.variety));
   if (hex && rule && !rule[1].includes(family(lch(hex)))) out.push(`called ${p.variety} and is not`);
-  return out;
+  return [...out, ...slipsOf(p)];
 }

@@ -1,40 +1,12 @@
 import type { Plant } from './schema';
+import { among } from './ways/lists';
 
-/**
- * Genera with thorns, spines, stiff points, or awns that lodge in ears and paws. Ordinary garden knowledge; the careful
- * side where species differ.
- */
-const ARMED = new Set([
-  'Agave',
-  'Aloe',
-  'Asparagus',
-  'Berberis',
-  'Bougainvillea',
-  'Chaenomeles',
-  'Chamaerops',
-  'Citrus',
-  'Cleome',
-  'Euphorbia milii',
-  'Gymnocalycium',
-  'Ilex',
-  'Juniperus',
-  'Kroenleinia',
-  'Lagurus',
-  'Mahonia',
-  'Mammillaria',
-  'Nassella',
-  'Neoregelia',
-  'Opuntia',
-  'Phoenix',
-  'Pyracantha',
-  'Rosa',
-  'Rubus',
-  'Stipa',
-  'Yucca',
-]);
+/** Thorns, spines, stiff points, edges that cut, or awns that lodge in ears and paws. Ordinary garden knowledge; a minus before a species that has none of its genus's. */
+const armed = among(`
+  Agave, Aloe, Asparagus, Bougainvillea, Chamaerops, Citrus, Cleome, Duranta,   Gaultheria mucronata, Ilex, -Ilex crenata, Juniperus, -Juniperus horizontalis, Kroenleinia, Lagurus,
+  Mahonia, -Mahonia eurybracteata, Mammillaria, Miscanthus, Nassella, Neoregelia, Opuntia, Phoenix, Rosa,
+  Rubus, Solanum melongena, Trachycarpus, Yucca
+`);
 
-/** Whether a plant has spines, thorns, stiff points or hooked awns, by its species or its genus. */
-export function isSpiny({ botanical }: Pick<Plant, 'botanical'>): boolean {
-  const [genus = '', species = ''] = botanical.replace(/^× ?/, '').split(' ');
-  return ARMED.has(genus) || ARMED.has(`${genus} ${species}`);
-}
+/** Whether a plant has spines, thorns, stiff points, cutting edges or hooked awns, by its species or its genus. */
+export const isSpiny = (p: Pick<Plant, 'botanical'>): boolean => armed(p);

@@ -16,8 +16,13 @@ const BEARS_DAYS: Record<Plant['water'], number> = { thirsty: 3, moderate: 5, dr
 const TOUGHER = 1.6;
 const TOUGH: readonly Facts['life'][] = ['shrub', 'hardy perennial'];
 
+/** What dies of one wilt has so much less time. Working figure. */
+const FRAIL = 0.5;
+
 const bears = (plant: Plant): number =>
-  BEARS_DAYS[plant.water] * (TOUGH.includes(factsOf(plant).life) || plant.habit === 'fan' ? TOUGHER : 1);
+  BEARS_DAYS[plant.water] *
+  (factsOf(plant).wilt === 'dies' ? FRAIL : 1) *
+  (TOUGH.includes(factsOf(plant).life) || plant.habit === 'fan' ? TOUGHER : 1);
 const AT_C = 25;
 /** A cool day counts less, a hot one more, within these. Working figures. */
 const HEAT: readonly [number, number] = [0.4, 1.8];

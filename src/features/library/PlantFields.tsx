@@ -3,23 +3,14 @@ import { ClimateKindSchema } from '@/core/climate/kind';
 import { HABIT_NAMES, HABITS } from '@/core/plants/habits';
 import { PlantSchema, type Plant } from '@/core/plants/schema';
 import { factsOf } from '@/core/plants/facts';
-import {
-  FACT_CHOICES,
-  type FactChoice,
-  FlowerFormSchema,
-  LeafFormSchema,
-  LeafSizeSchema,
-  LeafSurfaceSchema,
-  ROLES,
-  WORLDS,
-} from '@/core/plants/traits';
+import { FlowerFormSchema, LeafFormSchema, LeafSizeSchema, LeafSurfaceSchema, ROLES } from '@/core/plants/traits';
 import { STARTS, StartSizeSchema } from '@/core/plants/starts';
 import type { Tag } from '@/core/plants/tag';
 import type { UnitSystem } from '@/core/units/length';
 import { Choose, ColourField, NumberField, OptionalNumberField, TextField } from '@/ui/Field';
 import { Months } from '@/ui/Months';
 import { Segments, Several } from '@/ui/Segments';
-import { AfterFlower, TopStands } from './ItsYear';
+import { FactFields } from './FactFields';
 import { SUN_WORDS, sunWordOf } from './sun-words';
 
 interface Props {
@@ -200,25 +191,7 @@ export function RestFields({ plant, set }: Omit<Props, 'units'>) {
         options={words(s.edible.options)}
         onChange={(edible) => set({ edible })}
       />
-      {(Object.keys(FACT_CHOICES) as FactChoice[]).map((key) => (
-        <Choose
-          key={key}
-          label={FACT_CHOICES[key].label}
-          value={factsOf(plant)[key]}
-          options={words<string>(FACT_CHOICES[key].options)}
-          onChange={(v) => set({ facts: { ...plant.facts, [key]: v } })}
-        />
-      ))}
-      <AfterFlower plant={plant} set={set} />
-      <TopStands plant={plant} set={set} />
-      <div className="col-span-2 sm:col-span-3">
-        <Several
-          label="Belongs with"
-          values={factsOf(plant).worlds}
-          options={words(WORLDS)}
-          onChange={(worlds) => worlds.length > 0 && set({ facts: { ...plant.facts, worlds } })}
-        />
-      </div>
+      <FactFields plant={plant} set={set} />
       {(['people', 'cats', 'dogs'] as const).map((who) => (
         <Choose
           key={who}

@@ -14,7 +14,7 @@ import { Button, buttonLook } from '@/ui/Button';
 import { Mark } from '@/ui/Mark';
 import { stationPath } from '../shell/stations';
 import { useAsk } from '../shell/useAsk';
-import { sheetOf } from './facts';
+import { cardOf, type Line } from './facts';
 import { fitting, Specimen } from '../pictures/Specimen';
 
 interface Props {
@@ -87,23 +87,41 @@ export function PlantSheet({
         )}
       </div>
       {lines && <InStock lines={lines} />}
-      <table className="w-full text-[0.86rem]">
-        <tbody>
-          {sheetOf(plant, units).map((f) => (
-            <tr key={f.name} className="[&>*]:border-b [&>*]:border-line [&>*]:py-[3px] align-baseline">
-              <th scope="row" className="w-[6.6rem] pr-2 text-left font-normal text-quiet">
-                {f.name}
-              </th>
-              <td className={f.warn ? 'text-watchink' : ''}>{f.text}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <div className="flex flex-col">
+        {cardOf(plant, units).map(({ title, lines }, i) => (
+          <details key={title} open={i < OPEN_GROUPS} className="border-b border-line">
+            <summary className="cursor-pointer py-1.5 text-[0.9rem] font-semibold pointer-coarse:py-2.5">
+              {title}
+            </summary>
+            <Lines lines={lines} />
+          </details>
+        ))}
+      </div>
       <p className="text-[0.8rem] text-quiet">
         Poison is kept on the careful side, and unknown counts as unsafe. If someone has eaten a plant, call a doctor, a
         vet or a poison line.
       </p>
     </article>
+  );
+}
+
+/** How many groups of a card are open to begin with: its size and place, and whom it harms. */
+const OPEN_GROUPS = 2;
+
+function Lines({ lines }: { lines: readonly Line[] }) {
+  return (
+    <table className="mb-1.5 w-full text-[0.86rem]">
+      <tbody>
+        {lines.map((f) => (
+          <tr key={f.name} className="align-baseline [&>*]:border-t [&>*]:border-line [&>*]:py-[3px]">
+            <th scope="row" className="w-[6.6rem] pr-2 text-left font-normal text-quiet">
+              {f.name}
+            </th>
+            <td className={f.warn ? 'text-watchink' : ''}>{f.text}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
   );
 }
 

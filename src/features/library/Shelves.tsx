@@ -144,6 +144,8 @@ const REFUSED: Record<NonNullable<Shown['refusal']>['rule'], string> = {
   safety: 'safety',
   height: 'too tall',
   nights: 'cold nights',
+  warmth: 'too warm or too cool',
+  wind: 'wind',
   fit: 'pot too small',
   winter: 'winter',
   season: 'out of season',

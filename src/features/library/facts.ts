@@ -2,13 +2,14 @@ import { LIGHT_CLASSES, takes } from '@/core/plants/facets';
 import { factsOf } from '@/core/plants/facts';
 import { flowerWords } from '@/core/plants/flower-words';
 import { HABITS } from '@/core/plants/habits';
-import { isSpiny } from '@/core/plants/spines';
+import { PESTS } from '@/core/plants/pests';
 import type { Plant, Poison } from '@/core/plants/schema';
-import type { Facts } from '@/core/plants/traits';
-import { MONTHS_SHORT } from '@/core/units/date';
+import { isSpiny } from '@/core/plants/spines';
 import { STARTS } from '@/core/plants/starts';
+import type { Facts, Forage } from '@/core/plants/traits';
+import { MONTH_NAMES, MONTHS_SHORT } from '@/core/units/date';
 import { lengthNumber, lengthUnit, type UnitSystem } from '@/core/units/length';
-import { formatMoney, formatTemperature } from '@/core/units/quantity';
+import { formatMoney, formatTemperature, formatVolume } from '@/core/units/quantity';
 
 const between = ([a, b]: readonly [number, number], units: UnitSystem): string =>
   `${lengthNumber(a, units)}–${lengthNumber(b, units)} ${lengthUnit(units)}`;
@@ -25,14 +26,15 @@ const POISON: Record<Poison, string> = {
 const WINTER: Record<Facts['winterLook'], string> = {
   evergreen: 'keeps its leaf',
   'semi-evergreen': 'keeps some leaf in a mild one',
+  'stands dry': 'stands dry until March',
   'bare stems': 'bare stems',
   gone: 'nothing to be seen',
 };
 
 const KEPT: Record<Facts['kept'], string> = {
   outdoors: 'stays out',
-  'frost-free': 'somewhere light and frost-free',
-  'lifted dry': 'lifted, dried off and kept from frost',
+  'frost-free': 'somewhere light',
+  'lifted dry': 'lifted and dried off',
   indoors: 'indoors',
   'not kept': 'for one season',
 };
@@ -51,6 +53,42 @@ const SUPPORT: Record<Facts['support'], string> = {
   twines: 'twines up a frame or canes',
 };
 
+const WIND: Record<Facts['wind'], string> = {
+  stands: 'stands it',
+  tears: 'tears its leaf: give it shelter',
+  snaps: 'snaps its stems: give it shelter',
+};
+
+const RAIN: Record<Facts['rain'], string> = {
+  stands: 'stands it',
+  bruises: 'bruises its flowers',
+  rots: 'rots it where it is wet for long',
+  shuts: 'on dull days its flowers stay shut',
+};
+
+const WILT: Record<Facts['wilt'], string> = {
+  recovers: 'comes back from one wilt',
+  'drops its flowers': 'drops its flowers at one wilt',
+  dies: 'never let it wilt: it dies',
+};
+
+const TIGHT: Record<Facts['tight'], string> = {
+  'likes it': 'likes tight roots',
+  'bears it': 'bears tight roots',
+  sulks: 'sulks with tight roots',
+};
+
+const CUT: Record<Facts['cutBack'], string> = {
+  'to the base': 'to the leaves at its base',
+  'by half': 'by half',
+  'in leaf only': 'lightly, never into bare wood',
+  never: 'never: it does not come again',
+};
+
+const DEADHEAD: Record<Plant['deadhead'], string> = { needed: 'every week', helps: 'helps', no: 'no need' };
+
+const FORAGE: Record<Forage, string> = { none: '', some: 'a little', good: 'good', best: 'among the best' };
+
 const shownIn = ({ what, months }: NonNullable<Facts['display']>): string =>
   `${what} in ${months.flatMap((m, i) => (m > 0.2 ? [MONTHS_SHORT[i]] : [])).join(', ')}`;
 
@@ -66,51 +104,31 @@ const lightOf = (p: Plant): string => {
   return first === last ? first : `${first} to ${last}`;
 };
 
-/** A plant's facts as lines of a table: what it is called, and what it is for this one. */
-export function sheetOf(p: Plant, units: UnitSystem): { name: string; text: string; warn?: boolean }[] {
-  const [, low, high] = p.sunHours;
-  const facts = factsOf(p);
-  const bad = (x: Poison) => x !== 'none';
-  return [
+const bad = (x: Poison): boolean => x !== 'none';
+
+/** A line of a plant's card: what it is called, and what it is for this one. */
+export interface Line {
+  name: string;
+  text: string;
+  warn?: boolean;
+}
+
+/** What a plant's card tells, group by group. */
+const GROUPS = {
+  'Size and place': (p: Plant, facts: Facts, units: UnitSystem): Line[] => [
     { name: 'Grown height', text: between(p.heightMm, units) },
     { name: 'Spread', text: between(p.spreadMm, units) },
     ...(p.trailMm[1] > 0 ? [{ name: 'Hangs', text: between(p.trailMm, units) }] : []),
     { name: 'Habit', text: HABITS[p.habit].label.toLowerCase() },
-    { name: 'Sun', text: `${lightOf(p)}; best with ${low}–${high} h a day` },
+    { name: 'Sun', text: `${lightOf(p)}; best with ${p.sunHours[1]}–${p.sunHours[2]} h a day` },
     {
       name: 'Afternoon sun',
       text: p.scorchAfternoonH === null ? 'does not scorch' : `up to ${p.scorchAfternoonH} h, less in a hot summer`,
     },
-    { name: 'Water', text: `${p.water}; ${facts.rhythm}; feed: ${p.feed}` },
-    { name: 'Mix', text: facts.mix },
-    { name: 'Goes in', text: `${facts.worlds.join(', ')} pots` },
-    { name: 'To buy', text: facts.ease },
-    { name: 'Life', text: `${facts.life}; ${facts.pace === 'ordinary' ? 'ordinary pace' : facts.pace}` },
-    {
-      name: 'Winter',
-      text: `lives to ${formatTemperature(p.coldestWinterC, units)} in the ground; ${WINTER[facts.winterLook]}`,
-    },
-    { name: 'Kept', text: KEPT[facts.kept] },
-    { name: 'Heat', text: HEAT[facts.heat] },
-    { name: 'Cold nights', text: `out from ${formatTemperature(p.coldestNightC, units)} up` },
-    { name: 'Vigour', text: `${p.vigour} of 5` },
-    { name: 'Leaf', text: `${p.leaf.size}, ${p.leaf.form}, ${p.leaf.surface}` },
-    ...(p.flower.form === 'none' ? [] : [{ name: 'Flower', text: flowerWords(p, units) }]),
-    { name: 'Deadhead', text: p.deadhead === 'no' ? 'no need: it drops its own' : p.deadhead },
-    { name: 'Cut back', text: facts.cutBack },
-    ...(facts.support === 'none' ? [] : [{ name: 'Support', text: SUPPORT[facts.support] }]),
-    ...(facts.scent === 'none' ? [] : [{ name: 'Scent', text: `of the ${facts.scent}` }]),
-    ...(facts.bees === 'yes' ? [{ name: 'Bees', text: 'come to it' }] : []),
-    ...(facts.display ? [{ name: 'After flower', text: shownIn(facts.display) }] : []),
-    ...(facts.cuttings === 'no' ? [] : [{ name: 'Cuttings', text: facts.cuttings }]),
-    ...(p.edible === 'no'
-      ? []
-      : [
-          {
-            name: 'To eat',
-            text: p.edible === 'flower' ? 'flower, of plants raised to be eaten: ornamentals are sprayed' : p.edible,
-          },
-        ]),
+    { name: 'Wind', text: WIND[facts.wind] },
+    { name: 'Rain', text: RAIN[facts.rain] },
+  ],
+  Safety: (p: Plant, facts: Facts): Line[] => [
     {
       name: 'Poison, people',
       text: POISON[p.poison.people] + (p.poisonPart ? ` (${p.poisonPart})` : ''),
@@ -118,6 +136,10 @@ export function sheetOf(p: Plant, units: UnitSystem): { name: string; text: stri
     },
     { name: 'Poison, cats', text: POISON[p.poison.cats], warn: bad(p.poison.cats) },
     { name: 'Poison, dogs', text: POISON[p.poison.dogs], warn: bad(p.poison.dogs) },
+    ...(facts.poisonClass === 'none known' || facts.poisonClass === 'other'
+      ? []
+      : [{ name: 'Kind of poison', text: facts.poisonClass, warn: true }]),
+    ...(Object.values(p.poison).includes('unknown') ? [{ name: 'Unknown means', text: facts.unknownMeans }] : []),
     {
       name: 'Sap',
       text:
@@ -128,10 +150,120 @@ export function sheetOf(p: Plant, units: UnitSystem): { name: string; text: stri
             : 'unknown: wear gloves',
       warn: p.irritantSap !== 'no',
     },
-    ...(isSpiny(p) ? [{ name: 'Spines', text: 'spines, thorns or hooked points', warn: true }] : []),
+    ...(isSpiny(p) ? [{ name: 'Spines', text: 'spines, thorns, cutting edges or hooked points', warn: true }] : []),
+    ...(p.edible === 'no'
+      ? []
+      : [
+          {
+            name: 'To eat',
+            text: p.edible === 'flower' ? 'flower, of plants raised to be eaten: ornamentals are sprayed' : p.edible,
+          },
+        ]),
     ...(p.spreadRisk === 'none known' && facts.runsWild.length === 0
       ? []
       : [{ name: 'May escape', text: escapes(facts.runsWild), warn: true }]),
+  ],
+  'Water and roots': (p: Plant, facts: Facts, units: UnitSystem): Line[] => [
+    { name: 'Water', text: `${p.water}; ${facts.rhythm}` },
+    { name: 'If it dries', text: WILT[facts.wilt] },
+    { name: 'Feed', text: p.feed },
+    { name: 'Mix', text: facts.mix },
+    { name: 'Least mix', text: `${formatVolume(facts.rootL, units)} to itself; ${TIGHT[facts.tight]}` },
+  ],
+  'Leaf, flower and visitors': (p: Plant, facts: Facts, units: UnitSystem): Line[] => [
+    { name: 'Leaf', text: `${p.leaf.size}, ${p.leaf.form}, ${p.leaf.surface}` },
+    ...(p.flower.form === 'none' ? [] : [{ name: 'Flower', text: flowerWords(p, units) }]),
+    ...(facts.display ? [{ name: 'After flower', text: shownIn(facts.display) }] : []),
+    ...(facts.scent === 'none'
+      ? []
+      : [
+          {
+            name: 'Scent',
+            text: `of the ${facts.scent}, ${facts.scentStrength}, ${facts.scentTime}; noticed ${facts.scentReach}`,
+          },
+        ]),
+    ...(['bees', 'butterflies', 'moths'] as const).flatMap((who) =>
+      facts[who] === 'none' ? [] : [{ name: `For ${who}`, text: FORAGE[facts[who]] }],
+    ),
+  ],
+  Care: (p: Plant, facts: Facts): Line[] => [
+    {
+      name: 'Life',
+      text: `${facts.life}; ${facts.seasons === 1 ? 'full-grown in its first season' : `${facts.seasons} seasons to its size`}`,
+    },
+    { name: 'Vigour', text: `${p.vigour} of 5; ${facts.pace === 'ordinary' ? 'ordinary pace' : facts.pace}` },
+    ...(p.flower.form === 'none'
+      ? []
+      : [
+          {
+            name: 'Deadhead',
+            text: `${DEADHEAD[p.deadhead]}; ${facts.spent === 'falls' ? 'drops its own' : 'spent flowers stay on'}`,
+          },
+        ]),
+    {
+      name: 'Cut back',
+      text: CUT[facts.cutBack] + (facts.cutBack === 'never' ? '' : `, in ${MONTH_NAMES[facts.cutMonth - 1] ?? ''}`),
+    },
+    ...(facts.support === 'none' ? [] : [{ name: 'Support', text: SUPPORT[facts.support] }]),
+    ...(facts.cuttings === 'no' ? [] : [{ name: 'Cuttings', text: facts.cuttings }]),
+    ...(facts.pests.length === 0
+      ? []
+      : [
+          {
+            name: 'Look for',
+            text: facts.pests
+              .map((pest) => `${pest} (${PESTS[pest].months.map((m) => MONTHS_SHORT[m - 1]).join(', ')})`)
+              .join(', '),
+          },
+        ]),
+  ],
+  'Heat, cold and winter': (p: Plant, facts: Facts, units: UnitSystem): Line[] => [
+    { name: 'Goes out', text: `when nights reach ${formatTemperature(facts.outFromC, units)}` },
+    { name: 'Cold nights', text: `survives ${formatTemperature(p.coldestNightC, units)} while it grows` },
+    {
+      name: 'Winter',
+      text: `lives to ${formatTemperature(p.coldestWinterC, units)} in the ground; ${WINTER[facts.winterLook]}`,
+    },
+    ...(facts.rootsToC === null
+      ? []
+      : [{ name: 'Roots in a pot', text: `die at ${formatTemperature(facts.rootsToC, units)}` }]),
+    {
+      name: 'Kept',
+      text:
+        KEPT[facts.kept] +
+        (facts.kept === 'outdoors' || facts.kept === 'not kept'
+          ? ''
+          : `, at ${formatTemperature(facts.keptAtC, units)} or more, ${facts.keptWet}`),
+    },
+    { name: 'Heat', text: HEAT[facts.heat] },
+    {
+      name: 'Warm nights',
+      text:
+        facts.warmestNightC === null
+          ? 'none is too warm for it'
+          : `bears ${formatTemperature(facts.warmestNightC, units)} for months`,
+    },
+    ...(facts.chill
+      ? [
+          {
+            name: 'Needs cold',
+            text: `${facts.chill.weeks} weeks under ${formatTemperature(facts.chill.belowC, units)} to come again`,
+          },
+        ]
+      : []),
+  ],
+  Buying: (p: Plant, facts: Facts): Line[] => [
+    { name: 'Goes in', text: `${facts.worlds.join(', ')} pots` },
+    { name: 'To buy', text: facts.ease },
     { name: 'Sold as', text: p.starts.map((s) => `${STARTS[s.size].label} ${formatMoney(s.price)}`).join(', ') },
-  ];
+  ],
+};
+
+/** A plant's card in groups, each with its lines. */
+export function cardOf(p: Plant, units: UnitSystem): { title: string; lines: Line[] }[] {
+  const facts = factsOf(p);
+  return Object.entries(GROUPS).map(([title, of]) => ({ title, lines: of(p, facts, units) }));
 }
+
+/** A plant's facts as lines of one table. */
+export const sheetOf = (p: Plant, units: UnitSystem): Line[] => cardOf(p, units).flatMap(({ lines }) => lines);

@@ -3,7 +3,7 @@ import { NO_FACETS } from '@/core/plants/facets';
 import { plantName, type Plant } from '@/core/plants/schema';
 import { finderOf } from '@/core/plants/search';
 import { sun, warmPot } from '@/core/testing/pots';
-import { sheetOf } from './facts';
+import { cardOf, sheetOf } from './facts';
 import { SUN_WORDS, sunWordOf } from './sun-words';
 import { ASK_NOTHING, countAsked, standingFor, viewOf } from './view';
 
@@ -84,6 +84,25 @@ describe('facts', () => {
       'full sun to part sun; best with 6–12 h a day',
     );
     expect(text({ ...by('salvia-blue'), sunHours: [0, 0.5, 2, 4] }, 'Sun')?.text).toMatch(/^part shade to shade/);
+  });
+  test('in groups, each with something to tell, size and safety first', () => {
+    for (const p of LIBRARY) {
+      const card = cardOf(p, 'metric');
+      expect(card.filter(({ lines }) => lines.length === 0).map(({ title }) => [p.id, title])).toEqual([]);
+      expect(card.slice(0, 2).map(({ title }) => title)).toEqual(['Size and place', 'Safety']);
+    }
+  });
+  test('the facts a grower asks for stand there in plain words', () => {
+    expect(text(by('lavender'), 'Cut back')?.text).toBe('lightly, never into bare wood, in August');
+    expect(text(by('croton'), 'Kept')?.text).toBe('indoors, at 15 °C or more, watered');
+    expect(text(by('coleus-lime'), 'Goes out')?.text).toBe('when nights reach 13 °C');
+    expect(text(by('hosta-gold'), 'Needs cold')?.text).toBe('9 weeks under 7 °C to come again');
+    expect(text(by('fuchsia-upright'), 'Look for')?.text).toMatch(/^greenfly \(May, June?n?\)/);
+    expect(text(by('canna-dwarf-red'), 'Least mix')?.text).toMatch(/8(\.0)? L to itself; sulks with tight roots/);
+    expect(text(by('nicotiana-white'), 'Scent')?.text).toBe('of the flower, clear, at dusk; noticed in passing');
+    expect(text(by('calibrachoa-white'), 'Deadhead')?.text).toBe('no need; drops its own');
+    expect(text(by('foxglove'), 'Kind of poison')).toMatchObject({ text: 'cardiac glycosides', warn: true });
+    expect(text(by('petunia-white'), 'Kind of poison')).toBeUndefined();
   });
 });
 

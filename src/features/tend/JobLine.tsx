@@ -39,7 +39,7 @@ function amount({ litres, times = 1 }: Job, { container: { count } }: Planting, 
 
 /** A job with its day, done with a tap; why and how lie behind it. */
 export function JobLine({ planting, job, today, units, named = false }: Props) {
-  const what = `${capital(job.text)}${amount(job, planting, units)}${job.nightC === undefined ? '' : `: ${formatTemperature(job.nightC, units)} at night`}`;
+  const what = `${capital(job.text)}${amount(job, planting, units)}${job.nightC === undefined ? '' : `: ${formatTemperature(job.nightC, units)} at night`}${job.keptAtC === undefined ? '' : `; keep it at ${formatTemperature(job.keptAtC, units)} or more`}`;
   const at = DONE_AT[job.kind];
   return (
     <li className="flex items-start gap-3 border-t border-line py-1.5">

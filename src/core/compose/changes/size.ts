@@ -1,4 +1,5 @@
 import { goesIn } from '../../layout/packing';
+import { comesAgain } from '../../plants/cutting';
 import { factsOf } from '../../plants/facts';
 import { plantName } from '../../plants/schema';
 import { STARTS, type StartSize } from '../../plants/starts';
@@ -69,4 +70,4 @@ export const pinched = (g: Ground): Try[] =>
 
 /** Cut back by half where it grows again. */
 export const cutBack = (g: Ground): Try[] =>
-  planned(g, 'cut-back', 'Cut back', CUT_WEEKS, (p) => factsOf(p.plant).cutBack === 'comes again');
+  planned(g, 'cut-back', 'Cut back', CUT_WEEKS, (p) => comesAgain(factsOf(p.plant)));

@@ -41,15 +41,16 @@ const LASTING: readonly Facts['life'][] = ['hardy perennial', 'shrub'];
 
 /** Where a plant that is lifted goes: what lives on is not thrown away. */
 function placeFor({ plant }: Placed, planting: Planting): { goes: Goes; why: string } {
-  const { life, kept, cuttings } = factsOf(plant);
+  const { life, kept, keptAtC, keptWet, cuttings } = factsOf(plant);
+  const how = `at ${keptAtC} °C or more, ${keptWet}`;
   if (life === 'annual') return { goes: 'compost', why: 'it lives one season and is over' };
   if (life === 'bulb' && kept !== 'lifted dry')
     return { goes: 'garden', why: 'its bulb is for another spring: let the leaf die down first' };
-  if (kept === 'lifted dry') return { goes: 'lifted dry', why: 'its tuber or corm keeps dry through the winter' };
+  if (kept === 'lifted dry') return { goes: 'lifted dry', why: `its tuber or corm keeps through the winter ${how}` };
   if (kept === 'frost-free' && cuttings === 'root easily')
     return { goes: 'compost', why: 'frost kills it: root a few cuttings first' };
-  if (kept === 'frost-free') return { goes: 'frost-free', why: 'frost kills it, and a cool light place keeps it' };
-  if (kept === 'indoors') return { goes: 'indoors', why: 'it is a house plant in winter' };
+  if (kept === 'frost-free') return { goes: 'frost-free', why: `frost kills it, and a light place keeps it ${how}` };
+  if (kept === 'indoors') return { goes: 'indoors', why: `it is a house plant in winter, ${how}` };
   if (kept === 'not kept') return { goes: 'compost', why: 'it is not worth keeping' };
   return winterSuits(plant, planting.spot) === 'dies'
     ? { goes: 'compost', why: 'the winter here kills it' }

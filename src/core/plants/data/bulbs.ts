@@ -50,7 +50,7 @@ export const bulbs = [
       height: [120, 200], spread: [100, 150], trail: [0, 0], vigour: 2, sun: [2, 4, 10, 14], scorch: null, water: 'moderate', feed: 'light',
       cold: { winter: -28, night: -18 }, season: 'cool', bloom: '0059 3000 0000', leaf: ['fine', 160, 'grass', 'matte'], flower: ['spike', 48, 0.35],
       colours: [['leaf', '#5a8a52', 1], ['flower', '#4450b4', 1]], starts: { bulb: 2.2, p9: 2.2 },
-      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['unknown', 'unknown', 'unknown'], sap: 'no', spreads: true, note: 'Blue beads between tulips.',
+      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: true, note: 'Blue beads between tulips.',
     },
   ),
   ...kin(
@@ -98,7 +98,7 @@ export const bulbs = [
       colours: [['leaf', '#4a8a3f', 1], ['flower', '#f2801e', 0.92], ['throat', '#6a2a14', 0.08]], starts: { bare: 3.2, p10: 4.5, l1: 7 },
       deadhead: 'needed', pinch: 'no', edible: 'no', poison: ['mild', 'deadly', 'mild'], sap: 'unknown', spreads: false, note: 'Deadly to cats, pollen and all: never where a cat goes.', poisonPart: 'every part, pollen too',
     },
-    { id: 'lily-white', variety: 'white, scented', colours: [['leaf', '#4a8a3f', 1], ['flower', '#f8f6f0', 0.92], ['throat', '#e9dc8a', 0.08]] },
+    { id: 'lily-white', variety: 'white, scented', colours: [['leaf', '#4a8a3f', 1], ['flower', '#f8f6f0', 0.92], ['throat', '#e9dc8a', 0.08]], facts: { scent: 'flower' } },
   ),
   ...kin(
     {
@@ -129,7 +129,7 @@ export const bulbs = [
   ),
   ...kin(
     {
-      id: 'gladiolus-dwarf', common: 'Dwarf gladiolus', botanical: 'Gladiolus nanus', variety: 'rose and white', group: 'bulb', roles: ['filler'], habit: 'stalk',
+      id: 'gladiolus-dwarf', common: 'Dwarf gladiolus', botanical: 'Gladiolus hybrid', variety: 'rose and white', group: 'bulb', roles: ['filler'], habit: 'stalk',
       height: [350, 550], spread: [120, 180], trail: [0, 0], vigour: 1, sun: [5, 6, 12, 14], scorch: null, water: 'moderate', feed: 'medium',
       cold: { winter: -9, night: 0 }, season: 'warm', bloom: '0000 0293 0000', leaf: ['medium', 400, 'strap', 'matte'], flower: ['trumpet', 50, 0.3],
       colours: [['leaf', '#5f9450', 1], ['flower', '#e27a98', 0.75], ['throat', '#f7eef0', 0.25]], starts: { bare: 1.2, p9: 3.2, l1: 6 },

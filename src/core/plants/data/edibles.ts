@@ -7,7 +7,7 @@ export const edibles = [
       height: [350, 600], spread: [250, 380], trail: [0, 0], vigour: 2, sun: [5, 6, 12, 14], scorch: null, water: 'dry', feed: 'light',
       cold: { winter: -9, night: -6 }, season: 'year-round', bloom: '0259 8300 0120', leaf: ['fine', 24, 'needle', 'matte'], flower: ['airy', 12, 0.15],
       colours: [['leaf', '#5d7663', 0.85], ['edge', '#9fb09c', 0.15], ['flower', '#8a9bd6', 1]], starts: { p9: 2.6, l1: 5.5, l2: 9.5 },
-      deadhead: 'no', pinch: 'helps', edible: 'leaf', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Cut little and often for the kitchen.', facts: { worlds: ['kitchen', 'meadow', 'shrub'] },
+      deadhead: 'no', pinch: 'helps', edible: 'leaf', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Cut little and often for the kitchen.',
     },
   ),
   ...kin(
@@ -16,7 +16,7 @@ export const edibles = [
       height: [160, 240], spread: [320, 480], trail: [300, 600], vigour: 4, sun: [3, 5, 10, 13], scorch: 5, water: 'moderate', feed: 'light',
       cold: { winter: 0, night: 3 }, season: 'warm', bloom: '0000 1789 8730', leaf: ['medium', 55, 'round', 'matte'], flower: ['trumpet', 50, 0.25],
       colours: [['leaf', '#6c9a58', 0.9], ['vein', '#a9c48c', 0.1], ['flower', '#f4761c', 0.75], ['throat', '#c2331a', 0.25]], starts: { seed: 2.2, pack6: 3.2, p9: 1.8 },
-      deadhead: 'helps', pinch: 'no', edible: 'flower', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Lean feeding gives more flower; watch for blackfly.',
+      deadhead: 'helps', pinch: 'no', edible: 'flower', poison: ['none', 'none', 'none'], sap: 'no', spreads: true, note: 'Lean feeding gives more flower; watch for blackfly.',
     },
     { id: 'nasturtium-crimson', variety: 'trailing, crimson', colours: [['leaf', '#5f8f58', 0.9], ['vein', '#a9c48c', 0.1], ['flower', '#b31a24', 0.8], ['throat', '#f0a02a', 0.2]] },
     { id: 'nasturtium-cream', variety: 'trailing, primrose', colours: [['leaf', '#6c9a58', 0.9], ['vein', '#a9c48c', 0.1], ['flower', '#f4e6a2', 0.85], ['throat', '#c9852a', 0.15]] },
@@ -36,7 +36,7 @@ export const edibles = [
       height: [150, 250], spread: [300, 420], trail: [150, 320], vigour: 2, sun: [5, 6, 12, 14], scorch: null, water: 'dry', feed: 'light',
       cold: { winter: -7, night: -4 }, season: 'year-round', bloom: '0368 8400 0110', leaf: ['fine', 18, 'needle', 'matte'], flower: ['airy', 12, 0.18],
       colours: [['leaf', '#5d7663', 0.85], ['edge', '#9fb09c', 0.15], ['flower', '#7f93d6', 1]], starts: { p9: 2.8, l1: 5.8 },
-      deadhead: 'no', pinch: 'helps', edible: 'leaf', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Falls over the rim and flavours the roast.', facts: { worlds: ['kitchen', 'meadow', 'shrub'] },
+      deadhead: 'no', pinch: 'helps', edible: 'leaf', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Falls over the rim and flavours the roast.',
     },
   ),
   ...kin(
@@ -63,7 +63,7 @@ export const edibles = [
       height: [280, 450], spread: [300, 400], trail: [0, 0], vigour: 2, sun: [5, 6, 12, 14], scorch: null, water: 'dry', feed: 'light',
       cold: { winter: -16, night: -10 }, season: 'year-round', bloom: '0000 0530 0000', leaf: ['medium', 55, 'ovate', 'felted'], flower: ['spike', 16, 0.1],
       colours: [['leaf', '#7a6a80', 0.85], ['edge', '#8fa588', 0.15], ['flower', '#7a6ac0', 1]], starts: { p9: 2.5, l1: 5.2 },
-      deadhead: 'no', pinch: 'helps', edible: 'leaf', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Dusky leaf for pots and stuffing; renew it every few years.', facts: { worlds: ['kitchen', 'meadow', 'shrub'] },
+      deadhead: 'no', pinch: 'helps', edible: 'leaf', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Dusky leaf for pots and stuffing; renew it every few years.',
     },
     { id: 'sage-tricolour', variety: 'grey, cream and pink', colours: [['leaf', '#8aa285', 0.5], ['edge', '#eee6d8', 0.38], ['vein', '#c99ab0', 0.12], ['flower', '#7a6ac0', 1]], note: 'Cream and pink edges on kitchen sage; less hardy.', common: 'Tricolour sage' },
   ),
@@ -83,7 +83,7 @@ export const edibles = [
       height: [160, 280], spread: [200, 280], trail: [0, 0], vigour: 2, sun: [2, 3, 8, 11], scorch: null, water: 'moderate', feed: 'medium',
       cold: { winter: -10, night: -5 }, season: 'cool', bloom: '0000 0000 0000', leaf: ['fine', 38, 'feather', 'matte'], flower: ['none', 0, 0],
       colours: [['leaf', '#3f8a34', 1]], starts: { pack6: 3.4, p9: 1.8 },
-      deadhead: 'no', pinch: 'no', edible: 'leaf', poison: ['none', 'mild', 'mild'], sap: 'no', spreads: false, note: 'A fresh green ruff between flowers; pick the outside.',
+      deadhead: 'no', pinch: 'no', edible: 'leaf', poison: ['none', 'mild', 'mild'], sap: 'yes', spreads: false, note: 'A fresh green ruff between flowers; pick the outside. Much of its sap in sun can redden skin.',
     },
   ),
   ...kin(
@@ -117,7 +117,7 @@ export const edibles = [
     {
       id: 'tomato-trailing', common: 'Trailing tomato', botanical: 'Solanum lycopersicum', variety: 'cherry, red', group: 'herb', roles: ['spiller'], habit: 'cascade',
       height: [250, 400], spread: [400, 550], trail: [250, 500], vigour: 4, sun: [6, 7, 12, 14], scorch: null, water: 'thirsty', feed: 'hungry',
-      cold: { winter: 3, night: 8 }, season: 'warm', bloom: '0000 3688 6200', leaf: ['medium', 90, 'feather', 'matte'], flower: ['daisy', 18, 0.06],
+      cold: { winter: 3, night: 8 }, season: 'warm', bloom: '0000 3688 6200', leaf: ['medium', 90, 'feather', 'matte'], flower: ['round', 18, 0.06],
       colours: [['leaf', '#4f7f3c', 1], ['flower', '#f2cf2a', 1]], starts: { p9: 2.6, l1: 5 },
       deadhead: 'no', pinch: 'no', edible: 'fruit', poison: ['mild', 'toxic', 'toxic'], poisonPart: 'leaves, stems and green fruit', sap: 'yes', spreads: false, note: 'Eat the ripe fruit only. Feed weekly and never let it dry.', facts: { display: { what: 'fruit', hex: '#d82a1f', sizeMm: 22, show: 0.16, months: [0, 0, 0, 0, 0, 0.1, 0.7, 1, 1, 0.5, 0, 0] } },
     },
@@ -126,7 +126,7 @@ export const edibles = [
     {
       id: 'chilli', common: 'Chilli', botanical: 'Capsicum annuum', variety: 'ornamental, red', group: 'herb', roles: ['filler'], habit: 'bush',
       height: [200, 350], spread: [200, 280], trail: [0, 0], vigour: 2, sun: [5, 6, 12, 14], scorch: null, water: 'moderate', feed: 'medium',
-      cold: { winter: 4, night: 10 }, season: 'warm', bloom: '0000 0566 4200', leaf: ['fine', 38, 'ovate', 'glossy'], flower: ['daisy', 15, 0.05],
+      cold: { winter: 4, night: 10 }, season: 'warm', bloom: '0000 0566 4200', leaf: ['fine', 38, 'ovate', 'glossy'], flower: ['round', 15, 0.05],
       colours: [['leaf', '#3f7a36', 1], ['flower', '#f4f2ea', 0.9], ['throat', '#d9d27a', 0.1]], starts: { p9: 2.8, p10: 3.6 },
       deadhead: 'no', pinch: 'no', edible: 'fruit', poison: ['mild', 'mild', 'mild'], poisonPart: 'leaves; fruit burns skin and eyes', sap: 'yes', spreads: false, note: 'Wash your hands: the fruit burns skin and eyes.', facts: { display: { what: 'fruit', hex: '#d9261c', sizeMm: 32, show: 0.22, months: [0, 0, 0, 0, 0, 0, 0.4, 0.8, 1, 0.8, 0.2, 0] } },
     },
@@ -137,7 +137,7 @@ export const edibles = [
       height: [280, 450], spread: [250, 350], trail: [0, 0], vigour: 3, sun: [5, 6, 11, 13], scorch: null, water: 'thirsty', feed: 'medium',
       cold: { winter: 1, night: 6 }, season: 'warm', bloom: '0000 0698 7300', leaf: ['bold', 85, 'ovate', 'matte'], flower: ['round', 24, 0.18],
       colours: [['leaf', '#4f8a3f', 1], ['flower', '#e02a1c', 1]], starts: { seed: 2.5, p9: 2, l1: 4.5 },
-      deadhead: 'no', pinch: 'no', edible: 'fruit', poison: ['toxic', 'mild', 'mild'], poisonPart: 'raw beans and pods', sap: 'no', spreads: false, note: 'Pods for the pot; cook them, never raw.', facts: { display: { what: 'fruit', hex: '#5f9440', sizeMm: 90, show: 0.06, months: [0, 0, 0, 0, 0, 0, 0.6, 1, 0.8, 0.2, 0, 0] } },
+      deadhead: 'no', pinch: 'no', edible: 'fruit', poison: ['toxic', 'toxic', 'toxic'], poisonPart: 'raw beans and pods', sap: 'no', spreads: false, note: 'Pods for the pot; cook them, never raw.', facts: { display: { what: 'fruit', hex: '#5f9440', sizeMm: 200, show: 0.06, months: [0, 0, 0, 0, 0, 0, 0.6, 1, 0.8, 0.2, 0, 0] } },
     },
   ),
   ...kin(

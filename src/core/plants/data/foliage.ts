@@ -90,28 +90,28 @@ export const foliage = [
       height: [140, 230], spread: [340, 500], trail: [180, 360], vigour: 4, sun: [3, 5, 12, 14], scorch: null, water: 'moderate', feed: 'light',
       cold: { winter: -3, night: 1 }, season: 'warm', bloom: '0000 0000 0000', leaf: ['fine', 24, 'round', 'felted'], flower: ['none', 0, 0],
       colours: [['leaf', '#c3ccbd', 1]], starts: { pack6: 4.4, p9: 2.1 },
-      deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['none', 'unknown', 'unknown'], sap: 'no', spreads: true, note: 'Pushes through others: shorten it now and then.',
+      deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: true, note: 'Pushes through others: shorten it now and then.',
     },
     { id: 'liquorice-plant-lime', variety: 'lime', colours: [['leaf', '#c5d27a', 1]], sun: [2, 4, 9, 12], scorch: 5 },
   ),
   ...kin(
     {
-      id: 'plectranthus-silver', common: 'Silver plectranthus', botanical: 'Plectranthus argentatus', variety: '', group: 'foliage', roles: ['filler'], habit: 'bush',
+      id: 'plectranthus-silver', common: 'Silver plectranthus', botanical: 'Coleus argentatus', variety: '', group: 'foliage', roles: ['filler'], habit: 'bush',
       height: [350, 600], spread: [400, 600], trail: [0, 0], vigour: 4, sun: [3, 4, 11, 13], scorch: null, water: 'dry', feed: 'light',
       cold: { winter: -1, night: 4 }, season: 'warm', bloom: '0000 0001 2200', leaf: ['medium', 75, 'ovate', 'felted'], flower: ['spike', 12, 0.06],
       colours: [['leaf', '#b4c2b0', 1], ['flower', '#d8d3e6', 1]], starts: { p9: 2.6, l1: 5.8 },
-      deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['unknown', 'unknown', 'unknown'], sap: 'no', spreads: false, note: 'Silver suede on red stems; pinch it to keep its place.',
+      deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['mild', 'toxic', 'toxic'], sap: 'no', spreads: false, note: 'Silver suede on red stems; pinch it to keep its place.',
     },
   ),
   ...kin(
     {
-      id: 'plectranthus-trailing', common: 'Swedish ivy', botanical: 'Plectranthus coleoides', variety: 'white edged', group: 'foliage', roles: ['spiller'], habit: 'trail',
+      id: 'plectranthus-trailing', common: 'Trailing plectranthus', botanical: 'Coleus forsteri', variety: 'white edged', group: 'foliage', roles: ['spiller'], habit: 'trail',
       height: [120, 200], spread: [300, 420], trail: [300, 650], vigour: 4, sun: [0.5, 1.5, 7, 10], scorch: 4, water: 'moderate', feed: 'light',
       cold: { winter: 0, night: 4 }, season: 'warm', bloom: '0000 0000 0000', leaf: ['medium', 40, 'ovate', 'felted'], flower: ['none', 0, 0],
       colours: [['leaf', '#7fa36c', 0.65], ['edge', '#f0f1e4', 0.35]], starts: { pack6: 4.6, p9: 2.1 },
-      deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['unknown', 'unknown', 'unknown'], sap: 'no', spreads: false, note: 'Smells of incense when brushed; hangs like a curtain.',
+      deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['mild', 'toxic', 'toxic'], sap: 'no', spreads: false, note: 'Smells of incense when brushed; hangs like a curtain.',
     },
-    { id: 'plectranthus-trailing-green', variety: 'glossy green', colours: [['leaf', '#5d9448', 1]], common: 'Swedish ivy', botanical: 'Plectranthus verticillatus', leaf: ['medium', 38, 'round', 'glossy'], note: 'Trails fast and even; nip it to thicken.' },
+    { id: 'plectranthus-trailing-green', variety: 'glossy green', colours: [['leaf', '#5d9448', 1]], common: 'Swedish ivy', botanical: 'Plectranthus verticillatus', leaf: ['medium', 38, 'round', 'glossy'], note: 'Trails fast and even; nip it to thicken.', poison: ['none', 'none', 'none'], spreads: false },
   ),
   ...kin(
     {
@@ -128,7 +128,7 @@ export const foliage = [
       height: [140, 240], spread: [200, 300], trail: [0, 0], vigour: 2, sun: [4, 5, 11, 13], scorch: null, water: 'moderate', feed: 'light',
       cold: { winter: 3, night: 8 }, season: 'warm', bloom: '0000 0000 0000', leaf: ['fine', 28, 'ovate', 'matte'], flower: ['none', 0, 0],
       colours: [['leaf', '#7a1f36', 0.85], ['edge', '#b8455f', 0.15]], starts: { pack6: 4.6, p9: 2.2 },
-      deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['unknown', 'unknown', 'unknown'], sap: 'no', spreads: false, note: 'Clips to any line; the edging plant of carpet beds.',
+      deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Clips to any line; the edging plant of carpet beds.',
     },
     { id: 'alternanthera-lime', variety: 'lime and cream', colours: [['leaf', '#b9cc4e', 0.8], ['edge', '#efe9b8', 0.2]] },
   ),
@@ -138,7 +138,7 @@ export const foliage = [
       height: [350, 550], spread: [300, 400], trail: [0, 0], vigour: 3, sun: [3, 4, 10, 12], scorch: 5, water: 'moderate', feed: 'medium',
       cold: { winter: 0, night: 5 }, season: 'warm', bloom: '0000 0000 0000', leaf: ['bold', 80, 'ovate', 'matte'], flower: ['none', 0, 0],
       colours: [['leaf', '#4a2a44', 0.85], ['edge', '#6e4465', 0.15]], starts: { pack6: 4.2, p9: 2.2 },
-      deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['unknown', 'unknown', 'unknown'], sap: 'no', spreads: true, note: 'Quick dark bulk; pinch out flowers before it seeds.',
+      deadhead: 'no', pinch: 'helps', edible: 'leaf', poison: ['none', 'mild', 'mild'], sap: 'no', spreads: true, note: 'Quick dark bulk; pinch out flowers before it seeds.',
     },
   ),
   ...kin(
@@ -195,7 +195,7 @@ export const foliage = [
       height: [120, 200], spread: [240, 340], trail: [300, 600], vigour: 3, sun: [2, 4, 10, 13], scorch: null, water: 'moderate', feed: 'light',
       cold: { winter: -8, night: -4 }, season: 'year-round', bloom: '0000 0000 0000', leaf: ['fine', 12, 'round', 'glossy'], flower: ['none', 0, 0],
       colours: [['leaf', '#4f7a46', 0.85], ['stem', '#4a2f26', 0.15]], starts: { p9: 2.4, p10: 3.2 },
-      deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['none', 'unknown', 'unknown'], sap: 'no', spreads: true, note: 'Dark wiry threads set with tiny coins.',
+      deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: true, note: 'Dark wiry threads set with tiny coins.',
     },
   ),
   ...kin(
@@ -209,7 +209,7 @@ export const foliage = [
   ),
   ...kin(
     {
-      id: 'asparagus-fern', common: 'Asparagus fern', botanical: 'Asparagus densiflorus', variety: 'arching', group: 'foliage', roles: ['filler', 'spiller'], habit: 'frond',
+      id: 'asparagus-fern', common: 'Asparagus fern', botanical: 'Asparagus aethiopicus', variety: 'arching', group: 'foliage', roles: ['filler', 'spiller'], habit: 'frond',
       height: [250, 400], spread: [350, 500], trail: [100, 300], vigour: 3, sun: [1, 2, 6, 9], scorch: 3, water: 'moderate', feed: 'light',
       cold: { winter: -2, night: 3 }, season: 'warm', bloom: '0000 0000 0000', leaf: ['fine', 25, 'needle', 'matte'], flower: ['none', 0, 0],
       colours: [['leaf', '#6fa04c', 1]], starts: { p10: 3.6, l1: 6.5 },

@@ -16,9 +16,9 @@ export const fruit = [
       height: [600, 1000], spread: [400, 650], trail: [0, 0], vigour: 2, sun: [6, 7, 12, 14], scorch: null, water: 'moderate', feed: 'hungry',
       cold: { winter: -4, night: 4 }, season: 'year-round', bloom: '5566 9643 4445', leaf: ['medium', 80, 'ovate', 'glossy'], flower: ['round', 35, 0.12],
       colours: [['leaf', '#3f7a35', 0.92], ['stem', '#6a7a45', 0.08], ['flower', '#fbf8f0', 1]], starts: { l2: 22, l3: 32 },
-      deadhead: 'no', pinch: 'no', edible: 'fruit', poison: ['none', 'toxic', 'toxic'], sap: 'no', spreads: false, note: 'Frost-free and light in winter; thorns on the stems. Cats and dogs must not chew it.', poisonPart: 'oils in leaf and peel', facts: { display: { what: 'fruit', hex: '#f2cf2e', sizeMm: 60, show: 0.12, months: [1, 1, 0.8, 0.4, 0.2, 0.2, 0.2, 0.3, 0.4, 0.6, 0.9, 1] }, kept: 'frost-free' },
+      deadhead: 'no', pinch: 'no', edible: 'fruit', poison: ['none', 'toxic', 'toxic'], sap: 'yes', spreads: false, note: 'Frost-free and light in winter; thorns. Peel oil burns skin in sun. Cats and dogs must not chew it.', poisonPart: 'oils in leaf and peel', facts: { display: { what: 'fruit', hex: '#f2cf2e', sizeMm: 60, show: 0.12, months: [1, 1, 0.8, 0.4, 0.2, 0.2, 0.2, 0.3, 0.4, 0.6, 0.9, 1] }, kept: 'frost-free' },
     },
-    { id: 'calamondin', variety: 'orange-fruited', common: 'Calamondin', botanical: 'Citrus × microcarpa', height: [450, 800], spread: [350, 550], colours: [['leaf', '#3f7a35', 0.92], ['stem', '#6a7a45', 0.08], ['flower', '#fbf8f0', 1]], facts: { display: { what: 'fruit', hex: '#f2962a', sizeMm: 35, show: 0.15, months: [1, 1, 0.8, 0.4, 0.2, 0.2, 0.2, 0.3, 0.4, 0.6, 0.9, 1] }, kept: 'frost-free' }, note: 'Small bitter oranges most of the year; light and frost-free in winter, thorns on the stems.' },
+    { id: 'calamondin', variety: 'orange-fruited', common: 'Calamondin', botanical: 'Citrus × microcarpa', height: [450, 800], spread: [350, 550], colours: [['leaf', '#3f7a35', 0.92], ['stem', '#6a7a45', 0.08], ['flower', '#fbf8f0', 1]], facts: { display: { what: 'fruit', hex: '#f2962a', sizeMm: 35, show: 0.15, months: [1, 1, 0.8, 0.4, 0.2, 0.2, 0.2, 0.3, 0.4, 0.6, 0.9, 1] }, kept: 'frost-free' }, note: 'Small bitter oranges most of the year; light and frost-free in winter. Thorns, and peel oil that burns skin in sun.', sap: 'yes' },
   ),
   ...kin(
     {
@@ -35,7 +35,7 @@ export const fruit = [
       height: [300, 500], spread: [350, 500], trail: [0, 0], vigour: 3, sun: [5, 6, 12, 14], scorch: null, water: 'dry', feed: 'light',
       cold: { winter: -18, night: -6 }, season: 'year-round', bloom: '0000 3920 0000', leaf: ['medium', 55, 'ovate', 'felted'], flower: ['spike', 14, 0.18],
       colours: [['leaf', '#8a9a82', 0.9], ['stem', '#8f9a86', 0.1], ['flower', '#8a78c0', 1]], starts: { p9: 2.2, l1: 4.5 },
-      deadhead: 'no', pinch: 'helps', edible: 'leaf', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Cut back in spring; old bushes go woody.', facts: { worlds: ['kitchen', 'meadow', 'shrub'], rhythm: 'dries out', mix: 'gritty' },
+      deadhead: 'no', pinch: 'helps', edible: 'leaf', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Cut back in spring; old bushes go woody.',
     },
   ),
   ...kin(
@@ -44,7 +44,7 @@ export const fruit = [
       height: [300, 500], spread: [300, 400], trail: [0, 0], vigour: 5, sun: [2, 3, 9, 12], scorch: null, water: 'thirsty', feed: 'medium',
       cold: { winter: -28, night: -6 }, season: 'hardy', bloom: '0000 0059 2000', leaf: ['medium', 50, 'ovate', 'matte'], flower: ['spike', 6, 0.12],
       colours: [['leaf', '#4f9a44', 1], ['flower', '#c9b0d6', 1]], starts: { p9: 2, l1: 4 },
-      deadhead: 'no', pinch: 'helps', edible: 'leaf', poison: ['none', 'mild', 'mild'], sap: 'no', spreads: false, note: 'Runs at the root: give it a pot of its own, sunk in the large one.',
+      deadhead: 'no', pinch: 'helps', edible: 'leaf', poison: ['none', 'mild', 'mild'], sap: 'no', spreads: true, note: 'Runs at the root: give it a pot of its own, sunk in the large one.',
     },
   ),
   ...kin(
@@ -53,7 +53,7 @@ export const fruit = [
       height: [200, 320], spread: [200, 280], trail: [0, 0], vigour: 2, sun: [2, 3, 8, 11], scorch: null, water: 'moderate', feed: 'medium',
       cold: { winter: -10, night: -5 }, season: 'cool', bloom: '0000 0000 0000', leaf: ['medium', 50, 'lobed', 'matte'], flower: ['none', 0, 0],
       colours: [['leaf', '#3f8a34', 1]], starts: { pack6: 3.4, p9: 1.8 },
-      deadhead: 'no', pinch: 'no', edible: 'leaf', poison: ['none', 'mild', 'mild'], sap: 'no', spreads: false, note: 'Pick the outside stems; sow again in late summer for winter.',
+      deadhead: 'no', pinch: 'no', edible: 'leaf', poison: ['none', 'mild', 'mild'], sap: 'yes', spreads: false, note: 'Pick the outside stems; sow again in late summer. Much of its sap in sun can redden skin.',
     },
   ),
   ...kin(
@@ -98,7 +98,7 @@ export const fruit = [
       height: [300, 450], spread: [250, 350], trail: [0, 0], vigour: 3, sun: [5, 6, 11, 13], scorch: null, water: 'moderate', feed: 'medium',
       cold: { winter: 2, night: 8 }, season: 'warm', bloom: '0000 0698 3000', leaf: ['bold', 110, 'ovate', 'matte'], flower: ['round', 20, 0.08],
       colours: [['leaf', '#5a923f', 1], ['flower', '#f4f0ec', 1]], starts: { seed: 2.5, pack6: 4, p9: 2 },
-      deadhead: 'no', pinch: 'no', edible: 'fruit', poison: ['toxic', 'mild', 'mild'], sap: 'no', spreads: false, note: 'Pick while the pods snap; never eat them raw.', poisonPart: 'raw beans and pods', facts: { display: { what: 'fruit', hex: '#6a9a44', sizeMm: 90, show: 0.08, months: [0, 0, 0, 0, 0, 0, 0.8, 1, 0.4, 0, 0, 0] } },
+      deadhead: 'no', pinch: 'no', edible: 'fruit', poison: ['toxic', 'toxic', 'toxic'], sap: 'no', spreads: false, note: 'Pick while the pods snap; never eat them raw.', poisonPart: 'raw beans and pods', facts: { display: { what: 'fruit', hex: '#6a9a44', sizeMm: 90, show: 0.08, months: [0, 0, 0, 0, 0, 0, 0.8, 1, 0.4, 0, 0, 0] } },
     },
   ),
   ...kin(
@@ -107,13 +107,13 @@ export const fruit = [
       height: [450, 650], spread: [650, 900], trail: [0, 0], vigour: 5, sun: [6, 7, 12, 14], scorch: null, water: 'thirsty', feed: 'hungry',
       cold: { winter: 2, night: 8 }, season: 'warm', bloom: '0000 0799 6000', leaf: ['bold', 280, 'lobed', 'matte'], flower: ['trumpet', 120, 0.12],
       colours: [['leaf', '#55853f', 0.9], ['vein', '#c3ccb4', 0.1], ['flower', '#f2a81e', 1]], starts: { seed: 2.5, p9: 2.2, l1: 3.5 },
-      deadhead: 'no', pinch: 'no', edible: 'fruit', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'One to a large pot; pick them small and often.', facts: { display: { what: 'fruit', hex: '#3f6a2e', sizeMm: 150, show: 0.08, months: [0, 0, 0, 0, 0, 0.2, 0.8, 1, 0.7, 0, 0, 0] } },
+      deadhead: 'no', pinch: 'no', edible: 'fruit', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'One to a large pot; pick them small and often. A bitter fruit is not eaten.', facts: { display: { what: 'fruit', hex: '#3f6a2e', sizeMm: 150, show: 0.08, months: [0, 0, 0, 0, 0, 0.2, 0.8, 1, 0.7, 0, 0, 0] } },
     },
   ),
   ...kin(
     {
       id: 'cucumber-patio', common: 'Cucumber', botanical: 'Cucumis sativus', variety: 'small-fruited', group: 'climber', roles: ['thriller'], habit: 'climber',
-      height: [900, 1400], spread: [350, 500], trail: [0, 0], vigour: 4, sun: [5, 6, 11, 13], scorch: 4, water: 'thirsty', feed: 'hungry',
+      height: [1500, 2000], spread: [400, 550], trail: [0, 0], vigour: 4, sun: [5, 6, 11, 13], scorch: 4, water: 'thirsty', feed: 'hungry',
       cold: { winter: 3, night: 11 }, season: 'warm', bloom: '0000 0799 6000', leaf: ['bold', 120, 'lobed', 'matte'], flower: ['trumpet', 30, 0.08],
       colours: [['leaf', '#4f8a3c', 1], ['flower', '#f2d23a', 1]], starts: { seed: 2.8, p9: 2.6, l1: 4 },
       deadhead: 'no', pinch: 'no', edible: 'fruit', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Tie it to a frame as it climbs; never let it dry out.', facts: { display: { what: 'fruit', hex: '#4a7f36', sizeMm: 90, show: 0.08, months: [0, 0, 0, 0, 0, 0, 0.7, 1, 0.7, 0, 0, 0] }, worlds: ['kitchen'] },
@@ -134,7 +134,7 @@ export const fruit = [
       height: [900, 1500], spread: [500, 800], trail: [0, 0], vigour: 2, sun: [5, 6, 12, 14], scorch: null, water: 'thirsty', feed: 'hungry',
       cold: { winter: -30, night: -6 }, season: 'hardy', bloom: '0007 9000 0000', leaf: ['medium', 75, 'ovate', 'matte'], flower: ['round', 40, 0.45],
       colours: [['leaf', '#5a8a44', 0.9], ['stem', '#7a5f4a', 0.1], ['flower', '#fbeaf0', 0.85], ['throat', '#e79ab8', 0.15]], starts: { bare: 18, l3: 32 },
-      deadhead: 'no', pinch: 'no', edible: 'fruit', poison: ['none', 'mild', 'mild'], sap: 'no', spreads: false, note: 'Wants a stake and another apple within a bee’s flight; pips and leaves are not eaten.', poisonPart: 'pips and leaves', facts: { display: { what: 'fruit', hex: '#c8483a', sizeMm: 60, show: 0.15, months: [0, 0, 0, 0, 0, 0, 0.3, 0.7, 1, 0.6, 0, 0] } },
+      deadhead: 'no', pinch: 'no', edible: 'fruit', poison: ['mild', 'toxic', 'toxic'], sap: 'no', spreads: false, note: 'Wants a stake and another apple within a bee’s flight; pips and leaves are not eaten.', poisonPart: 'pips and leaves', facts: { display: { what: 'fruit', hex: '#c8483a', sizeMm: 60, show: 0.15, months: [0, 0, 0, 0, 0, 0, 0.3, 0.7, 1, 0.6, 0, 0] } },
     },
   ),
   ...kin(

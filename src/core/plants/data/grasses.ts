@@ -92,7 +92,7 @@ export const grasses = [
       height: [300, 480], spread: [220, 320], trail: [0, 0], vigour: 1, sun: [4, 5, 11, 13], scorch: null, water: 'moderate', feed: 'light',
       cold: { winter: -17, night: -6 }, season: 'hardy', bloom: '0000 0000 0000', leaf: ['fine', 360, 'grass', 'matte'], flower: ['none', 0, 0],
       colours: [['leaf', '#8fae55', 0.45], ['edge', '#b32a2f', 0.55]], starts: { p9: 3.4, l1: 6.5 },
-      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['none', 'unknown', 'unknown'], sap: 'no', spreads: true, note: 'Lit from behind it glows. The plain green form is invasive.', facts: { ease: 'occasional' },
+      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: true, note: 'Lit from behind it glows. The plain green form is invasive.', facts: { ease: 'occasional' },
     },
   ),
   ...kin(

@@ -26,7 +26,7 @@ export const morePerennials = [
       height: [350, 500], spread: [350, 500], trail: [0, 0], vigour: 3, sun: [4, 5, 11, 13], scorch: null, water: 'moderate', feed: 'medium',
       cold: { winter: -30, night: -8 }, season: 'hardy', bloom: '0000 0597 5200', leaf: ['medium', 350, 'strap', 'matte'], flower: ['trumpet', 75, 0.2],
       colours: [['leaf', '#6a9a50', 1], ['flower', '#f2b82e', 0.9], ['throat', '#c9862a', 0.1]], starts: { bare: 5, l1: 7, l2: 11 },
-      deadhead: 'helps', pinch: 'no', edible: 'no', poison: ['mild', 'deadly', 'unknown'], sap: 'no', spreads: false, note: 'Deadly to cats: a lick of pollen can destroy their kidneys. Not where a cat goes.', facts: { worlds: ['meadow'], ease: 'common', rhythm: 'dries slightly' },
+      deadhead: 'helps', pinch: 'no', edible: 'no', poison: ['none', 'deadly', 'unknown'], sap: 'no', spreads: false, note: 'Deadly to cats: a lick of pollen can destroy their kidneys. Not where a cat goes.', facts: { worlds: ['meadow'], ease: 'common', rhythm: 'dries slightly' }, poisonPart: 'every part, pollen too',
     },
   ),
   ...kin(
@@ -35,7 +35,7 @@ export const morePerennials = [
       height: [280, 420], spread: [280, 380], trail: [0, 0], vigour: 3, sun: [5, 6, 12, 14], scorch: null, water: 'moderate', feed: 'medium',
       cold: { winter: -25, night: -6 }, season: 'hardy', bloom: '0000 0698 5100', leaf: ['medium', 90, 'ovate', 'glossy'], flower: ['daisy', 65, 0.35],
       colours: [['leaf', '#3f7a3c', 1], ['flower', '#f8f7f2', 0.8], ['throat', '#f0c02e', 0.2]], starts: { p9: 2.8, l1: 5.5 },
-      deadhead: 'needed', pinch: 'no', edible: 'no', poison: ['irritant', 'mild', 'mild'], sap: 'yes', spreads: false, note: 'Deadhead to side buds and it goes on into September.', facts: { worlds: ['meadow', 'bedding'], ease: 'common', rhythm: 'dries slightly' },
+      deadhead: 'needed', pinch: 'no', edible: 'no', poison: ['irritant', 'toxic', 'toxic'], sap: 'yes', spreads: false, note: 'Deadhead to side buds and it goes on into September.', facts: { worlds: ['meadow', 'bedding'], ease: 'common', rhythm: 'dries slightly' },
     },
   ),
   ...kin(
@@ -62,7 +62,7 @@ export const morePerennials = [
       height: [700, 1000], spread: [250, 380], trail: [0, 0], vigour: 3, sun: [5, 6, 12, 14], scorch: null, water: 'dry', feed: 'light',
       cold: { winter: -10, night: -2 }, season: 'hardy', bloom: '0000 0699 9850', leaf: ['medium', 80, 'strap', 'matte'], flower: ['airy', 8, 0.18],
       colours: [['leaf', '#5f8048', 0.5], ['stem', '#5a7a44', 0.5], ['flower', '#8a4fb8', 1]], starts: { p9: 2.6, l1: 5, l2: 9 },
-      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Wiry and see-through: stands at the front and hides nothing.', facts: { worlds: ['meadow', 'bedding'], ease: 'staple', display: { what: 'seed heads', hex: '#7a6a5a', sizeMm: 9, show: 0.1, months: [0.3, 0.2, 0, 0, 0, 0, 0, 0, 0, 0.3, 0.6, 0.5] } },
+      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: true, note: 'Wiry and see-through: stands at the front and hides nothing.', facts: { worlds: ['meadow', 'bedding'], ease: 'staple', display: { what: 'seed heads', hex: '#7a6a5a', sizeMm: 9, show: 0.1, months: [0.3, 0.2, 0, 0, 0, 0, 0, 0, 0, 0.3, 0.6, 0.5] } },
     },
   ),
   ...kin(
@@ -80,7 +80,7 @@ export const morePerennials = [
       height: [600, 1000], spread: [500, 750], trail: [0, 0], vigour: 3, sun: [3, 4, 10, 12], scorch: 4, water: 'thirsty', feed: 'medium',
       cold: { winter: -32, night: -8 }, season: 'hardy', bloom: '0000 0058 9840', leaf: ['medium', 90, 'ovate', 'matte'], flower: ['plume', 180, 0.35],
       colours: [['leaf', '#5a8a48', 1], ['flower', '#e6ecc4', 0.7], ['throat', '#e5a4b4', 0.3]], starts: { l2: 15, l3: 22 },
-      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['toxic', 'toxic', 'toxic'], sap: 'yes', spreads: false, note: 'Takes more sun than the mophead; cut back hard in March.', facts: { display: { what: 'seed heads', hex: '#b08a6a', sizeMm: 160, show: 0.3, months: [0.5, 0.4, 0.2, 0, 0, 0, 0, 0, 0.2, 0.6, 0.7, 0.6] } },
+      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['mild', 'toxic', 'toxic'], sap: 'yes', spreads: false, note: 'Takes more sun than the mophead; cut back hard in March.', facts: { display: { what: 'seed heads', hex: '#b08a6a', sizeMm: 160, show: 0.3, months: [0.5, 0.4, 0.2, 0, 0, 0, 0, 0, 0.2, 0.6, 0.7, 0.6] }, rain: 'stands' },
     },
   ),
   ...kin(
@@ -98,7 +98,7 @@ export const morePerennials = [
       height: [900, 1500], spread: [400, 600], trail: [0, 0], vigour: 4, sun: [5, 6, 12, 14], scorch: null, water: 'moderate', feed: 'medium',
       cold: { winter: -10, night: -2 }, season: 'hardy', bloom: '0000 0599 8500', leaf: ['medium', 90, 'palmate', 'matte'], flower: ['round', 80, 0.15],
       colours: [['leaf', '#4f7f44', 1], ['flower', '#e9ecf0', 0.6], ['throat', '#5a62b8', 0.4]], starts: { l1: 9, l2: 15 },
-      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['mild', 'unknown', 'unknown'], sap: 'no', spreads: false, note: 'Each flower lasts a day and there is another; leaf and unripe fruit upset stomachs.', poisonPart: 'leaf and unripe fruit', facts: { worlds: ['shrub', 'tropical', 'bedding'], ease: 'common', rhythm: 'dries slightly' },
+      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['mild', 'unknown', 'unknown'], sap: 'no', spreads: true, note: 'Each flower lasts a day and there is another; leaf and unripe fruit upset stomachs.', poisonPart: 'leaf and unripe fruit', facts: { worlds: ['shrub', 'tropical', 'bedding'], ease: 'common', rhythm: 'dries slightly' },
     },
   ),
 ];

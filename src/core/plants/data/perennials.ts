@@ -15,14 +15,14 @@ export const perennials = [
     {
       id: 'heuchera-caramel', common: 'Heuchera', botanical: 'Heuchera hybrid', variety: 'caramel', group: 'perennial', roles: ['filler'], habit: 'mound',
       height: [180, 280], spread: [240, 340], trail: [0, 0], vigour: 2, sun: [1, 2, 5, 7], scorch: 2, water: 'moderate', feed: 'light',
-      cold: { winter: -28, night: -20 }, season: 'year-round', bloom: '0000 0000 0000', leaf: ['bold', 80, 'lobed', 'matte'], flower: ['none', 0, 0],
-      colours: [['leaf', '#c4823f', 0.75], ['vein', '#a5544b', 0.25]], starts: { p9: 3.5, l1: 7, l2: 10 },
+      cold: { winter: -28, night: -20 }, season: 'year-round', bloom: '0000 0584 1000', leaf: ['bold', 80, 'lobed', 'matte'], flower: ['airy', 6, 0.06],
+      colours: [['leaf', '#c4823f', 0.75], ['vein', '#a5544b', 0.25], ['flower', '#f3e9dc', 1]], starts: { p9: 3.5, l1: 7, l2: 10 },
       deadhead: 'no', pinch: 'no', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Firm it back in if frost lifts the crown.',
     },
-    { id: 'heuchera-plum', variety: 'plum, silvered', colours: [['leaf', '#5c3350', 0.6], ['edge', '#8d7a93', 0.25], ['vein', '#3c1e36', 0.15]] },
-    { id: 'heuchera-lime', variety: 'lime', sun: [0.5, 1.5, 4, 6], scorch: 1, colours: [['leaf', '#c3d54a', 0.85], ['vein', '#93ab3a', 0.15]] },
-    { id: 'heuchera-silver', variety: 'silver, dark veined', colours: [['leaf', '#b3bcb4', 0.7], ['vein', '#4f4450', 0.3]] },
-    { id: 'heuchera-red', variety: 'brick red', colours: [['leaf', '#a8402f', 0.9], ['vein', '#7a2a26', 0.1]] },
+    { id: 'heuchera-plum', variety: 'plum, silvered', colours: [['leaf', '#5c3350', 0.6], ['edge', '#8d7a93', 0.25], ['vein', '#3c1e36', 0.15], ['flower', '#efdfe4', 1]] },
+    { id: 'heuchera-lime', variety: 'lime', sun: [0.5, 1.5, 4, 6], scorch: 1, colours: [['leaf', '#c3d54a', 0.85], ['vein', '#93ab3a', 0.15], ['flower', '#f4f2e4', 1]] },
+    { id: 'heuchera-silver', variety: 'silver, dark veined', colours: [['leaf', '#b3bcb4', 0.7], ['vein', '#4f4450', 0.3], ['flower', '#f2e6ea', 1]] },
+    { id: 'heuchera-red', variety: 'brick red', colours: [['leaf', '#a8402f', 0.9], ['vein', '#7a2a26', 0.1], ['flower', '#f0ddd6', 1]] },
   ),
   ...kin(
     {
@@ -46,19 +46,19 @@ export const perennials = [
   ),
   ...kin(
     {
-      id: 'rudbeckia-gold', common: 'Coneflower', botanical: 'Rudbeckia fulgida', variety: 'golden, dark eye', group: 'perennial', roles: ['filler', 'thriller'], habit: 'bush',
+      id: 'rudbeckia-gold', common: 'Rudbeckia', botanical: 'Rudbeckia fulgida', variety: 'golden, dark eye', group: 'perennial', roles: ['filler', 'thriller'], habit: 'bush',
       height: [350, 600], spread: [300, 420], trail: [0, 0], vigour: 3, sun: [5, 6, 12, 14], scorch: null, water: 'moderate', feed: 'medium',
-      cold: { winter: -28, night: -4 }, season: 'hardy', bloom: '0000 0169 9710', leaf: ['medium', 80, 'ovate', 'felted'], flower: ['daisy', 62, 0.35],
+      cold: { winter: -28, night: -4 }, season: 'hardy', bloom: '0000 0169 9710', leaf: ['medium', 80, 'ovate', 'matte'], flower: ['daisy', 62, 0.35],
       colours: [['leaf', '#4f7a3f', 1], ['flower', '#f5b718', 0.82], ['throat', '#2a1810', 0.18]], starts: { p9: 2.8, l1: 5.8, l2: 9.5 },
-      deadhead: 'helps', pinch: 'no', edible: 'no', poison: ['unknown', 'unknown', 'unknown'], sap: 'unknown', spreads: false, note: 'August to October without a pause.',
+      deadhead: 'helps', pinch: 'no', edible: 'no', poison: ['irritant', 'none', 'none'], sap: 'unknown', spreads: false, note: 'July to October without a pause.',
     },
-    { id: 'rudbeckia-bronze', variety: 'bronze', colours: [['leaf', '#4f7a3f', 1], ['flower', '#b5561a', 0.82], ['throat', '#2a1810', 0.18]], botanical: 'Rudbeckia hirta', cold: { winter: -5, night: 2 }, season: 'warm' },
+    { id: 'rudbeckia-bronze', variety: 'bronze', colours: [['leaf', '#4f7a3f', 1], ['flower', '#b5561a', 0.82], ['throat', '#2a1810', 0.18]], botanical: 'Rudbeckia hirta', cold: { winter: -5, night: 2 }, season: 'warm', leaf: ['medium', 80, 'ovate', 'felted'] },
   ),
   ...kin(
     {
       id: 'echinacea-pink', common: 'Echinacea', botanical: 'Echinacea purpurea', variety: 'rose pink', group: 'perennial', roles: ['thriller', 'filler'], habit: 'wand',
       height: [400, 700], spread: [280, 380], trail: [0, 0], vigour: 2, sun: [5, 6, 12, 14], scorch: null, water: 'moderate', feed: 'light',
-      cold: { winter: -30, night: -5 }, season: 'hardy', bloom: '0000 0389 8300', leaf: ['medium', 90, 'ovate', 'felted'], flower: ['daisy', 85, 0.22],
+      cold: { winter: -30, night: -5 }, season: 'hardy', bloom: '0000 0389 8300', leaf: ['medium', 90, 'ovate', 'matte'], flower: ['daisy', 85, 0.22],
       colours: [['leaf', '#55803f', 1], ['flower', '#d87fae', 0.75], ['throat', '#b0561e', 0.25]], starts: { p9: 3.2, l1: 6.5, l2: 10.5 },
       deadhead: 'helps', pinch: 'no', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Leave the last cones for the finches.',
     },
@@ -81,7 +81,7 @@ export const perennials = [
       colours: [['leaf', '#5f8f4a', 1], ['flower', '#f4e27a', 0.9], ['throat', '#d9a51e', 0.1]], starts: { p9: 2.6, l1: 5.5 },
       deadhead: 'helps', pinch: 'no', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Threadleaf and small suns; shear in August.',
     },
-    { id: 'coreopsis-pink', variety: 'rose', colours: [['leaf', '#5f8f4a', 1], ['flower', '#d8739a', 0.88], ['throat', '#e2b52a', 0.12]] },
+    { id: 'coreopsis-pink', variety: 'rose', colours: [['leaf', '#5f8f4a', 1], ['flower', '#d8739a', 0.88], ['throat', '#e2b52a', 0.12]], botanical: 'Coreopsis hybrid' },
   ),
   ...kin(
     {
@@ -110,7 +110,7 @@ export const perennials = [
       colours: [['leaf', '#7f9a78', 1], ['flower', '#f0945a', 0.85], ['throat', '#c9617a', 0.15]], starts: { p9: 2.8, l1: 6 },
       deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Aniseed leaves; drought suits it.',
     },
-    { id: 'agastache-blue', variety: 'violet-blue', colours: [['leaf', '#6f9560', 1], ['flower', '#7a6ab8', 1]], botanical: 'Agastache foeniculum', cold: { winter: -24, night: -4 } },
+    { id: 'agastache-blue', variety: 'violet-blue', colours: [['leaf', '#6f9560', 1], ['flower', '#7a6ab8', 1]], botanical: 'Agastache foeniculum', cold: { winter: -24, night: -4 }, height: [600, 900], spread: [300, 450] },
   ),
   ...kin(
     {
@@ -156,7 +156,7 @@ export const perennials = [
       height: [130, 220], spread: [280, 400], trail: [100, 220], vigour: 3, sun: [4, 5, 12, 15], scorch: null, water: 'dry', feed: 'light',
       cold: { winter: -10, night: -4 }, season: 'year-round', bloom: '0002 6998 8863', leaf: ['fine', 22, 'ovate', 'matte'], flower: ['daisy', 18, 0.5],
       colours: [['leaf', '#6f9550', 1], ['flower', '#f6e9ee', 0.75], ['throat', '#f0c63a', 0.25]], starts: { pack6: 4.4, p9: 2.2 },
-      deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: true, note: 'A froth of daisies all season; it seeds in every crack.',
+      deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['none', 'mild', 'mild'], sap: 'no', spreads: true, note: 'A froth of daisies all season; it seeds in every crack.',
     },
   ),
   ...kin(
@@ -183,7 +183,7 @@ export const perennials = [
       height: [130, 220], spread: [250, 350], trail: [60, 150], vigour: 2, sun: [4, 5, 12, 14], scorch: null, water: 'dry', feed: 'light',
       cold: { winter: -26, night: -15 }, season: 'year-round', bloom: '0017 9700 0000', leaf: ['fine', 24, 'strap', 'glossy'], flower: ['ball', 38, 0.55],
       colours: [['leaf', '#3f6f42', 1], ['flower', '#fafaf6', 1]], starts: { pack6: 4.4, p9: 2.4, l1: 5.2 },
-      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['none', 'unknown', 'unknown'], sap: 'no', spreads: false, note: 'Evergreen mat, snow-white in spring.',
+      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Evergreen mat, snow-white in spring.',
     },
   ),
   ...kin(
@@ -219,7 +219,7 @@ export const perennials = [
     {
       id: 'brunnera', common: 'Siberian bugloss', botanical: 'Brunnera macrophylla', variety: 'silver, blue flower', group: 'perennial', roles: ['filler'], habit: 'mound',
       height: [240, 360], spread: [320, 450], trail: [0, 0], vigour: 2, sun: [0.5, 1.5, 5, 7], scorch: 2, water: 'moderate', feed: 'light',
-      cold: { winter: -32, night: -10 }, season: 'hardy', bloom: '0028 9400 0000', leaf: ['bold', 130, 'heart', 'felted'], flower: ['airy', 8, 0.15],
+      cold: { winter: -32, night: -10 }, season: 'hardy', bloom: '0028 9400 0000', leaf: ['bold', 130, 'heart', 'matte'], flower: ['airy', 8, 0.15],
       colours: [['leaf', '#bcc7ba', 0.75], ['vein', '#4f7a4a', 0.25], ['flower', '#6f9ae0', 1]], starts: { p9: 3.6, l1: 6.8 },
       deadhead: 'no', pinch: 'no', edible: 'no', poison: ['unknown', 'unknown', 'unknown'], sap: 'no', spreads: false, note: 'Silver hearts under a haze of blue in spring.',
     },
@@ -237,9 +237,9 @@ export const perennials = [
     {
       id: 'hellebore-white', common: 'Hellebore', botanical: 'Helleborus × hybridus', variety: 'white', group: 'perennial', roles: ['thriller', 'filler'], habit: 'mound',
       height: [300, 450], spread: [350, 480], trail: [0, 0], vigour: 1, sun: [1, 2, 6, 9], scorch: 3, water: 'moderate', feed: 'medium',
-      cold: { winter: -26, night: -16 }, season: 'year-round', bloom: '7995 1000 0014', leaf: ['bold', 120, 'palmate', 'glossy'], flower: ['round', 60, 0.25],
+      cold: { winter: -26, night: -16 }, season: 'year-round', bloom: '1898 3000 0000', leaf: ['bold', 120, 'palmate', 'glossy'], flower: ['round', 60, 0.25],
       colours: [['leaf', '#3f6b3f', 1], ['flower', '#f3f1e4', 0.85], ['throat', '#c9d29a', 0.15]], starts: { l1: 8, l2: 12.5, l3: 17 },
-      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['toxic', 'toxic', 'toxic'], sap: 'yes', spreads: false, note: 'January flowers; every part is poisonous.',
+      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['toxic', 'toxic', 'toxic'], sap: 'yes', spreads: false, note: 'In flower from February to April; every part is poisonous.',
     },
     { id: 'hellebore-plum', variety: 'plum', colours: [['leaf', '#3f6b3f', 1], ['flower', '#6a2a4a', 0.85], ['throat', '#d9d29a', 0.15]] },
   ),
@@ -275,7 +275,7 @@ export const perennials = [
     {
       id: 'chrysanthemum-bronze', common: 'Chrysanthemum', botanical: 'Chrysanthemum × morifolium', variety: 'bronze', group: 'perennial', roles: ['filler'], habit: 'mound',
       height: [250, 400], spread: [280, 400], trail: [0, 0], vigour: 2, sun: [4, 5, 11, 13], scorch: null, water: 'moderate', feed: 'medium',
-      cold: { winter: -18, night: -4 }, season: 'hardy', bloom: '0000 0002 8983', leaf: ['medium', 48, 'lobed', 'matte'], flower: ['ball', 42, 0.6],
+      cold: { winter: -18, night: -4 }, season: 'hardy', bloom: '0000 0002 8940', leaf: ['medium', 48, 'lobed', 'matte'], flower: ['ball', 42, 0.6],
       colours: [['leaf', '#5a7f4a', 1], ['flower', '#b8601f', 1]], starts: { p10: 3.5, l1: 5.5 },
       deadhead: 'helps', pinch: 'helps', edible: 'no', poison: ['irritant', 'toxic', 'toxic'], sap: 'yes', spreads: false, note: 'A ball of autumn; sap can redden the skin.',
     },

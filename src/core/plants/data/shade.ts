@@ -14,7 +14,7 @@ export const shadePlants = [
   ),
   ...kin(
     {
-      id: 'begonia-cane', common: 'Cane begonia', botanical: 'Begonia × corallina', variety: 'coral, spotted leaf', group: 'shade', roles: ['thriller'], habit: 'cane',
+      id: 'begonia-cane', common: 'Cane begonia', botanical: 'Begonia hybrid', variety: 'coral, spotted leaf', group: 'shade', roles: ['thriller'], habit: 'cane',
       height: [400, 700], spread: [300, 450], trail: [0, 0], vigour: 3, sun: [0, 1.5, 4.5, 6], scorch: 1.5, water: 'moderate', feed: 'medium',
       cold: { winter: 3, night: 8 }, season: 'warm', bloom: '0000 3689 9850', leaf: ['bold', 140, 'ovate', 'glossy'], flower: ['bell', 40, 0.2],
       colours: [['leaf', '#486b4e', 0.75], ['vein', '#c8d3c4', 0.15], ['edge', '#8b3a45', 0.1], ['flower', '#ee6c5f', 1]], starts: { p10: 4.8, l1: 8.5 },
@@ -71,7 +71,7 @@ export const shadePlants = [
       height: [90, 150], spread: [220, 340], trail: [250, 500], vigour: 2, sun: [0, 1, 6, 10], scorch: 3, water: 'moderate', feed: 'light',
       cold: { winter: -20, night: -12 }, season: 'year-round', bloom: '0000 0000 0000', leaf: ['medium', 42, 'lobed', 'glossy'], flower: ['none', 0, 0],
       colours: [['leaf', '#4c7048', 0.68], ['edge', '#e6e8cf', 0.32]], starts: { pack6: 4.8, p9: 2, p10: 2.8 },
-      deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['toxic', 'toxic', 'toxic'], sap: 'yes', spreads: true, note: 'Sap irritates some skins; keep off walls and trees.', poisonPart: 'leaves and berries',
+      deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['toxic', 'toxic', 'toxic'], sap: 'yes', spreads: true, note: 'Sap irritates some skins; keep off walls and trees.', poisonPart: 'leaf and berry',
     },
     { id: 'ivy-green', variety: 'green, fine', cold: { winter: -24, night: -12 }, scorch: null, colours: [['leaf', '#3c6a3d', 0.85], ['vein', '#86a676', 0.15]] },
   ),
@@ -81,7 +81,7 @@ export const shadePlants = [
       height: [180, 280], spread: [260, 380], trail: [180, 330], vigour: 3, sun: [1, 2, 5, 10], scorch: 4, water: 'moderate', feed: 'medium',
       cold: { winter: -1, night: 6 }, season: 'warm', bloom: '0000 3799 9730', leaf: ['medium', 70, 'ovate', 'glossy'], flower: ['bell', 45, 0.42],
       colours: [['leaf', '#4b7a42', 1], ['flower', '#f0552b', 1]], starts: { p9: 2.8, p10: 3.8 },
-      deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['mild', 'toxic', 'toxic'], sap: 'no', spreads: false, note: 'Hanging bells in shade; stems snap, so handle low.',
+      deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['mild', 'toxic', 'toxic'], sap: 'no', spreads: false, note: 'Hanging bells in shade; stems snap, so handle low.', poisonPart: 'tuber, roots and stems',
     },
     { id: 'begonia-trailing-red', variety: 'scarlet', colours: [['leaf', '#4b7a42', 1], ['flower', '#d2202a', 1]] },
     { id: 'begonia-trailing-white', variety: 'white, pink flush', colours: [['leaf', '#55833f', 1], ['flower', '#f8ecec', 1]] },
@@ -100,7 +100,7 @@ export const shadePlants = [
   ),
   ...kin(
     {
-      id: 'torenia-blue', common: 'Wishbone flower', botanical: 'Torenia fournieri', variety: 'trailing, violet-blue', group: 'shade', roles: ['spiller', 'filler'], habit: 'cascade',
+      id: 'torenia-blue', common: 'Wishbone flower', botanical: 'Torenia hybrid', variety: 'trailing, violet-blue', group: 'shade', roles: ['spiller', 'filler'], habit: 'cascade',
       height: [150, 220], spread: [220, 320], trail: [120, 230], vigour: 2, sun: [0.5, 1.5, 5, 7], scorch: 2, water: 'thirsty', feed: 'medium',
       cold: { winter: 3, night: 9 }, season: 'warm', bloom: '0000 3899 8630', leaf: ['medium', 38, 'ovate', 'matte'], flower: ['trumpet', 26, 0.42],
       colours: [['leaf', '#548046', 1], ['flower', '#5a55bd', 0.75], ['throat', '#ece8f8', 0.25]], starts: { pack6: 4.4, p9: 2.3 },
@@ -145,9 +145,9 @@ export const shadePlants = [
     {
       id: 'begonia-tuber-red', common: 'Tuberous begonia', botanical: 'Begonia × tuberhybrida', variety: 'red, double', group: 'shade', roles: ['filler'], habit: 'bush',
       height: [250, 380], spread: [260, 360], trail: [0, 0], vigour: 2, sun: [0.5, 1.5, 5, 7], scorch: 2, water: 'moderate', feed: 'medium',
-      cold: { winter: -1, night: 7 }, season: 'warm', bloom: '0000 2699 9730', leaf: ['bold', 110, 'ovate', 'felted'], flower: ['ball', 95, 0.3],
+      cold: { winter: -1, night: 7 }, season: 'warm', bloom: '0000 2699 9730', leaf: ['bold', 110, 'ovate', 'matte'], flower: ['ball', 95, 0.3],
       colours: [['leaf', '#4a7a40', 1], ['flower', '#d01f30', 1]], starts: { bare: 2, p9: 3, p10: 4 },
-      deadhead: 'needed', pinch: 'no', edible: 'no', poison: ['mild', 'toxic', 'toxic'], sap: 'no', spreads: false, note: 'Lift the tubers when frost blackens the leaf.', facts: { cuttings: 'no' },
+      deadhead: 'needed', pinch: 'no', edible: 'no', poison: ['mild', 'toxic', 'toxic'], sap: 'no', spreads: false, note: 'Lift the tubers when frost blackens the leaf.', facts: { cuttings: 'no' }, poisonPart: 'tuber, roots and stems',
     },
     { id: 'begonia-tuber-yellow', variety: 'yellow, double', colours: [['leaf', '#527f42', 1], ['flower', '#f4cf3a', 1]] },
     { id: 'begonia-tuber-apricot', variety: 'apricot, double', colours: [['leaf', '#527f42', 1], ['flower', '#f5a56a', 1]] },
@@ -161,7 +161,7 @@ export const shadePlants = [
       height: [180, 300], spread: [240, 340], trail: [0, 0], vigour: 2, sun: [0, 1, 3, 4.5], scorch: 1, water: 'moderate', feed: 'light',
       cold: { winter: 4, night: 10 }, season: 'warm', bloom: '0000 0000 0000', leaf: ['bold', 140, 'heart', 'felted'], flower: ['none', 0, 0],
       colours: [['leaf', '#b9c2bb', 0.45], ['edge', '#6e2a44', 0.4], ['vein', '#4a3a42', 0.15]], starts: { p10: 4.2, l1: 7 },
-      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['mild', 'toxic', 'toxic'], sap: 'no', spreads: false, note: 'Grown for leaves alone; keep wind and wet off them.',
+      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['mild', 'toxic', 'toxic'], sap: 'no', spreads: false, note: 'Grown for leaves alone; keep wind and wet off them.', poisonPart: 'roots and stems',
     },
   ),
   ...kin(
@@ -176,15 +176,15 @@ export const shadePlants = [
   ...kin(
     {
       id: 'hosta-blue', common: 'Hosta', botanical: 'Hosta sieboldiana', variety: 'blue-grey', group: 'shade', roles: ['thriller', 'filler'], habit: 'mound',
-      height: [300, 480], spread: [380, 550], trail: [0, 0], vigour: 2, sun: [0, 1, 4, 6], scorch: 1.5, water: 'moderate', feed: 'light',
-      cold: { winter: -32, night: -6 }, season: 'hardy', bloom: '0000 0166 1000', leaf: ['bold', 200, 'heart', 'waxy'], flower: ['bell', 38, 0.06],
+      height: [450, 700], spread: [600, 900], trail: [0, 0], vigour: 3, sun: [0, 1, 4, 6], scorch: 1.5, water: 'moderate', feed: 'light',
+      cold: { winter: -32, night: -6 }, season: 'hardy', bloom: '0000 0166 1000', leaf: ['bold', 250, 'heart', 'waxy'], flower: ['bell', 38, 0.06],
       colours: [['leaf', '#7d9c98', 1], ['flower', '#e3def0', 1]], starts: { bare: 5, p9: 3.6, l1: 6.5, l2: 11 },
       deadhead: 'helps', pinch: 'no', edible: 'no', poison: ['mild', 'toxic', 'toxic'], sap: 'no', spreads: false, note: 'Slugs know it: raise the pot and look at night.',
     },
-    { id: 'hosta-white-edge', variety: 'white edged', colours: [['leaf', '#5d8a58', 0.65], ['edge', '#f0f1e2', 0.35], ['flower', '#d8cfea', 1]], leaf: ['bold', 150, 'heart', 'matte'], botanical: 'Hosta hybrid' },
-    { id: 'hosta-gold', variety: 'gold', colours: [['leaf', '#c5cc52', 1], ['flower', '#dcd2ea', 1]], leaf: ['bold', 140, 'heart', 'matte'], botanical: 'Hosta hybrid' },
-    { id: 'hosta-small-white-edge', variety: 'small white edged', colours: [['leaf', '#5d8a58', 0.65], ['edge', '#f0f1e2', 0.35], ['flower', '#d8cfea', 1]], leaf: ['medium', 80, 'heart', 'matte'], botanical: 'Hosta hybrid', height: [180, 280], spread: [250, 350], roles: ['filler'], starts: { p9: 3.4, l1: 6 } },
-    { id: 'hosta-small-blue', variety: 'small blue-grey', colours: [['leaf', '#7d9c98', 1], ['flower', '#e3def0', 1]], leaf: ['medium', 80, 'heart', 'waxy'], botanical: 'Hosta hybrid', height: [180, 280], spread: [250, 350], roles: ['filler'], starts: { p9: 3.4, l1: 6 } },
+    { id: 'hosta-white-edge', variety: 'white edged', colours: [['leaf', '#5d8a58', 0.65], ['edge', '#f0f1e2', 0.35], ['flower', '#d8cfea', 1]], leaf: ['bold', 150, 'heart', 'matte'], botanical: 'Hosta hybrid', height: [300, 480], spread: [380, 550], vigour: 2 },
+    { id: 'hosta-gold', variety: 'gold', colours: [['leaf', '#c5cc52', 1], ['flower', '#dcd2ea', 1]], leaf: ['bold', 140, 'heart', 'matte'], botanical: 'Hosta hybrid', height: [300, 480], spread: [380, 550], vigour: 2 },
+    { id: 'hosta-small-white-edge', variety: 'small white edged', colours: [['leaf', '#5d8a58', 0.65], ['edge', '#f0f1e2', 0.35], ['flower', '#d8cfea', 1]], leaf: ['medium', 80, 'heart', 'matte'], botanical: 'Hosta hybrid', height: [180, 280], spread: [250, 350], roles: ['filler'], starts: { p9: 3.4, l1: 6 }, vigour: 2 },
+    { id: 'hosta-small-blue', variety: 'small blue-grey', colours: [['leaf', '#7d9c98', 1], ['flower', '#e3def0', 1]], leaf: ['medium', 80, 'heart', 'waxy'], botanical: 'Hosta hybrid', height: [180, 280], spread: [250, 350], roles: ['filler'], starts: { p9: 3.4, l1: 6 }, vigour: 2 },
   ),
   ...kin(
     {
@@ -201,7 +201,7 @@ export const shadePlants = [
       height: [220, 350], spread: [280, 400], trail: [0, 0], vigour: 1, sun: [0, 1, 4, 6], scorch: 1.5, water: 'thirsty', feed: 'light',
       cold: { winter: -28, night: -4 }, season: 'hardy', bloom: '0000 0000 0000', leaf: ['medium', 300, 'feather', 'matte'], flower: ['none', 0, 0],
       colours: [['leaf', '#a3b0a6', 0.7], ['vein', '#7a3a52', 0.3]], starts: { p9: 3.6, l1: 7 },
-      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['none', 'unknown', 'unknown'], sap: 'no', spreads: false, note: 'Pewter fronds on wine ribs; dies down for winter.',
+      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Pewter fronds on wine ribs; dies down for winter.',
     },
   ),
   ...kin(

@@ -22,7 +22,7 @@ export const shrubs = [
   ),
   ...kin(
     {
-      id: 'hebe-purple', common: 'Hebe', botanical: 'Veronica (Hebe) hybrid', variety: 'purple-tipped', group: 'shrub', roles: ['filler'], habit: 'bush',
+      id: 'hebe-purple', common: 'Hebe', botanical: 'Hebe hybrid', variety: 'purple-tipped', group: 'shrub', roles: ['filler'], habit: 'bush',
       height: [260, 400], spread: [260, 360], trail: [0, 0], vigour: 2, sun: [3, 4, 10, 13], scorch: null, water: 'moderate', feed: 'light',
       cold: { winter: -9, night: -6 }, season: 'year-round', bloom: '0000 0367 6420', leaf: ['fine', 30, 'ovate', 'glossy'], flower: ['spike', 7, 0.18],
       colours: [['leaf', '#4c6b51', 0.75], ['edge', '#6e3f62', 0.25], ['flower', '#8b5fb8', 1]], starts: { p9: 3, l1: 6.5, l2: 10.5 },
@@ -54,7 +54,7 @@ export const shrubs = [
       height: [400, 750], spread: [250, 380], trail: [0, 0], vigour: 1, sun: [3, 4, 11, 14], scorch: null, water: 'moderate', feed: 'light',
       cold: { winter: -36, night: -28 }, season: 'year-round', bloom: '0000 0000 0000', leaf: ['fine', 18, 'needle', 'matte'], flower: ['none', 0, 0],
       colours: [['leaf', '#5f8f4f', 0.9], ['edge', '#9fbf72', 0.1]], starts: { l1: 7.5, l2: 12.5, l3: 18 },
-      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['none', 'unknown', 'unknown'], sap: 'no', spreads: false, note: 'A small fir for winter; do not let the wind dry it.',
+      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'A small fir for winter; do not let the wind dry it.',
     },
   ),
   ...kin(
@@ -93,7 +93,7 @@ export const shrubs = [
       deadhead: 'no', pinch: 'no', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Buds that never open, so they never fade. Rainwater, not tap.',
     },
     { id: 'heather-bud-white', variety: 'white', colours: [['leaf', '#5f8a45', 1], ['flower', '#f6f4ef', 1]] },
-    { id: 'heather-gold-leaf', variety: 'gold leaf', colours: [['leaf', '#d6b53a', 0.7], ['edge', '#e0803a', 0.3], ['flower', '#c99ab5', 1]] },
+    { id: 'heather-gold-leaf', variety: 'gold leaf', colours: [['leaf', '#d6b53a', 0.7], ['edge', '#e0803a', 0.3], ['flower', '#c99ab5', 1]], common: 'Heather', bloom: '0000 0006 9400', note: 'Gold leaf that turns orange in the cold; lilac bells in August. Rainwater, not tap.' },
   ),
   ...kin(
     {
@@ -101,7 +101,7 @@ export const shrubs = [
       height: [130, 220], spread: [240, 340], trail: [0, 60], vigour: 1, sun: [3, 4, 11, 13], scorch: null, water: 'moderate', feed: 'light',
       cold: { winter: -30, night: -20 }, season: 'year-round', bloom: '9997 2000 0027', leaf: ['fine', 8, 'needle', 'matte'], flower: ['spike', 6, 0.45],
       colours: [['leaf', '#4f8045', 1], ['flower', '#d25f92', 1]], starts: { p9: 2.6, l1: 5 },
-      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Flowers through snow; clip it when they fade.', facts: { mix: 'ordinary' },
+      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Flowers through snow; clip it when they fade.',
     },
     { id: 'heather-winter-white', variety: 'white', colours: [['leaf', '#5a8a4c', 1], ['flower', '#f7f5f0', 1]] },
   ),
@@ -109,9 +109,9 @@ export const shrubs = [
     {
       id: 'gaultheria', common: 'Checkerberry', botanical: 'Gaultheria procumbens', variety: 'red berries', group: 'shrub', roles: ['filler'], habit: 'mound',
       height: [100, 180], spread: [200, 300], trail: [0, 60], vigour: 1, sun: [1, 2, 7, 9], scorch: 3, water: 'moderate', feed: 'light',
-      cold: { winter: -32, night: -22 }, season: 'year-round', bloom: '9850 0000 0499', leaf: ['fine', 28, 'round', 'glossy'], flower: ['bell', 7, 0.08],
-      colours: [['leaf', '#2f5f35', 0.75], ['edge', '#7a2f34', 0.25], ['flower', '#d0202c', 1]], starts: { p9: 3, p10: 4 },
-      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['mild', 'toxic', 'toxic'], sap: 'no', spreads: false, note: 'Glossy and red-berried all winter; rainwater, lime-free mix.', poisonPart: 'berries and leaves',
+      cold: { winter: -32, night: -22 }, season: 'year-round', bloom: '0000 0079 0000', leaf: ['fine', 28, 'round', 'glossy'], flower: ['bell', 7, 0.08],
+      colours: [['leaf', '#2f5f35', 0.75], ['edge', '#7a2f34', 0.25], ['flower', '#f6f0ec', 1]], starts: { p9: 3, p10: 4 },
+      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['mild', 'toxic', 'toxic'], sap: 'no', spreads: false, note: 'Glossy and red-berried all winter; rainwater, lime-free mix.', poisonPart: 'berries and leaves', facts: { display: { what: 'berries', hex: '#d0202c', sizeMm: 10, show: 0.12, months: [1, 1, 0.8, 0.3, 0, 0, 0, 0, 0.2, 0.8, 1, 1] } },
     },
   ),
   ...kin(
@@ -120,7 +120,7 @@ export const shrubs = [
       height: [280, 480], spread: [280, 400], trail: [0, 0], vigour: 1, sun: [1, 2, 6, 8], scorch: 2.5, water: 'moderate', feed: 'light',
       cold: { winter: -18, night: -12 }, season: 'year-round', bloom: '7763 1000 0567', leaf: ['medium', 85, 'ovate', 'glossy'], flower: ['ball', 60, 0.25],
       colours: [['leaf', '#3a6a3a', 1], ['flower', '#a3283a', 1]], starts: { l1: 7.5, l2: 12 },
-      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['toxic', 'mild', 'mild'], sap: 'no', spreads: false, note: 'Red bud all winter, scent in spring.', poisonPart: 'berries',
+      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['mild', 'mild', 'mild'], sap: 'no', spreads: false, note: 'Red bud all winter, scent in spring.', poisonPart: 'berries',
     },
   ),
   ...kin(
@@ -129,7 +129,7 @@ export const shrubs = [
       height: [400, 650], spread: [350, 480], trail: [0, 0], vigour: 1, sun: [1.5, 3, 7, 10], scorch: 4, water: 'moderate', feed: 'light',
       cold: { winter: -24, night: -16 }, season: 'year-round', bloom: '0057 6200 0000', leaf: ['medium', 60, 'strap', 'glossy'], flower: ['bell', 8, 0.15],
       colours: [['leaf', '#3f6f3a', 0.65], ['edge', '#c23a34', 0.35], ['flower', '#f6f2ea', 1]], starts: { l1: 8, l2: 13 },
-      deadhead: 'helps', pinch: 'no', edible: 'no', poison: ['toxic', 'toxic', 'toxic'], sap: 'no', spreads: false, note: 'Lime-free mix and rainwater. Every part is poisonous.',
+      deadhead: 'helps', pinch: 'no', edible: 'no', poison: ['toxic', 'deadly', 'deadly'], sap: 'no', spreads: false, note: 'Lime-free mix and rainwater. Every part is poisonous.',
     },
   ),
   ...kin(
@@ -138,7 +138,7 @@ export const shrubs = [
       height: [250, 420], spread: [280, 400], trail: [0, 100], vigour: 1, sun: [1, 2, 6, 9], scorch: 3, water: 'moderate', feed: 'light',
       cold: { winter: -24, night: -16 }, season: 'year-round', bloom: '0000 0000 0000', leaf: ['medium', 65, 'strap', 'glossy'], flower: ['none', 0, 0],
       colours: [['leaf', '#4a5f34', 0.5], ['edge', '#8a2f38', 0.5]], starts: { p9: 3.4, l1: 6.5, l2: 11 },
-      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['toxic', 'toxic', 'toxic'], sap: 'no', spreads: false, note: 'Wine in winter; lime-free mix. Poisonous if eaten.',
+      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['toxic', 'deadly', 'deadly'], sap: 'no', spreads: false, note: 'Wine in winter; lime-free mix. Poisonous if eaten.',
     },
   ),
   ...kin(
@@ -165,7 +165,7 @@ export const shrubs = [
       height: [450, 750], spread: [450, 600], trail: [0, 0], vigour: 3, sun: [1.5, 3, 6, 8], scorch: 2.5, water: 'thirsty', feed: 'medium',
       cold: { winter: -20, night: -6 }, season: 'hardy', bloom: '0000 0589 8500', leaf: ['bold', 130, 'ovate', 'glossy'], flower: ['ball', 140, 0.35],
       colours: [['leaf', '#4f8043', 1], ['flower', '#7a93dc', 1]], starts: { l2: 13, l3: 19 },
-      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['toxic', 'toxic', 'toxic'], sap: 'yes', spreads: false, note: 'Blue in acid mix, pink in lime; drinks every day.', poisonPart: 'buds and leaves',
+      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['mild', 'toxic', 'toxic'], sap: 'yes', spreads: false, note: 'Blue in acid mix, pink in lime; drinks every day.', poisonPart: 'buds and leaves',
     },
     { id: 'hydrangea-pink', variety: 'pink', colours: [['leaf', '#4f8043', 1], ['flower', '#e893b5', 1]] },
     { id: 'hydrangea-white', variety: 'white', colours: [['leaf', '#558747', 1], ['flower', '#f6f5ee', 1]], note: 'White whatever the mix; drinks hard in sun.' },
@@ -221,7 +221,7 @@ export const shrubs = [
       height: [280, 450], spread: [320, 450], trail: [0, 0], vigour: 1, sun: [1.5, 2.5, 6, 8], scorch: 3, water: 'moderate', feed: 'light',
       cold: { winter: -18, night: -10 }, season: 'year-round', bloom: '0007 9200 0000', leaf: ['fine', 32, 'ovate', 'matte'], flower: ['trumpet', 45, 0.6],
       colours: [['leaf', '#4a7a3c', 1], ['flower', '#e8649a', 0.9], ['throat', '#a32a5f', 0.1]], starts: { l1: 8, l2: 12.5 },
-      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['toxic', 'toxic', 'toxic'], sap: 'no', spreads: false, note: 'Lime-free mix and rainwater. Every part is poisonous.',
+      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['toxic', 'deadly', 'deadly'], sap: 'no', spreads: false, note: 'Lime-free mix and rainwater. Every part is poisonous.',
     },
     { id: 'azalea-white', variety: 'white, dwarf evergreen', colours: [['leaf', '#558545', 1], ['flower', '#f8f6f3', 0.93], ['throat', '#dbe3b0', 0.07]] },
   ),

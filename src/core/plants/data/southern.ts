@@ -124,7 +124,7 @@ export const southern = [
   ),
   ...kin(
     {
-      id: 'groundsel-silver', common: 'Silver groundsel', botanical: 'Senecio candicans', variety: 'white-felted', group: 'foliage', roles: ['filler'], habit: 'mound',
+      id: 'groundsel-silver', common: 'Silver groundsel', botanical: 'Senecio candidans', variety: 'white-felted', group: 'foliage', roles: ['filler'], habit: 'mound',
       height: [250, 380], spread: [250, 380], trail: [0, 0], vigour: 2, sun: [4, 6, 12, 14], scorch: null, water: 'dry', feed: 'light',
       cold: { winter: -9, night: -3 }, season: 'year-round', bloom: '0000 0000 0000', leaf: ['bold', 150, 'ovate', 'felted'], flower: ['none', 0, 0],
       colours: [['leaf', '#ccd4cc', 1]], starts: { p10: 4, l1: 7 },

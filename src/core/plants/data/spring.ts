@@ -40,9 +40,9 @@ export const spring = [
       height: [90, 150], spread: [80, 120], trail: [0, 0], vigour: 2, sun: [1, 2, 8, 11], scorch: null, water: 'moderate', feed: 'light',
       cold: { winter: -30, night: -12 }, season: 'cool', bloom: '0189 1000 0000', leaf: ['fine', 110, 'strap', 'glossy'], flower: ['bell', 18, 0.35],
       colours: [['leaf', '#4f8a48', 1], ['flower', '#3f5ac8', 1]], starts: { bulb: 2.2, p9: 2.2 },
-      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['toxic', 'toxic', 'toxic'], sap: 'no', spreads: false, note: 'Pure blue in March; the leaves fade by June.', poisonPart: 'bulb and leaves', facts: { worlds: ['woodland', 'winter', 'alpine', 'bedding'], ease: 'common' },
+      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['toxic', 'toxic', 'toxic'], sap: 'yes', spreads: false, note: 'Pure blue in March; the leaves fade by June. Bulbs can itch the hands.', poisonPart: 'bulb and leaves', facts: { worlds: ['woodland', 'winter', 'alpine', 'bedding'], ease: 'common' },
     },
-    { id: 'glory-of-the-snow', variety: 'blue, white-eyed', common: 'Glory of the snow', botanical: 'Scilla luciliae', flower: ['daisy', 28, 0.38], colours: [['leaf', '#4f8a48', 1], ['flower', '#7a90dc', 0.75], ['throat', '#f4f5fa', 0.25]], note: 'Stars of pale blue with a white eye, as the snow goes.' },
+    { id: 'glory-of-the-snow', variety: 'blue, white-eyed', common: 'Glory of the snow', botanical: 'Scilla luciliae', flower: ['daisy', 28, 0.38], colours: [['leaf', '#4f8a48', 1], ['flower', '#7a90dc', 0.75], ['throat', '#f4f5fa', 0.25]], note: 'Stars of pale blue with a white eye, as the snow goes.', sap: 'yes' },
   ),
   ...kin(
     {
@@ -50,7 +50,7 @@ export const spring = [
       height: [80, 130], spread: [70, 110], trail: [0, 0], vigour: 1, sun: [3, 4, 9, 12], scorch: null, water: 'moderate', feed: 'light',
       cold: { winter: -28, night: -12 }, season: 'cool', bloom: '0961 0000 0000', leaf: ['fine', 120, 'grass', 'glossy'], flower: ['trumpet', 40, 0.45],
       colours: [['leaf', '#5f8a4f', 0.85], ['edge', '#dfe6d6', 0.15], ['flower', '#f5c02a', 1]], starts: { bulb: 2, p9: 2.2 },
-      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['mild', 'mild', 'mild'], sap: 'no', spreads: false, note: 'First colour of the year; plant thickly, a hand deep.', poisonPart: 'bulb', facts: { worlds: ['alpine', 'winter', 'bedding'] },
+      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['mild', 'mild', 'mild'], sap: 'no', spreads: false, note: 'First colour of the year; plant thickly, a hand deep.', poisonPart: 'corm', facts: { worlds: ['alpine', 'winter', 'bedding'] },
     },
     { id: 'crocus-white', variety: 'white', colours: [['leaf', '#5f8a4f', 0.85], ['edge', '#dfe6d6', 0.15], ['flower', '#f8f7f2', 0.88], ['throat', '#f0962a', 0.12]] },
   ),
@@ -70,7 +70,7 @@ export const spring = [
       height: [120, 180], spread: [80, 120], trail: [0, 0], vigour: 2, sun: [3, 4, 9, 12], scorch: null, water: 'moderate', feed: 'light',
       cold: { winter: -28, night: -12 }, season: 'cool', bloom: '0038 2000 0000', leaf: ['fine', 150, 'strap', 'glossy'], flower: ['spike', 45, 0.35],
       colours: [['leaf', '#5a8a52', 1], ['flower', '#f5f6f2', 1]], starts: { bulb: 2.5, p9: 2.2 },
-      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['unknown', 'unknown', 'unknown'], sap: 'no', spreads: false, note: 'Small white spires among blue things.', facts: { worlds: ['winter', 'bedding', 'alpine'] },
+      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Small white spires among blue things.', facts: { worlds: ['winter', 'bedding', 'alpine'] },
     },
   ),
   ...kin(
@@ -90,7 +90,7 @@ export const spring = [
       colours: [['leaf', '#3f7f3c', 1], ['flower', '#faf8ee', 0.92], ['throat', '#f0cf4a', 0.08]], starts: { bare: 5, l1: 8, l2: 13 },
       deadhead: 'helps', pinch: 'no', edible: 'no', poison: ['toxic', 'toxic', 'toxic'], sap: 'yes', spreads: false, note: 'Never dry while it grows; harms whoever chews it.', facts: { worlds: ['tropical', 'woodland'], ease: 'common', rhythm: 'stands wet', kept: 'frost-free' },
     },
-    { id: 'calla-pink', variety: 'pink, dwarf', botanical: 'Zantedeschia hybrid', height: [300, 450], spread: [250, 350], leaf: ['bold', 200, 'heart', 'glossy'], flower: ['trumpet', 80, 0.2], bloom: '0000 0698 2000', colours: [['leaf', '#4a8440', 0.92], ['vein', '#cfd8c0', 0.08], ['flower', '#dc7f9c', 1]], facts: { worlds: ['tropical', 'bedding'], ease: 'common', rhythm: 'evenly moist', kept: 'lifted dry' }, note: 'Spotted leaf; lift and dry the tuber before frost. Harms whoever chews it.' },
+    { id: 'calla-pink', variety: 'pink, dwarf', botanical: 'Zantedeschia hybrid', height: [300, 450], spread: [250, 350], leaf: ['bold', 200, 'heart', 'glossy'], flower: ['trumpet', 80, 0.2], bloom: '0000 0698 2000', colours: [['leaf', '#4a8440', 0.92], ['vein', '#cfd8c0', 0.08], ['flower', '#dc7f9c', 1]], facts: { worlds: ['tropical', 'bedding'], ease: 'common', rhythm: 'evenly moist', kept: 'lifted dry' }, note: 'Spotted leaf; lift and dry the tuber before frost. Harms whoever chews it.', cold: { winter: -2, night: 1 } },
   ),
   ...kin(
     {

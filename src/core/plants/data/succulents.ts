@@ -34,7 +34,7 @@ export const succulents = [
     {
       id: 'stonecrop-upright', common: 'Stonecrop', botanical: 'Hylotelephium spectabile', variety: 'dusky pink', group: 'succulent', roles: ['filler'], habit: 'bush',
       height: [220, 360], spread: [220, 320], trail: [0, 0], vigour: 2, sun: [4, 6, 12, 14], scorch: null, water: 'dry', feed: 'light',
-      cold: { winter: -25, night: -5 }, season: 'warm', bloom: '0000 0003 9951', leaf: ['medium', 45, 'round', 'waxy'], flower: ['ball', 70, 0.4],
+      cold: { winter: -25, night: -5 }, season: 'hardy', bloom: '0000 0003 9951', leaf: ['medium', 45, 'round', 'waxy'], flower: ['ball', 70, 0.4],
       colours: [['leaf', '#8aa58a', 1], ['flower', '#cf6f8e', 1]], starts: { p9: 2.8, l1: 5.8 },
       deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['mild', 'mild', 'mild'], sap: 'yes', spreads: false, note: 'Late flower for bees; leave the heads for winter.',
     },
@@ -50,7 +50,7 @@ export const succulents = [
   ),
   ...kin(
     {
-      id: 'stonecrop-trailing-gold', common: 'Trailing stonecrop', botanical: 'Sedum rupestre', variety: 'gold', group: 'succulent', roles: ['spiller', 'filler'], habit: 'cascade',
+      id: 'stonecrop-trailing-gold', common: 'Trailing stonecrop', botanical: 'Petrosedum rupestre', variety: 'gold', group: 'succulent', roles: ['spiller', 'filler'], habit: 'cascade',
       height: [60, 110], spread: [220, 320], trail: [100, 220], vigour: 2, sun: [4, 6, 13, 15], scorch: null, water: 'dry', feed: 'light',
       cold: { winter: -26, night: -18 }, season: 'year-round', bloom: '0000 0000 0000', leaf: ['fine', 14, 'needle', 'waxy'], flower: ['none', 0, 0],
       colours: [['leaf', '#c7cf4d', 0.85], ['edge', '#dd9a4c', 0.15]], starts: { pack6: 4.6, p9: 2.2 },
@@ -121,7 +121,7 @@ export const succulents = [
       height: [160, 260], spread: [180, 260], trail: [0, 0], vigour: 1, sun: [3, 4, 9, 11], scorch: 5, water: 'dry', feed: 'light',
       cold: { winter: 3, night: 8 }, season: 'warm', bloom: '0002 5553 3321', leaf: ['medium', 60, 'round', 'waxy'], flower: ['ball', 60, 0.32],
       colours: [['leaf', '#3f7a42', 1], ['flower', '#f0701e', 1]], starts: { p9: 3, p10: 3.8 },
-      deadhead: 'helps', pinch: 'no', edible: 'no', poison: ['toxic', 'toxic', 'toxic'], sap: 'no', spreads: false, note: 'Flowers for months; poisonous to pets.', poisonPart: 'flowers most',
+      deadhead: 'helps', pinch: 'no', edible: 'no', poison: ['mild', 'toxic', 'toxic'], sap: 'no', spreads: false, note: 'Flowers for months; poisonous to pets.', poisonPart: 'flowers most',
     },
     { id: 'kalanchoe-pink', variety: 'pink', colours: [['leaf', '#3f7a42', 1], ['flower', '#e0528f', 1]] },
   ),
@@ -151,7 +151,7 @@ export const succulents = [
       colours: [['leaf', '#7a9f6a', 1], ['flower', '#cf2a9a', 0.9], ['throat', '#f3eac0', 0.1]], starts: { pack6: 4.6, p9: 2.4 },
       deadhead: 'no', pinch: 'no', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: true, note: 'Opens to the sun in sheets; likes to bake.',
     },
-    { id: 'delosperma-orange', variety: 'orange', colours: [['leaf', '#7a9f6a', 1], ['flower', '#f2762a', 0.9], ['throat', '#f6e6a0', 0.1]] },
+    { id: 'delosperma-orange', variety: 'orange', colours: [['leaf', '#7a9f6a', 1], ['flower', '#f2762a', 0.9], ['throat', '#f6e6a0', 0.1]], botanical: 'Delosperma hybrid' },
   ),
   ...kin(
     {

@@ -55,7 +55,7 @@ export const tropicals = [
       height: [500, 850], spread: [400, 550], trail: [0, 0], vigour: 2, sun: [5, 6, 11, 13], scorch: null, water: 'thirsty', feed: 'hungry',
       cold: { winter: 1, night: 8 }, season: 'warm', bloom: '0001 3577 7642', leaf: ['medium', 75, 'ovate', 'glossy'], flower: ['trumpet', 120, 0.16],
       colours: [['leaf', '#2f6434', 1], ['flower', '#d4152a', 0.85], ['throat', '#6e0d1c', 0.15]], starts: { l1: 8, l2: 13, l3: 19 },
-      deadhead: 'helps', pinch: 'helps', edible: 'no', poison: ['none', 'unknown', 'unknown'], sap: 'no', spreads: false, note: 'One day to a flower, and another tomorrow.',
+      deadhead: 'helps', pinch: 'helps', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'One day to a flower, and another tomorrow.',
     },
     { id: 'hibiscus-yellow', variety: 'yellow, red eye', colours: [['leaf', '#2f6434', 1], ['flower', '#f5c92a', 0.85], ['throat', '#c92a2a', 0.15]] },
   ),
@@ -65,7 +65,7 @@ export const tropicals = [
       height: [350, 600], spread: [300, 420], trail: [0, 0], vigour: 1, sun: [3, 4, 9, 12], scorch: 5, water: 'moderate', feed: 'medium',
       cold: { winter: 5, night: 12 }, season: 'warm', bloom: '0000 0000 0000', leaf: ['bold', 140, 'ovate', 'glossy'], flower: ['none', 0, 0],
       colours: [['leaf', '#5a7a2f', 0.4], ['vein', '#e6b52a', 0.35], ['edge', '#c23a2a', 0.25]], starts: { p10: 5, l1: 9 },
-      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['toxic', 'toxic', 'toxic'], sap: 'yes', spreads: false, note: 'Paintbox leaves for heat; sap marks skin and cloth.', facts: { ease: 'occasional' },
+      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['irritant', 'toxic', 'toxic'], sap: 'yes', spreads: false, note: 'Paintbox leaves for heat; sap marks skin and cloth.', facts: { ease: 'occasional' },
     },
   ),
   ...kin(

@@ -77,13 +77,13 @@ export const winterPlants = [
   ),
   ...kin(
     {
-      id: 'bergenia-pink', common: 'Elephant’s ears', botanical: 'Bergenia hybrid', variety: 'pink, red in winter', group: 'shade', roles: ['filler'], habit: 'mound',
+      id: 'bergenia-pink', common: 'Bergenia', botanical: 'Bergenia hybrid', variety: 'pink, red in winter', group: 'shade', roles: ['filler'], habit: 'mound',
       height: [250, 380], spread: [300, 420], trail: [0, 0], vigour: 2, sun: [1, 2, 8, 11], scorch: null, water: 'moderate', feed: 'light',
       cold: { winter: -30, night: -15 }, season: 'year-round', bloom: '0068 3000 0000', leaf: ['bold', 160, 'round', 'glossy'], flower: ['bell', 18, 0.2],
       colours: [['leaf', '#5a5f3c', 0.7], ['edge', '#8a3038', 0.3], ['flower', '#dd6a98', 1]], starts: { p9: 3.2, l1: 6 },
       deadhead: 'no', pinch: 'no', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Leather leaves that colour with frost; pink in April.', facts: { worlds: ['winter', 'woodland', 'meadow'], ease: 'common' },
     },
-    { id: 'bergenia-white', variety: 'white', colours: [['leaf', '#4f7a3f', 1], ['flower', '#f7f2f0', 1]] },
+    { id: 'bergenia-white', variety: 'white', colours: [['leaf', '#4f7a3f', 1], ['flower', '#f7f2f0', 1]], note: 'Leather leaves that colour with frost; white in April.' },
   ),
   ...kin(
     {

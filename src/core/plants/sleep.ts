@@ -1,4 +1,4 @@
-import type { Facts } from '../plants/traits';
+import type { Facts } from './traits';
 
 /** Whether a plant's top is down at a month position (0 is mid-January), as it is read in the north. */
 export function asleep({ top: [from, to] }: Pick<Facts, 'top'>, at: number): boolean {

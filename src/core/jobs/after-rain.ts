@@ -1,0 +1,36 @@
+import { factsOf } from '../plants/facts';
+import { formatDay } from '../units/date';
+import type { Due, JobKind } from './job';
+import { aliveOn, capital, isPlanted, namesOf } from './plants-of';
+
+/** Rain that spoils large or double flowers, mm in a day; in flower, at this share of its most. Working figures. */
+const SPOILS_MM = 12;
+const IN_FLOWER = 0.25;
+
+/** Flowers that rain bruises are taken off after it, before they rot. */
+export const afterRain: JobKind = {
+  again: true,
+  of: (asked) => {
+    if (!isPlanted(asked) || asked.planting.spot.rain !== 'open') return [];
+    return asked.weather
+      .filter((d) => d.date >= asked.today && d.known !== 'ordinary' && d.rainMm >= SPOILS_MM)
+      .flatMap(({ date }): Due[] => {
+        const spoilt = aliveOn(asked, date).filter(
+          ({ placed, grown }) => factsOf(placed.plant).rain === 'bruises' && grown.bloom >= IN_FLOWER,
+        );
+        return spoilt.length > 0
+          ? [
+              {
+                on: date,
+                text: `after the rain, pick spoilt flowers off ${namesOf(spoilt)}`,
+                done: [{ what: 'tidy', to: null }],
+                within: 2,
+                key: `rain-${date}`,
+              },
+            ]
+          : [];
+      });
+  },
+  why: 'Wet petals stick to leaf and bud and rot them. Shake the plant, and take off what is brown or limp.',
+  says: ({ on, text }) => `${capital(text)}, ${formatDay(on)}`,
+};
