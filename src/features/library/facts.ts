@@ -106,6 +106,9 @@ const lightOf = (p: Plant): string => {
 
 const bad = (x: Poison): boolean => x !== 'none';
 
+/** What grows on in colder nights than this is set out whenever it is bought, °C. */
+const ALWAYS_OUT_C = 3;
+
 /** A line of a plant's card: what it is called, and what it is for this one. */
 export interface Line {
   name: string;
@@ -197,7 +200,7 @@ const GROUPS = {
       : [
           {
             name: 'Deadhead',
-            text: `${DEADHEAD[p.deadhead]}; ${facts.spent === 'falls' ? 'drops its own' : 'spent flowers stay on'}`,
+            text: `${DEADHEAD[p.deadhead]}; ${facts.spent === 'falls' ? 'drops its own flowers' : 'spent flowers stay on'}`,
           },
         ]),
     {
@@ -218,7 +221,9 @@ const GROUPS = {
         ]),
   ],
   'Heat, cold and winter': (p: Plant, facts: Facts, units: UnitSystem): Line[] => [
-    { name: 'Goes out', text: `when nights reach ${formatTemperature(facts.outFromC, units)}` },
+    ...(facts.outFromC > ALWAYS_OUT_C
+      ? [{ name: 'Goes out', text: `when nights reach ${formatTemperature(facts.outFromC, units)}` }]
+      : []),
     { name: 'Cold nights', text: `survives ${formatTemperature(p.coldestNightC, units)} while it grows` },
     {
       name: 'Winter',

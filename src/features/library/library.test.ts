@@ -96,11 +96,12 @@ describe('facts', () => {
     expect(text(by('lavender'), 'Cut back')?.text).toBe('lightly, never into bare wood, in August');
     expect(text(by('croton'), 'Kept')?.text).toBe('indoors, at 15 °C or more, watered');
     expect(text(by('coleus-lime'), 'Goes out')?.text).toBe('when nights reach 13 °C');
+    expect(text(by('heuchera-plum'), 'Goes out')).toBeUndefined();
     expect(text(by('hosta-gold'), 'Needs cold')?.text).toBe('9 weeks under 7 °C to come again');
     expect(text(by('fuchsia-upright'), 'Look for')?.text).toMatch(/^greenfly \(May, June?n?\)/);
     expect(text(by('canna-dwarf-red'), 'Least mix')?.text).toMatch(/8(\.0)? L to itself; sulks with tight roots/);
     expect(text(by('nicotiana-white'), 'Scent')?.text).toBe('of the flower, clear, at dusk; noticed in passing');
-    expect(text(by('calibrachoa-white'), 'Deadhead')?.text).toBe('no need; drops its own');
+    expect(text(by('calibrachoa-white'), 'Deadhead')?.text).toBe('no need; drops its own flowers');
     expect(text(by('foxglove'), 'Kind of poison')).toMatchObject({ text: 'cardiac glycosides', warn: true });
     expect(text(by('petunia-white'), 'Kind of poison')).toBeUndefined();
   });
