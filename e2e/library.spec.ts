@@ -132,6 +132,7 @@ test('a plant of one’s own is added from its tag, composed with, corrected in 
   await accessible(page);
   await form.getByRole('button', { name: 'Add to my plants' }).click();
   const sheet = page.getByRole('article', { name: 'Petunia, double apricot' });
+  await sheet.getByText('Leaf, flower and visitors').click();
   await expect(sheet.getByText('seed heads in Sep')).toBeVisible();
   await expect(sheet.getByText('25–36 cm')).toBeVisible();
   await expect(sheet.getByRole('img', { name: 'Your photograph of Petunia, double apricot' })).toBeVisible();

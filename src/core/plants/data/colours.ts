@@ -20,7 +20,7 @@ const ROWS: readonly Row[] = [
   [
     'pelargonium-scarlet',
     'pelargonium-tricolour',
-    'scarlet, tricolour leaf',
+    'tricolour leaf, scarlet flower',
     '#d8262c',
     undefined,
     { leaf: [['leaf', '#6f9a52', 0.42], ['edge', '#efe6b4', 0.33], ['vein', '#a84a38', 0.25]], note: 'Cream, bronze and green in one leaf; grown for that, the scarlet is extra.' },

@@ -105,7 +105,7 @@ export const moreBedding = [
   ...kin(
     {
       id: 'salvia-compact-red', common: 'Bedding salvia', botanical: 'Salvia splendens', variety: 'red, compact', group: 'warm bedding', roles: ['filler'], habit: 'wand',
-      height: [220, 320], spread: [180, 240], trail: [0, 0], vigour: 2, sun: [3, 4, 10, 13], scorch: 5, water: 'moderate', feed: 'medium',
+      height: [220, 320], spread: [180, 240], trail: [0, 0], vigour: 2, sun: [3, 4, 11, 13], scorch: null, water: 'moderate', feed: 'medium',
       cold: { winter: 1, night: 6 }, season: 'warm', bloom: '0000 5999 9850', leaf: ['medium', 55, 'ovate', 'matte'], flower: ['spike', 30, 0.3],
       colours: [['leaf', '#4f8a40', 1], ['flower', '#d6202a', 1]], starts: { plug: 9, pack6: 3.8, p9: 2 },
       deadhead: 'helps', pinch: 'helps', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Upright red all summer; snap off spent spikes.',

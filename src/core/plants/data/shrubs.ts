@@ -90,10 +90,10 @@ export const shrubs = [
       height: [180, 280], spread: [180, 260], trail: [0, 0], vigour: 1, sun: [4, 5, 11, 13], scorch: null, water: 'moderate', feed: 'light',
       cold: { winter: -26, night: -18 }, season: 'year-round', bloom: '0000 0004 9996', leaf: ['fine', 10, 'needle', 'matte'], flower: ['spike', 6, 0.42],
       colours: [['leaf', '#5f8a45', 1], ['flower', '#d97aa5', 1]], starts: { p9: 2.4, p10: 3 },
-      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Buds that never open, so they never fade. Rainwater, not tap.',
+      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Buds that never open, so they never fade. Rainwater, not tap.', facts: { bees: 'none' },
     },
     { id: 'heather-bud-white', variety: 'white', colours: [['leaf', '#5f8a45', 1], ['flower', '#f6f4ef', 1]] },
-    { id: 'heather-gold-leaf', variety: 'gold leaf', colours: [['leaf', '#d6b53a', 0.7], ['edge', '#e0803a', 0.3], ['flower', '#c99ab5', 1]], common: 'Heather', bloom: '0000 0006 9400', note: 'Gold leaf that turns orange in the cold; lilac bells in August. Rainwater, not tap.' },
+    { id: 'heather-gold-leaf', variety: 'gold leaf', colours: [['leaf', '#d6b53a', 0.7], ['edge', '#e0803a', 0.3], ['flower', '#c99ab5', 1]], common: 'Heather', bloom: '0000 0006 9400', note: 'Gold leaf that turns orange in the cold; lilac bells in August. Rainwater, not tap.', facts: { bees: 'good' } },
   ),
   ...kin(
     {

@@ -432,7 +432,7 @@ export const warmBedding = [
   ...kin(
     {
       id: 'salvia-scarlet', common: 'Bedding salvia', botanical: 'Salvia splendens', variety: 'scarlet', group: 'warm bedding', roles: ['filler', 'thriller'], habit: 'wand',
-      height: [250, 420], spread: [220, 300], trail: [0, 0], vigour: 2, sun: [3, 4, 10, 13], scorch: 5, water: 'moderate', feed: 'medium',
+      height: [250, 420], spread: [220, 300], trail: [0, 0], vigour: 2, sun: [3, 4, 11, 13], scorch: null, water: 'moderate', feed: 'medium',
       cold: { winter: 1, night: 6 }, season: 'warm', bloom: '0000 4899 9740', leaf: ['medium', 60, 'ovate', 'matte'], flower: ['spike', 26, 0.42],
       colours: [['leaf', '#3f7338', 1], ['flower', '#d8141f', 1]], starts: { pack6: 3.8, p9: 2.1 },
       deadhead: 'helps', pinch: 'helps', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Parks’ red: a little of it goes a long way.',

@@ -39,6 +39,8 @@ const keptAt = listed<number>([
   [18, 'Caladium'],
 ]);
 const FROST_FREE_C = 3;
+/** At rest it takes a night so much colder than while it grows, °C. Working figure. */
+const RESTING_C = 2;
 /** Indoors so much above the coldest night it takes, within these, °C. Working figures. */
 const ABOVE_NIGHT_C = 4;
 const INDOORS_C: readonly [number, number] = [10, 15];
@@ -47,7 +49,9 @@ function keptAtOf(p: Known, kept: Facts['kept']): number {
   const said = keptAt(p);
   if (kept === 'outdoors' || kept === 'not kept') return p.coldestWinterC;
   if (said !== undefined) return said;
-  return kept === 'indoors' ? clamp(p.coldestNightC + ABOVE_NIGHT_C, ...INDOORS_C) : FROST_FREE_C;
+  return kept === 'indoors'
+    ? clamp(p.coldestNightC + ABOVE_NIGHT_C, ...INDOORS_C)
+    : Math.max(FROST_FREE_C, p.coldestNightC - RESTING_C);
 }
 
 const dryInWinter = among('Pelargonium, Plumbago, Agapanthus, Bougainvillea, Hippeastrum, Adenium, Fuchsia, Clivia');
@@ -56,8 +60,9 @@ const watered = among('Citrus, Cyperus, Heliotropium, Ensete, Musa, Nephrolepis,
 function keptWetOf(p: Known, kept: Facts['kept']): Facts['keptWet'] {
   if (kept === 'lifted dry') return 'dry';
   if (p.group === 'succulent' && kept !== 'outdoors') return 'dry';
+  if (kept === 'outdoors') return 'watered';
   if (dryInWinter(p)) return 'barely moist';
-  if (kept === 'outdoors' || kept === 'indoors' || watered(p)) return 'watered';
+  if (kept === 'indoors' || watered(p)) return 'watered';
   return 'barely moist';
 }
 

@@ -21,12 +21,15 @@ const life = listed<Facts['life']>([
     'tender perennial',
     `Alternanthera, Angelonia, Arctotis, Argyranthemum, Begonia, Bidens, Brachyscome, Calibrachoa, Canna, Chaenostoma,
     Chlorophytum, Coleus, Cuphea, Dahlia, Diascia, Evolvulus, Felicia, Fuchsia, Fuchsia × hybrida, Fuchsia triphylla,
-    Gazania, Gerbera, Helichrysum, Heliotropium, Impatiens, Iresine, Jacobaea, Lantana, Lophospermum, Lotus, Mandevilla,
+    Gazania, Gerbera, Helichrysum, Heliotropium, Impatiens, Iresine, Lantana, Lophospermum, Lotus, Mandevilla,
     Mecardonia, Nemesia, Nierembergia, Osteospermum, Pelargonium, Pentas, Petunia, Plectranthus, Plumbago,
     Salvia farinacea, Salvia splendens, Salvia guaranitica, Salvia microphylla, Scaevola, Strobilanthes, Tradescantia,
     Verbena × hybrida, Verbena bonariensis`,
   ],
-  ['hardy perennial', 'Erigeron, Glechoma, Oenothera, Artemisia, Cyclamen coum, Cyclamen hederifolium, Senecio'],
+  [
+    'hardy perennial',
+    'Jacobaea, Erigeron, Glechoma, Oenothera, Artemisia, Cyclamen coum, Cyclamen hederifolium, Senecio',
+  ],
   [
     'shrub',
     `Abutilon, Acalypha, Bougainvillea, Brugmansia, Chamaerops, Clematis, Codiaeum, Duranta, Dypsis, Fuchsia magellanica,

@@ -23,9 +23,10 @@ const pace = listed<Facts['pace']>([
 
 /** Seasons to the middle of a record's range, from the start it is ordinarily bought in. After growers' figures: bedding 1, soft perennials 2, hostas and ferns 2–3, shrubs and spikes 3–4, conifers, box and palms 5–8. */
 const seasons = listed<number>([
+  [2, 'Abutilon'],
   [
     1,
-    `Canna, Colocasia, Ensete, Musa, Hedychium, Dahlia, Rudbeckia hirta, Verbena bonariensis, Oenothera, Penstemon,
+    `Canna, Colocasia, Fragaria, Ensete, Musa, Hedychium, Dahlia, Rudbeckia hirta, Verbena bonariensis, Oenothera, Penstemon,
     Chrysanthemum, Symphyotrichum, Salvia guaranitica, Salvia microphylla, Brugmansia, Nassella, Cenchrus setaceus,
     Cenchrus hybrid, Cenchrus americanus, Lagurus, Isolepis, Hypoestes, Ceropegia, Tradescantia, Dianthus barbatus,
     Caladium, Plumbago, Fuchsia, Thunbergia, Ipomoea, Lathyrus, Rhodochiton, Cucumis, Portulaca, Mesembryanthemum,
@@ -40,7 +41,7 @@ const seasons = listed<number>([
   ],
   [
     4,
-    `Abutilon, Cordyline, Phormium, Yucca, Dracaena, Trachelospermum, Vitis, Dianella, Strelitzia, Monstera, Crassula,
+    `Cordyline, Phormium, Yucca, Dracaena, Trachelospermum, Vitis, Dianella, Strelitzia, Monstera, Crassula,
     Haworthiopsis, Salvia rosmarinus, Salvia yangii, Acalypha, Codiaeum, Duranta, Hibiscus, Ixora, Heptapleurum,
     Agave, Aloe, Fargesia`,
   ],

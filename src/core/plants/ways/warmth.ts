@@ -10,7 +10,7 @@ const heat = listed<Facts['heat']>([
     Capsicum, Catharanthus, Celosia, Cenchrus, Cistus, Codiaeum, Coleus, Colocasia, Crassula, Crossandra, Cyperus,
     Dichondra, Duranta, Echeveria, Ensete, Epipremnum, Euphorbia hypericifolia, Euphorbia pulcherrima, Evolvulus,
     Gomphrena, Graptopetalum, Hedychium, Heliconia, Hibiscus, Ipomoea, Iresine, Ixora, Kalanchoe, Kroenleinia, Lantana,
-    Mandevilla, Musa, Nerium, Ocimum, Oenothera, Olea, Pentas, Plumbago, Portulaca, Scaevola, Sedum, Strelitzia,
+    Mandevilla, Musa, Nerium, Ocimum, Oenothera, Olea, Pentas, Plumbago, Portulaca, Gaillardia, Salvia farinacea, Scaevola, Sedum, Strelitzia,
     Solanum melongena, Tradescantia, Zinnia, Vitis`,
   ],
   [
@@ -66,7 +66,7 @@ const warmestNight = listed<number | null>([
   ],
   [
     null,
-    `Aloe, Asparagus, Chamaerops, Cyperus, Fargesia, Mentha, Salvia splendens, Salvia farinacea, Trachelospermum,
+    `Aloe, Asparagus, Caladium, Chamaerops, Cyperus, Fargesia, Mentha, Salvia splendens, Salvia farinacea, Trachelospermum,
     Zantedeschia, Begonia × semperflorens, Begonia hybrid, Begonia rex, Nephrolepis, Adiantum, Impatiens, Torenia,
     Catharanthus, Celosia, Cleome, Cuphea, Euphorbia hypericifolia, Gomphrena, Lantana, Mecardonia, Pentas, Portulaca,
     Sanvitalia, Tagetes, Xerochrysum, Zinnia, Angelonia, Scaevola, Evolvulus, Helianthus, Plumbago, Ageratum,
