@@ -332,12 +332,12 @@ test('five thousand plants are scrolled and searched without more than a few she
   });
   await page.getByRole('button', { name: 'Read 3 columns' }).click();
   await page.getByRole('button', { name: 'Add 4,600 plants' }).click();
-  await expect(count(page)).toHaveText(/^5,2\d\d plants, 4,600 your own/);
+  await expect(count(page)).toHaveText(/^5,\d\d\d plants, 4,600 your own/);
   expect(await shelf(page).getByRole('button').count()).toBeLessThan(80);
   await page.getByLabel('Search plants').fill('number 4321');
   await expect(onShelf(page, /^Petunia, number 4321/)).toBeVisible();
   await page.getByLabel('Search plants').fill('');
-  await expect(count(page)).toHaveText(/^5,2\d\d plants, 4,600 your own/);
+  await expect(count(page)).toHaveText(/^5,\d\d\d plants, 4,600 your own/);
   await expect(onShelf(page, /^Petunia, number 0,/)).toBeVisible();
   await shelf(page)
     .locator('..')
