@@ -46,7 +46,7 @@ test('lifting and frost are cautioned where they are met', async ({ page }) => {
 test('children about: what is not known to be safe is counted out, and the plants in the pot are told on', async ({
   page,
 }) => {
-  await page.goto('/pot/lido-entrance-bowl/spot');
+  await page.goto('/pot/lido-entrance-autumn/spot');
   await page.getByRole('button', { name: 'Children' }).click();
   await expect(page.getByText('Not known to be safe here')).toBeVisible();
   await expect(page.getByText(/In an emergency call a doctor, vet or poison line/)).toBeVisible();

@@ -111,7 +111,8 @@ test('a change-over: what lasts stays, the gaps are filled, and all of it is und
   await expect(page.getByRole('button', { name: /^Forget-me-not/ })).toHaveCount(0);
   await page.goto('/pot/lido-boiler-bowl/make');
   await expect(page.getByRole('heading', { name: /Shopping list/ })).toBeVisible();
-  await expect(page.getByRole('row', { name: /Heuchera/ })).toHaveCount(0);
+  // Two of them stayed; a way may add two more, and then two are bought and not four.
+  await expect(page.getByRole('row', { name: /Heuchera/ }).filter({ hasText: /[3-9] ×/ })).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo' }).first().press('Enter');
   await page.goto('/pot/lido-boiler-bowl/plants');
   await expect(page.getByRole('button', { name: /^Forget-me-not/ }).first()).toBeVisible();
