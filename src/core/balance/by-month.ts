@@ -6,7 +6,7 @@ import type { Season, Week } from '../growth/grown';
 import { judgedWeeks } from '../growth/span';
 import { plantName } from '../plants/schema';
 import type { Planting } from '../plantings/schema';
-import { isSouthern } from '../spots/light';
+import { isSouthern } from '../climate/hemisphere';
 import { maxBy, sum } from '../units/number';
 import { seenArea, seenFrom } from './seen';
 import { seenColours, tells } from './seen-colours';

@@ -4,6 +4,7 @@ import { judgedWeeks, occasionOf } from '../growth/span';
 import { factsOf } from '../plants/facts';
 import type { Plant } from '../plants/schema';
 import type { Planting } from '../plantings/schema';
+import { isSouthern } from '../climate/hemisphere';
 import { sunReading } from '../spots/light';
 import type { Spot } from '../spots/schema';
 import { addDays, daysBetween, monthPosition, nextMonthDay } from '../units/date';
@@ -49,7 +50,7 @@ export function standsThroughWinter({
   startDate,
   brief,
 }: Pick<Planting, 'spot' | 'startDate' | 'brief'>): boolean {
-  const midwinter = nextMonthDay(startDate, MIDWINTER[spot.lastFrost > spot.firstFrost ? 'south' : 'north']);
+  const midwinter = nextMonthDay(startDate, MIDWINTER[isSouthern(spot) ? 'south' : 'north']);
   return addDays(startDate, judgedWeeks({ spot, startDate, brief }) * 7) > midwinter;
 }
 
@@ -147,7 +148,7 @@ export function outOfSeason(p: Plant, { spot, startDate, brief }: Planting): str
   const rests = HIGH_SUMMER.reduce((sum, m) => sum + (p.bloom[m] ?? 0), 0) / HIGH_SUMMER.length < SUMMER_BLOOM;
   if (p.season === 'cool' && rests && spot.summer !== 'cool' && !early && !autumn)
     return 'A cool-season plant: it tires as summer comes. Set it out in autumn or early spring.';
-  const month = Number(startDate.slice(5, 7)) - 1 + (spot.lastFrost > spot.firstFrost ? 6 : 0);
+  const month = Number(startDate.slice(5, 7)) - 1 + (isSouthern(spot) ? 6 : 0);
   const blooms = (months: number) => Array.from({ length: months }, (_, i) => p.bloom[(month + i) % 12] ?? 0);
   if (p.group === 'bulb')
     return blooms(BLOOM_AHEAD_MONTHS).every((b) => b === 0)

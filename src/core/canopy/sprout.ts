@@ -5,7 +5,7 @@ import type { Planting } from '../plantings/schema';
 import { hashText, seeded } from '../units/number';
 import type { Clear } from '../containers/shapes/shape';
 import { createBuilder } from './builder';
-import { isSouthern } from '../spots/light';
+import { isSouthern } from '../climate/hemisphere';
 import { seasonLookOf } from './season-look';
 import { doseOf } from './dose';
 import type { Pot } from './sprig';

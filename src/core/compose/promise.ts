@@ -16,7 +16,8 @@ import { signature } from '../plants/signature';
 import type { Ease, Role } from '../plants/traits';
 import type { Planting } from '../plantings/schema';
 import { schoolOf } from '../schools';
-import { isSouthern, sunReading } from '../spots/light';
+import { isSouthern } from '../climate/hemisphere';
+import { sunReading } from '../spots/light';
 
 /** Working figures: they guide the search, never the verdict. */
 const SCORCHED = 0.3;

@@ -2,7 +2,7 @@ import { clearOf } from '../containers/outline';
 import type { Clear } from '../containers/shapes/shape';
 import { resolve, type Placed } from '../plantings/resolve';
 import type { Planting } from '../plantings/schema';
-import { isSouthern } from '../spots/light';
+import { isSouthern } from '../climate/hemisphere';
 import { daysBetween } from '../units/date';
 import { once } from '../units/keep';
 import type { Calendar } from './calendar';

@@ -1,5 +1,6 @@
 import { SUMMERS } from '../climate/summers';
 import type { Climate } from '../climate/schema';
+import { isSouthern } from '../climate/hemisphere';
 import type { Spot } from '../spots/schema';
 import { addDays, nextMonthDay } from '../units/date';
 import type { CalendarWeek } from './calendar';
@@ -41,7 +42,7 @@ const summerBy =
   (spot: Spot): Spot => {
     const months = monthsOf(spot);
     // The plain months are written for the north; one's own are as they are at the place.
-    const summer = spot.climate && spot.lastFrost > spot.firstFrost ? SOUTH : NORTH;
+    const summer = spot.climate && isSouthern(spot) ? SOUTH : NORTH;
     const turn = (all: readonly number[]) => all.map((c, m) => c + (summer.includes(m) ? degrees : 0));
     return { ...spot, climate: { ...months, highC: turn(months.highC), lowC: turn(months.lowC) } };
   };

@@ -1,7 +1,7 @@
 import { factsOf } from '../plants/facts';
 import { PESTS } from '../plants/pests';
 import type { Pest } from '../plants/traits';
-import { isSouthern } from '../spots/light';
+import { isSouthern } from '../climate/hemisphere';
 import { formatDay, nextMonthDay } from '../units/date';
 import type { Due, JobKind } from './job';
 import { aliveOn, capital, isPlanted, namesOf } from './plants-of';

@@ -1,6 +1,6 @@
 import { LEFT_AFTER } from '../plants/cutting';
 import { factsOf } from '../plants/facts';
-import { isSouthern } from '../spots/light';
+import { isSouthern } from '../climate/hemisphere';
 import { addDays, daysBetween, formatDay, nextMonthDay } from '../units/date';
 import type { Asked, Due, JobKind } from './job';
 import { capital, isPlanted } from './plants-of';

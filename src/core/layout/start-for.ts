@@ -2,7 +2,7 @@ import { usualWidth } from '../containers/counts';
 import { soldIn, STARTS, type StartSize } from '../plants/starts';
 import type { Role } from '../plants/traits';
 import type { Planting } from '../plantings/schema';
-import { isSouthern } from '../spots/light';
+import { isSouthern } from '../climate/hemisphere';
 import { goesIn } from './packing';
 
 /** Litres of start wished for, by the container's width. Working figures from ordinary practice: the centrepiece goes up first. */

@@ -1,4 +1,4 @@
-import { isSouthern } from '../spots/light';
+import { isSouthern } from '../climate/hemisphere';
 import type { Spot } from '../spots/schema';
 import { addDays, daysBetween, nextMonthDay } from '../units/date';
 import type { Planting } from './schema';

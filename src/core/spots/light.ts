@@ -1,4 +1,5 @@
 import { tenth } from '../units/number';
+import { isSouthern } from '../climate/hemisphere';
 import type { Spot } from './schema';
 import { sunByMonth } from './sun-clock';
 
@@ -14,10 +15,6 @@ export interface SunReading {
   afternoon: number;
   label: 'full sun' | 'part sun' | 'part shade' | 'shade' | 'dappled shade';
 }
-
-/** South of the equator months are half a year round. */
-export const isSouthern = ({ light }: Partial<Pick<Spot, 'light'>>): boolean =>
-  light?.kind === 'clock' && light.latitude < 0;
 
 /** The class gardeners call it: full sun ≥ 6 hours, part sun 4–6, part shade 2–4, shade under 2. */
 const labelOf = (hours: number): SunReading['label'] =>
