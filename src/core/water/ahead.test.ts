@@ -7,7 +7,8 @@ import type { Planting } from '../plantings/schema';
 import { aheadOf } from './ahead';
 import { awayOver } from './away';
 import { balanceOf, NEVER } from './balance';
-import { storeOf } from './demand';
+import { grow } from '../growth/season';
+import { storeOn } from './demand';
 import { HOSE_L_A_MINUTE, rotaOf } from './rota';
 import { awayWords, dayWords, timesWords } from './words';
 
@@ -26,7 +27,7 @@ const p = { ...warmPot(), spot: { ...warmPot().spot, rain: 'none' as const } };
 const coming = (days: readonly KnownDay[], n: number) => days.filter((d) => d.date >= TODAY).slice(0, n);
 
 describe('water ahead', () => {
-  const { usableL, spendL } = storeOf(p);
+  const { usableL, reachL, spendL } = storeOn(p, grow(p), TODAY);
   test('filled today it holds all it can, and asks when half is gone', () => {
     const ahead = aheadOf(p, warm, TODAY, [{ on: TODAY, share: 1 }]);
     expect(ahead.heldL).toBe(usableL);
@@ -35,7 +36,7 @@ describe('water ahead', () => {
     const used = ahead.days[0]?.usedL ?? 0;
     const whole = Math.ceil(spendL / used) - 1;
     expect([whole - 1, whole]).toContain(daysBetween(TODAY, ahead.next?.on ?? TODAY));
-    expect((ahead.graceHours ?? 0) / (((usableL - spendL) / used) * 24)).toBeCloseTo(1, 0);
+    expect((ahead.graceHours ?? 0) / (((reachL - spendL) / used) * 24)).toBeCloseTo(1, 0);
   });
   test('a probe that finds it dry asks today, to the brim', () => {
     const { next, heldL } = aheadOf(p, warm, TODAY, [{ on: TODAY, share: 0.2 }]);
@@ -87,12 +88,19 @@ describe('away', () => {
     expect(of('neighbour')?.dying).toEqual([]);
     for (const s of some(savings)) expect(s.dying.length).toBeLessThan(dying.length);
   });
-  test('what hangs has no tray and is not moved into shade', () => {
+  test('what hangs has no tray, and is taken down into the shade where it can be lifted', () => {
     const basket = pot({
       container: { ...roundPot(300, 200, 170), shape: { kind: 'basket', topMm: 300, depthMm: 170 }, mount: 'hook' },
       placements: [placed('a', 'petunia-white', 'filler', 0, 0), placed('b', 'petunia-white', 'filler', 90, 0)],
     });
-    expect(some(away(9, basket).savings).map((s) => s.how)).toEqual(['neighbour', 'drip']);
+    const hows = (n: number, kept = basket) => some(away(n, kept).savings).map((s) => s.how);
+    expect(hows(9)).toEqual(['neighbour', 'drip']);
+    expect(away(5, basket).savings.map((s) => s.how)).toContain('shade');
+    const heavy = {
+      ...basket,
+      container: { ...basket.container, shape: { kind: 'basket' as const, topMm: 700, depthMm: 400 } },
+    };
+    expect(hows(21, heavy)).not.toContain('shade');
   });
   test('a bowl of succulents is left for nine days and none dies', () => {
     const bowl = pot({

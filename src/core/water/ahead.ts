@@ -5,7 +5,7 @@ import type { Planting } from '../plantings/schema';
 import { addDays, daysBetween } from '../units/date';
 import { clamp01 } from '../units/number';
 import { balanceOf, type DayOfWater, NEVER } from './balance';
-import { storeOf } from './demand';
+import { storeOn } from './demand';
 
 /** How wet a container was found, or left, on a morning: 1 after the can, a share of what it holds by a probe. */
 export interface Found {
@@ -24,7 +24,7 @@ export interface Ahead {
   from: Found | null;
   /** When it asks next: the day, the litres to the brim, and how often on that day. Null for none in the days that are known. */
   next: { on: string; litres: number; times: number } | null;
-  /** Hours from the time it asks until all is gone. */
+  /** Hours from the time it asks until all that its roots reach is gone. */
   graceHours: number | null;
   /** Filled this morning it lasts up to and with this day; null for all that is known. */
   lastsUntil: string | null;
@@ -51,7 +51,7 @@ function heldOn(
   from: Found | null,
   dripL: number,
 ): number {
-  const { usableL } = storeOf(planting);
+  const { usableL } = storeOn(planting, season, today);
   if (from) {
     const held = usableL * clamp01(from.share);
     const since = days.filter((d) => d.date >= from.on && d.date < today);
@@ -73,7 +73,7 @@ export function aheadOf(
   dripL = 0,
 ): Ahead {
   const season = grow(planting);
-  const { usableL, spendL } = storeOf(planting);
+  const { usableL, reachL, spendL } = storeOn(planting, season, today);
   const from = lastFound(found, today);
   const heldL = heldOn(planting, season, days, today, from, dripL);
   const coming = days.filter((d) => d.date >= today);
@@ -92,11 +92,11 @@ export function aheadOf(
     next: first
       ? {
           on: first.date,
-          litres: first.date === today && heldL <= leastL ? usableL - heldL : spendL,
+          litres: first.date === today && heldL <= leastL ? usableL - heldL : first.givenL / Math.max(1, first.times),
           times: Math.max(1, first.times),
         }
       : null,
-    graceHours: first && first.usedL > 0 ? (leastL / first.usedL) * HOURS : null,
+    graceHours: first && first.usedL > 0 ? ((reachL - spendL) / first.usedL) * HOURS : null,
     lastsUntil: dry ? addDays(dry.date, -1) : null,
     days: asIs,
   };

@@ -9,6 +9,7 @@ import { ballsL, resolve } from '../plantings/resolve';
 import type { Planting } from '../plantings/schema';
 import { clamp, sum } from '../units/number';
 import { balanceOf, NEVER, type Watered } from './balance';
+import { exposureOf, sunShare, sunShareOn } from './stand';
 
 /** Days in dry mix at 25 °C before a plant of a class is dead. Working figures: a petunia is limp on the first and past help on the third; a succulent waits weeks. */
 const BEARS_DAYS: Record<Plant['water'], number> = { thirsty: 3, moderate: 5, dry: 18 };
@@ -27,8 +28,8 @@ const AT_C = 25;
 /** A cool day counts less, a hot one more, within these. Working figures. */
 const HEAT: readonly [number, number] = [0.4, 1.8];
 
-/** In full shade a container drinks so much of what it does in its place. Working figure: the sun is most of what drives it. */
-const SHADE_USES = 0.55;
+/** A shady corner: hours of direct sun, and out of the wind on the ground. */
+const SHADE_HOURS = 1;
 /** How often a neighbour looks in: the seldomest that brings it through, in days. */
 const VISITS = [3, 2, 1] as const;
 /** A tray under it holds this share of the mix’s volume. Working figure: a deep saucer. */
@@ -83,6 +84,16 @@ function dyingIn(planting: Planting, days: readonly Day[], watered: Watered): { 
   };
 }
 
+/** What a container drinks in a sheltered, shady corner on the ground, of what it drinks in its place. */
+function shadedShare(planting: Planting, date: string): number {
+  const corner = {
+    container: { ...planting.container, mount: 'ground' as const },
+    spot: { ...planting.spot, wind: 'sheltered' as const },
+  };
+  const there = sunShare(SHADE_HOURS) * exposureOf(corner);
+  return Math.min(1, there / (sunShareOn(planting, date) * exposureOf(planting)));
+}
+
 /** What can be tried for a container. */
 function helpsFor(
   planting: Planting,
@@ -96,8 +107,8 @@ function helpsFor(
   const enough = VISITS.find((every) => dyingIn(planting, days, { by: visits(every) }).dying.length === 0) ?? 1;
   const drip = use * DRIP_SPARE;
   return [
-    ...(container.mount === 'ground' && soakedKg <= LIFT_KG
-      ? [{ how: 'shade' as const, amount: 0, watered: { by: NEVER, use: SHADE_USES } }]
+    ...((container.mount === 'ground' || container.mount === 'hook') && soakedKg <= LIFT_KG
+      ? [{ how: 'shade' as const, amount: 0, watered: { by: NEVER, use: shadedShare(planting, days[0]?.date ?? '') } }]
       : []),
     ...(container.mount === 'ground'
       ? [{ how: 'tray' as const, amount: tray, watered: { by: NEVER, trayL: tray } }]

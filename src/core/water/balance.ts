@@ -2,7 +2,8 @@ import type { Day } from '../climate/days';
 import { grow } from '../growth/season';
 import type { Season } from '../growth/grown';
 import type { Planting } from '../plantings/schema';
-import { drinkingOn, rainL, storeOf, usedL } from './demand';
+import { drinkingOn, storeOn, usedL } from './demand';
+import { rainL } from './rain';
 
 /** Water of a container over one day, litres. */
 export interface DayOfWater {
@@ -51,13 +52,20 @@ export function balanceOf(
   watered: Watered = {},
   season: Season = grow(planting),
 ): DayOfWater[] {
-  const { usableL, spendL } = storeOf(planting);
   const { by = 'need', dripL = 0, use = 1, trayL = 0 } = watered;
-  const least = usableL - spendL;
-  const most = usableL + trayL;
-  let held = watered.fromL ?? most;
+  let held = watered.fromL ?? Infinity;
+  let rootedOn = days[0]?.date ?? planting.startDate;
   return days.map((day): DayOfWater => {
     const drinking = drinkingOn(planting, season, day.date);
+    const now = storeOn(planting, season, day.date);
+    // Roots go on while what they reach is not half gone; a thirsty plant makes none.
+    if (held >= now.usableL - storeOn(planting, season, rootedOn).spendL - NOTHING) rootedOn = day.date;
+    const { usableL, reachL, spendL } = rootedOn === day.date ? now : storeOn(planting, season, rootedOn);
+    const most = usableL + trayL;
+    // What roots do not reach stays in the mix: they go short while it is still wet beside them.
+    const beyond = usableL - reachL;
+    const least = usableL - spendL;
+    held = Math.min(held, most);
     const fromL = held;
     let [givenL, times] = [0, 0];
     if (by !== 'need' && by.has(day.date)) {
@@ -70,7 +78,7 @@ export function balanceOf(
     const wanted = usedL(planting, drinking, day) * use;
     let left = wanted;
     if (by !== 'need') {
-      const used = Math.min(left, held);
+      const used = Math.min(left, Math.max(0, held - beyond));
       left -= used;
       held -= used;
     } else {
@@ -104,6 +112,8 @@ export function balanceOf(
 export interface Watering {
   litresADay: number;
   usableL: number;
+  /** Of that, what its roots reach by then. */
+  reachL: number;
   /** Litres given each time. */
   eachL: number;
   /** Times a day where it is once or more, else null. */
@@ -114,13 +124,15 @@ export interface Watering {
 
 /** How often and how much a container is watered in weather like a day’s. Throws UnknownPlantError. */
 export function wateringOn(planting: Planting, day: Day): Watering {
-  const drinking = drinkingOn(planting, grow(planting), day.date);
+  const season = grow(planting);
+  const drinking = drinkingOn(planting, season, day.date);
   const net = Math.max(0, usedL(planting, drinking, day) - rainL(planting, drinking, day));
-  const { usableL, spendL } = storeOf(planting);
+  const { usableL, reachL, spendL } = storeOn(planting, season, day.date);
   const times = net / spendL;
   return {
     litresADay: net,
     usableL,
+    reachL,
     eachL: spendL,
     timesADay: times >= 1 ? times : null,
     everyDays: times >= 1 || times === 0 ? null : 1 / times,

@@ -1,59 +1,151 @@
+import { clearOf } from '../containers/outline';
+import { shapeOf } from '../containers/shapes';
+import type { Shape } from '../containers/schema';
 import type { Season, Week } from '../growth/grown';
 import { factsOf } from '../plants/facts';
 import type { Plant } from '../plants/schema';
 
-/** Cells in which leaf is looked for from above, mm. Working figure: a hundredth of a pot. */
+/** Cells and columns in which leaf is looked for, mm. Working figure: a hundredth of a pot. */
 const CELL_MM = 20;
 const MM2_PER_M2 = 1e6;
-/** What hangs adds this share of its length times its width to the leaf that drinks. Working figure: some of it lies in the shade of the rest; set so that a full basket is watered as often as practice says. */
-const HANGING = 0.65;
 
-/** How much a plant of each class drinks, against grass. Working figures within WUCOLS classes: low, moderate, high. */
-const CLASS: Record<Plant['water'], number> = { dry: 0.35, moderate: 0.7, thirsty: 1 };
+/** How much a plant of each class drinks, leaf for leaf, against turf. Working figures: lush bedding, ordinary bedding, grey and dry leaf. */
+const CLASS: Record<Plant['water'], number> = { thirsty: 1.1, moderate: 0.88, dry: 0.55 };
+/** What is woody and keeps its leaf drinks less than bedding of its class. Working figure. */
+const WOODY = 0.65;
+/** What stores water in leaf and stem opens its pores at night. Working figure, the middle of the class called low, 0.1 to 0.3. */
+const STORES = 0.2;
 
-/** What stores water in its leaf and dries out between waterings drinks less still. Working figure: very low in the same classes. */
-const STORES = 0.12;
+/** How thirsty a plant’s leaf is, against turf. */
+export function thirstOf(plant: Plant): number {
+  if (plant.group === 'succulent' && plant.water === 'dry') return STORES;
+  const woody = factsOf(plant).life === 'shrub' && factsOf(plant).winterLook === 'evergreen';
+  return Math.min(CLASS[plant.water], woody ? WOODY : Infinity);
+}
 
-const drinks = (plant: Plant): number =>
-  plant.water === 'dry' && factsOf(plant).rhythm === 'dries out' ? STORES : CLASS[plant.water];
+/** Light that each layer of leaf takes of what reaches it. Monsi and Saeki’s law; 0.6 is a middle for broad leaves. */
+const TAKEN = 0.6;
+/** Layers of leaf on planting day, how many a week adds, and the most over the top and at the side. Working figures: a young plant lets a third of the light through, a full one a twentieth. */
+const LAYERS = { young: 1.75, aWeek: 0.36, top: 5, side: 3.2 } as const;
 
-/** Leaf of a container as it drinks: its area seen from above with what hangs over, m², and how thirsty it is in the mean. */
+/** Share of the light on a crown of some weeks that its leaf takes, seen from above or from the side. */
+const takenBy = (weeks: number, from: 'top' | 'side'): number =>
+  1 - Math.exp(-TAKEN * Math.min(LAYERS[from], LAYERS.young + LAYERS.aWeek * Math.max(0, weeks)));
+
+/** From sunrise to sunset an upright face catches so much of what the same face lying flat does. Working figure, from the sun’s path in summer at middle latitudes. */
+const UPRIGHT = 0.7;
+/** Against a wall only the front and the ends are seen, and the wall gives back heat. Working figure. */
+const BACKED = 0.8;
+/** A domed crown fills so much of the upright it stands in: half an ellipse. Geometry. */
+const CROWN = Math.PI / 4;
+/** So much of a curtain’s upright is leaf: its ends are ragged, and not all of it hangs to the longest tip. Working figure. */
+const CURTAIN = 0.5;
+
+/** What hangs spreads so far beyond the rim before it falls, mm: further out there is nothing of it seen from above. Working figure. */
+const OVER_MM = 70;
+
+/** Leaf of a container as it drinks. */
 export interface Drinking {
+  /** Ground that its crowns cover together, seen from above, m². */
+  planM2: number;
+  /** What is seen of it from the side, mean of front and side, m². */
+  sideM2: number;
+  /** Leaf that drinks, lying flat, m²: crowns and sides by the light they take, what overlaps counted once. */
   areaM2: number;
+  /** How thirsty it is in the mean, against turf. */
   factor: number;
 }
 
 const kept = new WeakMap<Week, Drinking>();
 
-/** The leaf in a week: the ground its crowns cover together, the tallest counting where they overlap, and what hangs. Kept by the week. */
-export function drinkingIn(season: Season, week: Week | undefined): Drinking {
+/** The leaf of a container in a week. Kept by the week: a season is of one container. */
+export function drinkingIn(season: Season, week: Week | undefined, shape: Shape): Drinking {
   const known = week && kept.get(week);
   if (known) return known;
-  const made = leafIn(season, week);
+  const made = week ? leafIn(season, week, shape) : NONE;
   if (week) kept.set(week, made);
   return made;
 }
 
-function leafIn({ placed }: Season, week: Week | undefined): Drinking {
-  const cells = new Map<string, { height: number; factor: number }>();
-  let [hanging, thirst] = [0, 0];
+const NONE: Drinking = { planM2: 0, sideM2: 0, areaM2: 0, factor: 0 };
+
+/** What lies outermost in a cell or column: its reach and what the leaf there drinks. */
+interface Outermost {
+  mm: number;
+  drinks: number;
+  takes: number;
+}
+
+const outermost = <K>(in_: Map<K, Outermost>, at: K, found: Outermost): void => {
+  if (found.mm > 0 && (in_.get(at)?.mm ?? 0) < found.mm) in_.set(at, found);
+};
+
+/** One face of a planting: how high its crowns rise and how far its curtain hangs, column by column. */
+interface Face {
+  crown: Map<number, Outermost>;
+  curtain: Map<number, Outermost>;
+}
+
+const newFace = (): Face => ({ crown: new Map(), curtain: new Map() });
+
+/** Area of a face and what it drinks, m² lying flat. */
+function faceOf({ crown, curtain }: Face): { m2: number; leafM2: number; drunkM2: number } {
+  const all = [
+    ...[...crown.values()].map((c) => ({ ...c, m2: (c.mm * CELL_MM * CROWN) / MM2_PER_M2 })),
+    ...[...curtain.values()].map((c) => ({ ...c, m2: (c.mm * CELL_MM * CURTAIN) / MM2_PER_M2 })),
+  ];
+  return all.reduce(
+    (t, c) => ({
+      m2: t.m2 + c.m2,
+      leafM2: t.leafM2 + c.m2 * c.takes,
+      drunkM2: t.drunkM2 + c.m2 * c.takes * c.drinks,
+    }),
+    { m2: 0, leafM2: 0, drunkM2: 0 },
+  );
+}
+
+function leafIn({ placed, lives }: Season, week: Week, shape: Shape): Drinking {
+  const cells = new Map<string, Outermost>();
+  const [front, side] = [newFace(), newFace()];
   placed.forEach((p, i) => {
-    const g = week?.plants[i];
+    const g = week.plants[i];
     if (!g?.alive) return;
-    const factor = drinks(p.plant);
+    const drinks = thirstOf(p.plant);
+    const age = week.week - (lives[i]?.from ?? 0);
+    const top = { mm: Math.max(1, g.heightMm), drinks, takes: takenBy(age, 'top') };
+    const upright = { mm: g.heightMm, drinks, takes: takenBy(age, 'side') };
+    const hanging = { ...upright, mm: g.trailMm };
     const r = g.spreadMm / 2;
-    for (let x = p.xMm - r; x <= p.xMm + r; x += CELL_MM)
-      for (let y = p.yMm - r; y <= p.yMm + r; y += CELL_MM) {
-        if (Math.hypot(x - p.xMm, y - p.yMm) > r) continue;
-        const key = `${Math.round(x / CELL_MM)},${Math.round(y / CELL_MM)}`;
-        const known = cells.get(key);
-        if (!known || known.height < g.heightMm) cells.set(key, { height: g.heightMm, factor });
+    const falls = g.trailMm > 0;
+    const lies = (xMm: number, yMm: number): boolean => !falls || clearOf(shape, 0, xMm, yMm).mm > -OVER_MM;
+    for (let d = -r; d <= r; d += CELL_MM) {
+      const [x, y] = [Math.round((p.xMm + d) / CELL_MM), Math.round((p.yMm + d) / CELL_MM)];
+      if (lies(p.xMm + d, p.yMm)) {
+        outermost(front.crown, x, upright);
+        outermost(front.curtain, x, hanging);
       }
-    hanging += (g.trailMm * g.spreadMm * HANGING) / MM2_PER_M2;
-    thirst += (g.trailMm * g.spreadMm * HANGING * factor) / MM2_PER_M2;
+      if (lies(p.xMm, p.yMm + d)) {
+        outermost(side.crown, y, upright);
+        outermost(side.curtain, y, hanging);
+      }
+      const half = Math.sqrt(Math.max(0, r * r - d * d));
+      for (let e = -half; e <= half; e += CELL_MM)
+        if (lies(p.xMm + d, p.yMm + e)) outermost(cells, `${x},${Math.round((p.yMm + e) / CELL_MM)}`, top);
+    }
   });
   const each = (CELL_MM * CELL_MM) / MM2_PER_M2;
-  const areaM2 = cells.size * each + hanging;
-  const drunk = [...cells.values()].reduce((s, c) => s + c.factor * each, 0) + thirst;
-  return { areaM2, factor: areaM2 > 0 ? drunk / areaM2 : 0 };
+  const flat = [...cells.values()].reduce(
+    (t, c) => ({ leafM2: t.leafM2 + c.takes * each, drunkM2: t.drunkM2 + c.takes * c.drinks * each }),
+    { leafM2: 0, drunkM2: 0 },
+  );
+  const faces = [faceOf(front), faceOf(side)];
+  const backed = shapeOf(shape).family === 'box' || shapeOf(shape).backless;
+  // A long or backed container shows its front; one seen from all round the mean of both.
+  const upright = backed ? faces[0] : undefined;
+  const of = (what: 'm2' | 'leafM2' | 'drunkM2'): number =>
+    upright ? upright[what] : ((faces[0]?.[what] ?? 0) + (faces[1]?.[what] ?? 0)) / 2;
+  const catches = UPRIGHT * (backed ? BACKED : 1);
+  const areaM2 = flat.leafM2 + catches * of('leafM2');
+  const drunk = flat.drunkM2 + catches * of('drunkM2');
+  return { planM2: cells.size * each, sideM2: of('m2'), areaM2, factor: areaM2 > 0 ? drunk / areaM2 : 0 };
 }

@@ -1,6 +1,6 @@
 import type { Day } from '../climate/days';
+import { latitudeOf } from '../climate/hemisphere';
 import { containerSums } from '../containers';
-import { MATERIALS } from '../containers/materials';
 import { shapeOf } from '../containers/shapes';
 import { rimOf } from '../containers/outline';
 import type { Season } from '../growth/grown';
@@ -9,16 +9,20 @@ import { resolve } from '../plantings/resolve';
 import type { Planting } from '../plantings/schema';
 import { daysBetween } from '../units/date';
 import { factsOf } from '../plants/facts';
+import { clamp01 } from '../units/number';
 import { type Drinking, drinkingIn } from './canopy';
 import { referenceMm } from './evaporation';
+import { reachedL } from './reach';
+import { exposureOf, sunShareOn } from './stand';
 
-/** Bare damp mix gives off so much, against grass. Working figure. */
-const SOIL = 0.35;
-/** What wind and hanging free do. Working figures. */
-const EXPOSURE = { sheltered: 0.8, open: 1, windy: 1.2 } as const;
-const HANGS = 1.5;
-/** Where nobody said where the spot lies: middle latitudes. Working figure. */
-const LATITUDE = 50;
+/** Bare damp mix gives off so much, against turf. Working figure: its face is dry by noon. */
+const SOIL = 0.25;
+/** Wind and dry air take so much without any sun while it does not freeze, mm a day. Working figure: a bright winter’s day in a wind. */
+const WIND_MM = 0.5;
+/** Leaf and roots that are cold use less of what the air would take: a mean day under and over which it is the least and all of it, °C, and the least. Working figures. */
+const COLD: readonly [underC: number, overC: number, least: number] = [4, 12, 0.6];
+/** On the hottest days pores close after noon and no more is used, mm a day. Working figure. */
+const MOST_MM = 6.5;
 const L_PER_MM_M2 = 1;
 const MM2_PER_M2 = 1e6;
 
@@ -26,46 +30,59 @@ const MM2_PER_M2 = 1e6;
 const USABLE = { ordinary: 0.28, acid: 0.28, gritty: 0.21 } as const;
 /** What is held back before it is watered again: half gone for what drinks, four fifths for what lives dry. Practice. */
 const GONE = { thirsty: 0.5, dry: 0.8 } as const;
-/** Of the leaf over a container, so much sheds rain beside it. Working figure: a dense crown sheds a third and more. */
-const SHED = 0.4;
-/** Rain that reaches under half a roof, and under a whole one. */
-const REACHES = { open: 1, part: 0.5, none: 0 } as const;
-
-export const latitudeOf = ({ spot }: Pick<Planting, 'spot'>): number =>
-  spot.light.kind === 'clock' ? spot.light.latitude : LATITUDE;
-
-/** What hangs or stands raised in the air all round dries faster. */
-function exposureOf({ spot, container }: Pick<Planting, 'spot' | 'container'>): number {
-  const hangs = container.mount === 'hook' || shapeOf(container.shape).backless ? HANGS : 1;
-  return EXPOSURE[spot.wind] * hangs;
-}
+/** A tank is spent so far before the mix is, once roots have gone down to it. Working figures. */
+const TANK_SPENT = 0.95;
+const TANK_FROM_WEEK = 4;
 
 /** The opening of a container, m². */
-const rimM2 = ({ container }: Pick<Planting, 'container'>): number => {
+export const rimM2 = ({ container }: Pick<Planting, 'container'>): number => {
   const { wide, deep } = rimOf(container.shape);
   const round = shapeOf(container.shape).family === 'box' ? 1 : Math.PI / 4;
   return (wide * deep * round) / MM2_PER_M2;
 };
 
-/** Litres a container uses on a day: evaporation on its leaf and on the mix between, by class, exposure and wall. */
+/** What turf in the place would give off on a day, by its sun, mm. */
+function turfMm(planting: Planting, { date, highC, lowC }: Day): number {
+  const et = Math.min(MOST_MM, referenceMm(latitudeOf(planting.spot), date, highC, lowC)) * sunShareOn(planting, date);
+  return highC > 0 ? Math.max(WIND_MM, et) : et;
+}
+
+/** The share of its water that leaf uses on a cold day. */
+function coldShare({ highC, lowC }: Day): number {
+  const [under, over, least] = COLD;
+  return least + (1 - least) * clamp01(((highC + lowC) / 2 - under) / (over - under));
+}
+
+/** Litres a container uses on a day: evaporation on its leaf and on the mix between, by class, sun, exposure and wall. */
 export function usedL(planting: Planting, drinking: Drinking, day: Day): number {
-  const et = referenceMm(latitudeOf(planting), day.date, day.highC, day.lowC);
-  const bare = Math.max(0, rimM2(planting) - drinking.areaM2);
-  const wall = MATERIALS[planting.container.material].wallFactor;
-  return et * (drinking.areaM2 * drinking.factor + bare * SOIL) * exposureOf(planting) * wall * L_PER_MM_M2;
+  const bare = Math.max(0, rimM2(planting) - drinking.planM2);
+  const leaf = drinking.areaM2 * drinking.factor * coldShare(day);
+  return turfMm(planting, day) * (leaf + bare * SOIL) * exposureOf(planting) * L_PER_MM_M2;
 }
 
-/** Litres of a day’s rain that reach the mix; leaves shed part of it. */
-export function rainL(planting: Planting, drinking: Drinking, { rainMm }: Day): number {
-  const rim = rimM2(planting);
-  const covered = Math.min(1, drinking.areaM2 / rim);
-  return rainMm * rim * REACHES[planting.spot.rain] * (1 - SHED * covered) * L_PER_MM_M2;
+/** What a container holds for its roots on a day, litres. */
+export interface Store {
+  /** With the mix full, and the tank. */
+  usableL: number;
+  /** Of that, what the roots can get at: all of it once they have filled the mix. */
+  reachL: number;
+  /** What may go before it is watered again. */
+  spendL: number;
 }
 
-/** What a container holds for its roots, and how much of it may go before it is watered again, litres. */
-export function storeOf(planting: Planting): { usableL: number; spendL: number } {
-  const usableL = containerSums(planting.container).fillL * USABLE[mixOf(planting)] + planting.container.reservoirL;
-  return { usableL, spendL: usableL * goneOf(planting) };
+/** What a container holds on a day, how much of it roots reach, and how much of that may go before it is watered again. */
+export function storeOn(planting: Planting, season: Season, date: string): Store {
+  const usable = USABLE[mixOf(planting)];
+  const { fillL } = containerSums(planting.container);
+  const { reservoirL } = planting.container;
+  const down = daysBetween(planting.startDate, date) >= TANK_FROM_WEEK * 7;
+  const tankL = down ? reservoirL : 0;
+  const mixL = reachedL(planting, season, date) * usable;
+  return {
+    usableL: fillL * usable + reservoirL,
+    reachL: mixL + tankL,
+    spendL: mixL * goneOf(planting) + tankL * TANK_SPENT,
+  };
 }
 
 /** What dries between waterings is not drowned with the thirsty: only where all of it lives dry is more let go. */
@@ -78,5 +95,6 @@ function goneOf(planting: Planting): number {
 /** The leaf on a day, from the season of the planting. */
 export function drinkingOn(planting: Planting, season: Season, date: string): Drinking {
   const week = Math.floor(daysBetween(planting.startDate, date) / 7);
-  return drinkingIn(season, week < 0 ? undefined : season.weeks[Math.min(week, season.weeks.length - 1)]);
+  const found = week < 0 ? undefined : season.weeks[Math.min(week, season.weeks.length - 1)];
+  return drinkingIn(season, found, planting.container.shape);
 }

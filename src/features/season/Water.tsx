@@ -9,6 +9,9 @@ import type { StationProps } from '../shell/panels';
 /** A day of a heat wave, over the ordinary high and low, °C. Working figures. */
 const HEAT = { high: 9, low: 7 } as const;
 
+/** Roots that have this share of what the mix holds have all of it. */
+const ROOTED = 0.95;
+
 /** How often, in words. */
 function often({ timesADay, everyDays }: Watering): string {
   if (timesADay !== null) return timesADay < 1.3 ? 'once a day' : timesADay < 2.4 ? 'twice a day' : 'three times a day';
@@ -34,8 +37,9 @@ export function Water({ planting, season, week, units }: StationProps) {
         {formatTemperature(lowC, units)} by night: {often(usual)}, {formatVolume(usual.eachL, units)} each time.
       </p>
       <p>
-        In a heat wave {often(hot)}. It holds {formatVolume(usual.usableL, units)} for its roots. Put a finger in before
-        you water: the day decides.
+        In a heat wave {often(hot)}. It holds {formatVolume(usual.usableL, units)} for its roots
+        {usual.reachL < usual.usableL * ROOTED && `, and so far they reach ${formatVolume(usual.reachL, units)} of it`}.
+        Put a finger in before you water: the day decides.
       </p>
     </section>
   );

@@ -15,10 +15,12 @@ import type { TendProps } from './props';
 const USUAL_DAYS = 9;
 const MOST_DAYS = 21;
 
-function savingWords({ how, amount }: Saving, units: UnitSystem): string {
+function savingWords({ how, amount }: Saving, hangs: boolean, units: UnitSystem): string {
   switch (how) {
     case 'shade':
-      return 'Move it into full shade';
+      return hangs
+        ? 'Take it down and stand it in a shady, sheltered corner'
+        : 'Move it into a shady, sheltered corner';
     case 'neighbour':
       return `A neighbour who fills it every ${amount === 1 ? 'day' : amount === 2 ? 'other day' : `${amount} days`}`;
     case 'tray':
@@ -78,7 +80,7 @@ export function Away({ planting, today, around, units }: TendProps) {
           <ul>
             {away.savings.map((s) => (
               <li key={s.how} className="border-t border-line py-1.5">
-                <p>{savingWords(s, units)}</p>
+                <p>{savingWords(s, planting.container.mount === 'hook', units)}</p>
                 <p className="text-[0.9rem] text-quiet">
                   <Mark severity={s.dying.length === 0 ? 'good' : 'watch'} />{' '}
                   {s.dying.length === 0 ? 'All of it lives.' : `Still lost: ${listed(s.dying)}.`}
