@@ -10,7 +10,7 @@ const NEAR = 0.12;
 const SAME_HUE = 30;
 const MOST = 0.8;
 /** Under so much coloured leaf the flowers are all there is. Practice. */
-const LEAF = 0.1;
+const LEAF = 0.08;
 const FEWEST_KINDS = 3;
 
 /** Mean of some colours in OKLab, by area. */

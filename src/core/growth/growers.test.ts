@@ -33,7 +33,7 @@ const TRAILS: readonly [plant: string, w8: number, w16: number][] = [
   ['dichondra-silver', 750, 1100],
   ['lobelia-blue', 200, 250],
   ['bacopa-white', 260, 350],
-  ['ivy-variegated', 330, 430],
+  ['ivy-variegated', 230, 300],
 ];
 
 const alone = (plant: string, start: 'p9' | 'p10') =>

@@ -1,7 +1,8 @@
 import type { Plant } from '../plants/schema';
+import { monthly } from '../units/date';
 
-/** Thermal time counts above this mean temperature: cool-season 5 °C, warm-season 10 °C; lasting plants between. */
-export const BASE_C: Record<Plant['season'], number> = { cool: 5, warm: 10, hardy: 6, 'year-round': 7 };
+/** Thermal time counts above this mean temperature: cool-season 5 °C; warm-season 10 °C; lasting plants 7 °C. Working figures. */
+export const BASE_C: Record<Plant['season'], number> = { cool: 5, warm: 10, hardy: 7, 'year-round': 7 };
 
 /**
  * Logistic rate per degree-day for vigour 1–5. Working figures: at 19 °C a vigour-3 summer annual goes from three
@@ -18,6 +19,19 @@ export const SKY_HOURS = 1.5;
 /** Litres of mix that a plant of a vigour wants for its full size. Working figures from ordinary counts for pots. */
 export const WANTED_L = [0, 1.2, 1.8, 2.6, 3.6, 4.8] as const;
 
+/** Daylight of the months at 50° against June, January first: what leaves there are can make of it. Working figures from sunshine above the air, dulled by winter’s cloud. */
+const DAYLIGHT = [0.2, 0.35, 0.55, 0.8, 0.95, 1, 1, 0.9, 0.7, 0.42, 0.24, 0.16];
+const DAYLIGHT_AT = 50;
+
+/** Share of June’s daylight at a place in the year, 0–1, `at` turned for the south: hardly any less within the tropics. */
+export function daylight(latitude: number, at: number): number {
+  const away = Math.min(1, Math.abs(latitude) / DAYLIGHT_AT);
+  return 1 - away * (1 - monthly(DAYLIGHT, at));
+}
+
+/** Roots find their way first: so much of its pace in the weeks after it is set out. Working figures: ten days to a fortnight of standing still. */
+export const SETTLING_IN = [0, 0.3, 0.7] as const;
+
 /** Longest season that is reckoned, weeks; shortest. */
 export const MOST_WEEKS = 30;
 export const LEAST_WEEKS = 14;
@@ -26,8 +40,8 @@ export const LEAST_WEEKS = 14;
 export const SMOTHERED_BELOW = 0.3;
 export const SMOTHERED_WEEKS = 3;
 
-/** How a plant's pace changes its rate. Working figures: a slow shrub is much the same size a season on. */
-export const PACE = { slow: 0.1, ordinary: 1, fast: 1.15 } as const;
+/** How a plant's pace changes its rate. Working figures. */
+export const PACE = { slow: 0.6, ordinary: 1, fast: 1.15 } as const;
 
 /** A plant whose window begins at no sun at all lives by sky light alone, at this share. Working figure. */
 const SUNLESS = 0.35;

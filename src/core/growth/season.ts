@@ -2,7 +2,7 @@ import { clearOf } from '../containers/outline';
 import type { Clear } from '../containers/shapes/shape';
 import { resolve, type Placed } from '../plantings/resolve';
 import type { Planting } from '../plantings/schema';
-import { isSouthern } from '../climate/hemisphere';
+import { isSouthern, latitudeOf } from '../climate/hemisphere';
 import { daysBetween } from '../units/date';
 import { once } from '../units/keep';
 import type { Calendar } from './calendar';
@@ -164,6 +164,7 @@ function bedOf(planting: Planting, { weeks }: Calendar): Bed {
     placed.filter((_, j) => together(lives[i] as Life, lives[j] as Life) || i === j);
   return {
     spot: planting.spot,
+    latitude: latitudeOf(planting.spot),
     placed,
     lives,
     goals: placed.map((p, i) => goalOf(p, neighbours(i), planting)),

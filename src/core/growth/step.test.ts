@@ -56,6 +56,7 @@ function after(plant: Plant, { light = 1, ...w }: Partial<CalendarWeek> & { ligh
     placed: [{ ...p, plant, nx: 1, ny: 0, wallMm: 150 }],
     goals: [{ heightMm: 300, spreadMm: 400, trailMm: 0 }],
     lives: [{ from: 0, until: null }],
+    latitude: 0,
     turnedMonths: 0,
   };
   const { plants } = step(bed, { plants: [was], left: [light] }, week(w), []);

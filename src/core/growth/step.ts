@@ -1,3 +1,4 @@
+import { meanC as ordinaryC } from '../climate';
 import { comesAgain } from '../plants/cutting';
 import { factsOf } from '../plants/facts';
 import type { Plant } from '../plants/schema';
@@ -12,10 +13,10 @@ import { keptBy } from '../units/keep';
 import { clamp } from '../units/number';
 import type { CalendarWeek } from './calendar';
 import { EFFECTS } from './deeds';
-import { type Goal, newlyPlanted } from './goal';
+import { type Goal, goalBy, newlyPlanted } from './goal';
 import type { Gone, Grown, Life, PlantState, Tended } from './grown';
 import { type Leaning, lightLeft } from './light';
-import { BASE_C, PACE, RATE_PER_DD, SMOTHERED_BELOW } from './model';
+import { BASE_C, daylight, PACE, RATE_PER_DD, SETTLING_IN, SMOTHERED_BELOW } from './model';
 import { asleep } from '../plants/sleep';
 
 /** What does not change from week to week: who stands there, where each is heading, when each comes and goes. */
@@ -24,6 +25,8 @@ export interface Bed {
   placed: readonly Leaning[];
   goals: readonly Goal[];
   lives: readonly Life[];
+  /** Degrees, south negative. */
+  latitude: number;
   /** Months of bloom are written for the north; half a year on they hold for the south. */
   turnedMonths: 0 | 6;
 }
@@ -37,6 +40,8 @@ export interface State {
 
 /** Tender below this: the first frost kills it. °C, working figure. */
 const TENDER_OVER_C = -2;
+/** Nothing grows near the night it just bears: its warmth counts from so far above it. °C, working figure. */
+const ABOVE_NIGHT_C = 1;
 /** A double fleece keeps off this much frost. °C, working figure from what fleece is sold to do. */
 const FLEECE_TO_C = -4;
 /** Frost-free indoors is about this warm. °C, working figure. */
@@ -134,7 +139,7 @@ function comesOrGoes(bed: Bed, p: PlantState, i: number, week: CalendarWeek): Pl
   if (week.week === life.from) {
     const grown = newlyPlanted(bed.placed[i] as Placed, bed.goals[i] as Goal, {
       at: week.at + bed.turnedMonths,
-      meanC: week.meanC,
+      meanC: ordinaryC(bed.spot, week.at),
     });
     return { grown, tended: UNTENDED };
   }
@@ -149,7 +154,7 @@ const waysOf = keptBy((plant: Plant) => {
   return {
     facts,
     tender: plant.coldestNightC > TENDER_OVER_C,
-    baseC: BASE_C[plant.season],
+    baseC: Math.max(BASE_C[plant.season], plant.coldestNightC + ABOVE_NIGHT_C),
     rate: RATE_PER_DD[plant.vigour as 1] * PACE[facts.pace],
     later: LATER[facts.pace],
   };
@@ -161,7 +166,7 @@ function grownOn(bed: Bed, { grown: was, tended }: PlantState, i: number, f: Cal
   const { facts, tender, baseC, rate, later: laterBy } = waysOf(plant);
   const at = f.at + bed.turnedMonths;
   if (was.gone === 'asleep' && !asleep(facts, at) && !(tender && f.frosty))
-    return { grown: newlyPlanted(bed.placed[i] as Placed, goal, { at, meanC: f.meanC }), tended };
+    return { grown: newlyPlanted(bed.placed[i] as Placed, goal, { at, meanC: ordinaryC(bed.spot, f.at) }), tended };
   if (!was.alive) return { grown: { ...was, bloom: 0, goneWeeks: was.goneWeeks + 1 }, tended };
   if (asleep(facts, at))
     return { grown: { ...was, bloom: 0, after: 0, alive: false, gone: 'asleep', goneWeeks: 0 }, tended };
@@ -179,9 +184,11 @@ function grownOn(bed: Bed, { grown: was, tended }: PlantState, i: number, f: Cal
   const dried = dries ? DRIED[plant.water] : 1;
   const fed = fedShare(plant, tended, f);
   const age = f.week - (bed.lives[i] as Life).from;
+  const end = goalBy(bed.placed[i] as Placed, goal, age);
   const meanC = indoors ? Math.max(INDOORS_C, f.meanC) : f.meanC;
-  const degreeDays = age === 0 ? 0 : Math.max(0, meanC - baseC) * 7;
-  const decay = Math.exp(-rate * degreeDays * Math.sqrt(light) * fed);
+  const degreeDays = Math.max(0, meanC - baseC) * 7;
+  const pace = (SETTLING_IN[age] ?? 1) * daylight(bed.latitude, at) * Math.sqrt(light) * fed;
+  const decay = Math.exp(-rate * degreeDays * pace);
   const late = STARTS[start].toFlowerWeeks * laterBy;
   const settled = clamp(SETTLED_AT_FIRST + (age - late) * SETTLING, 0, 1);
   const heat = flowerInHeat(facts.heat, f.highC);
@@ -191,9 +198,9 @@ function grownOn(bed: Bed, { grown: was, tended }: PlantState, i: number, f: Cal
   const shade = light < SMOTHERED_BELOW ? light / SMOTHERED_BELOW : 1;
   return {
     grown: {
-      heightMm: dried * logistic(was.heightMm, goal.heightMm * tended.regrows, decay),
-      spreadMm: dried * logistic(was.spreadMm, goal.spreadMm * tended.bushier * tended.regrows, decay),
-      trailMm: dried * logistic(was.trailMm, goal.trailMm * tended.regrows, decay),
+      heightMm: dried * logistic(was.heightMm, end.heightMm * tended.regrows, decay),
+      spreadMm: dried * logistic(was.spreadMm, end.spreadMm * tended.bushier * tended.regrows, decay),
+      trailMm: dried * logistic(was.trailMm, end.trailMm * tended.regrows, decay),
       bloom: inBloom(plant, tended, at) * settled * heat * chill * pinched * shade * wilted * fed,
       after: facts.display ? monthly(facts.display.months, at) : 0,
       light,

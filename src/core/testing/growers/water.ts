@@ -418,6 +418,7 @@ export function waterCase(c: WaterCase): { planting: Planting; day: Day } {
   return {
     planting: {
       ...fresh,
+      startDate,
       container: {
         ...fresh.container,
         shape: c.shape,
