@@ -146,7 +146,7 @@ test('everything by name: the palette composes, chooses, and goes', async ({ pag
   const box = page.getByPlaceholder('What would you like to do?');
   await box.fill('salvia');
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('heading', { name: 'Salvia, violet' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Bedding salvia, violet' })).toBeVisible();
   await page.keyboard.press('Control+k');
   await accessible(page);
   await box.fill('turn the planting right');

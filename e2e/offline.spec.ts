@@ -75,7 +75,7 @@ test('with no signal it still opens, shows the list, and finds a stand-in', asyn
   await page.reload();
   await expect(page.getByRole('heading', { name: /Shopping list/ })).toBeVisible();
   // Ticked with a thumb in a shop without a signal, and kept.
-  const tick = page.getByRole('checkbox', { name: 'Have Salvia, violet, 9 cm pot' });
+  const tick = page.getByRole('checkbox', { name: 'Have Bedding salvia, violet, 9 cm pot' });
   await tick.click();
   await page.reload();
   await expect(tick).toBeChecked();

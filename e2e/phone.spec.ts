@@ -112,8 +112,8 @@ test('the portrait opens and shrinks, the season unfolds, and what is chosen com
   await expect(page.getByText('first frost')).toBeVisible();
   await page.getByRole('button', { name: 'Fold the season' }).tap();
 
-  await page.getByRole('button', { name: /^Salvia( × \d)? violet/ }).tap();
-  const hand = page.getByRole('heading', { name: /^Salvia/ });
+  await page.getByRole('button', { name: /^Bedding salvia( × \d)? violet/ }).tap();
+  const hand = page.getByRole('heading', { name: /^Bedding salvia/ });
   await expect(hand).toBeInViewport();
 });
 

@@ -52,7 +52,7 @@ test('a root ball is nudged by keys, stops at its neighbour and says why, and is
 test('a root ball is dragged on the plan and cannot leave the soil', async ({ page }) => {
   await page.goto(PLANTS);
   await grown(page);
-  const salvia = page.getByRole('button', { name: /^Salvia, violet, 9 cm pot/ }).first();
+  const salvia = page.getByRole('button', { name: /^Bedding salvia, violet, 9 cm pot/ }).first();
   const box = await salvia.boundingBox();
   const plan = await page.getByRole('group', { name: /^Plan from above/ }).boundingBox();
   if (!box || !plan) throw new Error('no plan');

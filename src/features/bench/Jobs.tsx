@@ -25,6 +25,7 @@ const AGAIN: Partial<Record<Job['kind'], string>> = {
   deadhead: 'Deadhead',
   turn: 'Turn by a quarter',
   tidy: 'Take off yellow leaves',
+  look: 'Look the leaves over for pests',
 };
 
 /** Where a job is done that is not done at Tend. */
