@@ -172,7 +172,7 @@ test('by keyboard alone: brief, must-have and never, compose with stop, take, ke
     await el.press(role === 'radio' ? 'Space' : 'Enter');
   };
   // Keep the thriller.
-  await press(/^Cordyline, wine red, 1 L pot/);
+  await press(/^Cordyline, wine red, 2 L pot/);
   const keep = page.getByRole('switch', { name: 'Keep it when composing again' });
   await keep.focus();
   await keep.press('Space');
