@@ -26,7 +26,7 @@ test('the list: ticked, priced by hand, for a place, in another currency, and ke
   await page.getByRole('checkbox', { name: 'Have Petunia, magenta, 10 cm pot' }).press('Space');
   await expect(toPay(page)).not.toHaveText(before ?? '');
   await page.getByRole('button', { name: /^Price of Cordyline, wine red/ }).press('Enter');
-  const price = page.getByLabel('GBP for one 1 L pot');
+  const price = page.getByLabel('GBP for one 2 L pot');
   await price.fill('4');
   await price.press('Enter');
   await expect(page.getByRole('button', { name: 'Price of Cordyline, wine red, £4.00: change' })).toBeVisible();
