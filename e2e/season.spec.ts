@@ -3,6 +3,8 @@ import { expect, type Page } from '@playwright/test';
 import { accessible, grown, test } from './help';
 
 const POT = '/pot/lido-entrance-left/season';
+/** One in which something is covered. */
+const COVERED = '/pot/lido-ticket-box/season';
 
 test.beforeEach(async ({ page }) => {
   await page.goto('/');
@@ -102,6 +104,8 @@ test('stones open, each month tells its colours, and what is lost stands as an o
   await expect(months.getByRole('img', { name: /^holds.*Petunia, magenta, \d+ %/ }).first()).toBeVisible();
   await months.getByRole('button', { name: 'September' }).press('Enter');
   await expect(page.getByLabel('Week shown')).toHaveAttribute('aria-valuetext', /September/);
+  await page.goto(COVERED);
+  await grown(page);
   const who = page.getByRole('region', { name: 'Who covers whom' });
   await who
     .getByRole('button', { name: /^See what is lost/ })
@@ -114,6 +118,8 @@ test('stones open, each month tells its colours, and what is lost stands as an o
 
 test('in the hand: what covers what, and what would help, in one column', async ({ page }) => {
   await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto(COVERED);
+  await grown(page);
   const who = page.getByRole('region', { name: 'Who covers whom' });
   await who.getByRole('button', { name: 'What would help?' }).first().press('Enter');
   const way = who.getByRole('button', { name: /behind$|nothing lost$/ }).first();
