@@ -3,12 +3,13 @@ import { coverings } from '../core/growth/covering';
 import { fateOf } from '../core/growth/fate';
 import type { Season, Week } from '../core/growth/grown';
 import { mostTakenBy } from '../core/growth/light';
+import { skyOf } from '../core/growth/sky';
 import { grow } from '../core/growth/season';
 import { bestWeeks, dryStretches } from '../core/growth/stretches';
 import { type YearId, YEAR_IDS } from '../core/growth/years';
 import { plantName } from '../core/plants/schema';
 import type { Planting } from '../core/plantings/schema';
-import { addDays, daysBetween } from '../core/units/date';
+import { addDays, daysBetween, monthPosition } from '../core/units/date';
 import { daysOf } from './days';
 
 /** Two years are as far as anybody plans a pot. */
@@ -18,10 +19,10 @@ const round = (n: number) => Math.round(n);
 const share = (n: number) => Number(n.toFixed(2));
 
 /** Each plant in one week, and who takes most of its light. */
-const plantsIn = ({ placed }: Season, week: Week | undefined) =>
+const plantsIn = ({ spot }: Planting, { placed }: Season, week: Week | undefined) =>
   placed.map((p, i) => {
     const g = week?.plants[i];
-    const by = week ? mostTakenBy(placed, week.plants, i) : null;
+    const by = week ? mostTakenBy(placed, week.plants, i, skyOf(spot, monthPosition(week.date))) : null;
     return {
       id: p.id,
       plant: p.plant.id,
@@ -53,7 +54,7 @@ export function growth(planting: Planting, args: readonly string[]): unknown {
   const season = grow(planting, undefined, year);
   const week = weekOf(rest, season.peak, season.weeks.length - 1);
   const at = season.weeks[week];
-  return { week, date: at?.date, peak: season.peak, plants: plantsIn(season, at) };
+  return { week, date: at?.date, peak: season.peak, plants: plantsIn(planting, season, at) };
 }
 
 function between(planting: Planting, { from, to }: { from: string; to: string }, year: YearId | null): unknown {
@@ -70,7 +71,7 @@ function between(planting: Planting, { from, to }: { from: string; to: string },
     dry: dryStretches(season),
     frostWeek: season.frostWeek,
     ahead: coverings(planting, season).filter((c) => c.date <= to),
-    weeks: weeks.map((w) => ({ week: w.week, date: w.date, plants: plantsIn(season, w) })),
+    weeks: weeks.map((w) => ({ week: w.week, date: w.date, plants: plantsIn(planting, season, w) })),
   };
 }
 

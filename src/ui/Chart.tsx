@@ -6,6 +6,8 @@ export interface Line {
   name: string;
   hex: string;
   values: readonly (number | null)[];
+  /** Drawn as a faint band about the line: low and high of each step. */
+  spans?: readonly (readonly [number, number] | null)[];
   /** Single points, without a line between them. */
   points?: boolean;
 }
@@ -46,6 +48,28 @@ async function begun(holder: HTMLElement) {
     SVGRenderer,
   ]);
   return core.init(holder, null, { renderer: 'svg' });
+}
+
+/** How faint a band is. */
+const FAINT = 0.13;
+
+/** A band about a line: a floor nobody sees and the span stacked on it. Neither is told of in the tooltip. */
+function bandOf({ name, hex, spans }: Line) {
+  if (!spans) return [];
+  const band = {
+    type: 'line' as const,
+    stack: `band ${name}`,
+    silent: true,
+    showSymbol: false,
+    color: hex,
+    lineStyle: { opacity: 0 },
+    tooltip: { show: false },
+    z: 1,
+  };
+  return [
+    { ...band, data: spans.map((s) => s?.[0] ?? null) },
+    { ...band, data: spans.map((s) => (s ? s[1] - s[0] : null)), areaStyle: { color: hex, opacity: FAINT } },
+  ];
 }
 
 /** A plain chart. Its figures stand in a table beside it: the drawing itself is hidden from a screen reader. */
@@ -106,29 +130,32 @@ export function Chart({ label, steps, lines, kind, written, along, at, heightPx 
           axisLabel: { color: quiet, fontSize: 11, formatter: (v: number) => written(v) },
           splitLine: { lineStyle: { color: line, opacity: 0.6 } },
         },
-        series: lines.map((l, i) => ({
-          type: kind,
-          name: l.name,
-          data: [...l.values],
-          stack: kind === 'bar' ? 'all' : undefined,
-          showSymbol: l.points ?? false,
-          showAllSymbol: true,
-          symbol: 'circle',
-          symbolSize: 9,
-          color: l.hex,
-          lineStyle: { width: l.points ? 0 : 2.4 },
-          itemStyle: { borderColor: ink, borderWidth: kind === 'bar' ? 0.4 : 0 },
-          markLine:
-            i === 0 && at !== undefined
-              ? {
-                  silent: true,
-                  symbol: 'none',
-                  label: { show: false },
-                  lineStyle: { color: ink, type: 'solid', width: 1 },
-                  data: [{ xAxis: at }],
-                }
-              : undefined,
-        })),
+        series: [
+          ...lines.flatMap(bandOf),
+          ...lines.map((l, i) => ({
+            type: kind,
+            name: l.name,
+            data: [...l.values],
+            stack: kind === 'bar' ? 'all' : undefined,
+            showSymbol: l.points ?? false,
+            showAllSymbol: true,
+            symbol: 'circle',
+            symbolSize: 9,
+            color: l.hex,
+            lineStyle: { width: l.points ? 0 : 2.4 },
+            itemStyle: { borderColor: ink, borderWidth: kind === 'bar' ? 0.4 : 0 },
+            markLine:
+              i === 0 && at !== undefined
+                ? {
+                    silent: true,
+                    symbol: 'none',
+                    label: { show: false },
+                    lineStyle: { color: ink, type: 'solid', width: 1 },
+                    data: [{ xAxis: at }],
+                  }
+                : undefined,
+          })),
+        ],
       },
       true,
     );

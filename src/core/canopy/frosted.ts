@@ -52,7 +52,7 @@ function fruiting(plant: Plant, grown: Grown): Omit<DrawnAs, 'season'> {
 /** How a plant is drawn in a week: as it lives, as frost or the end of its season left it, or not at all. */
 export function drawnAs(plant: Plant, grown: Grown, season: SeasonLook): DrawnAs | null {
   if (grown.alive) return { ...fruiting(inAutumn(plant, season), grown), season };
-  const stays = grown.gone === 'frost' || grown.gone === 'dry' || grown.gone === 'asleep';
+  const stays = grown.gone === 'frost' || grown.gone === 'dry' || grown.gone === 'dark' || grown.gone === 'asleep';
   if (!stays || grown.goneWeeks >= STANDS_WEEKS) return null;
   const limp = {
     ...grown,

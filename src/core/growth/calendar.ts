@@ -17,6 +17,8 @@ export interface CalendarWeek {
   frosty: boolean;
   /** Nobody waters. */
   dry?: boolean;
+  /** Nobody takes off spent flowers. */
+  unpicked?: boolean;
   /** Weeks for which nobody has fed, once the mix's own feed was spent. */
   hungryWeeks?: number;
 }

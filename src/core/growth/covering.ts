@@ -1,9 +1,11 @@
+import { monthPosition } from '../units/date';
 import type { Planting } from '../plantings/schema';
 import type { Grown, Season } from './grown';
 import { mostTakenBy } from './light';
-import { SMOTHERED_BELOW, SMOTHERED_WEEKS } from './model';
 import { grow } from './season';
-import { HOPELESS } from './smother';
+import { flowerInShade, STANDS_STILL } from './shaded';
+import { skyOf } from './sky';
+import { HOPELESS, SMOTHERED_WEEKS } from './smother';
 
 /** One plant over another: who, from which week, how little light is left, and what it costs. */
 export interface Covering {
@@ -52,7 +54,9 @@ export function everyCovering(planting: Planting, season: Season = grow(planting
         Math.max(0, short),
       );
       const week = season.weeks[worst];
-      const by = week ? mostTakenBy(season.placed, week.plants, i) : null;
+      const by = week
+        ? mostTakenBy(season.placed, week.plants, i, skyOf(planting.spot, monthPosition(week.date)))
+        : null;
       const culprit = by === null ? undefined : season.placed[by];
       if (short < 0 || !culprit) return [];
       const without = grow({ ...planting, placements: planting.placements.filter((p) => p.id !== culprit.id) });
@@ -63,7 +67,7 @@ export function everyCovering(planting: Planting, season: Season = grow(planting
         return plants[i]?.alive && could > 0 ? 1 - plants[i].spreadMm / could : 0;
       });
       const lost = Math.max(0, ...behind);
-      const dark = season.weeks.filter((w) => w.plants[i]?.alive && w.plants[i].light < SMOTHERED_BELOW).length;
+      const dark = season.weeks.filter((w) => w.plants[i]?.alive && w.plants[i].light < STANDS_STILL).length;
       const smothered = dark >= SMOTHERED_WEEKS;
       if (!smothered && lost < SEEN) return [];
       const date = season.weeks[short]?.date ?? planting.startDate;
@@ -75,7 +79,7 @@ export function everyCovering(planting: Planting, season: Season = grow(planting
           date,
           least: of(worst)?.light ?? 0,
           smothered,
-          blooms: Math.min(1, (of(worst)?.light ?? 0) / SMOTHERED_BELOW),
+          blooms: flowerInShade(of(worst)?.light ?? 0),
           dies: smothered && (of(worst)?.light ?? 0) < HOPELESS,
           lost,
           worstWeek: behind.indexOf(Math.max(...behind)),

@@ -4,6 +4,7 @@ import type { Gone, Grown } from './grown';
 const SAYS: Record<Gone, string> = {
   frost: 'died of frost',
   dry: 'died of thirst',
+  dark: 'died for want of light',
   lifted: 'lifted',
   'to come': 'not planted yet',
   asleep: 'died down',

@@ -1,7 +1,7 @@
 import type { Leaning } from './light';
 
-/** Why a plant is not there: not planted yet, killed by frost or drought, lifted, or died down until its next season. */
-export type Gone = 'to come' | 'frost' | 'dry' | 'lifted' | 'asleep';
+/** Why a plant is not there: not planted yet, killed by frost, drought or the dark under its neighbours, lifted, or died down until its next season. */
+export type Gone = 'to come' | 'frost' | 'dry' | 'dark' | 'lifted' | 'asleep';
 
 /** A plant in one week. Lengths in mm; height is above the soil, trail below the rim. */
 export interface Grown {
@@ -26,12 +26,20 @@ export interface Tended {
   shelter: 'fleece' | 'indoors' | null;
   /** Weeks since its tips were last taken off; null when they never were. */
   sincePinch: number | null;
+  /** Weeks since it was last cut back; null when it never was. */
+  sinceCut: number | null;
   /** Weeks since its spent flowers were last taken off; null when they never were. */
   sinceDeadhead: number | null;
   /** Weeks since it went dry; null when it never did. */
   sinceDry: number | null;
+  /** How often it went dry. */
+  timesDry: number;
   /** Weeks since it was last fed by hand; null when it never was. */
   sinceFeed: number | null;
+  /** Weeks of full warmth since it was set out: how far its roots are. */
+  rootedWeeks: number;
+  /** Weeks running in the dark under its neighbours. */
+  darkWeeks: number;
   /** How much broader it is heading for than it would have been: side shoots. */
   bushier: number;
   /** The share of its size it is still heading for: under 1 where it was cut back and does not come again. */

@@ -4,6 +4,7 @@ import { plantName } from '../plants/schema';
 import { signature } from '../plants/signature';
 import { clamp01, mean, sum } from '../units/number';
 import type { Season } from './grown';
+import { type Span, spanOfSize } from './sure';
 
 /** One line of a chart: a name, a colour, and a figure for each week or month; null where there is none. */
 export interface Series {
@@ -11,6 +12,8 @@ export interface Series {
   name: string;
   hex: string;
   values: (number | null)[];
+  /** Between which four in five lie, where that is known. */
+  spans?: (Span | null)[];
 }
 
 /** A chart's figures, with what its steps are called. */
@@ -49,8 +52,20 @@ const lines = (season: Season, of: (g: Season['weeks'][number]['plants'][number]
   }),
 });
 
-/** Height over the soil of each kind by week, mm. */
-export const heights = (season: Season): Chart => lines(season, (g) => g.heightMm);
+/** Height over the soil of each kind by week, mm, with its span. */
+export function heights(season: Season): Chart {
+  const chart = lines(season, (g) => g.heightMm);
+  const plants = new Map(season.placed.map(({ plant }) => [plant.id, plant]));
+  return {
+    ...chart,
+    series: chart.series.map((s) => {
+      const plant = plants.get(s.id);
+      return plant
+        ? { ...s, spans: s.values.map((mm) => (mm === null ? null : spanOfSize(plant, 'heightMm', mm))) }
+        : s;
+    }),
+  };
+}
 
 /** Share of its light that each kind keeps by week, 0–1. */
 export const lightKept = (season: Season): Chart => lines(season, (g) => g.light);

@@ -1,5 +1,8 @@
 import type { Season } from './grown';
-import { SMOTHERED_BELOW, SMOTHERED_WEEKS } from './model';
+import { STANDS_STILL } from './shaded';
+
+/** A plant that has stood still in the dark for so many weeks running is smothered. Working figure. */
+export const SMOTHERED_WEEKS = 3;
 
 /** Placements that are smothered at some time, with the first week of it and the least light they had. */
 export function smothered(season: Season): { index: number; week: number; least: number }[] {
@@ -7,7 +10,7 @@ export function smothered(season: Season): { index: number; week: number; least:
     let run = 0;
     for (const w of season.weeks) {
       const g = w.plants[index];
-      run = g && g.alive && g.light < SMOTHERED_BELOW ? run + 1 : 0;
+      run = g && g.alive && g.light < STANDS_STILL ? run + 1 : 0;
       if (run >= SMOTHERED_WEEKS)
         return [{ index, week: w.week - SMOTHERED_WEEKS + 1, least: leastLight(season, index) }];
     }

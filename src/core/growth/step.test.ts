@@ -3,8 +3,7 @@ import type { Plant } from '../plants/schema';
 import { placed, pot } from '../testing/pots';
 import type { CalendarWeek } from './calendar';
 import type { PlantState } from './grown';
-import { BASE_C, RATE_PER_DD, PACE } from './model';
-import { factsOf } from '../plants/facts';
+import { type Meets, paceOf } from './pace';
 import { grow } from './season';
 import { type Bed, step } from './step';
 
@@ -40,7 +39,11 @@ const half: PlantState = {
     sincePinch: null,
     sinceDeadhead: null,
     sinceDry: null,
+    sinceCut: null,
     sinceFeed: null,
+    timesDry: 0,
+    rootedWeeks: 9,
+    darkWeeks: 0,
     regrows: 1,
     bushier: 1,
   },
@@ -54,7 +57,7 @@ function after(plant: Plant, { light = 1, ...w }: Partial<CalendarWeek> & { ligh
   const bed: Bed = {
     spot: planting.spot,
     placed: [{ ...p, plant, nx: 1, ny: 0, wallMm: 150 }],
-    goals: [{ heightMm: 300, spreadMm: 400, trailMm: 0 }],
+    goals: [{ heightMm: 300, spreadMm: 400, trailMm: 0, flower: 1 }],
     lives: [{ from: 0, until: null }],
     latitude: 0,
     turnedMonths: 0,
@@ -63,42 +66,60 @@ function after(plant: Plant, { light = 1, ...w }: Partial<CalendarWeek> & { ligh
   return (plants[0] as PlantState).grown;
 }
 
-test('a week of growth is the logistic of its degree-days', () => {
+const pace = (plant: Plant, change: Partial<Meets> = {}) =>
+  paceOf(
+    plant,
+    { start: 'p9', grown: 120 / 400, rootedWeeks: half.tended.rootedWeeks },
+    { at: 5.6, latitude: 0, meanC: 18, highC: 22, sunHours: 7, ...change },
+  );
+
+test('a week of growth is the logistic of its pace', () => {
   const plant = plantWith({});
-  const rate = RATE_PER_DD[plant.vigour as 1] * PACE[factsOf(plant).pace] * (18 - BASE_C[plant.season]) * 7;
-  expect(after(plant).heightMm).toBeCloseTo(300 / (1 + (300 / 100 - 1) * Math.exp(-rate)), 9);
+  expect(after(plant).heightMm).toBeCloseTo(300 / (1 + (300 / 100 - 1) * Math.exp(-pace(plant))), 9);
 });
 
-test('shade slows growth by the root of the light', () => {
+test('under half its light growth slows, and under 0.35 it stands still', () => {
   const plant = plantWith({});
-  const rate = RATE_PER_DD[plant.vigour as 1] * PACE[factsOf(plant).pace] * (18 - BASE_C[plant.season]) * 7;
-  expect(after(plant, { light: 0.25 }).heightMm).toBeCloseTo(300 / (1 + 2 * Math.exp(-rate / 2)), 9);
+  expect(after(plant, { light: 0.5 })).toEqual({ ...after(plant), light: 0.5 });
+  expect(after(plant, { light: 0.4 }).heightMm).toBeCloseTo(
+    300 / (1 + 2 * Math.exp(-pace(plant) * Math.sqrt(1 / 3))),
+    9,
+  );
+  expect(after(plant, { light: 0.34 }).heightMm).toBe(100);
 });
 
-test('nothing grows under its base temperature', () => {
+test('in the dark a sun plant is dead after six weeks, and a shade plant lives on', () => {
+  const dark: PlantState = { ...half, tended: { ...half.tended, darkWeeks: 6 } };
+  expect(after(plantWith({}), { light: 0.1 }, dark)).toMatchObject({ alive: false, gone: 'dark' });
+  expect(after(plantWith({ sunHours: [0, 1, 4, 6] }), { light: 0.1 }, dark).alive).toBe(true);
+  expect(after(plantWith({}), { light: 0.1 }, half).alive).toBe(true);
+});
+
+test('nothing grows in the cold it stands still in, and heat past its full pace speeds nothing', () => {
   const plant = plantWith({});
-  expect(after(plant, { meanC: BASE_C[plant.season] - 1 }).heightMm).toBeCloseTo(100, 9);
+  expect(after(plant, { meanC: 8 }).heightMm).toBe(100);
+  expect(after(plant, { meanC: 26 }).heightMm).toBe(after(plant, { meanC: 30 }).heightMm);
 });
 
 describe('flower', () => {
   const full = after(plantWith({})).bloom;
   test('a night under what it takes halves it', () => {
-    expect(after(plantWith({ coldestNightC: 10 }), { nightC: 9 }).bloom).toBeCloseTo(full / 2, 9);
-    expect(after(plantWith({ coldestNightC: 10 }), { nightC: 10 }).bloom).toBeCloseTo(full, 9);
+    const warm = { ...half, grown: { ...half.grown, spreadMm: 390 } };
+    const of = (coldestNightC: number, nightC: number) =>
+      after(plantWith({ coldestNightC }), { nightC, meanC: 26 }, warm).bloom;
+    expect(of(10, 9)).toBeCloseTo(of(10, 10) / 2, 9);
   });
-  test('heat leaves two fifths of it to a cool-season plant, and a summer plant minds nothing', () => {
-    const cool = plantWith({ season: 'cool', facts: { heat: 'stops' } });
-    expect(after(cool, { highC: 28 }).bloom).toBeCloseTo(after(cool).bloom * 0.4, 9);
-    expect(after(plantWith({}), { highC: 28 }).bloom).toBeCloseTo(full, 9);
+  test('heat takes it from a cool-season plant, the more the hotter, and a child of heat minds nothing', () => {
+    const kind = (heat: 'stops' | 'thrives') => plantWith({ facts: { heat } });
+    expect(after(kind('stops'), { highC: 25 }).bloom).toBeLessThan(after(kind('stops')).bloom);
+    expect(after(kind('stops'), { highC: 30 }).bloom).toBeLessThan(after(kind('stops'), { highC: 25 }).bloom);
+    expect(after(kind('thrives'), { highC: 36 }).bloom).toBe(after(kind('thrives')).bloom);
   });
-  test('a full pot flowers on its outside: only what is truly smothered stops', () => {
+  test('half its light leaves it whole, 0.35 half of it, and 0.15 none', () => {
     expect(after(plantWith({}), { light: 0.5 }).bloom).toBeCloseTo(full, 9);
-    expect(after(plantWith({}), { light: 0.15 }).bloom).toBeCloseTo(full / 2, 9);
-  });
-  test('a plant that was just set out carries two fifths, and more each week', () => {
-    expect([0, 2, 4, 5].map((w) => after(plantWith({}), { week: w === 0 ? 1 : w }).bloom)).toEqual(
-      [0.55, 0.7, 1, 1].map((share) => expect.closeTo(full * share, 9)),
-    );
+    const still = after(plantWith({}), { light: 0.35 });
+    expect(after(plantWith({}), { light: 0.25 }).bloom).toBeCloseTo(still.bloom / 2, 9);
+    expect(after(plantWith({}), { light: 0.15 }).bloom).toBe(0);
   });
 });
 

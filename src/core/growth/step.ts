@@ -1,23 +1,24 @@
-import { meanC as ordinaryC } from '../climate';
 import { comesAgain } from '../plants/cutting';
 import { factsOf } from '../plants/facts';
 import type { Plant } from '../plants/schema';
-import { flowerInHeat } from '../plants/heat';
-import { STARTS } from '../plants/starts';
+import { asleep } from '../plants/sleep';
 import { dayOf, type Deed } from '../plantings/deeds';
 import type { Placed } from '../plantings/resolve';
 import type { Spot } from '../spots/schema';
-import { sunInMonth } from '../spots/light';
 import { addDays, monthly } from '../units/date';
-import { keptBy } from '../units/keep';
-import { clamp } from '../units/number';
+import { crownOf, onTheDay, type Size, sizeInLeaf } from './bench';
 import type { CalendarWeek } from './calendar';
 import { EFFECTS } from './deeds';
-import { type Goal, goalBy, newlyPlanted } from './goal';
+import { floweringOf } from './flowering';
+import { type Goal, goalBy } from './goal';
 import type { Gone, Grown, Life, PlantState, Tended } from './grown';
+import { flowerFed, paceFed } from './hunger';
 import { type Leaning, lightLeft } from './light';
-import { BASE_C, daylight, PACE, RATE_PER_DD, SETTLING_IN, SMOTHERED_BELOW } from './model';
-import { asleep } from '../plants/sleep';
+import { byWidth, paceOf, SETTLED_WEEKS } from './pace';
+import { flowerInShade, paceInShade, STARVES, STARVES_WEEKS } from './shaded';
+import { skyOf } from './sky';
+import { type Thirst, thirstOf } from './thirst';
+import { warmthShare } from './warmth';
 
 /** What does not change from week to week: who stands there, where each is heading, when each comes and goes. */
 export interface Bed {
@@ -40,43 +41,23 @@ export interface State {
 
 /** Tender below this: the first frost kills it. °C, working figure. */
 const TENDER_OVER_C = -2;
-/** Nothing grows near the night it just bears: its warmth counts from so far above it. °C, working figure. */
-const ABOVE_NIGHT_C = 1;
 /** A double fleece keeps off this much frost. °C, working figure from what fleece is sold to do. */
 const FLEECE_TO_C = -4;
 /** Frost-free indoors is about this warm. °C, working figure. */
 const INDOORS_C = 12;
-/** What of its flower a plant carries in the week it is planted, and how much more each week as it settles. Working figures. */
-const SETTLED_AT_FIRST = 0.4;
-const SETTLING = 0.15;
-/** A slow plant is later into flower from a small start. Working figures. */
-const LATER = { slow: 1.5, ordinary: 1, fast: 0.9 } as const;
 /** What cold nights leave of the flower. Working figure. */
 const IN_CHILL = 0.5;
-/** What of the flower is there in the weeks after pinching: back in two to three. Practice. */
-const AFTER_PINCH = [0.1, 0.35, 0.7] as const;
-
-/** Kept from setting seed, what asks for it flowers for about a month more, at this share of its fullest. Practice; the share is a working figure. */
-const AGAIN_WEEKS = 5;
-const AGAIN = 0.75;
-
-/** What a week without water in the heat leaves of a plant's flower in the weeks after it, and of its size, by how it drinks. Working figures. */
-const AFTER_DRY = { dry: [0.85, 1], moderate: [0.25, 0.5, 0.8], thirsty: [0, 0.15, 0.4, 0.7] } as const;
-const DRIED = { dry: 1, moderate: 0.85, thirsty: 0.6 } as const;
-/** A second week of it, and what is not made for it is dead; what dies of one wilt is dead in the first. Working figure. */
-const BEARS_DRY_WEEKS = 1;
-
-/** What hunger leaves of pace and flower at the worst, weeks until it is at the worst, and weeks that a liquid feed lasts. Practice for the last; the others are working figures. */
-const HUNGRY = { light: 0.9, medium: 0.65, hungry: 0.45 } as const;
-const HUNGER_WEEKS = 4;
-const FEED_LASTS_WEEKS = 2;
 
 const UNTENDED: Tended = {
   shelter: null,
   sincePinch: null,
+  sinceCut: null,
   sinceDeadhead: null,
   sinceDry: null,
+  timesDry: 0,
   sinceFeed: null,
+  rootedWeeks: 0,
+  darkWeeks: 0,
   bushier: 1,
   regrows: 1,
 };
@@ -102,21 +83,22 @@ export const bare = (bed: Bed): State => ({
 /** One week further: who comes and goes, what is done, and how all grow. Changes nothing it is given. */
 export function step(bed: Bed, was: State, week: CalendarWeek, deeds: readonly Deed[]): State {
   const planted = was.plants.map((p, i) => comesOrGoes(bed, p, i, week));
+  const sky = skyOf(bed.spot, week.at);
   const left =
     week.week % 2 === 0
       ? lightLeft(
           bed.placed,
           planted.map((p) => p.grown),
-          sunInMonth(bed.spot, Math.round(week.at)).hours,
+          sky,
         )
       : was.left;
   const now = doneIn(week, deeds);
   const plants = planted.map((p, i) => {
-    if (now.length === 0) return grownOn(bed, p, i, week, left[i] ?? 1);
+    if (now.length === 0) return grownOn(bed, p, i, week, left[i] ?? 1, sky.hours);
     const placed = bed.placed[i] as Placed;
     const mine = now.filter((d) => (d.to === null ? asksFor(placed.plant, d.what) : d.to === placed.id));
     const done = p.grown.alive ? mine.reduce((s, d) => EFFECTS[d.what](s, d, placed.plant), p) : p;
-    return grownOn(bed, done, i, week, left[i] ?? 1);
+    return grownOn(bed, done, i, week, left[i] ?? 1, sky.hours);
   });
   return { plants, left };
 }
@@ -134,108 +116,115 @@ function asksFor(plant: Plant, what: Deed['what']): boolean {
   return what !== 'cut-back' || comesAgain(factsOf(plant));
 }
 
+/** A plant of a size that has just come: it is alive, and has neither flower nor fruit yet. */
+const fresh = (size: Size): Grown => ({ ...absent('to come'), ...size, alive: true, gone: null });
+
 function comesOrGoes(bed: Bed, p: PlantState, i: number, week: CalendarWeek): PlantState {
   const life = bed.lives[i] as Life;
   if (week.week === life.from) {
-    const grown = newlyPlanted(bed.placed[i] as Placed, bed.goals[i] as Goal, {
-      at: week.at + bed.turnedMonths,
-      meanC: ordinaryC(bed.spot, week.at),
-    });
-    return { grown, tended: UNTENDED };
+    const { plant, start } = bed.placed[i] as Placed;
+    return { grown: fresh(onTheDay(plant, start, week.at + bed.turnedMonths)), tended: UNTENDED };
   }
   if (life.until !== null && week.week >= life.until && p.grown.gone !== 'lifted')
     return { ...p, grown: absent('lifted') };
   return p;
 }
 
-/** What of a plant's growth is the same every week. */
-const waysOf = keptBy((plant: Plant) => {
-  const facts = factsOf(plant);
-  return {
-    facts,
-    tender: plant.coldestNightC > TENDER_OVER_C,
-    baseC: Math.max(BASE_C[plant.season], plant.coldestNightC + ABOVE_NIGHT_C),
-    rate: RATE_PER_DD[plant.vigour as 1] * PACE[facts.pace],
-    later: LATER[facts.pace],
-  };
-});
+/** A plant whose top has died, of what; it keeps the size it had. */
+const died = (was: Grown, gone: Gone): Grown => ({ ...was, bloom: 0, after: 0, alive: false, gone, goneWeeks: 0 });
 
-function grownOn(bed: Bed, { grown: was, tended }: PlantState, i: number, f: CalendarWeek, light: number): PlantState {
+/** What takes a plant's top in a week, if anything does. */
+function taken(bed: Bed, { tended }: PlantState, i: number, week: CalendarWeek): Gone | null {
+  const { plant } = bed.placed[i] as Placed;
+  if (asleep(factsOf(plant), week.at + bed.turnedMonths)) return 'asleep';
+  if (week.frosty && plant.coldestNightC > TENDER_OVER_C && !safe(tended.shelter, week.nightC))
+    return sprouts(plant, bed.spot.coldestWinterC) ? 'asleep' : 'frost';
+  if (tended.darkWeeks >= STARVES_WEEKS && plant.sunHours[0] >= SUN_KIND_H) return 'dark';
+  return null;
+}
+
+/** What bears no less sun than this starves in the dark, where a shade plant only thins. Hours, working figure. */
+const SUN_KIND_H = 3;
+
+function grownOn(bed: Bed, state: PlantState, i: number, f: CalendarWeek, light: number, sunHours: number): PlantState {
+  const { grown: was, tended } = state;
   const { plant, start } = bed.placed[i] as Placed;
-  const goal = bed.goals[i] as Goal;
-  const { facts, tender, baseC, rate, later: laterBy } = waysOf(plant);
+  const facts = factsOf(plant);
   const at = f.at + bed.turnedMonths;
-  if (was.gone === 'asleep' && !asleep(facts, at) && !(tender && f.frosty))
-    return { grown: newlyPlanted(bed.placed[i] as Placed, goal, { at, meanC: ordinaryC(bed.spot, f.at) }), tended };
+  const gone = taken(bed, state, i, f);
+  if (was.gone === 'asleep' && gone === null)
+    return {
+      grown: fresh(crownOf(sizeInLeaf(plant, start))),
+      tended: { ...tended, rootedWeeks: SETTLED_WEEKS },
+    };
   if (!was.alive) return { grown: { ...was, bloom: 0, goneWeeks: was.goneWeeks + 1 }, tended };
-  if (asleep(facts, at))
-    return { grown: { ...was, bloom: 0, after: 0, alive: false, gone: 'asleep', goneWeeks: 0 }, tended };
-  if (f.frosty && tender && !safe(tended.shelter, f.nightC)) {
-    const gone = sprouts(plant, bed.spot.coldestWinterC) ? 'asleep' : 'frost';
-    return { grown: { ...was, bloom: 0, after: 0, alive: false, gone, goneWeeks: 0 }, tended };
-  }
+  if (gone !== null) return { grown: died(was, gone), tended };
   const indoors = tended.shelter === 'indoors';
-  const dries = f.dry === true && !indoors;
-  const bears = facts.wilt === 'dies' ? -1 : BEARS_DRY_WEEKS;
-  if (dries && plant.water !== 'dry' && (bears < 0 || (tended.sinceDry !== null && tended.sinceDry <= bears)))
-    return { grown: { ...was, bloom: 0, after: 0, alive: false, gone: 'dry', goneWeeks: 0 }, tended };
-  const sinceDry = dries ? 0 : tended.sinceDry;
-  const wilted = sinceDry === null ? 1 : (AFTER_DRY[plant.water][sinceDry] ?? 1);
-  const dried = dries ? DRIED[plant.water] : 1;
-  const fed = fedShare(plant, tended, f);
+  const thirst = thirstOf(plant, tended, f.dry === true && !indoors);
+  if (thirst.dies) return { grown: died(was, 'dry'), tended };
   const age = f.week - (bed.lives[i] as Life).from;
-  const end = goalBy(bed.placed[i] as Placed, goal, age);
+  const end = goalBy(bed.placed[i] as Placed, bed.goals[i] as Goal, age);
   const meanC = indoors ? Math.max(INDOORS_C, f.meanC) : f.meanC;
-  const degreeDays = Math.max(0, meanC - baseC) * 7;
-  const pace = (SETTLING_IN[age] ?? 1) * daylight(bed.latitude, at) * Math.sqrt(light) * fed;
-  const decay = Math.exp(-rate * degreeDays * pace);
-  const late = STARTS[start].toFlowerWeeks * laterBy;
-  const settled = clamp(SETTLED_AT_FIRST + (age - late) * SETTLING, 0, 1);
-  const heat = flowerInHeat(facts.heat, f.highC);
+  const fed = flowerFed(plant, tended, f);
+  const meets = { at, latitude: bed.latitude, meanC, highC: f.highC, sunHours };
+  const own = paceOf(
+    plant,
+    { start, grown: shareOf(was.spreadMm, end.spreadMm), rootedWeeks: tended.rootedWeeks },
+    meets,
+  );
+  // On the day it is as it was bought.
+  const pace = age === 0 ? 0 : own * paceInShade(light) * paceFed(fed);
+  const faster = byWidth(plant);
+  const heightMm = thirst.size * logistic(was.heightMm, end.heightMm * tended.regrows, pace * faster.height);
+  const spreadMm = thirst.size * logistic(was.spreadMm, end.spreadMm * tended.bushier * tended.regrows, pace);
+  const trailMm = thirst.size * logistic(was.trailMm, end.trailMm * tended.regrows, pace * faster.trail);
+  const flower = floweringOf(plant, {
+    at,
+    grown: shareOf(spreadMm, end.spreadMm),
+    meanC,
+    highC: f.highC,
+    age,
+    sinceCut: tended.sinceCut,
+    sincePinch: tended.sincePinch,
+    unpicked: f.unpicked === true && tended.sinceDeadhead === null,
+  });
   const chill = f.nightC < plant.coldestNightC && !indoors ? IN_CHILL : 1;
-  const pinched = tended.sincePinch === null ? 1 : (AFTER_PINCH[tended.sincePinch] ?? 1);
-  // A full pot flowers on its outside; only what is truly smothered stops.
-  const shade = light < SMOTHERED_BELOW ? light / SMOTHERED_BELOW : 1;
   return {
     grown: {
-      heightMm: dried * logistic(was.heightMm, end.heightMm * tended.regrows, decay),
-      spreadMm: dried * logistic(was.spreadMm, end.spreadMm * tended.bushier * tended.regrows, decay),
-      trailMm: dried * logistic(was.trailMm, end.trailMm * tended.regrows, decay),
-      bloom: inBloom(plant, tended, at) * settled * heat * chill * pinched * shade * wilted * fed,
+      heightMm,
+      spreadMm,
+      trailMm,
+      bloom: flower * end.flower * flowerInShade(light) * chill * thirst.flower * fed,
       after: facts.display ? monthly(facts.display.months, at) : 0,
       light,
       alive: true,
       gone: null,
       goneWeeks: 0,
     },
-    tended:
-      tended === UNTENDED && sinceDry === null
-        ? UNTENDED
-        : {
-            ...tended,
-            sincePinch: later(tended.sincePinch),
-            sinceDeadhead: later(tended.sinceDeadhead),
-            sinceDry: later(sinceDry),
-            sinceFeed: later(tended.sinceFeed),
-          },
+    tended: aWeekOn(tended, thirst, age === 0 ? 0 : warmthShare(plant, meanC), light),
   };
 }
 
-/** What hunger leaves of its pace and its flower. */
-function fedShare({ feed }: Plant, { sinceFeed }: Tended, { hungryWeeks = 0 }: CalendarWeek): number {
-  const since = sinceFeed === null ? hungryWeeks : Math.min(hungryWeeks, Math.max(0, sinceFeed - FEED_LASTS_WEEKS));
-  return 1 - (1 - HUNGRY[feed]) * Math.min(1, since / HUNGER_WEEKS);
-}
+/** How much of a size there is of what it is heading for. */
+const shareOf = (mm: number, endMm: number): number => (endMm > 0 ? mm / endMm : 1);
+
+/** What is kept of a plant, a week later: `warm` is the share of full warmth its roots had. */
+const aWeekOn = (tended: Tended, { sinceDry, timesDry }: Thirst, warm: number, light: number): Tended => ({
+  shelter: tended.shelter,
+  sincePinch: later(tended.sincePinch),
+  sinceCut: later(tended.sinceCut),
+  sinceDeadhead: later(tended.sinceDeadhead),
+  sinceDry: later(sinceDry),
+  timesDry,
+  sinceFeed: later(tended.sinceFeed),
+  rootedWeeks: tended.rootedWeeks + warm,
+  darkWeeks: light < STARVES ? tended.darkWeeks + 1 : 0,
+  bushier: tended.bushier,
+  regrows: tended.regrows,
+});
 
 /** A week later. */
 const later = (weeks: number | null): number | null => (weeks === null ? null : weeks + 1);
-
-/** Share of full flower by the month, and by whether its spent flowers were taken off. */
-function inBloom(plant: Plant, { sinceDeadhead }: Tended, at: number): number {
-  const now = monthly(plant.bloom, at);
-  if (plant.deadhead !== 'needed' || sinceDeadhead === null || sinceDeadhead >= AGAIN_WEEKS) return now;
-  return Math.max(now, monthly(plant.bloom, at - 1) * AGAIN);
-}
 
 /** What dies to the ground and lives on under it comes again in spring where the winter leaves it alive. */
 const sprouts = (plant: Plant, winterC: number): boolean => {
@@ -247,8 +236,8 @@ const safe = (shelter: Tended['shelter'], nightC: number): boolean =>
   shelter === 'indoors' || (shelter === 'fleece' && nightC > FLEECE_TO_C);
 
 /** However small it is, a plant grows as one of this share of its goal would. Working figure. */
-const SPARK = 0.02;
+const SPARK = 0.01;
 
-/** One step of a logistic toward `end`; `decay` is e^(−rate). Never past the end, nor down from over it. */
-const logistic = (now: number, end: number, decay: number): number =>
-  end <= 0 ? 0 : end / (1 + (end / Math.max(now, end * SPARK) - 1) * decay);
+/** One step of a logistic toward `end`, mm, its rate `pace`. Never past the end, nor down from over it. */
+const logistic = (now: number, end: number, pace: number): number =>
+  end <= 0 ? 0 : now >= end || pace === 0 ? now : end / (1 + (end / Math.max(now, end * SPARK) - 1) * Math.exp(-pace));

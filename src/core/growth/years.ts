@@ -23,7 +23,7 @@ const LATE_DAYS = 21;
 /** What a late night of frost comes down to, °C. Working figure: a ground frost. */
 const LATE_FROST_C = -1;
 /** The mix’s own feed is spent after so many weeks. Practice: four to six weeks for a bagged mix. */
-const FED_WEEKS = 6;
+const FED_WEEKS = 5;
 /** The summer months of the north, January first, and of the south. */
 const NORTH = [4, 5, 6, 7, 8];
 const SOUTH = [10, 11, 0, 1, 2];
@@ -87,6 +87,11 @@ export const YEARS = {
     label: 'Never fed',
     about: `once the mix’s own feed is spent, after ${FED_WEEKS} weeks`,
     weeks: (weeks) => weeks.map((w) => ({ ...w, hungryWeeks: Math.max(0, w.week - FED_WEEKS) })),
+  },
+  unpicked: {
+    label: 'Never deadheaded',
+    about: 'what asks for it is left to set seed',
+    weeks: (weeks) => weeks.map((w) => ({ ...w, unpicked: true })),
   },
 } satisfies Record<string, Year>;
 export type YearId = keyof typeof YEARS;

@@ -25,10 +25,8 @@ interface StartKind {
   litres: number;
   /** Plants for one price. */
   perPack: number;
-  /** Share of its season's size that it has on the day it is planted. Working figure: what such starts look like on a bench. */
-  grown: number;
-  /** Weeks from planting until an annual of ordinary pace opens its first flowers. Working figures. */
-  toFlowerWeeks: number;
+  /** What it is: seed, a bulb or tuber that lives on its stores, or a plant however small. */
+  is: 'seed' | 'stores' | 'plant';
   /** First and last month in which it is sold, in the north; all year where it is not said. */
   sold?: readonly [number, number];
   /** It is a plant in leaf when it is bought: what a planting is composed of. */
@@ -42,9 +40,8 @@ export const STARTS: Record<StartSize, StartKind> = {
     ballMm: 24,
     ballDepthMm: 20,
     litres: 0.005,
+    is: 'seed',
     perPack: 25,
-    grown: 0.02,
-    toFlowerWeeks: 10,
     inLeaf: false,
   },
   bulb: {
@@ -52,9 +49,8 @@ export const STARTS: Record<StartSize, StartKind> = {
     ballMm: 40,
     ballDepthMm: 50,
     litres: 0.03,
+    is: 'stores',
     perPack: 10,
-    grown: 0.05,
-    toFlowerWeeks: 0,
     sold: [9, 12],
     inLeaf: false,
   },
@@ -63,9 +59,8 @@ export const STARTS: Record<StartSize, StartKind> = {
     ballMm: 100,
     ballDepthMm: 110,
     litres: 0.4,
+    is: 'stores',
     perPack: 1,
-    grown: 0.08,
-    toFlowerWeeks: 10,
     sold: [11, 4],
     inLeaf: false,
   },
@@ -74,9 +69,8 @@ export const STARTS: Record<StartSize, StartKind> = {
     ballMm: 24,
     ballDepthMm: 30,
     litres: 0.01,
+    is: 'plant',
     perPack: 1,
-    grown: 0.06,
-    toFlowerWeeks: 9,
     inLeaf: false,
   },
   cutting: {
@@ -84,9 +78,8 @@ export const STARTS: Record<StartSize, StartKind> = {
     ballMm: 30,
     ballDepthMm: 40,
     litres: 0.03,
+    is: 'plant',
     perPack: 1,
-    grown: 0.1,
-    toFlowerWeeks: 6,
     sold: [3, 7],
     inLeaf: false,
   },
@@ -95,9 +88,8 @@ export const STARTS: Record<StartSize, StartKind> = {
     ballMm: 26,
     ballDepthMm: 35,
     litres: 0.02,
+    is: 'plant',
     perPack: 32,
-    grown: 0.1,
-    toFlowerWeeks: 5,
     sold: [2, 5],
     inLeaf: false,
   },
@@ -106,9 +98,8 @@ export const STARTS: Record<StartSize, StartKind> = {
     ballMm: 42,
     ballDepthMm: 50,
     litres: 0.06,
+    is: 'plant',
     perPack: 6,
-    grown: 0.17,
-    toFlowerWeeks: 2,
     inLeaf: true,
   },
   p9: {
@@ -116,9 +107,8 @@ export const STARTS: Record<StartSize, StartKind> = {
     ballMm: 80,
     ballDepthMm: 80,
     litres: 0.35,
+    is: 'plant',
     perPack: 1,
-    grown: 0.29,
-    toFlowerWeeks: 0,
     inLeaf: true,
   },
   p10: {
@@ -126,9 +116,8 @@ export const STARTS: Record<StartSize, StartKind> = {
     ballMm: 92,
     ballDepthMm: 85,
     litres: 0.45,
+    is: 'plant',
     perPack: 1,
-    grown: 0.33,
-    toFlowerWeeks: 0,
     inLeaf: true,
   },
   l1: {
@@ -136,9 +125,8 @@ export const STARTS: Record<StartSize, StartKind> = {
     ballMm: 112,
     ballDepthMm: 105,
     litres: 0.95,
+    is: 'plant',
     perPack: 1,
-    grown: 0.44,
-    toFlowerWeeks: 0,
     inLeaf: true,
   },
   l2: {
@@ -146,9 +134,8 @@ export const STARTS: Record<StartSize, StartKind> = {
     ballMm: 148,
     ballDepthMm: 130,
     litres: 2,
+    is: 'plant',
     perPack: 1,
-    grown: 0.55,
-    toFlowerWeeks: 0,
     inLeaf: true,
   },
   l3: {
@@ -156,9 +143,8 @@ export const STARTS: Record<StartSize, StartKind> = {
     ballMm: 172,
     ballDepthMm: 150,
     litres: 3,
+    is: 'plant',
     perPack: 1,
-    grown: 0.64,
-    toFlowerWeeks: 0,
     inLeaf: true,
   },
 };

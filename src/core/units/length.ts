@@ -65,6 +65,12 @@ export function formatLength(mm: number, system: UnitSystem = 'metric'): string 
   return `${lengthNumber(mm, system)} ${lengthUnit(system)}`;
 }
 
+/** A span of lengths in mm: “24–31 cm”; one figure where both ends are written the same. */
+export function formatLengthSpan([low, high]: readonly [number, number], system: UnitSystem = 'metric'): string {
+  const [from, to] = [lengthNumber(low, system), lengthNumber(high, system)];
+  return `${from === to ? from : `${from}–${to}`} ${lengthUnit(system)}`;
+}
+
 /** The figure alone, as `formatLength` would print it. */
 export function lengthNumber(mm: number, system: UnitSystem): string {
   if (system === 'metric') return trim(mm / 10, Math.abs(mm) < 100 ? 1 : 0);

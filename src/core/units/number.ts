@@ -1,5 +1,7 @@
 export const clamp = (x: number, low: number, high: number): number => Math.min(high, Math.max(low, x));
 export const clamp01 = (x: number): number => clamp(x, 0, 1);
+/** The middle of a range. */
+export const middleOf = ([low, high]: readonly [number, number]): number => (low + high) / 2;
 export const lerp = (a: number, b: number, t: number): number => a + (b - a) * t;
 /** Mean of some figures; 0 of none. */
 export const mean = (list: readonly number[]): number => (list.length === 0 ? 0 : sum(list) / list.length);

@@ -9,6 +9,12 @@ export function formatVolume(litres: number, system: UnitSystem = 'metric'): str
   return `${n.toFixed(n < 10 ? 1 : 0)} ${system === 'metric' ? 'L' : 'qt'}`;
 }
 
+/** A span of litres, or of US quarts: “1.4–2.4 L”. */
+export function formatVolumeSpan([low, high]: readonly [number, number], system: UnitSystem = 'metric'): string {
+  const [from, to] = [formatVolume(low, system), formatVolume(high, system)];
+  return from === to ? from : `${from.slice(0, from.indexOf(' '))}–${to}`;
+}
+
 /** Kilograms, or pounds. */
 export function formatMass(kg: number, system: UnitSystem = 'metric'): string {
   const n = system === 'metric' ? kg : kg / KG_PER_POUND;

@@ -16,7 +16,7 @@ import { reachedL } from './reach';
 import { exposureOf, sunShareOn } from './stand';
 
 /** Bare damp mix gives off so much, against turf. Working figure: its face is dry by noon. */
-const SOIL = 0.25;
+const SOIL = 0.28;
 /** Wind and dry air take so much without any sun while it does not freeze, mm a day. Working figure: a bright winter’s day in a wind. */
 const WIND_MM = 0.5;
 /** Leaf and roots that are cold use less of what the air would take: a mean day under and over which it is the least and all of it, °C, and the least. Working figures. */

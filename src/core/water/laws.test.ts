@@ -26,16 +26,7 @@ const plant = (id: string) => {
 
 describe('as growers give it', () => {
   /** What still misses hangs on how large the plants are forecast. */
-  const BY_SIZE = [
-    'mixed pot, new',
-    'mixed pot, week 2',
-    'basket, new',
-    'five trailing petunias in a basket',
-    'five silver dichondras',
-    'one canna, week 2',
-    'a dwarf cypress, new',
-    'three lantanas in heat',
-  ];
+  const BY_SIZE = ['five silver dichondras', 'one canna, week 2', 'a dwarf cypress, new'];
   test.each(WATER_CASES.filter((c) => !BY_SIZE.includes(c.id)).map((c) => [c.id, c] as const))('%s', (_, c) =>
     expect(readWater(c).missed).toEqual([]),
   );
@@ -93,7 +84,7 @@ describe('leaf', () => {
       'lavender',
       'echeveria-dark',
     ].map((id) => thirstOf(plant(id)));
-    expect([lush, bedding, woody, grey, store]).toEqual([1.1, 0.88, 0.65, 0.55, 0.2]);
+    expect([lush, bedding, woody, grey, store]).toEqual([1.1, 1, 0.65, 0.55, 0.23]);
   });
   test('nothing that lives leaves only what the bare mix gives off', () => {
     const bare = pot({ startDate: '2026-05-16' });
@@ -108,17 +99,17 @@ describe('reach', () => {
   test('roots begin with their balls and a finger of mix, and have all of it in the seventh week', () => {
     const weeks = [0, 1, 2, 3, 4, 5, 6, 7].map((w) => on(fresh, w));
     expect(weeks[0]).toBeGreaterThan(4);
-    expect(weeks[0]).toBeLessThan(9);
+    expect(weeks[0]).toBeLessThan(11);
     weeks.forEach((l, i) => expect(l).toBeGreaterThanOrEqual(weeks[i - 1] ?? 0));
     expect(weeks[7]).toBeCloseTo(weeks[6] ?? 0, 9);
     expect(weeks[7]).toBeGreaterThan(25);
   });
   test('slow shrubs and palms take a year', () => {
-    expect(shellMm(plant('cypress-dwarf'), 10)).toBe(62);
-    expect(shellMm(plant('windmill-palm'), 10)).toBe(42);
+    expect(shellMm(plant('cypress-dwarf'), 10)).toBe(66);
+    expect(shellMm(plant('windmill-palm'), 10)).toBe(46);
     expect(shellMm(plant('cypress-dwarf'), 52)).toBe(Infinity);
     expect(shellMm(plant('lavender'), 5)).toBe(Infinity);
-    expect(shellMm(plant('petunia-white'), 1.5)).toBe(29);
+    expect(shellMm(plant('petunia-white'), 1.5)).toBe(30);
   });
   test('in cool mix they go half as fast', () => {
     const cold = { ...fresh, startDate: '2026-03-01' };

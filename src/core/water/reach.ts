@@ -7,9 +7,9 @@ import type { Planting } from '../plantings/schema';
 import { daysBetween } from '../units/date';
 
 /** Mix round a root ball that roots draw on from the first day, mm: water creeps so far of itself. Working figure. */
-const ROUND_MM = 12;
+const ROUND_MM = 16;
 /** By how much further roots have gone after 1, 2, 3 and 4 weeks of warm mix, mm. Working figures: white roots at the wall of a 40 cm pot in the fifth week. */
-const BY_WEEK = [0, 10, 24, 42, 63] as const;
+const BY_WEEK = [0, 8, 20, 40, 63] as const;
 /** After so many warm weeks they are everywhere. Working figure. */
 const EVERYWHERE = 5;
 /** Slow shrubs and conifers, and palms, put out roots more slowly: mm a week. Working figures. */

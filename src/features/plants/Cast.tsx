@@ -2,7 +2,9 @@
 import { ROLES, type Role } from '@/core/plants/traits';
 import { fateOf } from '@/core/growth/fate';
 import type { Season } from '@/core/growth/grown';
-import { formatLength } from '@/core/units/length';
+import { spanOfSize } from '@/core/growth/sure';
+import type { Planting } from '@/core/plantings/schema';
+import { formatLengthSpan } from '@/core/units/length';
 import type { Placed } from '@/core/plantings/resolve';
 import { Button } from '@/ui/Button';
 import { countOf } from '@/ui/words';
@@ -24,6 +26,7 @@ interface Entry {
 /** The cast by role: each kind once, with how many, and its size in the judged week. */
 export function Cast({
   season,
+  learned,
   week,
   found,
   onCompose,
@@ -31,6 +34,8 @@ export function Cast({
   onAdd,
 }: {
   season: Season;
+  /** What was measured of these plants: it narrows the spans. */
+  learned: Planting['learned'];
   week: number;
   found: { count: number; look: () => void } | null;
   onCompose: () => void;
@@ -95,9 +100,15 @@ export function Cast({
                         </span>
                       </span>
                       <span className="text-right text-[0.86rem] leading-tight">
-                        {e.fate ? <span className="text-quiet">{e.fate}</span> : formatLength(e.heightMm, units)}
+                        {e.fate ? (
+                          <span className="text-quiet">{e.fate}</span>
+                        ) : (
+                          formatLengthSpan(spanOfSize(plant, 'heightMm', e.heightMm, learned), units)
+                        )}
                         {e.trailMm > 40 && (
-                          <span className="block text-quiet">hangs {formatLength(e.trailMm, units)}</span>
+                          <span className="block text-quiet">
+                            hangs {formatLengthSpan(spanOfSize(plant, 'trailMm', e.trailMm, learned), units)}
+                          </span>
                         )}
                       </span>
                     </button>

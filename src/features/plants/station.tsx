@@ -37,6 +37,7 @@ function Work({ planting, season, week, known }: StationProps) {
     return (
       <Cast
         season={season}
+        learned={planting.learned}
         week={week}
         found={found}
         onCompose={() => set({ briefing: true })}

@@ -5,7 +5,7 @@ import { type Chart as Figures, cover, flowerByMonth, heights, lightKept } from 
 import type { Season } from '@/core/growth/grown';
 import type { Container } from '@/core/containers/schema';
 import { MONTH_NAMES } from '@/core/units/date';
-import { formatLength, type UnitSystem } from '@/core/units/length';
+import { formatLength, formatLengthSpan, type UnitSystem } from '@/core/units/length';
 import { Button } from '@/ui/Button';
 import { Chart } from '@/ui/Chart';
 import { Choose } from '@/ui/Field';
@@ -134,7 +134,11 @@ export function Charts({ planting, season, week, units }: StationProps) {
                   </th>
                   {figures.series.map((s) => (
                     <td key={s.id} className="px-1 text-right">
-                      {s.values[k] === null || s.values[k] === undefined ? '–' : written(s.values[k])}
+                      {s.spans?.[k]
+                        ? formatLengthSpan(s.spans[k], units)
+                        : s.values[k] === null || s.values[k] === undefined
+                          ? '–'
+                          : written(s.values[k])}
                     </td>
                   ))}
                 </tr>

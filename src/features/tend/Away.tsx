@@ -3,7 +3,7 @@ import { useMemo, useState } from 'react';
 import { addDays, daysBetween, formatDay } from '@/core/units/date';
 import { formatVolume } from '@/core/units/quantity';
 import type { UnitSystem } from '@/core/units/length';
-import { awayOver, type Dying, type Saving } from '@/core/water/away';
+import { awayOver, type Away as Left, type Dying, type Fading, type Saving } from '@/core/water/away';
 import { countOf } from '@/ui/words';
 import { Button } from '@/ui/Button';
 import { NumberField } from '@/ui/Field';
@@ -40,7 +40,21 @@ const listed = (dying: readonly Dying[]): string => {
     .join('; ');
 };
 
-/** Nobody there for some days: what dies, and what would save it. */
+/** Each kind once, with how long it is without flower: “Fuchsia, bare for two weeks, whole after five”. */
+const faded = (fading: readonly Fading[]): string => {
+  const kinds = [...new Map(fading.map((f) => [f.name, f])).values()];
+  return kinds
+    .map((f) => `${f.name}, bare for ${countOf(f.bareWeeks, 'week')}, whole after ${f.wholeWeeks}`)
+    .join('; ');
+};
+
+/** What a way to save it leaves undone. */
+const leftBy = ({ dying, fading }: Pick<Left, 'dying' | 'fading'>): string => {
+  if (dying.length > 0) return `Still lost: ${listed(dying)}.`;
+  return fading.length > 0 ? `All of it lives. Flower is lost: ${faded(fading)}.` : 'All of it lives, in flower.';
+};
+
+/** Nobody there for some days: what dies, what is lost in flower, and what would save it. */
 export function Away({ planting, today, around, units }: TendProps) {
   const [days, setDays] = useState(USUAL_DAYS);
   const from = today;
@@ -66,24 +80,34 @@ export function Away({ planting, today, around, units }: TendProps) {
           ? 'It does not go dry.'
           : `It goes dry on ${formatDay(away.dryOn)}, the ${ordinal(daysBetween(from, away.dryOn) + 1)} day.`}
       </p>
-      {away.dying.length === 0 ? (
+      {away.dying.length + away.fading.length === 0 ? (
         <p>
           <Mark severity="good" /> {away.dryOn === null ? 'Nothing is lost.' : 'All of it comes through, wilted.'}
         </p>
       ) : (
         <div role="status" className="flex flex-col gap-2">
-          <p>
-            <Mark severity="wrong" /> {countOf(away.dying.length, 'plant')} would die, the first on{' '}
-            {formatDay(away.dying[0]?.on ?? from)}: {listed(away.dying)}.
-          </p>
-          <h3 className="text-[0.92rem]">What would save {away.dying.length === 1 ? 'it' : 'them'}</h3>
+          {away.dying.length > 0 && (
+            <p>
+              <Mark severity="wrong" /> {countOf(away.dying.length, 'plant')} would die, the first on{' '}
+              {formatDay(away.dying[0]?.on ?? from)}: {listed(away.dying)}.
+            </p>
+          )}
+          {away.fading.length > 0 && (
+            <p>
+              <Mark severity="watch" />{' '}
+              {away.dying.length > 0 ? 'What lives loses its flower' : 'It lives, and loses its flower'}:{' '}
+              {faded(away.fading)}.
+            </p>
+          )}
+          <h3 className="text-[0.92rem]">
+            What would save {away.dying.length + away.fading.length === 1 ? 'it' : 'them'}
+          </h3>
           <ul>
             {away.savings.map((s) => (
               <li key={s.how} className="border-t border-line py-1.5">
                 <p>{savingWords(s, planting.container.mount === 'hook', units)}</p>
                 <p className="text-[0.9rem] text-quiet">
-                  <Mark severity={s.dying.length === 0 ? 'good' : 'watch'} />{' '}
-                  {s.dying.length === 0 ? 'All of it lives.' : `Still lost: ${listed(s.dying)}.`}
+                  <Mark severity={s.dying.length + s.fading.length === 0 ? 'good' : 'watch'} /> {leftBy(s)}
                 </p>
                 {s.how === 'drip' && (
                   <Button

@@ -1,7 +1,8 @@
 'use client';
 import { useMemo } from 'react';
 import { formatDay } from '@/core/units/date';
-import { formatVolume } from '@/core/units/quantity';
+import { spanOfLitres } from '@/core/growth/sure';
+import { formatVolume, formatVolumeSpan } from '@/core/units/quantity';
 import { aheadOf } from '@/core/water/ahead';
 import { awayWords, dayWords, timesWords } from '@/core/water/words';
 import { simulatedProbe } from '@/standins/probe';
@@ -24,6 +25,7 @@ export function Water({ planting, today, around, surround, units }: TendProps) {
     return <p>It is planted on {dayWords(planting.startDate, today)}; water begins then.</p>;
   const { next, usableL, heldL, leastL, graceHours, from } = ahead;
   const share = heldL / usableL;
+  const usesL = ahead.days[0] ? ahead.days[0].usedL + ahead.days[0].lackedL : null;
   const due = next !== null && next.on <= today;
   const probing = surround.tending.probes.includes(planting.id);
   const probe = async () => {
@@ -51,6 +53,7 @@ export function Water({ planting, today, around, surround, units }: TendProps) {
           ? `Water it ${dayWords(next.on, today)}: ${formatVolume(next.litres, units)}${next.times > 1 ? `, ${timesWords(next.times)} that day` : ''}${planting.container.count > 1 ? ', each of them' : ''}.`
           : 'It asks for no water in the days that are forecast.'}
       </p>
+      {usesL !== null && <p>On a day like this it drinks {formatVolumeSpan(spanOfLitres(usesL), units)}.</p>}
       {graceHours !== null && (
         <p>
           From when it asks, it bears to wait about{' '}

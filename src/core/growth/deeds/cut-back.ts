@@ -20,7 +20,7 @@ export const cutBack: Effect = ({ grown, tended }, { leave = HALF }, plant) => (
   },
   tended: {
     ...tended,
-    sincePinch: 0,
+    sinceCut: 0,
     regrows: regrowsFrom(factsOf(plant).cutBack, leave) * tended.regrows,
   },
 });

@@ -15,7 +15,7 @@ export const bulbs = [
     {
       id: 'tulip-red', common: 'Tulip', botanical: 'Tulipa hybrid', variety: 'scarlet', group: 'bulb', roles: ['filler'], habit: 'stalk',
       height: [250, 450], spread: [100, 150], trail: [0, 0], vigour: 1, sun: [4, 5, 11, 14], scorch: null, water: 'moderate', feed: 'light',
-      cold: { winter: -28, night: -12 }, season: 'cool', bloom: '0006 9200 0000', leaf: ['bold', 200, 'strap', 'waxy'], flower: ['bell', 62, 0.3],
+      cold: { winter: -28, night: -12 }, season: 'cool', bloom: '0008 2000 0000', leaf: ['bold', 200, 'strap', 'waxy'], flower: ['bell', 62, 0.3],
       colours: [['leaf', '#7a9f86', 1], ['flower', '#d4202a', 0.9], ['throat', '#f0c63a', 0.1]], starts: { bulb: 4.5, p9: 3 },
       deadhead: 'helps', pinch: 'no', edible: 'no', poison: ['mild', 'toxic', 'toxic'], sap: 'yes', spreads: false, note: 'Plant deep, under the violas. Bulbs can itch the hands.', poisonPart: 'bulb most',
     },
@@ -48,7 +48,7 @@ export const bulbs = [
     {
       id: 'muscari-blue', common: 'Grape hyacinth', botanical: 'Muscari armeniacum', variety: 'blue', group: 'bulb', roles: ['filler'], habit: 'stalk',
       height: [120, 200], spread: [100, 150], trail: [0, 0], vigour: 2, sun: [2, 4, 10, 14], scorch: null, water: 'moderate', feed: 'light',
-      cold: { winter: -28, night: -18 }, season: 'cool', bloom: '0059 3000 0000', leaf: ['fine', 160, 'grass', 'matte'], flower: ['spike', 48, 0.35],
+      cold: { winter: -28, night: -18 }, season: 'cool', bloom: '0039 0000 0000', leaf: ['fine', 160, 'grass', 'matte'], flower: ['spike', 48, 0.35],
       colours: [['leaf', '#5a8a52', 1], ['flower', '#4450b4', 1]], starts: { bulb: 2.2, p9: 2.2 },
       deadhead: 'no', pinch: 'no', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: true, note: 'Blue beads between tulips.',
     },

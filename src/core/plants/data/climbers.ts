@@ -15,7 +15,7 @@ export const climbers = [
   ...kin(
     {
       id: 'black-eyed-susan', common: 'Black-eyed Susan vine', botanical: 'Thunbergia alata', variety: 'orange, black eye', group: 'climber', roles: ['thriller', 'spiller'], habit: 'climber',
-      height: [1200, 2000], spread: [300, 420], trail: [100, 300], vigour: 4, sun: [4, 5, 11, 13], scorch: null, water: 'moderate', feed: 'medium',
+      height: [800, 1300], spread: [300, 420], trail: [100, 300], vigour: 4, sun: [4, 5, 11, 13], scorch: null, water: 'moderate', feed: 'medium',
       cold: { winter: 0, night: 6 }, season: 'warm', bloom: '0000 1589 9830', leaf: ['medium', 55, 'heart', 'matte'], flower: ['round', 36, 0.35],
       colours: [['leaf', '#5a8a42', 1], ['flower', '#f4941a', 0.8], ['throat', '#1f1416', 0.2]], starts: { p9: 2.4, l1: 5.5 },
       deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: true, note: 'Up a cane or over a basket, from seed to frost.',
@@ -44,7 +44,7 @@ export const climbers = [
     {
       id: 'star-jasmine', common: 'Star jasmine', botanical: 'Trachelospermum jasminoides', variety: '', group: 'climber', roles: ['thriller'], habit: 'climber',
       height: [500, 1100], spread: [300, 420], trail: [0, 0], vigour: 1, sun: [3, 5, 12, 14], scorch: null, water: 'moderate', feed: 'light',
-      cold: { winter: -10, night: -6 }, season: 'year-round', bloom: '0000 0797 2000', leaf: ['medium', 50, 'ovate', 'glossy'], flower: ['airy', 26, 0.25],
+      cold: { winter: -10, night: -6 }, season: 'year-round', bloom: '0000 0281 0000', leaf: ['medium', 50, 'ovate', 'glossy'], flower: ['airy', 26, 0.25],
       colours: [['leaf', '#2f6436', 1], ['flower', '#f7f5ea', 1]], starts: { l2: 14, l3: 20 },
       deadhead: 'no', pinch: 'no', edible: 'no', poison: ['irritant', 'none', 'none'], sap: 'yes', spreads: false, note: 'Evergreen and sweet at the door; milky sap.',
     },

@@ -29,7 +29,7 @@ export const coolBedding = [
     {
       id: 'viola-blue', common: 'Viola', botanical: 'Viola × williamsii', variety: 'sky blue, yellow eye', group: 'cool bedding', roles: ['filler'], habit: 'mound',
       height: [120, 190], spread: [180, 260], trail: [60, 140], vigour: 2, sun: [2, 3, 9, 12], scorch: 5, water: 'moderate', feed: 'medium',
-      cold: { winter: -18, night: -8 }, season: 'cool', bloom: '2358 9620 1684', leaf: ['fine', 28, 'ovate', 'matte'], flower: ['round', 30, 0.48],
+      cold: { winter: -18, night: -8 }, season: 'cool', bloom: '2379 9620 4742', leaf: ['fine', 28, 'ovate', 'matte'], flower: ['round', 30, 0.48],
       colours: [['leaf', '#4d7a44', 1], ['flower', '#6d7fd4', 0.85], ['throat', '#f4cf3b', 0.15]], starts: { plug: 9, pack6: 3.4, p9: 1.8 },
       deadhead: 'helps', pinch: 'helps', edible: 'flower', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Flowers in any mild spell from autumn to spring.',
     },
@@ -52,7 +52,7 @@ export const coolBedding = [
     {
       id: 'primrose-cream', common: 'Primrose', botanical: 'Primula vulgaris', variety: 'cream', group: 'cool bedding', roles: ['filler'], habit: 'mound',
       height: [100, 160], spread: [160, 220], trail: [0, 0], vigour: 1, sun: [1, 2, 5, 7], scorch: 1.5, water: 'moderate', feed: 'light',
-      cold: { winter: -20, night: -10 }, season: 'cool', bloom: '3799 5000 0013', leaf: ['medium', 85, 'ovate', 'matte'], flower: ['round', 32, 0.4],
+      cold: { winter: -20, night: -10 }, season: 'cool', bloom: '2579 3000 0012', leaf: ['medium', 85, 'ovate', 'matte'], flower: ['round', 32, 0.4],
       colours: [['leaf', '#5f8f4a', 1], ['flower', '#f5edb0', 0.88], ['throat', '#eab52c', 0.12]], starts: { pack6: 3.8, p9: 1.7 },
       deadhead: 'helps', pinch: 'no', edible: 'no', poison: ['mild', 'mild', 'mild'], sap: 'yes', spreads: false, note: 'Some skins react to the leaves: wear gloves.',
     },
@@ -61,7 +61,7 @@ export const coolBedding = [
     {
       id: 'pansy-blue', common: 'Pansy', botanical: 'Viola × wittrockiana', variety: 'blue, dark face', group: 'cool bedding', roles: ['filler'], habit: 'mound',
       height: [130, 200], spread: [160, 240], trail: [0, 0], vigour: 2, sun: [2, 3.5, 9, 12], scorch: 5, water: 'moderate', feed: 'medium',
-      cold: { winter: -14, night: -7 }, season: 'cool', bloom: '2358 9850 0463', leaf: ['medium', 32, 'ovate', 'matte'], flower: ['round', 62, 0.42],
+      cold: { winter: -14, night: -7 }, season: 'cool', bloom: '1379 9850 5642', leaf: ['medium', 32, 'ovate', 'matte'], flower: ['round', 62, 0.42],
       colours: [['leaf', '#4d7a40', 1], ['flower', '#4f5cc0', 0.7], ['throat', '#1c1440', 0.3]], starts: { plug: 9, pack6: 3.6, p9: 1.9 },
       deadhead: 'needed', pinch: 'no', edible: 'flower', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Flowers on mild days all winter; tires in heat.',
     },
@@ -74,7 +74,7 @@ export const coolBedding = [
     {
       id: 'viola-trailing-blue', common: 'Trailing viola', botanical: 'Viola cornuta', variety: 'light blue', group: 'cool bedding', roles: ['spiller'], habit: 'cascade',
       height: [90, 150], spread: [220, 320], trail: [120, 240], vigour: 2, sun: [2, 3.5, 9, 12], scorch: 5, water: 'moderate', feed: 'medium',
-      cold: { winter: -14, night: -7 }, season: 'cool', bloom: '2358 9950 1574', leaf: ['fine', 24, 'ovate', 'matte'], flower: ['round', 28, 0.45],
+      cold: { winter: -14, night: -7 }, season: 'cool', bloom: '1379 9950 4742', leaf: ['fine', 24, 'ovate', 'matte'], flower: ['round', 28, 0.45],
       colours: [['leaf', '#4f7d42', 1], ['flower', '#8f9ade', 0.85], ['throat', '#f4e6a0', 0.15]], starts: { pack6: 4, p9: 2.1 },
       deadhead: 'helps', pinch: 'helps', edible: 'flower', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'A winter basket’s best trailer; shear after each flush.',
     },
@@ -85,7 +85,7 @@ export const coolBedding = [
     {
       id: 'primrose-yellow', common: 'Polyanthus', botanical: 'Primula × polyantha', variety: 'yellow, tall heads', group: 'cool bedding', roles: ['filler'], habit: 'stalk',
       height: [160, 260], spread: [160, 240], trail: [0, 0], vigour: 2, sun: [1, 2, 6, 9], scorch: 3, water: 'moderate', feed: 'medium',
-      cold: { winter: -18, night: -9 }, season: 'cool', bloom: '2469 8200 0011', leaf: ['medium', 90, 'ovate', 'matte'], flower: ['ball', 55, 0.3],
+      cold: { winter: -18, night: -9 }, season: 'cool', bloom: '1359 4000 0011', leaf: ['medium', 90, 'ovate', 'matte'], flower: ['ball', 55, 0.3],
       colours: [['leaf', '#5c8a45', 0.9], ['vein', '#88a868', 0.1], ['flower', '#f4cf2a', 0.85], ['throat', '#e08a1a', 0.15]], starts: { pack6: 4.2, p9: 2 },
       deadhead: 'helps', pinch: 'no', edible: 'no', poison: ['mild', 'mild', 'mild'], sap: 'yes', spreads: false, note: 'Leaves can redden some skins; keep it out of hot sun.',
     },
@@ -96,7 +96,7 @@ export const coolBedding = [
     {
       id: 'bellis-pink', common: 'Double daisy', botanical: 'Bellis perennis', variety: 'pink pompon', group: 'cool bedding', roles: ['filler'], habit: 'stalk',
       height: [100, 160], spread: [120, 180], trail: [0, 0], vigour: 1, sun: [2, 4, 10, 12], scorch: null, water: 'moderate', feed: 'light',
-      cold: { winter: -18, night: -8 }, season: 'cool', bloom: '1259 9820 0011', leaf: ['medium', 40, 'ovate', 'matte'], flower: ['ball', 34, 0.34],
+      cold: { winter: -18, night: -8 }, season: 'cool', bloom: '1259 8400 0222', leaf: ['medium', 40, 'ovate', 'matte'], flower: ['ball', 34, 0.34],
       colours: [['leaf', '#5a8d45', 1], ['flower', '#e88fae', 0.9], ['throat', '#f6d9de', 0.1]], starts: { pack6: 3.6, p9: 1.8 },
       deadhead: 'helps', pinch: 'no', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Spring buttons; out it comes when summer starts.',
     },

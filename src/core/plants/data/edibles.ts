@@ -25,7 +25,7 @@ export const edibles = [
     {
       id: 'thyme-creeping', common: 'Creeping thyme', botanical: 'Thymus serpyllum', variety: 'lilac', group: 'herb', roles: ['spiller'], habit: 'cascade',
       height: [40, 80], spread: [200, 300], trail: [80, 180], vigour: 2, sun: [5, 6, 12, 14], scorch: null, water: 'dry', feed: 'light',
-      cold: { winter: -28, night: -15 }, season: 'year-round', bloom: '0000 1872 0000', leaf: ['fine', 7, 'ovate', 'matte'], flower: ['airy', 6, 0.4],
+      cold: { winter: -28, night: -15 }, season: 'year-round', bloom: '0000 1751 0000', leaf: ['fine', 7, 'ovate', 'matte'], flower: ['airy', 6, 0.4],
       colours: [['leaf', '#5f7d52', 1], ['flower', '#b98ccb', 1]], starts: { p9: 2.2, l1: 4.8 },
       deadhead: 'no', pinch: 'helps', edible: 'leaf', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Clip after flowering to keep it dense.',
     },
@@ -43,7 +43,7 @@ export const edibles = [
     {
       id: 'thyme-lemon', common: 'Lemon thyme', botanical: 'Thymus × citriodorus', variety: 'gold edged', group: 'herb', roles: ['filler'], habit: 'mound',
       height: [120, 200], spread: [220, 300], trail: [40, 110], vigour: 2, sun: [5, 6, 12, 14], scorch: null, water: 'dry', feed: 'light',
-      cold: { winter: -22, night: -12 }, season: 'year-round', bloom: '0000 0670 0000', leaf: ['fine', 9, 'ovate', 'matte'], flower: ['airy', 6, 0.2],
+      cold: { winter: -22, night: -12 }, season: 'year-round', bloom: '0000 0171 0000', leaf: ['fine', 9, 'ovate', 'matte'], flower: ['airy', 6, 0.2],
       colours: [['leaf', '#6a8f4a', 0.55], ['edge', '#dcd264', 0.45], ['flower', '#c9a5d2', 1]], starts: { p9: 2.3, l1: 4.8 },
       deadhead: 'no', pinch: 'helps', edible: 'leaf', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Clip it for the kitchen and it stays dense.',
     },

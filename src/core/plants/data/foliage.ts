@@ -32,7 +32,7 @@ export const foliage = [
   ...kin(
     {
       id: 'coleus-plum-lime', common: 'Coleus', botanical: 'Coleus scutellarioides', variety: 'plum, lime edge', group: 'foliage', roles: ['filler'], habit: 'bush',
-      height: [260, 420], spread: [260, 380], trail: [0, 0], vigour: 3, sun: [0.5, 1.5, 6, 9], scorch: 3, water: 'thirsty', feed: 'medium',
+      height: [300, 500], spread: [280, 420], trail: [0, 0], vigour: 3, sun: [0.5, 1.5, 6, 9], scorch: 3, water: 'thirsty', feed: 'medium',
       cold: { winter: 4, night: 9 }, season: 'warm', bloom: '0000 0000 0000', leaf: ['bold', 85, 'ovate', 'matte'], flower: ['none', 0, 0],
       colours: [['leaf', '#7a1f3d', 0.7], ['edge', '#b6c93a', 0.2], ['vein', '#a8355a', 0.1]], starts: { slip: 0.6, cutting: 1.2, pack6: 4.8, p9: 2.4, l1: 5.5 },
       deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['mild', 'toxic', 'toxic'], sap: 'unknown', spreads: false, note: 'Pinch out flower spikes; tender, so wait for warm nights.',
@@ -46,7 +46,7 @@ export const foliage = [
   ...kin(
     {
       id: 'sweet-potato-vine-lime', common: 'Sweet-potato vine', botanical: 'Ipomoea batatas', variety: 'lime', group: 'foliage', roles: ['spiller'], habit: 'trail',
-      height: [150, 230], spread: [380, 560], trail: [400, 750], vigour: 5, sun: [3, 4, 8, 12], scorch: 4, water: 'moderate', feed: 'medium',
+      height: [150, 230], spread: [380, 560], trail: [450, 950], vigour: 5, sun: [3, 4, 8, 12], scorch: 4, water: 'moderate', feed: 'medium',
       cold: { winter: 3, night: 8 }, season: 'warm', bloom: '0000 0000 0000', leaf: ['bold', 85, 'heart', 'matte'], flower: ['none', 0, 0],
       colours: [['leaf', '#bdd531', 0.92], ['vein', '#a3bb2c', 0.08]], starts: { p9: 2.5, p10: 3.2 },
       deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['mild', 'toxic', 'toxic'], sap: 'no', spreads: false, note: 'Covers its neighbours by midsummer unless it is cut.',

@@ -87,7 +87,7 @@ export const fruit = [
     {
       id: 'tomato-bush', common: 'Patio tomato', botanical: 'Solanum lycopersicum', variety: 'bush, red', group: 'herb', roles: ['thriller'], habit: 'bush',
       height: [450, 750], spread: [350, 500], trail: [0, 0], vigour: 4, sun: [6, 7, 12, 14], scorch: null, water: 'thirsty', feed: 'hungry',
-      cold: { winter: 1, night: 8 }, season: 'warm', bloom: '0000 0899 8300', leaf: ['bold', 180, 'feather', 'matte'], flower: ['round', 18, 0.08],
+      cold: { winter: 1, night: 8 }, season: 'warm', bloom: '0000 0896 3000', leaf: ['bold', 180, 'feather', 'matte'], flower: ['round', 18, 0.08],
       colours: [['leaf', '#4f8a3f', 0.92], ['stem', '#5f8a4a', 0.08], ['flower', '#f3d94a', 1]], starts: { pack6: 4, p9: 2.2, l1: 4 },
       deadhead: 'no', pinch: 'no', edible: 'fruit', poison: ['mild', 'toxic', 'toxic'], sap: 'yes', spreads: false, note: 'Three canes and a weekly feed; even watering keeps fruit from splitting.', poisonPart: 'leaves, stems and green fruit', facts: { display: { what: 'fruit', hex: '#d8301f', sizeMm: 30, show: 0.2, months: [0, 0, 0, 0, 0, 0, 0.6, 1, 1, 0.6, 0, 0] } },
     },
@@ -96,7 +96,7 @@ export const fruit = [
     {
       id: 'bean-french', common: 'Dwarf French bean', botanical: 'Phaseolus vulgaris', variety: 'green pods', group: 'herb', roles: ['filler'], habit: 'bush',
       height: [300, 450], spread: [250, 350], trail: [0, 0], vigour: 3, sun: [5, 6, 11, 13], scorch: null, water: 'moderate', feed: 'medium',
-      cold: { winter: 2, night: 8 }, season: 'warm', bloom: '0000 0698 3000', leaf: ['bold', 110, 'ovate', 'matte'], flower: ['round', 20, 0.08],
+      cold: { winter: 2, night: 8 }, season: 'warm', bloom: '0000 0691 0000', leaf: ['bold', 110, 'ovate', 'matte'], flower: ['round', 20, 0.08],
       colours: [['leaf', '#5a923f', 1], ['flower', '#f4f0ec', 1]], starts: { seed: 2.5, pack6: 4, p9: 2 },
       deadhead: 'no', pinch: 'no', edible: 'fruit', poison: ['toxic', 'toxic', 'toxic'], sap: 'no', spreads: false, note: 'Pick while the pods snap; never eat them raw.', poisonPart: 'raw beans and pods', facts: { display: { what: 'fruit', hex: '#6a9a44', sizeMm: 90, show: 0.08, months: [0, 0, 0, 0, 0, 0, 0.8, 1, 0.4, 0, 0, 0] } },
     },
@@ -113,8 +113,8 @@ export const fruit = [
   ...kin(
     {
       id: 'cucumber-patio', common: 'Cucumber', botanical: 'Cucumis sativus', variety: 'small-fruited', group: 'climber', roles: ['thriller'], habit: 'climber',
-      height: [1500, 2000], spread: [400, 550], trail: [0, 0], vigour: 4, sun: [5, 6, 11, 13], scorch: 4, water: 'thirsty', feed: 'hungry',
-      cold: { winter: 3, night: 11 }, season: 'warm', bloom: '0000 0799 6000', leaf: ['bold', 120, 'lobed', 'matte'], flower: ['trumpet', 30, 0.08],
+      height: [1000, 1600], spread: [400, 550], trail: [0, 0], vigour: 4, sun: [5, 6, 11, 13], scorch: 4, water: 'thirsty', feed: 'hungry',
+      cold: { winter: 3, night: 11 }, season: 'warm', bloom: '0000 0796 2000', leaf: ['bold', 120, 'lobed', 'matte'], flower: ['trumpet', 30, 0.08],
       colours: [['leaf', '#4f8a3c', 1], ['flower', '#f2d23a', 1]], starts: { seed: 2.8, p9: 2.6, l1: 4 },
       deadhead: 'no', pinch: 'no', edible: 'fruit', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Tie it to a frame as it climbs; never let it dry out.', facts: { display: { what: 'fruit', hex: '#4a7f36', sizeMm: 90, show: 0.08, months: [0, 0, 0, 0, 0, 0, 0.7, 1, 0.7, 0, 0, 0] }, worlds: ['kitchen'] },
     },

@@ -81,7 +81,7 @@ export const grasses = [
     {
       id: 'miscanthus-dwarf', common: 'Dwarf silver grass', botanical: 'Miscanthus sinensis', variety: 'white lined, dwarf', group: 'grass', roles: ['thriller'], habit: 'fountain',
       height: [700, 1100], spread: [450, 650], trail: [0, 0], vigour: 2, sun: [4, 5, 12, 14], scorch: null, water: 'moderate', feed: 'light',
-      cold: { winter: -24, night: -8 }, season: 'hardy', bloom: '0000 0000 4985', leaf: ['fine', 650, 'grass', 'matte'], flower: ['plume', 170, 0.12],
+      cold: { winter: -24, night: -8 }, season: 'hardy', bloom: '0000 0000 2685', leaf: ['fine', 650, 'grass', 'matte'], flower: ['plume', 170, 0.12],
       colours: [['leaf', '#8fa878', 0.8], ['edge', '#e3e8d6', 0.2], ['flower', '#c9a99a', 1]], starts: { l2: 11, l3: 16 },
       deadhead: 'no', pinch: 'no', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: true, note: 'A fountain for a big pot; cut to the base in March.',
     },

@@ -144,7 +144,7 @@ export const moreBedding = [
   ...kin(
     {
       id: 'lantana-white', common: 'Lantana', botanical: 'Lantana camara', variety: 'white', group: 'warm bedding', roles: ['filler'], habit: 'mound',
-      height: [250, 400], spread: [300, 450], trail: [0, 60], vigour: 3, sun: [6, 7, 14, 15], scorch: null, water: 'dry', feed: 'medium',
+      height: [250, 400], spread: [300, 450], trail: [0, 60], vigour: 3, sun: [6, 7, 14, 15], scorch: null, water: 'moderate', feed: 'medium',
       cold: { winter: -2, night: 7 }, season: 'warm', bloom: '0000 4899 9960', leaf: ['medium', 50, 'ovate', 'matte'], flower: ['ball', 35, 0.34],
       colours: [['leaf', '#5a8444', 1], ['flower', '#f7f4e6', 0.9], ['throat', '#f2dc6a', 0.1]], starts: { p9: 2.6, p10: 3.4, l1: 6 },
       deadhead: 'helps', pinch: 'helps', edible: 'no', poison: ['toxic', 'toxic', 'toxic'], sap: 'yes', spreads: true, note: 'Butterflies in heat; its green berries are the worst of it.', poisonPart: 'berries and leaves',

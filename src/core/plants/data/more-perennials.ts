@@ -42,7 +42,7 @@ export const morePerennials = [
     {
       id: 'salvia-nemorosa', common: 'Meadow sage', botanical: 'Salvia nemorosa', variety: 'violet', group: 'perennial', roles: ['filler', 'thriller'], habit: 'wand',
       height: [350, 550], spread: [300, 400], trail: [0, 0], vigour: 3, sun: [5, 6, 12, 14], scorch: null, water: 'dry', feed: 'light',
-      cold: { winter: -30, night: -8 }, season: 'hardy', bloom: '0000 5976 5200', leaf: ['medium', 70, 'ovate', 'matte'], flower: ['spike', 10, 0.38],
+      cold: { winter: -30, night: -8 }, season: 'hardy', bloom: '0000 2951 1000', leaf: ['medium', 70, 'ovate', 'matte'], flower: ['spike', 10, 0.38],
       colours: [['leaf', '#6a8058', 1], ['flower', '#5a3fa8', 0.8], ['throat', '#7a4a80', 0.2]], starts: { p9: 2.8, l1: 5.5 },
       deadhead: 'helps', pinch: 'no', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Bees all day; cut down in July for a second show.',
     },

@@ -28,7 +28,7 @@ export const perennials = [
     {
       id: 'lavender', common: 'Lavender', botanical: 'Lavandula angustifolia', variety: 'compact', group: 'perennial', roles: ['filler', 'thriller'], habit: 'wand',
       height: [280, 430], spread: [240, 340], trail: [0, 0], vigour: 2, sun: [5, 6, 12, 14], scorch: null, water: 'dry', feed: 'light',
-      cold: { winter: -20, night: -12 }, season: 'year-round', bloom: '0000 1898 4100', leaf: ['fine', 32, 'needle', 'felted'], flower: ['spike', 9, 0.32],
+      cold: { winter: -20, night: -12 }, season: 'year-round', bloom: '0000 0493 1000', leaf: ['fine', 32, 'needle', 'felted'], flower: ['spike', 9, 0.32],
       colours: [['leaf', '#8ba08f', 0.9], ['stem', '#a3b29a', 0.1], ['flower', '#6f5bb0', 1]], starts: { p9: 2.8, l1: 5.8, l2: 9 },
       deadhead: 'helps', pinch: 'no', edible: 'flower', poison: ['none', 'mild', 'mild'], sap: 'no', spreads: false, note: 'Shear after flowering, never into old wood.',
     },
@@ -58,7 +58,7 @@ export const perennials = [
     {
       id: 'echinacea-pink', common: 'Echinacea', botanical: 'Echinacea purpurea', variety: 'rose pink', group: 'perennial', roles: ['thriller', 'filler'], habit: 'wand',
       height: [400, 700], spread: [280, 380], trail: [0, 0], vigour: 2, sun: [5, 6, 12, 14], scorch: null, water: 'moderate', feed: 'light',
-      cold: { winter: -30, night: -5 }, season: 'hardy', bloom: '0000 0389 8300', leaf: ['medium', 90, 'ovate', 'matte'], flower: ['daisy', 85, 0.22],
+      cold: { winter: -30, night: -5 }, season: 'hardy', bloom: '0000 0059 4100', leaf: ['medium', 90, 'ovate', 'matte'], flower: ['daisy', 85, 0.22],
       colours: [['leaf', '#55803f', 1], ['flower', '#d87fae', 0.75], ['throat', '#b0561e', 0.25]], starts: { p9: 3.2, l1: 6.5, l2: 10.5 },
       deadhead: 'helps', pinch: 'no', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Leave the last cones for the finches.',
     },
@@ -295,7 +295,7 @@ export const perennials = [
     {
       id: 'foamflower-trailing', common: 'Trailing foamy bells', botanical: '× Heucherella hybrid', variety: 'amber, trailing', group: 'perennial', roles: ['spiller'], habit: 'cascade',
       height: [130, 220], spread: [250, 350], trail: [150, 300], vigour: 2, sun: [0.5, 1.5, 6, 8], scorch: 2.5, water: 'moderate', feed: 'light',
-      cold: { winter: -26, night: -12 }, season: 'year-round', bloom: '0000 3620 0000', leaf: ['medium', 65, 'lobed', 'matte'], flower: ['airy', 8, 0.08],
+      cold: { winter: -26, night: -12 }, season: 'year-round', bloom: '0003 4000 0000', leaf: ['medium', 65, 'lobed', 'matte'], flower: ['airy', 8, 0.08],
       colours: [['leaf', '#c98a44', 0.8], ['vein', '#8a3f34', 0.2], ['flower', '#f4ece0', 1]], starts: { p9: 3.4, p10: 4.4 },
       deadhead: 'no', pinch: 'no', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Maple leaves down a rope, in amber and rust.',
     },

@@ -177,7 +177,7 @@ export const shadePlants = [
     {
       id: 'hosta-blue', common: 'Hosta', botanical: 'Hosta sieboldiana', variety: 'blue-grey', group: 'shade', roles: ['thriller', 'filler'], habit: 'mound',
       height: [450, 700], spread: [600, 900], trail: [0, 0], vigour: 3, sun: [0, 1, 4, 6], scorch: 1.5, water: 'moderate', feed: 'light',
-      cold: { winter: -32, night: -6 }, season: 'hardy', bloom: '0000 0166 1000', leaf: ['bold', 250, 'heart', 'waxy'], flower: ['bell', 38, 0.06],
+      cold: { winter: -32, night: -6 }, season: 'hardy', bloom: '0000 0131 0000', leaf: ['bold', 250, 'heart', 'waxy'], flower: ['bell', 38, 0.06],
       colours: [['leaf', '#7d9c98', 1], ['flower', '#e3def0', 1]], starts: { bare: 5, p9: 3.6, l1: 6.5, l2: 11 },
       deadhead: 'helps', pinch: 'no', edible: 'no', poison: ['mild', 'toxic', 'toxic'], sap: 'no', spreads: false, note: 'Slugs know it: raise the pot and look at night.',
     },

@@ -88,7 +88,7 @@ export const shrubs = [
     {
       id: 'heather-bud-pink', common: 'Bud heather', botanical: 'Calluna vulgaris', variety: 'pink', group: 'shrub', roles: ['filler'], habit: 'bush',
       height: [180, 280], spread: [180, 260], trail: [0, 0], vigour: 1, sun: [4, 5, 11, 13], scorch: null, water: 'moderate', feed: 'light',
-      cold: { winter: -26, night: -18 }, season: 'year-round', bloom: '0000 0004 9996', leaf: ['fine', 10, 'needle', 'matte'], flower: ['spike', 6, 0.42],
+      cold: { winter: -26, night: -18 }, season: 'year-round', bloom: '4310 0004 9997', leaf: ['fine', 10, 'needle', 'matte'], flower: ['spike', 6, 0.42],
       colours: [['leaf', '#5f8a45', 1], ['flower', '#d97aa5', 1]], starts: { p9: 2.4, p10: 3 },
       deadhead: 'no', pinch: 'no', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Buds that never open, so they never fade. Rainwater, not tap.', facts: { bees: 'none' },
     },
@@ -229,7 +229,7 @@ export const shrubs = [
     {
       id: 'rose-patio-pink', common: 'Patio rose', botanical: 'Rosa hybrid', variety: 'pink', group: 'shrub', roles: ['thriller', 'filler'], habit: 'bush',
       height: [300, 500], spread: [280, 380], trail: [0, 0], vigour: 2, sun: [5, 6, 11, 13], scorch: null, water: 'moderate', feed: 'hungry',
-      cold: { winter: -22, night: -6 }, season: 'hardy', bloom: '0000 1897 7620', leaf: ['medium', 40, 'ovate', 'glossy'], flower: ['ball', 48, 0.32],
+      cold: { winter: -22, night: -6 }, season: 'hardy', bloom: '0000 0866 5410', leaf: ['medium', 40, 'ovate', 'glossy'], flower: ['ball', 48, 0.32],
       colours: [['leaf', '#3f6f38', 0.9], ['edge', '#6a3a34', 0.1], ['flower', '#ea7f9f', 1]], starts: { bare: 9, p10: 4, l1: 7, l2: 11 },
       deadhead: 'needed', pinch: 'no', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Deadhead to a strong leaf; thorns, so wear gloves.',
     },

@@ -23,7 +23,7 @@ export const succulents = [
     {
       id: 'echeveria-grey-pink', common: 'Echeveria', botanical: 'Echeveria hybrid', variety: 'grey-pink rosette', group: 'succulent', roles: ['filler'], habit: 'rosette',
       height: [70, 120], spread: [130, 200], trail: [0, 0], vigour: 1, sun: [4, 5, 11, 13], scorch: null, water: 'dry', feed: 'light',
-      cold: { winter: 0, night: 5 }, season: 'warm', bloom: '0000 0343 0000', leaf: ['medium', 55, 'rosette', 'waxy'], flower: ['bell', 12, 0.04],
+      cold: { winter: 0, night: 5 }, season: 'warm', bloom: '0000 0120 0000', leaf: ['medium', 55, 'rosette', 'waxy'], flower: ['bell', 12, 0.04],
       colours: [['leaf', '#a9b3b3', 0.8], ['edge', '#c78f9a', 0.2], ['flower', '#e8846f', 1]], starts: { p9: 3.2, p10: 4.2 },
       deadhead: 'no', pinch: 'no', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Let it dry right out; keep water off the rosette.',
     },

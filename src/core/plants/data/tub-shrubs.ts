@@ -26,7 +26,7 @@ export const tubShrubs = [
     {
       id: 'rose-climbing-pink', common: 'Patio climbing rose', botanical: 'Rosa hybrid', variety: 'soft pink', group: 'climber', roles: ['thriller'], habit: 'climber',
       height: [1200, 1800], spread: [400, 600], trail: [0, 0], vigour: 3, sun: [4, 5, 12, 14], scorch: null, water: 'thirsty', feed: 'hungry',
-      cold: { winter: -22, night: -6 }, season: 'hardy', bloom: '0000 1896 8620', leaf: ['medium', 50, 'ovate', 'glossy'], flower: ['ball', 55, 0.32],
+      cold: { winter: -22, night: -6 }, season: 'hardy', bloom: '0000 1866 5410', leaf: ['medium', 50, 'ovate', 'glossy'], flower: ['ball', 55, 0.32],
       colours: [['leaf', '#3f6f3a', 1], ['flower', '#efa9bd', 0.85], ['throat', '#f6dcd2', 0.15]], starts: { l3: 24 },
       deadhead: 'needed', pinch: 'no', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Small roses from the foot up; a frame, a deep tub, and gloves for the thorns.', facts: { support: 'frame' },
     },

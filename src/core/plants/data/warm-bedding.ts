@@ -49,7 +49,7 @@ export const warmBedding = [
   ...kin(
     {
       id: 'calibrachoa-orange', common: 'Calibrachoa', botanical: 'Calibrachoa × hybrida', variety: 'orange', group: 'warm bedding', roles: ['filler', 'spiller'], habit: 'cascade',
-      height: [150, 230], spread: [260, 380], trail: [150, 280], vigour: 3, sun: [4, 6, 12, 14], scorch: null, water: 'moderate', feed: 'hungry',
+      height: [150, 230], spread: [260, 380], trail: [240, 420], vigour: 3, sun: [4, 6, 12, 14], scorch: null, water: 'moderate', feed: 'hungry',
       cold: { winter: -2, night: 2 }, season: 'warm', bloom: '0000 5999 9850', leaf: ['fine', 18, 'ovate', 'matte'], flower: ['trumpet', 28, 0.58],
       colours: [['leaf', '#587f3e', 1], ['flower', '#f07f1d', 0.85], ['throat', '#7a2d10', 0.15]], starts: { plug: 18, p9: 2.4, p10: 3.2 },
       deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Drops its own dead flowers; wants feed every week.',
@@ -100,7 +100,7 @@ export const warmBedding = [
   ...kin(
     {
       id: 'bidens-yellow', common: 'Bidens', botanical: 'Bidens ferulifolia', variety: 'golden', group: 'warm bedding', roles: ['filler', 'spiller'], habit: 'cascade',
-      height: [180, 280], spread: [300, 450], trail: [120, 260], vigour: 4, sun: [4, 6, 12, 14], scorch: null, water: 'moderate', feed: 'medium',
+      height: [180, 280], spread: [300, 450], trail: [160, 300], vigour: 4, sun: [4, 6, 12, 14], scorch: null, water: 'moderate', feed: 'medium',
       cold: { winter: -3, night: 1 }, season: 'warm', bloom: '0000 5899 9961', leaf: ['fine', 45, 'feather', 'matte'], flower: ['daisy', 32, 0.4],
       colours: [['leaf', '#4f7f3c', 1], ['flower', '#f7c515', 0.88], ['throat', '#b9740a', 0.12]], starts: { plug: 14, pack6: 4.5, p9: 2.2 },
       deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Runs through its neighbours; trim it to keep the peace.',
@@ -110,7 +110,7 @@ export const warmBedding = [
   ...kin(
     {
       id: 'lantana-sunset', common: 'Lantana', botanical: 'Lantana camara', variety: 'yellow to red', group: 'warm bedding', roles: ['filler'], habit: 'bush',
-      height: [260, 420], spread: [300, 420], trail: [0, 0], vigour: 3, sun: [6, 7, 14, 15], scorch: null, water: 'dry', feed: 'medium',
+      height: [260, 420], spread: [300, 420], trail: [0, 0], vigour: 3, sun: [6, 7, 14, 15], scorch: null, water: 'moderate', feed: 'medium',
       cold: { winter: -2, night: 7 }, season: 'warm', bloom: '0000 3799 9850', leaf: ['medium', 55, 'ovate', 'matte'], flower: ['ball', 36, 0.35],
       colours: [['leaf', '#466f3a', 1], ['flower', '#f3a51f', 0.6], ['throat', '#d83a2a', 0.4]], starts: { p9: 3, l1: 6.5 },
       deadhead: 'helps', pinch: 'helps', edible: 'no', poison: ['toxic', 'toxic', 'toxic'], sap: 'yes', spreads: true, note: 'Berries are poisonous; leaves roughen skin.', poisonPart: 'berries and leaves',
@@ -160,7 +160,7 @@ export const warmBedding = [
   ...kin(
     {
       id: 'fan-flower-blue', common: 'Fan flower', botanical: 'Scaevola aemula', variety: 'violet-blue', group: 'warm bedding', roles: ['spiller', 'filler'], habit: 'cascade',
-      height: [140, 210], spread: [320, 460], trail: [200, 360], vigour: 4, sun: [4, 6, 13, 15], scorch: null, water: 'moderate', feed: 'light',
+      height: [140, 210], spread: [320, 460], trail: [260, 460], vigour: 4, sun: [4, 6, 13, 15], scorch: null, water: 'moderate', feed: 'light',
       cold: { winter: -2, night: 3 }, season: 'warm', bloom: '0000 4899 9850', leaf: ['medium', 35, 'ovate', 'matte'], flower: ['airy', 24, 0.45],
       colours: [['leaf', '#4f7d43', 1], ['flower', '#7366c4', 0.88], ['throat', '#f3efe0', 0.12]], starts: { p9: 2.6, p10: 3.4 },
       deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Takes heat and a missed watering.',
@@ -193,7 +193,7 @@ export const warmBedding = [
   ...kin(
     {
       id: 'petunia-trailing-violet', common: 'Trailing petunia', botanical: 'Petunia × atkinsiana', variety: 'violet', group: 'warm bedding', roles: ['spiller', 'filler'], habit: 'cascade',
-      height: [140, 220], spread: [380, 560], trail: [300, 550], vigour: 4, sun: [4, 6, 12, 14], scorch: null, water: 'thirsty', feed: 'hungry',
+      height: [140, 220], spread: [380, 560], trail: [450, 850], vigour: 4, sun: [4, 6, 12, 14], scorch: null, water: 'thirsty', feed: 'hungry',
       cold: { winter: -1, night: 3 }, season: 'warm', bloom: '0000 4899 8740', leaf: ['medium', 38, 'ovate', 'felted'], flower: ['trumpet', 52, 0.55],
       colours: [['leaf', '#56833f', 1], ['flower', '#6a2fae', 0.85], ['throat', '#2f145c', 0.15]], starts: { p9: 2.6, p10: 3.4 },
       deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Feed every week; shorten the longest trails in July.', facts: { rain: 'stands', spent: 'falls' },
@@ -248,7 +248,7 @@ export const warmBedding = [
     {
       id: 'dahlia-red-dark', common: 'Dahlia', botanical: 'Dahlia × hybrida', variety: 'red, dark leaf', group: 'warm bedding', roles: ['filler', 'thriller'], habit: 'bush',
       height: [350, 520], spread: [300, 420], trail: [0, 0], vigour: 3, sun: [5, 6, 11, 13], scorch: null, water: 'thirsty', feed: 'hungry',
-      cold: { winter: -3, night: 5 }, season: 'warm', bloom: '0000 0379 9940', leaf: ['medium', 75, 'ovate', 'matte'], flower: ['daisy', 95, 0.25],
+      cold: { winter: -3, night: 5 }, season: 'warm', bloom: '0000 0689 9840', leaf: ['medium', 75, 'ovate', 'matte'], flower: ['daisy', 95, 0.25],
       colours: [['leaf', '#4a2f3a', 0.85], ['vein', '#6a4350', 0.15], ['flower', '#cf1f2e', 0.85], ['throat', '#4b1518', 0.15]], starts: { bare: 4, p10: 3.8, l1: 6.5, l2: 10 },
       deadhead: 'needed', pinch: 'helps', edible: 'no', poison: ['irritant', 'mild', 'mild'], sap: 'yes', spreads: false, note: 'Lift or dry the tuber off before hard frost.', facts: { bees: 'good' },
     },
@@ -469,7 +469,7 @@ export const warmBedding = [
   ...kin(
     {
       id: 'lantana-trailing-lilac', common: 'Trailing lantana', botanical: 'Lantana montevidensis', variety: 'lilac', group: 'warm bedding', roles: ['spiller', 'filler'], habit: 'cascade',
-      height: [180, 280], spread: [350, 520], trail: [200, 400], vigour: 4, sun: [5, 6, 13, 15], scorch: null, water: 'dry', feed: 'light',
+      height: [180, 280], spread: [350, 520], trail: [200, 400], vigour: 4, sun: [5, 6, 13, 15], scorch: null, water: 'moderate', feed: 'light',
       cold: { winter: -3, night: 6 }, season: 'warm', bloom: '0000 3799 9851', leaf: ['fine', 28, 'ovate', 'matte'], flower: ['ball', 28, 0.35],
       colours: [['leaf', '#4c7a3f', 1], ['flower', '#a873c4', 0.85], ['throat', '#f3e7b4', 0.15]], starts: { p9: 3, p10: 3.8 },
       deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['toxic', 'toxic', 'toxic'], sap: 'yes', spreads: true, note: 'Heat and drought are nothing to it; poisonous if eaten.', poisonPart: 'berries and leaves',

@@ -79,7 +79,7 @@ export const winterPlants = [
     {
       id: 'bergenia-pink', common: 'Bergenia', botanical: 'Bergenia hybrid', variety: 'pink, red in winter', group: 'shade', roles: ['filler'], habit: 'mound',
       height: [250, 380], spread: [300, 420], trail: [0, 0], vigour: 2, sun: [1, 2, 8, 11], scorch: null, water: 'moderate', feed: 'light',
-      cold: { winter: -30, night: -15 }, season: 'year-round', bloom: '0068 3000 0000', leaf: ['bold', 160, 'round', 'glossy'], flower: ['bell', 18, 0.2],
+      cold: { winter: -30, night: -15 }, season: 'year-round', bloom: '0169 1000 0000', leaf: ['bold', 160, 'round', 'glossy'], flower: ['bell', 18, 0.2],
       colours: [['leaf', '#5a5f3c', 0.7], ['edge', '#8a3038', 0.3], ['flower', '#dd6a98', 1]], starts: { p9: 3.2, l1: 6 },
       deadhead: 'no', pinch: 'no', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Leather leaves that colour with frost; pink in April.', facts: { worlds: ['winter', 'woodland', 'meadow'], ease: 'common' },
     },
@@ -89,7 +89,7 @@ export const winterPlants = [
     {
       id: 'abelia', common: 'Abelia', botanical: 'Abelia × grandiflora', variety: 'gold-edged', group: 'shrub', roles: ['thriller', 'filler'], habit: 'bush',
       height: [400, 700], spread: [400, 600], trail: [0, 0], vigour: 2, sun: [4, 5, 11, 13], scorch: null, water: 'moderate', feed: 'medium',
-      cold: { winter: -12, night: -4 }, season: 'year-round', bloom: '0000 0279 9720', leaf: ['medium', 30, 'ovate', 'glossy'], flower: ['trumpet', 16, 0.22],
+      cold: { winter: -12, night: -4 }, season: 'year-round', bloom: '0000 0038 7300', leaf: ['medium', 30, 'ovate', 'glossy'], flower: ['trumpet', 16, 0.22],
       colours: [['leaf', '#5f8a3f', 0.55], ['edge', '#dfcf5a', 0.45], ['flower', '#f4e6ea', 1]], starts: { l1: 7, l2: 12 },
       deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Bronze shoots, late flowers, and leaf nearly all winter.', facts: { worlds: ['shrub', 'meadow', 'bedding'], ease: 'common', rhythm: 'dries slightly' },
     },

@@ -23,10 +23,10 @@ const pace = listed<Facts['pace']>([
 
 /** Seasons to the middle of a record's range, from the start it is ordinarily bought in. After growers' figures: bedding 1, soft perennials 2, hostas and ferns 2–3, shrubs and spikes 3–4, conifers, box and palms 5–8. */
 const seasons = listed<number>([
-  [2, 'Abutilon'],
+  [2, 'Abutilon, Rosa, Miscanthus, Panicum'],
   [
     1,
-    `Canna, Colocasia, Fragaria, Ensete, Musa, Hedychium, Dahlia, Rudbeckia hirta, Verbena bonariensis, Oenothera, Penstemon,
+    `Canna, Colocasia, Fragaria, Mandevilla, Nephrolepis, Ensete, Musa, Hedychium, Dahlia, Rudbeckia hirta, Verbena bonariensis, Oenothera, Penstemon,
     Chrysanthemum, Symphyotrichum, Salvia guaranitica, Salvia microphylla, Brugmansia, Nassella, Cenchrus setaceus,
     Cenchrus hybrid, Cenchrus americanus, Lagurus, Isolepis, Hypoestes, Ceropegia, Tradescantia, Dianthus barbatus,
     Caladium, Plumbago, Fuchsia, Thunbergia, Ipomoea, Lathyrus, Rhodochiton, Cucumis, Portulaca, Mesembryanthemum,
@@ -36,12 +36,12 @@ const seasons = listed<number>([
   [
     3,
     `Hosta, Asplenium, Athyrium, Dryopteris, Polystichum, Heuchera, Heucherella, Hakonechloa, Lavandula, Convolvulus,
-    Helleborus, Ophiopogon, Liriope, Aeonium, Clivia, Agapanthus, Miscanthus, Panicum, Clematis, Jasminum, Lonicera, Rosa,
-    Bougainvillea, Mandevilla, Erica, Calluna, Vinca, Hedera, Salvia officinalis, Pachysandra, Aglaonema, Neoregelia`,
+    Helleborus, Ophiopogon, Liriope, Aeonium, Clivia, Agapanthus, Clematis, Euonymus, Jasminum, Lonicera,
+    Bougainvillea, Trachelospermum, Erica, Calluna, Vinca, Hedera, Salvia officinalis, Pachysandra, Aglaonema, Neoregelia`,
   ],
   [
     4,
-    `Cordyline, Phormium, Yucca, Dracaena, Trachelospermum, Vitis, Dianella, Strelitzia, Monstera, Crassula,
+    `Cordyline, Phormium, Yucca, Dracaena, Vitis, Dianella, Strelitzia, Monstera, Crassula,
     Haworthiopsis, Salvia rosmarinus, Salvia yangii, Acalypha, Codiaeum, Duranta, Hibiscus, Ixora, Heptapleurum,
     Agave, Aloe, Fargesia`,
   ],

@@ -2,6 +2,7 @@ import { grow } from '../../growth/season';
 import { wateringOn } from '../../water/balance';
 import { drinkingOn } from '../../water/demand';
 import { rainL } from '../../water/rain';
+import { missBy } from './growth';
 import { type WaterCase, waterCase } from './water';
 
 /** A figure of the model outside its span, and by what share. */
@@ -12,8 +13,8 @@ export interface Miss {
   by: number;
 }
 
-const missBy = (is: number, [low, high]: readonly [number, number]): number =>
-  is < low ? is / low - 1 : is > high ? is / high - 1 : 0;
+/** Spans are rounded: a figure so near their end is inside. */
+const ROUNDED = 0.005;
 
 /** What the model gives for a case, and what of it a grower would not believe. */
 export function readWater(c: WaterCase): { litresADay: number; everyDays: number; missed: Miss[] } {
@@ -28,7 +29,7 @@ export function readWater(c: WaterCase): { litresADay: number; everyDays: number
   ];
   const missed = read.flatMap(([what, is, span]): Miss[] => {
     const by = span ? missBy(is, span) : 0;
-    return span && by !== 0 ? [{ what, is, span, by }] : [];
+    return span && Math.abs(by) > ROUNDED ? [{ what, is, span, by }] : [];
   });
   return { litresADay, everyDays: 1 / times, missed };
 }
