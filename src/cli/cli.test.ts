@@ -113,8 +113,8 @@ test('check prints the cautions of lifting, hooks, rails and frost', async () =>
 });
 
 test('grow between two days gives every week, what shades each plant, and what lies ahead', async () => {
-  const tall = placed('tall', 'coleus-tall-copper', 'thriller', 0, 0, 'l2');
-  const low = placed('low', 'calibrachoa-violet', 'spiller', 60, 0);
+  const tall = placed('tall', 'abelia', 'thriller', 0, 0, 'l2');
+  const low = placed('low', 'petunia-violet', 'filler', 60, 0);
   const path = file('between.json', pot({ startDate: '2026-05-16', placements: [tall, low] }));
   const { out } = await run('grow', path, '--from', '2026-07-01', '--to', '2026-07-20');
   const told = JSON.parse(out) as {
@@ -147,7 +147,7 @@ test('grow in another year: a late frost kills what is tender, and an unknown ye
   expect(await alive()).toBeGreaterThan(await alive('--year', 'late'));
   const { code, err } = await run('grow', path, '--year', 'wet');
   expect(code).toBe(2);
-  expect(err).toContain('--year: must be one of hot, cool, late, frost, dry, unfed.');
+  expect(err).toContain('--year: must be one of hot, cool, late, frost, dry, unfed, unpicked.');
 });
 
 test('grow gives the size of each plant in a week', async () => {

@@ -8,8 +8,8 @@ import { isGritty } from './gritty';
 import { check, percent } from './check';
 import type { Moment, Standing } from './standing';
 
-/** Soil that may show once it has filled; more in the cold months, and gravel is not soil. Practice. */
-const SHOWS = { summer: 0.1, cold: 0.15, gravel: 0.4 } as const;
+/** Soil that may show once it has filled; more in the cold months and in a first year, when hardly anything closes, and gravel is not soil. Practice. */
+const SHOWS = { summer: 0.1, cold: 0.25, gravel: 0.4 } as const;
 /** A year-round planting takes two thirds of the usual starts. Practice. */
 const LASTING_SHARE = 0.67;
 /** Under this share of the least it is thin. Practice. */

@@ -31,7 +31,7 @@ describe('what a practitioner would say', () => {
     expect(f?.message).toContain('this spot has 2');
   });
 
-  test('in spring a pot is planted to flower: a spruce with white heath gives too little', () => {
+  test('in spring a pot is planted to flower: a spruce with gold leaf gives too little', () => {
     const spring = (one: string, other: string) => {
       const p = pot({
         startDate: '2026-03-20',
@@ -44,7 +44,7 @@ describe('what a practitioner would say', () => {
       });
       return finding(withBrief(p, { changeOver: '2026-06-01' }), 'season')?.quality ?? NaN;
     };
-    expect(spring('heather-winter-white', 'ivy-variegated')).toBeLessThan(0.8);
+    expect(spring('euonymus-gold', 'ivy-variegated')).toBeLessThan(0.8);
     expect(spring('forget-me-not', 'nemesia-pink')).toBeGreaterThan(0.95);
   });
 

@@ -1,7 +1,7 @@
 import { deltaE, hueGap, lch, type Lch } from '../colour/oklch';
 import { plantName } from '../plants/schema';
 import { schoolOf } from '../schools';
-import { maxBy, sum } from '../units/number';
+import { mean, sum } from '../units/number';
 import { check, percent } from './check';
 import { colouredLeaf } from './course';
 
@@ -10,8 +10,10 @@ const NEAR = 0.12;
 const SAME_HUE = 30;
 const MOST = 0.8;
 /** Under so much coloured leaf the flowers are all there is. Practice. */
-const LEAF = 0.08;
+const LEAF = 0.1;
 const FEWEST_KINDS = 3;
+/** From here on it has settled. */
+const SETTLED_WEEK = 5;
 
 /** Mean of some colours in OKLab, by area. */
 function meanOf(list: readonly { colour: Lch; area: number }[]): Lch {
@@ -35,23 +37,24 @@ export const monotony = check({
     if (scheme === 'pastel' || scheme === 'all-white' || scheme === 'all-leaf' || schoolOf(planting.brief).asks?.kin)
       return [];
     if (kinds < FEWEST_KINDS) return [];
-    const most = maxBy(season.weeks.slice(0, weeks), (w) => course.weeks[w.week]?.flower ?? 0);
-    if (!most) return [];
+    // What opens in August counts for the weeks it has: a canna is not missing because July has none.
+    const seen = season.weeks.slice(Math.min(SETTLED_WEEK, weeks - 1), weeks);
     const flowers = plants.flatMap((p, i) =>
       p.plant.colours
-        .filter((c) => c.part === 'flower')
+        .filter((c) => c.part === 'flower' || c.part === 'throat')
         .map((c) => ({
           id: p.id,
           colour: lch(c.hex),
-          area: (course.shares[i] ?? 0) * (most.plants[i]?.bloom ?? 0) * p.plant.flower.show,
+          area:
+            (course.shares[i] ?? 0) * mean(seen.map((w) => w.plants[i]?.bloom ?? 0)) * p.plant.flower.show * c.share,
         })),
     );
     const all = sum(flowers.map((f) => f.area));
     if (all < 0.05) return [];
-    const mean = meanOf(flowers);
+    const middle = meanOf(flowers);
     const near = sum(
       flowers
-        .filter((f) => deltaE(f.colour, mean) < NEAR && (mean.c < 0.05 || hueGap(f.colour.h, mean.h) < SAME_HUE))
+        .filter((f) => deltaE(f.colour, middle) < NEAR && (middle.c < 0.05 || hueGap(f.colour.h, middle.h) < SAME_HUE))
         .map((f) => f.area),
     );
     const share = near / all;

@@ -51,16 +51,16 @@ function askedOf(standing: Standing): Asked {
   if (now === 'spring') return planting.brief.only === 'evergreen' ? { ...SPRING, flower: 0 } : SPRING;
   const occasion = planting.brief.changeOver ? 'winter' : now;
   if (occasion === 'lasting') return { colour: 0.2, flower: 0 };
-  if (occasion !== 'summer') return { colour: 0.09, flower: 0 };
+  if (occasion !== 'summer') return { colour: 0.08, flower: 0 };
   if (asks?.colour) return { colour: asks.colour, flower: asks.flower?.[0] ?? 0 };
   const { hours } = sunReading(planting.spot, planting.startDate);
-  if (hours < 2) return { colour: 0.25, flower: 0 };
+  if (hours < 2) return { colour: 0.21, flower: 0 };
   const form = formOf(planting.container);
   const leafy =
     planting.brief.scheme === 'dark-bright' || plants.some((p) => factsOf(p.plant).worlds[0] === 'succulent');
   if (form === 'basket' || form === 'window box')
-    return { colour: 0.3, flower: planting.spot.seen === 'inside' ? 0.2 : hours <= 4 ? 0.18 : 0.25 };
-  return { colour: 0.4, flower: leafy ? 0.05 : 0.15 };
+    return { colour: 0.26, flower: planting.spot.seen === 'inside' ? 0.17 : hours <= 4 ? 0.15 : 0.21 };
+  return { colour: 0.34, flower: leafy ? 0.04 : 0.13 };
 }
 
 /** How good a share is against what is asked: 1 at a third over it, 0.8 at it. */

@@ -11,8 +11,9 @@ import type { Stand, Standing } from './standing';
 
 /** Against a wall only the rim that faces the room counts: its way out leans this far toward the viewer. */
 const FACING = 0.05;
-/** Only what hangs so far is over the rim. Practice. */
+/** Only what hangs so far is over the rim; or what may hang, and leans so far over it already. Practice; the second is a working figure. */
 const HANGS_FROM_MM = 80;
+const LEANS_OVER_MM = 30;
 /** A plant further than this share of the half-width from every wall hangs over none. Working figure. */
 const NEAR_RIM = 0.75;
 /** A trailer covers the rim this far to each side, as a share of its spread. Working figure. */
@@ -48,7 +49,12 @@ function bandFor({ planting, plants }: Standing): Band {
   }
 }
 
-/** Which points of the rim have something over them. */
+/** Whether a plant hangs over the rim, or may hang and leans over it already. */
+const hangs = ({ grown }: Stand): boolean => grown.trailMm >= HANGS_FROM_MM;
+const leans = ({ plant, grown, wallMm }: Stand): boolean =>
+  plant.trailMm[1] > 0 && grown.spreadMm / 2 - wallMm >= LEANS_OVER_MM;
+
+/** Which points of the rim have something of some plants over them. */
 function coveredRim(
   { planting: { container } }: Standing,
   rim: ReturnType<typeof rimPoints>,
@@ -58,7 +64,6 @@ function coveredRim(
   const inner = halfLeastMm(shape) * NEAR_RIM;
   const covered = new Uint8Array(rim.length);
   for (const p of plants) {
-    if (!p.grown.alive || p.grown.trailMm < HANGS_FROM_MM) continue;
     if (p.wallMm > inner) continue;
     const [ex, ey] = [p.xMm + p.nx * p.wallMm, p.yMm + p.ny * p.wallMm];
     rim.forEach((r, b) => {
@@ -93,9 +98,20 @@ export const trail = check({
     if (plants.length === 0 || !school.hangs) return [];
     const wall = oneSided(planting.spot);
     const rim = rimPoints(planting.container.shape).filter((r) => !wall || r.ny > FACING);
-    const covered = coveredRim(standing, rim, plants);
-    const share = sum([...covered]) / Math.max(1, rim.length);
+    const alive = plants.filter((p) => p.grown.alive);
     const band = bandFor(standing);
+    const shareOf = (some: Uint8Array) => sum([...some]) / Math.max(1, rim.length);
+    const curtain = coveredRim(standing, rim, alive.filter(hangs));
+    // What leans softens a rim that nothing hangs over; it never hides the pot.
+    const soft = shareOf(curtain) < band[0];
+    const covered = soft
+      ? coveredRim(
+          standing,
+          rim,
+          alive.filter((p) => hangs(p) || leans(p)),
+        )
+      : curtain;
+    const share = soft ? Math.min(shareOf(covered), band[1]) : shareOf(covered);
     const bare = longestBare(covered, !wall) / Math.max(1, rim.length);
     const lengthMm = sum(
       rim.map((r, i) => (i === 0 ? 0 : Math.hypot(r.x - (rim[i - 1]?.x ?? r.x), r.y - (rim[i - 1]?.y ?? r.y)))),
@@ -104,7 +120,7 @@ export const trail = check({
     const patchy =
       asked && (wall ? bare * lengthMm > Math.max(BARE_STRETCH_MM, lengthMm * 0.45) : bare * 360 > BARE_ARC);
     const [low, high] = [share < band[0] * NEARLY, share > band[1]];
-    const hanging = plants.filter((p) => p.grown.alive && p.grown.trailMm >= HANGS_FROM_MM);
+    const hanging = alive.filter(hangs);
     return [
       {
         severity: low || high || patchy ? 'watch' : 'good',

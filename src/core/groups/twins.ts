@@ -1,7 +1,8 @@
+import { grow } from '../growth/season';
 import { resolve } from '../plantings/resolve';
 import { sunReading } from '../spots/light';
 import { daysBetween } from '../units/date';
-import { maxBy } from '../units/number';
+import { maxBy, sum } from '../units/number';
 import type { GroupCheck, Move } from './check';
 import { swap } from './heights';
 import { type Body, nameOf, pairs } from './scene';
@@ -22,6 +23,20 @@ const recipe = ({ planting }: Body): string =>
   ]);
 
 const tall = (b: Body): number => b.topZ - b.rimZ;
+
+/** Flower counts half of what height does: it comes and goes. Working figure. */
+const FLOWER_COUNTS = 0.5;
+
+/** Flower of a container on a day, as a share of its leaf’s width. */
+function flowerOf({ planting }: Body, date: string): number {
+  const { weeks } = grow(planting);
+  const week = weeks[Math.max(0, Math.min(weeks.length - 1, Math.floor(daysBetween(planting.startDate, date) / 7)))];
+  const alive = week?.plants.filter((g) => g.alive) ?? [];
+  return sum(alive.map((g) => g.bloom * g.spreadMm)) / Math.max(1, sum(alive.map((g) => g.spreadMm)));
+}
+
+/** By what share of the larger two figures differ. */
+const apartBy = (a: number, b: number): number => Math.abs(a - b) / Math.max(1e-6, a, b);
 
 /** What keeps one behind its twin, and what to do. */
 function causeOf(small: Body, large: Body): { says: string; moves: Move[] } {
@@ -47,14 +62,18 @@ function causeOf(small: Body, large: Body): { says: string; moves: Move[] } {
 /** Twins true to each other. */
 export const twins: GroupCheck = {
   name: 'Twins',
-  rule: 'Two of one recipe stand within a seventh of each other’s height',
+  rule: 'Two of one recipe stand within a seventh of each other’s height, and flower alike',
   source: 'practice: a pair that does not match is worse than none; the seventh is a working figure',
-  of: ({ bodies }) => {
+  of: ({ bodies, date }) => {
     const alike = pairs(bodies).filter(([a, b]) => a.plants.size > 0 && recipe(a) === recipe(b));
-    const apart = ([a, b]: readonly [Body, Body]) => Math.abs(tall(a) - tall(b)) / Math.max(1, tall(a), tall(b));
+    const flower = new Map(bodies.map((b) => [b, flowerOf(b, date)]));
+    const blooms = (b: Body) => flower.get(b) ?? 0;
+    const apart = ([a, b]: readonly [Body, Body]) =>
+      Math.max(apartBy(tall(a), tall(b)), FLOWER_COUNTS * apartBy(blooms(a), blooms(b)));
     const worst = maxBy(alike, apart);
     if (!worst) return null;
-    const [small, large] = tall(worst[0]) <= tall(worst[1]) ? worst : [worst[1], worst[0]];
+    const shows = (b: Body) => tall(b) * (1 + blooms(b));
+    const [small, large] = shows(worst[0]) <= shows(worst[1]) ? worst : [worst[1], worst[0]];
     const share = apart(worst);
     const lags = share > LAGS;
     const { says, moves } = causeOf(small, large);

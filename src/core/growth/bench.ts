@@ -37,10 +37,10 @@ const BEGUN = 0.02;
 /** Below the rim hangs so much out of a 9 cm pot of a stem that runs, mm, and this share of what it will of what only leans out, or has yet to run. Fitted. */
 const HANGS = { runsMm: 54, leans: 0.026 } as const;
 
-/** What is sold taller than its pot would carry: swords, conifers, the leaf of the tropics, climbers on their canes. Fitted, each to a handful of kinds. */
+/** What is sold taller than its pot would carry: swords, upright evergreens, the leaf of the tropics, climbers on their canes. Fitted, each to a handful of kinds. */
 const TALL: Partial<Record<Habit, number>> = { fan: 1.4 };
-const conifers = among('Taxus, Chamaecyparis, Cryptomeria, Juniperus, Thuja, Picea, Pinus');
-const CONIFER = 1.17;
+const upright = among('Taxus, Chamaecyparis, Cryptomeria, Juniperus, Thuja, Picea, Pinus, Laurus');
+const UPRIGHT = 1.17;
 /** Primroses fill the cell they are sold in. Fitted. */
 const full = among('Primula');
 const FULL = 1.45;
@@ -101,7 +101,7 @@ function sold(plant: Plant): { tall: number; wide: number } {
   const { pace, life } = factsOf(plant);
   if (plant.habit === 'climber')
     return life === 'annual' ? { tall: SOWN_CLIMBER, wide: 1 } : { tall: ON_CANES, wide: CANES_WIDE };
-  if (conifers(plant)) return { tall: CONIFER, wide: 1 };
+  if (upright(plant)) return { tall: UPRIGHT, wide: 1 };
   if (leafy(plant)) return { tall: LEAFY, wide: LEAFY };
   if (full(plant)) return { tall: FULL, wide: FULL };
   return { tall: pace === 'slow' ? 1 : (TALL[plant.habit] ?? 1), wide: fruits(plant) ? CROP : 1 };

@@ -67,7 +67,7 @@ describe('light', () => {
         pot({
           placements: [
             placed('low', 'petunia-violet', role, 0, 100),
-            placed('tall', 'colocasia-black', 'thriller', 0, 0, 'l1'),
+            placed('tall', 'abelia', 'thriller', 0, 0, 'l1'),
           ],
         }),
       );

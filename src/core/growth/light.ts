@@ -56,80 +56,92 @@ const above = (over: Canopy, under: Canopy): number =>
 
 /** Share of light that goes into one layer of a canopy and not through it: Beer–Lambert on the part that stands above. */
 const opacity = (over: Canopy, under: Canopy, habit: Habit): number =>
-  1 - Math.exp((-EXTINCTION * 1.6 * HABITS[habit].leafAreaIndex * above(over, under)) / LAYERS.length);
+  1 - Math.exp((-EXTINCTION * HABITS[habit].leafAreaIndex * above(over, under)) / LAYERS.length);
 
-/** What one canopy takes of another’s light: of the sky’s, and of the sun’s hour by hour. */
-function takenBy(
-  over: Canopy,
-  under: Canopy,
-  habit: Habit,
-  { shadows }: Sky,
-  sink: (hour: number, share: number) => void,
-): void {
-  const near = over.radiusMm + under.radiusMm;
-  const [dx, dy] = [over.xMm - under.xMm, over.yMm - under.yMm];
-  const reach = near + FARTHEST * Math.max(0, over.heightMm - FALLS_ON * under.heightMm);
+/** Shadows are never longer than so many times the height. */
+const FARTHEST = 3;
+
+/** What is left of a plant’s light under one neighbour: of the sky’s, then of the sun’s hour by hour, 0–1. Written over by the next pair. */
+const under: number[] = [];
+
+/** Fills `under` with what one canopy leaves another; false where it takes nothing. */
+function leaves(over: Canopy, low: Canopy, habit: Habit, { shadows }: Sky): boolean {
+  const near = over.radiusMm + low.radiusMm;
+  const [dx, dy] = [over.xMm - low.xMm, over.yMm - low.yMm];
+  const reach = near + FARTHEST * Math.max(0, over.heightMm - FALLS_ON * low.heightMm);
   const square = dx * dx + dy * dy;
-  if (square >= reach * reach) return;
-  const thick = opacity(over, under, habit) / (Math.PI * under.radiusMm * under.radiusMm);
-  const common = (away: number) => thick * lensArea(over.radiusMm, under.radiusMm, Math.sqrt(away));
-  const overhead = square < near * near ? OVERHEAD * common(square) : 0;
+  if (square >= reach * reach) return false;
+  const thick = opacity(over, low, habit) / (Math.PI * low.radiusMm * low.radiusMm);
+  const common = (away: number) => Math.min(1, thick * lensArea(over.radiusMm, low.radiusMm, Math.sqrt(away)));
+  const overhead = square < near * near ? 1 - OVERHEAD * common(square) : 1;
+  under[0] = overhead * overhead;
+  for (let h = 1; h <= shadows.length; h += 1) under[h] = 1;
   for (const layer of LAYERS) {
-    const rise = layer * over.heightMm - FALLS_ON * under.heightMm;
-    if (overhead > 0) sink(SKY, overhead);
+    const rise = layer * over.heightMm - FALLS_ON * low.heightMm;
     if (rise <= 0) continue;
     for (let h = 0; h < shadows.length; h += 1) {
       const shadow = shadows[h] as Sky['shadows'][number];
       const [sx, sy] = [dx + shadow.dx * rise, dy + shadow.dy * rise];
       const away = sx * sx + sy * sy;
-      if (away < near * near) sink(h, common(away));
+      if (away < near * near) under[h + 1] = (under[h + 1] ?? 1) * (1 - common(away));
     }
   }
+  return true;
 }
 
-/** Shadows are never longer than so many times the height. */
-const FARTHEST = 3;
-/** The sky’s light, beside the hours of the sun. */
-const SKY = -1;
+/** A crown’s own leaf, as a curtain of its width would hang so many times that. Working figure: a disc beside a rectangle. */
+const CROWN_AS_CURTAIN = 0.8;
 
-/** Calls `each` with every ordered pair of which the first takes light from the second, for the sky and for each hour. */
-function forShading(
-  placed: readonly Leaning[],
-  sizes: readonly Size[],
-  sky: Sky,
-  each: (over: number, under: number, hour: number, share: number) => void,
-): void {
-  const canopies = placed.map((p, i) => canopyOf(p, sizes[i] as Size));
-  for (let i = 0; i < canopies.length; i += 1) {
-    const over = canopies[i] as Canopy;
-    // What is not planted yet, or lifted, neither gives nor takes.
-    if (over.radiusMm <= 0 || !sizes[i]?.alive) continue;
-    const habit = (placed[i] as Placed).plant.habit;
-    for (let j = 0; j < canopies.length; j += 1) {
-      const under = canopies[j] as Canopy;
-      if (j === i || under.radiusMm <= 0 || over.heightMm <= under.heightMm * LEVEL) continue;
-      takenBy(over, under, habit, sky, (hour, share) => each(i, j, hour, Math.min(1, share)));
-    }
+/** The share of a plant’s leaf that hangs below the rim, out of what stands over it. */
+const hangingShare = ({ trailMm, spreadMm }: Size): number =>
+  trailMm > 0 ? trailMm / (trailMm + CROWN_AS_CURTAIN * spreadMm) : 0;
+
+/** A longer curtain over the same rim leaves so much less of the light of what hangs under it. Working figure. */
+const VEILS = 0.7;
+
+/** What the curtains of its neighbours leave a plant’s own curtain of the light, 0–1. */
+function besideCurtains(canopies: readonly Canopy[], sizes: readonly Size[], i: number): number {
+  const mine = canopies[i] as Canopy;
+  let left = 1;
+  for (let j = 0; j < canopies.length; j += 1) {
+    const over = canopies[j] as Canopy;
+    const size = sizes[j] as Size;
+    if (j === i || !size.alive || size.trailMm <= (sizes[i] as Size).trailMm) continue;
+    const d = Math.hypot(over.xMm - mine.xMm, over.yMm - mine.yMm);
+    if (d >= over.radiusMm + mine.radiusMm) continue;
+    left *= 1 - (VEILS * lensArea(over.radiusMm, mine.radiusMm, d)) / (Math.PI * mine.radiusMm ** 2);
   }
+  return Math.max(0, left);
 }
+
+/** Whether one plant can take light from another: it stands, and higher. What is not planted yet, or lifted, neither gives nor takes. */
+const shades = (over: Canopy, low: Canopy, size: Size | undefined): boolean =>
+  size?.alive === true && over.radiusMm > 0 && low.radiusMm > 0 && over.heightMm > low.heightMm * LEVEL;
 
 /** What of its light comes from the sun, and not from the sky. */
 const sunShare = ({ hours, shadows }: Sky): number => (shadows.length === 0 ? 0 : hours / (hours + SKY_HOURS));
 
-/** Who takes most of the light that a plant loses to its neighbours, by its place in `placed`; null where none does. */
-export function mostTakenBy(
-  placed: readonly Leaning[],
-  sizes: readonly Size[],
-  under: number,
-  sky: Sky,
-): number | null {
-  const lost = placed.map(() => 0);
+/** Share of all its light that is left where so much is left of the sky’s and of each hour’s, from `first` on in a list. */
+function throughAll(left: ArrayLike<number>, first: number, sky: Sky): number {
+  const hours = sky.shadows.length;
   const sun = sunShare(sky);
-  forShading(placed, sizes, sky, (over, shaded, hour, share) => {
-    if (shaded === under) lost[over] = (lost[over] ?? 0) + share * (hour === SKY ? 1 - sun : sun / sky.shadows.length);
+  let inSun = 0;
+  for (let h = 1; h <= hours; h += 1) inSun += left[first + h] ?? 1;
+  return (hours > 0 ? (sun * inSun) / hours : 0) + (1 - sun) * (left[first] ?? 1);
+}
+
+/** Who takes most of the light that a plant loses to its neighbours, by its place in `placed`; null where none does. */
+export function mostTakenBy(placed: readonly Leaning[], sizes: readonly Size[], low: number, sky: Sky): number | null {
+  const canopies = placed.map((p, i) => canopyOf(p, sizes[i] as Size));
+  const mine = canopies[low] as Canopy;
+  let [by, least]: [number | null, number] = [null, 1];
+  canopies.forEach((over, i) => {
+    if (i === low || !shades(over, mine, sizes[i])) return;
+    if (!leaves(over, mine, (placed[i] as Placed).plant.habit, sky)) return;
+    const left = throughAll(under, 0, sky);
+    if (left < least) [by, least] = [i, left];
   });
-  const most = Math.max(0, ...lost);
-  return most > 0 ? lost.indexOf(most) : null;
+  return by;
 }
 
 /**
@@ -137,19 +149,23 @@ export function mostTakenBy(
  * hour, as their shadows go round, and of the sky. A plant that wants less than the spot gives is content with what is left.
  */
 export function lightLeft(placed: readonly Leaning[], sizes: readonly Size[], sky: Sky): number[] {
-  const hours = sky.shadows.length;
-  const sun = sunShare(sky);
+  const each = sky.shadows.length + 1;
+  const canopies = placed.map((p, i) => canopyOf(p, sizes[i] as Size));
   // For each plant what is left of the sky’s light, then of each hour’s.
-  const left = new Float64Array(placed.length * (hours + 1)).fill(1);
-  forShading(placed, sizes, sky, (_, under, hour, share) => {
-    const at = under * (hours + 1) + hour + 1;
-    left[at] = (left[at] ?? 1) * (1 - share);
-  });
+  const left = new Float64Array(placed.length * each).fill(1);
+  for (let i = 0; i < canopies.length; i += 1) {
+    const over = canopies[i] as Canopy;
+    const { habit } = (placed[i] as Placed).plant;
+    for (let j = 0; j < canopies.length; j += 1) {
+      const low = canopies[j] as Canopy;
+      if (i === j || !shades(over, low, sizes[i]) || !leaves(over, low, habit, sky)) continue;
+      for (let h = 0; h < each; h += 1) left[j * each + h] = (left[j * each + h] ?? 1) * (under[h] ?? 1);
+    }
+  }
   return placed.map(({ plant }, i) => {
-    const from = i * (hours + 1);
-    let inSun = 0;
-    for (let h = 1; h <= hours; h += 1) inSun += (left[from + h] ?? 1) / hours;
-    const through = sun * inSun + (1 - sun) * (left[from] ?? 1);
+    const out = hangingShare(sizes[i] as Size);
+    const through =
+      (out > 0 ? out * besideCurtains(canopies, sizes, i) : 0) + (1 - out) * throughAll(left, i * each, sky);
     const wants = Math.min(plant.sunHours[1], sky.hours) + SKY_HOURS;
     return clamp01(through * Math.min(CONTENT, (sky.hours + SKY_HOURS) / wants));
   });

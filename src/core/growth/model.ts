@@ -1,8 +1,8 @@
 import type { Plant } from '../plants/schema';
 import { monthly } from '../units/date';
 
-/** Beer–Lambert extinction of leaf canopies; usual range 0.5–0.7. */
-export const EXTINCTION = 0.6;
+/** Beer–Lambert extinction of leaf canopies; usual range 0.5–0.9, upright leaf the least. */
+export const EXTINCTION = 0.8;
 
 /** Sky light that reaches a plant whatever the sun does, as hours of direct sun. Working figure. */
 export const SKY_HOURS = 1.5;

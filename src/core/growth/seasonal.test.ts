@@ -24,15 +24,15 @@ const deed = (what: Deed['what'], week: number, to: string | null = null): Deed 
 
 describe('who covers whom', () => {
   const low = placed('low', 'petunia-violet', 'filler', 60, 0);
-  test('a large coleus covers the petunia beside it, with the week and what is lost', () => {
-    const [first] = coverings(bed([placed('tall', 'coleus-tall-copper', 'thriller', 0, 0, 'l2'), low]));
+  test('an abelia covers the petunia beside it, with the week and what is lost', () => {
+    const [first] = coverings(bed([placed('tall', 'abelia', 'thriller', 0, 0, 'l2'), low]));
     expect(first).toMatchObject({ under: 'low', by: 'tall' });
     expect(first?.week).toBeGreaterThanOrEqual(0);
     expect(first?.lost).toBeGreaterThan(0.04);
     expect(first?.date).toBe(addDays(START, (first?.week ?? 0) * 7));
   });
   test('without the one over it, it would be broader by what it lost', () => {
-    const p = bed([placed('tall', 'coleus-tall-copper', 'thriller', 0, 0, 'l2'), low]);
+    const p = bed([placed('tall', 'abelia', 'thriller', 0, 0, 'l2'), low]);
     const [c] = coverings(p);
     if (!c) throw new Error('nothing is covered');
     const is = grow(p).weeks[c.worstWeek]?.plants[1]?.spreadMm ?? 0;
@@ -49,7 +49,7 @@ describe('who covers whom', () => {
   test('the worst comes first', () => {
     const all = coverings(
       bed([
-        placed('tall', 'coleus-tall-copper', 'thriller', 0, 0, 'l2'),
+        placed('tall', 'abelia', 'thriller', 0, 0, 'l2'),
         low,
         placed('far', 'lobelia-blue', 'spiller', -130, 0),
       ]),

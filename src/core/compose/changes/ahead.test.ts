@@ -15,8 +15,8 @@ const bed = (placements: Planting['placements']): Planting => pot({ startDate: S
 
 describe('what helps against a covering', () => {
   const p = bed([
-    placed('tall', 'coleus-tall-copper', 'filler', -20, 0, 'p10'),
-    placed('low', 'calibrachoa-violet', 'spiller', 75, 0),
+    placed('tall', 'abelia', 'filler', -40, 0, 'l2'),
+    placed('low', 'lantana-sunset', 'filler', 80, 0),
   ]);
   const [covering] = coverings(p);
   test('each way gives light back and fits, what gives most first', () => {

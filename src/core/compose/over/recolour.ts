@@ -60,7 +60,7 @@ interface Offer {
 /** Of the scheme from here up. Working figure. */
 const BELONGS = 0.6;
 /** What belongs already gives way only for so many points more. Working figure. */
-const WORTH_IT = 2;
+const WORTH_IT = 3;
 
 const coloured = (p: Plant): boolean => !isNeutral(lch(signature(p)));
 /** Silver and green leaves go with anything. */

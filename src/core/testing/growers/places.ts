@@ -66,10 +66,10 @@ export type ClimateId = keyof typeof CLIMATES;
 
 /** A spot in one of them, with so many hours of sun about noon. */
 export function spotIn(id: ClimateId, hours: number): Planting['spot'] {
-  const { plantOut: _, highC, lowC, ...frosts } = CLIMATES[id];
+  const { lastFrost, firstFrost, coldestWinterC, highC, lowC } = CLIMATES[id];
   const first = 13 - Math.ceil(hours / 2);
   return sun(
     Array.from({ length: hours }, (_hour, i) => first + i),
-    { ...frosts, climate: { name: id, highC, lowC, rainMm: Array<number>(12).fill(55) } },
+    { lastFrost, firstFrost, coldestWinterC, climate: { name: id, highC, lowC, rainMm: Array<number>(12).fill(55) } },
   );
 }

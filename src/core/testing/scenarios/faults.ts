@@ -64,11 +64,11 @@ export const faults: readonly Fault[] = [
     id: 'elephant-ear-in-35',
     told: 'Elephant ear in a pot a third its size',
     fault: {
-      check: 'height',
+      check: 'spread',
       severity: 'watch',
       culprit: 'colocasia-green',
-      twin: 'coleus-leaf-pot-35',
-      mayAlso: ['spread', 'vigour', 'steady', 'steps'],
+      most: 75,
+      mayAlso: ['height', 'vigour', 'steady', 'steps'],
     },
     plants: [
       'colocasia-green thriller l1: 0,0',
