@@ -25,6 +25,7 @@ import {
   startPlanting,
 } from './plantings';
 import { readCards } from './cards';
+import { noteNew, noteTold, untold } from './news';
 import { stamp } from './rows';
 
 let n = 0;
@@ -240,6 +241,24 @@ test('a stored pot that cannot be read is kept and told, and the others are show
   expect(shelf.pots).toHaveLength(1);
   expect(shelf.unreadable[0]?.why).toMatch(/version 7/);
   expect(await db.plantings.count()).toBe(2);
+});
+
+test('that forecasts changed is said once, to whom had containers before', async () => {
+  await db.settings.delete('forecasts');
+  await savePlantings([pot({ id: 'old' })]);
+  await savePlantings([pot({ id: 'old', name: 'Changed' })]);
+  await noteNew();
+  expect(await untold()).toBeGreaterThan(0);
+  await noteTold();
+  expect(await untold()).toBe(0);
+});
+test('on a new device there is nothing to say', async () => {
+  await db.settings.delete('forecasts');
+  await db.plantings.clear();
+  await noteNew();
+  await savePlantings([pot({ id: 'new' })]);
+  await savePlantings([pot({ id: 'new', name: 'Changed' })]);
+  expect(await untold()).toBe(0);
 });
 
 test('the demonstration is set out once, and never over somebody’s own pots', async () => {

@@ -11,6 +11,7 @@ import { saveGroup } from '@/storage/groups';
 import { logDemo } from './log-demo';
 import { useUnits } from '../shell/units';
 import { EmptyBench } from './EmptyBench';
+import { News } from './News';
 import { Reminder } from './Reminder';
 import { Shelves } from './Shelves';
 import { Unreadable } from './Unreadable';
@@ -36,6 +37,7 @@ export function Shelving({ demo, onStart }: { demo: boolean; onStart: (like?: Pl
   if (!shelf || !ready) return <Waiting />;
   return (
     <>
+      <News />
       <Reminder />
       {shelf.unreadable.length > 0 && <Unreadable list={shelf.unreadable} />}
       {shelf.pots.length === 0 ? <EmptyBench onStart={() => onStart()} /> : <Shelves shelf={shelf} onStart={onStart} />}

@@ -67,6 +67,7 @@ export const faults: readonly Fault[] = [
       check: 'spread',
       severity: 'watch',
       culprit: 'colocasia-green',
+      twin: 'coleus-leaf-pot-35',
       most: 75,
       mayAlso: ['height', 'vigour', 'steady', 'steps'],
     },

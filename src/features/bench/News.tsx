@@ -1,0 +1,21 @@
+'use client';
+import { useEffect } from 'react';
+import { noteNew, noteTold, untold } from '@/storage/news';
+import { useStored } from '@/storage/useStored';
+import { Button } from '@/ui/Button';
+
+/** Said once where containers were kept before forecasts changed; nothing otherwise. */
+export function News() {
+  const kept = useStored(() => untold().catch(() => 0)) ?? 0;
+  useEffect(() => void noteNew().catch(() => undefined), []);
+  if (kept === 0) return null;
+  return (
+    <p role="status" className="flex flex-wrap items-center gap-x-3 pt-2 text-[0.9rem]">
+      Forecasts have become more careful: plants start smaller, take their time and open as they grow. What you kept is as
+      it was; sizes, flower and water may read differently.
+      <Button kind="bare" onClick={() => void noteTold()}>
+        I have read it
+      </Button>
+    </p>
+  );
+}
