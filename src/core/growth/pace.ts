@@ -74,9 +74,6 @@ export interface Meets {
   sunHours: number;
 }
 
-/** Weeks of full warmth since it was set out, after this week. */
-export const rootedBy = (weeks: number, warm: number): number => weeks + warm;
-
 const settled = (rootedWeeks: number): number => Math.min(1, ON_THE_DAY + BY_WEEK * rootedWeeks);
 
 /** The pace of the time of year, 0–1: long days for all, and for what lasts its months of growth. */

@@ -9,6 +9,7 @@ import { addDays } from '../units/date';
 import { balanceOf, NEVER, wateringOn } from './balance';
 import { thirstOf } from './canopy';
 import { drinkingOn, storeOn, usedL } from './demand';
+import { rainL } from './rain';
 import { reachedL, shellMm } from './reach';
 import { sunShare } from './stand';
 
@@ -111,9 +112,15 @@ describe('reach', () => {
     expect(shellMm(plant('lavender'), 5)).toBe(Infinity);
     expect(shellMm(plant('petunia-white'), 1.5)).toBe(30);
   });
+  test('of 20 mm of rain a full 30 cm basket gets a quarter of a litre or so: its dome sheds the rest', () => {
+    const { planting, day } = waterCase(caseOf('basket, week 10'));
+    const got = rainL(planting, drinkingOn(planting, grow(planting), day.date), { rainMm: 20 });
+    expect(got).toBeGreaterThan(0.1);
+    expect(got).toBeLessThan(0.42);
+  });
   test('in cool mix they go half as fast', () => {
     const cold = { ...fresh, startDate: '2026-03-01' };
-    expect(on(cold, 3)).toBeLessThan(on(fresh, 3));
+    expect(on(cold, 3)).toBeLessThan(on(fresh, 3) * 0.85);
   });
   test('a new pot is left for two days and not for nine: roots are dry in wet mix', () => {
     const hot = Array.from({ length: 9 }, (_, i) => ({

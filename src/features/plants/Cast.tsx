@@ -23,6 +23,9 @@ interface Entry {
   fate: string | null;
 }
 
+/** What hangs less is not worth a word. Working figure. */
+const HANGS_FROM_MM = 80;
+
 /** The cast by role: each kind once, with how many, and its size in the judged week. */
 export function Cast({
   season,
@@ -81,7 +84,7 @@ export function Cast({
                   <li key={plant.id + e.placed.start} className="hair">
                     <button
                       type="button"
-                      className={`grid w-full grid-cols-[34px_1fr_auto] items-center gap-x-2 py-1 text-left ${on ? 'bg-stream' : 'hover:bg-stream/60'}`}
+                      className={`grid w-full grid-cols-[34px_1fr] items-center gap-x-2 py-1 text-left ${on ? 'bg-stream' : 'hover:bg-stream/60'}`}
                       aria-pressed={e.ids.includes(chosen ?? '')}
                       onClick={() => point({ chosen: e.ids[(e.ids.indexOf(chosen ?? '') + 1) % e.ids.length] ?? null })}
                       onPointerEnter={() => point({ lit: e.ids })}
@@ -90,26 +93,28 @@ export function Cast({
                       onBlur={() => point({ lit: null })}
                     >
                       <PlantGlyph plant={plant} />
-                      <span className="min-w-0">
-                        <span className="block truncate text-[0.95rem] font-semibold leading-tight">
-                          {plant.common}
-                          {e.ids.length > 1 && <span className="font-normal text-quiet"> × {e.ids.length}</span>}
-                        </span>
-                        <span className="block truncate text-[0.84rem] leading-tight text-quiet">
-                          {plant.variety || plant.botanical}
-                        </span>
-                      </span>
-                      <span className="text-right text-[0.86rem] leading-tight">
-                        {e.fate ? (
-                          <span className="text-quiet">{e.fate}</span>
-                        ) : (
-                          formatLengthSpan(spanOfSize(plant, 'heightMm', e.heightMm, learned), units)
-                        )}
-                        {e.trailMm > 40 && (
-                          <span className="block text-quiet">
-                            hangs {formatLengthSpan(spanOfSize(plant, 'trailMm', e.trailMm, learned), units)}
+                      <span className="min-w-0 text-[0.84rem] leading-tight text-quiet">
+                        <span className="flex items-baseline justify-between gap-x-2">
+                          <span className="truncate text-[0.95rem] text-ink">
+                            <span className="font-semibold">{plant.common}</span>
+                            {e.ids.length > 1 && <span className="text-quiet"> × {e.ids.length}</span>}
                           </span>
-                        )}
+                          <span className="shrink-0 text-[0.86rem]">
+                            {e.fate ?? (
+                              <span className="text-ink">
+                                {formatLengthSpan(spanOfSize(plant, 'heightMm', e.heightMm, learned), units)}
+                              </span>
+                            )}
+                          </span>
+                        </span>
+                        <span className="flex items-baseline justify-between gap-x-2">
+                          <span className="truncate">{plant.variety || plant.botanical}</span>
+                          {e.trailMm > HANGS_FROM_MM && (
+                            <span className="shrink-0">
+                              hangs {formatLengthSpan(spanOfSize(plant, 'trailMm', e.trailMm, learned), units)}
+                            </span>
+                          )}
+                        </span>
                       </span>
                     </button>
                   </li>
