@@ -112,8 +112,7 @@ describe.each(SMALLEST)('the smallest %s', (kind, shape) => {
       brief: { ...fresh.brief, school },
     });
     expect(problem).toBeNull();
-    // In full shade fewer plants are there for four litres.
-    expect(proposals.length).toBeGreaterThanOrEqual(hours.length > 0 ? 4 : 3);
+    expect(proposals.length).toBeGreaterThanOrEqual(4);
     for (const p of some(proposals))
       expect(p.report.findings.filter((f) => f.severity === 'wrong').map((f) => f.check)).toEqual([]);
   });
