@@ -46,7 +46,8 @@ function linesOf(plantings: readonly Planting[], today: string, around: Surround
       if (again && job.due > today) continue;
       const text = again ?? job.says;
       const line = lines.get(text) ?? { text, at: AT[job.kind] ?? 'tend', due: job.due, pots: [] };
-      line.pots.push(planting);
+      // Two colours of one kind are one container.
+      if (!line.pots.includes(planting)) line.pots.push(planting);
       lines.set(text, line);
     }
   // What is not done every week comes first: it is what one would miss.
