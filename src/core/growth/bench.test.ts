@@ -1,14 +1,9 @@
-import { LIBRARY, libraryPlant } from '../plants';
-import type { Plant } from '../plants/schema';
+import { LIBRARY } from '../plants';
 import { type StartSize, STARTS } from '../plants/starts';
 import { middleOf } from '../units/number';
 import { onTheDay, sizeInLeaf } from './bench';
+import { plantOf } from '../testing/plant-of';
 
-const plantOf = (id: string): Plant => {
-  const plant = libraryPlant(id);
-  if (!plant) throw new Error(id);
-  return plant;
-};
 /** Mid-May, as the north reads it. */
 const MAY = 4;
 const tall = (id: string, start: StartSize, day = MAY) => onTheDay(plantOf(id), start, day).heightMm;

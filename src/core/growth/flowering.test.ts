@@ -1,5 +1,3 @@
-import { libraryPlant } from '../plants';
-import type { Plant } from '../plants/schema';
 import type { Deed } from '../plantings/deeds';
 import { type ClimateId, CLIMATES, spotIn } from '../testing/growers/places';
 import { placed, pot } from '../testing/pots';
@@ -7,12 +5,8 @@ import { addDays } from '../units/date';
 import { type Flowering, floweringOf } from './flowering';
 import { grow } from './season';
 import type { YearId } from './years';
+import { plantOf } from '../testing/plant-of';
 
-const plantOf = (id: string): Plant => {
-  const plant = libraryPlant(id);
-  if (!plant) throw new Error(id);
-  return plant;
-};
 interface Asked {
   place?: ClimateId;
   start?: 'pack6' | 'plug' | 'p9' | 'l1';

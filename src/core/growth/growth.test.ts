@@ -65,10 +65,7 @@ describe('light', () => {
     const under = (role: 'filler' | 'spiller') => {
       const { placed: at } = grow(
         pot({
-          placements: [
-            placed('low', 'petunia-violet', role, 0, 100),
-            placed('tall', 'abelia', 'thriller', 0, 0, 'l1'),
-          ],
+          placements: [placed('low', 'petunia-violet', role, 0, 100), placed('tall', 'abelia', 'thriller', 0, 0, 'l1')],
         }),
       );
       const size = { alive: true, spreadMm: 300 };

@@ -1,5 +1,3 @@
-import { libraryPlant } from '../plants';
-import type { Plant } from '../plants/schema';
 import type { StartSize } from '../plants/starts';
 import type { Planting } from '../plantings/schema';
 import { CLIMATES, type ClimateId, spotIn } from '../testing/growers/places';
@@ -9,12 +7,8 @@ import type { Grown } from './grown';
 import { paceOf } from './pace';
 import { grow } from './season';
 import { warmthShare } from './warmth';
+import { plantOf } from '../testing/plant-of';
 
-const plantOf = (id: string): Plant => {
-  const plant = libraryPlant(id);
-  if (!plant) throw new Error(id);
-  return plant;
-};
 interface Asked {
   place?: ClimateId;
   start?: StartSize;

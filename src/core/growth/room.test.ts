@@ -1,15 +1,8 @@
-import { libraryPlant } from '../plants';
-import type { Plant } from '../plants/schema';
 import { placed, pot, roundPot } from '../testing/pots';
 import { containerSums as containerSumsOf } from '../containers';
 import { roomShareOf, wantedLOf } from './room';
 import { grow } from './season';
-
-const plantOf = (id: string): Plant => {
-  const plant = libraryPlant(id);
-  if (!plant) throw new Error(id);
-  return plant;
-};
+import { plantOf } from '../testing/plant-of';
 
 describe('soil a plant wants', () => {
   test.each([

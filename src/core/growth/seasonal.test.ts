@@ -48,11 +48,7 @@ describe('who covers whom', () => {
   });
   test('the worst comes first', () => {
     const all = coverings(
-      bed([
-        placed('tall', 'abelia', 'thriller', 0, 0, 'l2'),
-        low,
-        placed('far', 'lobelia-blue', 'spiller', -130, 0),
-      ]),
+      bed([placed('tall', 'abelia', 'thriller', 0, 0, 'l2'), low, placed('far', 'lobelia-blue', 'spiller', -130, 0)]),
     );
     expect(all.map((c) => c.lost)).toEqual([...all.map((c) => c.lost)].sort((a, b) => b - a));
   });

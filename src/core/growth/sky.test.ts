@@ -47,7 +47,9 @@ describe('the sun goes round', () => {
   test('in shade all light is the sky’s', () => expect(skyOf(sun([], wall), 5).shadows).toEqual([]));
   test('noted hours of the south are those of the north half a year on', () => {
     const climate = spotIn('south', 6);
-    expect(skyOf({ ...climate, ...wall }, 11).shadows).toEqual(skyOf({ ...spotIn('temperate', 6), ...wall }, 5).shadows);
+    expect(skyOf({ ...climate, ...wall }, 11).shadows).toEqual(
+      skyOf({ ...spotIn('temperate', 6), ...wall }, 5).shadows,
+    );
   });
 });
 
@@ -81,7 +83,10 @@ test('nothing gains mass in the dark', () => {
     fc.property(fc.constantFrom(...LIBRARY), (p) => {
       const dark = Array<number>(12).fill(0);
       const spot = { ...spotIn('temperate', 0), climate: { name: 'Dark', highC: dark, lowC: dark, rainMm: dark } };
-      const weeks = grow(pot({ startDate: '2026-11-20', spot, placements: [placed('a', p.id, 'filler', 0, 0)] }), 6).weeks;
+      const weeks = grow(
+        pot({ startDate: '2026-11-20', spot, placements: [placed('a', p.id, 'filler', 0, 0)] }),
+        6,
+      ).weeks;
       const [first, last] = [weeks[0]?.plants[0], weeks[5]?.plants[0]];
       if (first?.alive && last?.alive) expect(last.spreadMm).toBeLessThanOrEqual(first.spreadMm * 1.02);
     }),

@@ -5,7 +5,7 @@ import type { CalendarWeek } from './calendar';
 import type { PlantState } from './grown';
 import { type Meets, paceOf } from './pace';
 import { grow } from './season';
-import { type Bed, step } from './step';
+import { type Bed, step, UNTENDED } from './step';
 
 /** A summer plant in flower all year at one share, so that nothing but the rule in question moves it. */
 const base = LIBRARY.find((p) => p.id === 'petunia-violet') as Plant;
@@ -34,19 +34,7 @@ const half: PlantState = {
     goneWeeks: 0,
     after: 0,
   },
-  tended: {
-    shelter: null,
-    sincePinch: null,
-    sinceDeadhead: null,
-    sinceDry: null,
-    sinceCut: null,
-    sinceFeed: null,
-    timesDry: 0,
-    rootedWeeks: 9,
-    darkWeeks: 0,
-    regrows: 1,
-    bushier: 1,
-  },
+  tended: { ...UNTENDED, rootedWeeks: 9 },
 };
 
 /** One plant, half grown, one odd week on: light is what it was left the week before. */

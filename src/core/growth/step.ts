@@ -48,7 +48,8 @@ const INDOORS_C = 12;
 /** What cold nights leave of the flower. Working figure. */
 const IN_CHILL = 0.5;
 
-const UNTENDED: Tended = {
+/** A plant that nothing was done to yet. */
+export const UNTENDED: Tended = {
   shelter: null,
   sincePinch: null,
   sinceCut: null,

@@ -1,12 +1,6 @@
-import { libraryPlant } from '../plants';
-import type { Plant } from '../plants/schema';
 import { sunShareOf } from './sun-share';
+import { plantOf } from '../testing/plant-of';
 
-const plantOf = (id: string): Plant => {
-  const plant = libraryPlant(id);
-  if (!plant) throw new Error(id);
-  return plant;
-};
 const petunia = plantOf('petunia-violet');
 const fuchsia = plantOf('fuchsia-upright');
 

@@ -1,6 +1,7 @@
 import { libraryPlant } from '../plants';
 import type { Plant } from '../plants/schema';
 import type { Tended } from './grown';
+import { UNTENDED } from './step';
 import { thirstOf } from './thirst';
 
 const petunia = libraryPlant('petunia-violet') as Plant;
@@ -9,20 +10,7 @@ const kind = (water: Plant['water'], wilt: 'recovers' | 'drops its flowers' | 'd
   water,
   facts: { wilt },
 });
-const tended = (change: Partial<Tended> = {}): Tended => ({
-  shelter: null,
-  sincePinch: null,
-  sinceCut: null,
-  sinceDeadhead: null,
-  sinceDry: null,
-  timesDry: 0,
-  sinceFeed: null,
-  rootedWeeks: 9,
-  darkWeeks: 0,
-  bushier: 1,
-  regrows: 1,
-  ...change,
-});
+const tended = (change: Partial<Tended> = {}): Tended => ({ ...UNTENDED, ...change });
 const flowerAfter = (plant: Plant, sinceDry: number, timesDry = 1) =>
   thirstOf(plant, tended({ sinceDry, timesDry }), false).flower;
 

@@ -88,6 +88,14 @@ describe('away', () => {
     expect(of('neighbour')?.dying).toEqual([]);
     for (const s of some(savings)) expect(s.dying.length).toBeLessThan(dying.length);
   });
+  test('what only wilts is told of by its flower: for how long it is bare, and when it is whole again', () => {
+    const { dying, fading, savings } = away(5);
+    expect(some(fading).every((f) => f.bareWeeks > 0 && f.wholeWeeks > f.bareWeeks)).toBe(true);
+    expect(fading.map((f) => f.id).filter((id) => dying.some((d) => d.id === id))).toEqual([]);
+    const drip = savings.find((s) => s.how === 'drip');
+    expect([drip?.dying, drip?.fading]).toEqual([[], []]);
+    expect(away(1).fading).toEqual([]);
+  });
   test('what hangs has no tray, and is taken down into the shade where it can be lifted', () => {
     const basket = pot({
       container: { ...roundPot(300, 200, 170), shape: { kind: 'basket', topMm: 300, depthMm: 170 }, mount: 'hook' },
