@@ -117,7 +117,7 @@ const kindOf = keptBy((plant: Plant) => {
     h,
     s,
     byBall: BY_BALL[life],
-    grown: soldGrown(plant),
+    grown: soldGrown(plant) && !isCrop(plant),
     heightMm: young.heightMm * (h / ORDINARY.heightMm) ** young.byHeight * tall,
     spreadMm: young.spreadMm * (s / ORDINARY.spreadMm) ** young.bySpread * wide,
     trailMm: plant.habit === 'trail' && factsOf(plant).pace !== 'fast' ? Math.min(t, HANGS.runsMm) : t * HANGS.leans,
@@ -132,7 +132,7 @@ export function sizeInLeaf(plant: Plant, start: StartSize, at = JUNE): Size {
   const by = (ballMm / STARTS.p9.ballMm) ** byBall;
   if (grown) {
     const share = GROWN * Math.min(1, by);
-    return { heightMm: h * share, spreadMm: s * share, trailMm: 0 };
+    return { heightMm: Math.min(TALLEST * ballMm, h * share), spreadMm: s * share, trailMm: 0 };
   }
   const further = by * (forCold(plant, at) ? IN_FLOWER : 1);
   return {

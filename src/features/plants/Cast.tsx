@@ -25,6 +25,7 @@ interface Entry {
 
 /** What hangs less is not worth a word. Working figure. */
 const HANGS_FROM_MM = 80;
+const hanging = ({ trailMm }: Entry): boolean => trailMm > HANGS_FROM_MM;
 
 /** The cast by role: each kind once, with how many, and its size in the judged week. */
 export function Cast({
@@ -93,28 +94,26 @@ export function Cast({
                       onBlur={() => point({ lit: null })}
                     >
                       <PlantGlyph plant={plant} />
-                      <span className="min-w-0 text-[0.84rem] leading-tight text-quiet">
-                        <span className="flex items-baseline justify-between gap-x-2">
-                          <span className="truncate text-[0.95rem] text-ink">
-                            <span className="font-semibold">{plant.common}</span>
-                            {e.ids.length > 1 && <span className="text-quiet"> × {e.ids.length}</span>}
-                          </span>
-                          <span className="shrink-0 text-[0.86rem]">
-                            {e.fate ?? (
-                              <span className="text-ink">
-                                {formatLengthSpan(spanOfSize(plant, 'heightMm', e.heightMm, learned), units)}
-                              </span>
-                            )}
-                          </span>
+                      <span className="grid min-w-0 grid-cols-[1fr_auto] items-baseline gap-x-2 text-[0.84rem] leading-tight text-quiet">
+                        <span className="truncate text-[0.95rem] text-ink">
+                          <span className="font-semibold">{plant.common}</span>
+                          {e.ids.length > 1 && <span className="text-quiet"> × {e.ids.length}</span>}
                         </span>
-                        <span className="flex items-baseline justify-between gap-x-2">
-                          <span className="truncate">{plant.variety || plant.botanical}</span>
-                          {e.trailMm > HANGS_FROM_MM && (
-                            <span className="shrink-0">
-                              hangs {formatLengthSpan(spanOfSize(plant, 'trailMm', e.trailMm, learned), units)}
+                        <span className={`col-span-2 row-start-2 truncate ${hanging(e) ? 'pr-[7.2rem]' : ''}`}>
+                          {plant.variety || plant.botanical}
+                        </span>
+                        <span className="col-start-2 row-start-1 text-[0.86rem]">
+                          {e.fate ?? (
+                            <span className="text-ink">
+                              {formatLengthSpan(spanOfSize(plant, 'heightMm', e.heightMm, learned), units)}
                             </span>
                           )}
                         </span>
+                        {hanging(e) && (
+                          <span className="col-span-2 col-start-1 row-start-2 justify-self-end">
+                            hangs {formatLengthSpan(spanOfSize(plant, 'trailMm', e.trailMm, learned), units)}
+                          </span>
+                        )}
                       </span>
                     </button>
                   </li>
