@@ -117,7 +117,7 @@ const kindOf = keptBy((plant: Plant) => {
     h,
     s,
     byBall: BY_BALL[life],
-    grown: soldGrown(plant) && !isCrop(plant),
+    grown: soldGrown(plant) && plant.group !== 'herb',
     heightMm: young.heightMm * (h / ORDINARY.heightMm) ** young.byHeight * tall,
     spreadMm: young.spreadMm * (s / ORDINARY.spreadMm) ** young.bySpread * wide,
     trailMm: plant.habit === 'trail' && factsOf(plant).pace !== 'fast' ? Math.min(t, HANGS.runsMm) : t * HANGS.leans,
