@@ -126,7 +126,7 @@ test('in the hand: labels and sheet as PDF, and nothing runs off the side', asyn
     page.getByRole('button', { name: 'Save one-page sheet as PDF' }).click(),
   ]);
   const [first] = read(await sheet.path());
-  expect(first?.texts.map((t) => t.text).join(' ')).toMatch(/Left-hand pot.*At its best, 23 July.*Care/);
+  expect(first?.texts.map((t) => t.text).join(' ')).toMatch(/Left-hand pot.*At its best, 30 July.*Care/);
   const [labels] = await Promise.all([
     page.waitForEvent('download'),
     page.getByRole('button', { name: 'Save labels as PDF' }).click(),

@@ -107,7 +107,7 @@ test('the portrait opens and shrinks, the season unfolds, and what is chosen com
   expect(await tall()).toBeLessThan(120);
 
   await page.getByRole('slider', { name: 'Week shown' }).press('ArrowRight');
-  await expect(portrait.getByText('Week 11')).toBeVisible();
+  await expect(portrait.getByText('Week 12')).toBeVisible();
   await page.getByRole('button', { name: 'Season' }).tap();
   await expect(page.getByText('first frost')).toBeVisible();
   await page.getByRole('button', { name: 'Fold the season' }).tap();
