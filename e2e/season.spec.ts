@@ -4,7 +4,7 @@ import { accessible, grown, test } from './help';
 
 const POT = '/pot/lido-entrance-left/season';
 /** One in which something is covered. */
-const COVERED = '/pot/lido-ticket-box/season';
+const COVERED = '/pot/lido-terrace-tub/season';
 
 test.beforeEach(async ({ page }) => {
   await page.goto('/');
