@@ -11,8 +11,8 @@ export function News() {
   if (kept === 0) return null;
   return (
     <p role="status" className="flex flex-wrap items-center gap-x-3 pt-2 text-[0.9rem]">
-      Forecasts have become more careful: plants start smaller, take their time and open as they grow. What you kept is as
-      it was; sizes, flower and water may read differently.
+      Forecasts have become more careful: plants start smaller, take their time and open as they grow. What you kept is
+      as it was; sizes, flower and water may read differently.
       <Button kind="bare" onClick={() => void noteTold()}>
         I have read it
       </Button>

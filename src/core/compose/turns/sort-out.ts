@@ -74,7 +74,14 @@ function staysFor(p: Placed, ahead: readonly Grown[], winter: boolean): string |
   return flowering ? 'it goes on flowering' : null;
 }
 
-const FELL = { frost: 'frost took it', dry: 'it dried out', dark: 'it had no light left', asleep: '', lifted: '', 'to come': '' } as const;
+const FELL = {
+  frost: 'frost took it',
+  dry: 'it dried out',
+  dark: 'it had no light left',
+  asleep: '',
+  lifted: '',
+  'to come': '',
+} as const;
 
 const NOBODY: ReadonlyMap<string, string> = new Map();
 
