@@ -17,7 +17,7 @@ export interface Size {
 /**
  * What stands on a bench in a 9 cm pot, mm, of a plant that grows 250 mm tall and 320 mm wide; a larger kind is sold
  * larger, by a power. Fitted to what nurseries send out; they differ by an eighth. Size on the day comes from the kind
- * and its pot alone, never from the place or the month.
+ * and its pot, never from the weather of the place; crowns and bedding for the cold months are sold by the season.
  */
 const IN_A_9_CM_POT = {
   aSummer: { heightMm: 103, byHeight: 0.51, spreadMm: 108, bySpread: 0.31 },

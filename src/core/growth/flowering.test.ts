@@ -136,6 +136,11 @@ describe('the hand', () => {
     expect(of([])).toBeLessThan(0.25);
     expect(of([['cut-back', 7, 0.3]])).toBeGreaterThan(0.4);
   });
+  test('the shears of one summer say nothing of the next: in January what was cut in July is bare', () => {
+    const weeks = bloomOf('erigeron', { done: [['cut-back', 9, 0.5]], weeks: 60 });
+    expect(at(weeks, 14)).toBeGreaterThan(0.4);
+    expect(at(weeks, 34)).toBeLessThan(0.1);
+  });
   test('a begonia is no better for shears', () => {
     const of = (done: Asked['done']) => at(bloomOf('begonia-red', { done }), 16);
     expect(of([['cut-back', 9, 0.5]])).toBeLessThanOrEqual(of([]));

@@ -61,6 +61,8 @@ const AFTER_PINCH = [0.1, 0.35, 0.6] as const;
 const AGAIN_FROM_WEEK = 3;
 const AGAIN = 0.95;
 const AGAIN_UNTIL = 9;
+/** The shears of one summer say nothing of the next. Weeks, from mid-July to the end of October. */
+const AGAIN_FOR_WEEKS = 15;
 const SECOND_FLUSH = 0.6;
 const SECOND_UNTIL_WEEK = 8;
 
@@ -97,7 +99,7 @@ function inMonth(plant: Plant, { at, sinceCut }: Flowering): number {
   const { facts, byGrowth, fullFrom, sheared } = waysOf(plant);
   const month = ((at % 12) + 12) % 12;
   const now = byGrowth && month > SPRING && month < fullFrom ? 1 : monthly(plant.bloom, at);
-  if (sinceCut === null || sinceCut < AGAIN_FROM_WEEK || month > AGAIN_UNTIL) return now;
+  if (sinceCut === null || sinceCut < AGAIN_FROM_WEEK || sinceCut > AGAIN_FOR_WEEKS || month > AGAIN_UNTIL) return now;
   if (sheared) return Math.max(now, AGAIN);
   return flushesAgain(facts) && sinceCut <= SECOND_UNTIL_WEEK ? Math.max(now, SECOND_FLUSH) : now;
 }

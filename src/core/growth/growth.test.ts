@@ -8,7 +8,7 @@ import { lightLeft } from './light';
 import { skyOf } from './sky';
 import { lightFit } from './model';
 import { grow } from './season';
-import { leastLight, smothered } from './smother';
+import { dying, leastLight, smothered } from './smother';
 
 describe('light', () => {
   test('hours are counted morning and afternoon apart, at 13:00', () => {
@@ -175,6 +175,20 @@ describe('the season', () => {
     });
     const s = grow(p);
     expect(smothered(s).map((x) => x.index)).toContain(1);
+  });
+
+  test('what is dead for want of light is told as dying, whatever light lies on it then', () => {
+    const { weeks, ...season } = grow(pot({ placements: [placed('p', 'petunia-violet', 'filler', 0, 0)] }));
+    const ends = (gone: 'dark' | 'frost') =>
+      dying({
+        ...season,
+        weeks: weeks.map((w, k) => ({
+          ...w,
+          plants: w.plants.map((g) => ({ ...g, light: 0.1, ...(k < 12 ? {} : { alive: false, gone }) })),
+        })),
+      });
+    expect(ends('dark')).toMatchObject([{ index: 0, week: 0 }]);
+    expect(ends('frost')).toEqual([]);
   });
 
   test('smothered takes three weeks running in which it stands still', () => {

@@ -97,7 +97,7 @@ const hangingShare = ({ trailMm, spreadMm }: Size): number =>
   trailMm > 0 ? trailMm / (trailMm + CROWN_AS_CURTAIN * spreadMm) : 0;
 
 /** A longer curtain over the same rim leaves so much less of the light of what hangs under it. Working figure. */
-const VEILS = 0.7;
+const VEILS = 0.4;
 
 /** What the curtains of its neighbours leave a plant’s own curtain of the light, 0–1. */
 function besideCurtains(canopies: readonly Canopy[], sizes: readonly Size[], i: number): number {

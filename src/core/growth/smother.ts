@@ -21,11 +21,12 @@ export function smothered(season: Season): { index: number; week: number; least:
 /** Left with so little light by its neighbours a plant will not live; with more it dwindles and flowers less. Working figure. */
 export const HOPELESS = 0.05;
 
-/** Those of the smothered that will not live: what little light they have at the last of so many weeks is no light at all. */
+/** Those of the smothered that do not live: dead for want of light by the last of so many weeks, or with as good as none left. */
 export const dying = (season: Season, weeks = season.weeks.length): ReturnType<typeof smothered> =>
-  smothered(season).filter(
-    ({ index, week }) => week < weeks && (season.weeks[weeks - 1]?.plants[index]?.light ?? 1) < HOPELESS,
-  );
+  smothered(season).filter(({ index, week }) => {
+    const last = season.weeks[weeks - 1]?.plants[index];
+    return week < weeks && (last?.gone === 'dark' || (last?.light ?? 1) < HOPELESS);
+  });
 
 /** Least share of its light a placement has while it lives. */
 export const leastLight = (season: Season, index: number): number =>

@@ -135,12 +135,12 @@ function comesOrGoes(bed: Bed, p: PlantState, i: number, week: CalendarWeek): Pl
 const died = (was: Grown, gone: Gone): Grown => ({ ...was, bloom: 0, after: 0, alive: false, gone, goneWeeks: 0 });
 
 /** What takes a plant's top in a week, if anything does. */
-function taken(bed: Bed, { tended }: PlantState, i: number, week: CalendarWeek): Gone | null {
+function taken(bed: Bed, { grown, tended }: PlantState, i: number, week: CalendarWeek): Gone | null {
   const { plant } = bed.placed[i] as Placed;
   if (asleep(factsOf(plant), week.at + bed.turnedMonths)) return 'asleep';
   if (week.frosty && plant.coldestNightC > TENDER_OVER_C && !safe(tended.shelter, week.nightC))
     return sprouts(plant, bed.spot.coldestWinterC) ? 'asleep' : 'frost';
-  if (tended.darkWeeks >= STARVES_WEEKS && plant.sunHours[0] >= SUN_KIND_H) return 'dark';
+  if (grown.alive && tended.darkWeeks >= STARVES_WEEKS && plant.sunHours[0] >= SUN_KIND_H) return 'dark';
   return null;
 }
 
@@ -156,7 +156,7 @@ function grownOn(bed: Bed, state: PlantState, i: number, f: CalendarWeek, light:
   if (was.gone === 'asleep' && gone === null)
     return {
       grown: fresh(crownOf(sizeInLeaf(plant, start))),
-      tended: { ...tended, rootedWeeks: SETTLED_WEEKS },
+      tended: { ...tended, rootedWeeks: SETTLED_WEEKS, darkWeeks: 0 },
     };
   if (!was.alive) return { grown: { ...was, bloom: 0, goneWeeks: was.goneWeeks + 1 }, tended };
   if (gone !== null) return { grown: died(was, gone), tended };
