@@ -97,7 +97,23 @@ const MUTANTS: readonly Mutant[] = [
     ['AGAIN = 0.95', 'AGAIN = 0'],
     ['SECOND_FLUSH = 0.6', 'SECOND_FLUSH = 0'],
     ['SETS_SEED = 0.62', 'SETS_SEED = 1'],
+    ['FIRST_FLOWERS = 0.42', 'FIRST_FLOWERS = 0'],
+    ['WEEKS_TO_FULL = 4.5', 'WEEKS_TO_FULL = 1'],
+    ['CROWN_FLOWERS_AT = 0.63', 'CROWN_FLOWERS_AT = 0'],
   ),
+  ...of(
+    'growth/fading.ts',
+    'growth/fading.test.ts',
+    ['A_WEEK = 0.045', 'A_WEEK = 0'],
+    ['FADES_MONTHS = 1.5', 'FADES_MONTHS = 6'],
+  ),
+  ...of(
+    'growth/in-months.ts',
+    'growth/in-months.test.ts',
+    ['if (a === 0)', 'if (a < 0)'],
+    ['if (b === 0)', 'if (b < 0)'],
+  ),
+  ...of('growth/step.ts', 'growth/fading.test.ts', ['NEXT_SPRING_WEEKS = 30', 'NEXT_SPRING_WEEKS = 0']),
   ...of(
     'growth/hunger.ts',
     'growth/flowering.test.ts',

@@ -5,7 +5,7 @@ import { asleep } from '../plants/sleep';
 import { STARTS, type StartSize } from '../plants/starts';
 import { among } from '../plants/ways/lists';
 import { keptBy } from '../units/keep';
-import { middleOf } from '../units/number';
+import { clamp01, lerp, middleOf } from '../units/number';
 
 /** The size of a plant, mm: above the soil, across, and below the rim. */
 export interface Size {
@@ -66,11 +66,14 @@ const IN_FLOWER = 1.07;
 /** What is sold for the cold months bears nights as cold as this; lobelia and nemesia do not. °C, working figure. */
 const BEARS_C = -4;
 
-/** What dies down is a crown with hardly a shoot while it sleeps; dry grass is cut down in early spring. Shares, fitted; before mid-April. */
+/** What dies down is a crown with hardly a shoot while it sleeps; dry grass is cut down in early spring. Shares, fitted; before mid-April; grasses of warm summers are in full leaf by mid-June only. */
 const CROWN = 0.2;
 const CUT_DOWN = 0.35;
 const CROWN_WIDE = 1.6;
 const LEAFS_AT = 2.7;
+const IN_LEAF_AT = 5;
+
+const late = among('Miscanthus, Panicum, Imperata');
 
 const JUNE = 5;
 
@@ -146,9 +149,10 @@ export function sizeInLeaf(plant: Plant, start: StartSize, at = JUNE): Size {
 export function onTheDay(plant: Plant, start: StartSize, at: number): Size {
   const size = sizeInLeaf(plant, start, at);
   const facts = factsOf(plant);
-  const early = monthOf(at) < LEAFS_AT;
   if (asleep(facts, at)) return crownOf(size);
-  return facts.winterLook === 'stands dry' && early ? shrunk(size, CUT_DOWN) : size;
+  const inLeafAt = late(plant) ? IN_LEAF_AT : LEAFS_AT + 0.01;
+  if (facts.winterLook !== 'stands dry' || monthOf(at) >= inLeafAt) return size;
+  return shrunk(size, lerp(CUT_DOWN, 1, clamp01((monthOf(at) - LEAFS_AT) / (inLeafAt - LEAFS_AT))));
 }
 
 /** What wakes from its sleep: a crown with its first shoots. */

@@ -64,6 +64,24 @@ describe('bedding opens as it grows', () => {
   });
 });
 
+describe('first flowers', () => {
+  test('what is bought with its first flowers on takes six weeks and more to full flower, however large', () => {
+    const mandevilla = bloomOf('mandevilla-red', { start: 'l1' });
+    expect(at(mandevilla, 0)).toBeGreaterThan(0.06);
+    expect(at(mandevilla, 4)).toBeLessThan(0.5);
+    expect(at(mandevilla, 12)).toBeGreaterThan(0.7);
+  });
+  test('a tomato is sold before it flowers', () => {
+    expect(at(bloomOf('tomato-bush'), 0)).toBe(0);
+    expect(at(bloomOf('tomato-bush'), 2)).toBeLessThan(0.3);
+    expect(at(bloomOf('begonia-red'), 2)).toBeGreaterThan(0.3);
+  });
+  test('a young hosta has none in its first summer, one from a litre has', () => {
+    expect(Math.max(...bloomOf('hosta-gold', { hours: 2 }))).toBeLessThan(0.06);
+    expect(Math.max(...bloomOf('hosta-white-edge', { hours: 2, start: 'l1', from: '2026-03-28' }))).toBeGreaterThan(0.15);
+  });
+});
+
 describe('the seasons', () => {
   test('violas flower at a fifth in deep winter, and at their best in April', () => {
     const viola = bloomOf('viola-blue', { from: '2026-09-19', start: 'pack6', hours: 4, weeks: 30 });
@@ -88,6 +106,8 @@ describe('heat', () => {
   const week = (highC: number): Flowering => ({
     at: 6,
     grown: 1,
+    ofAge: 1,
+    rootedWeeks: 8,
     meanC: highC - 6,
     highC,
     age: 8,

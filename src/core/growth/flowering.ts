@@ -2,21 +2,24 @@ import type { Plant } from '../plants/schema';
 import { factsOf } from '../plants/facts';
 import { flowerInHeat } from '../plants/heat';
 import type { Facts } from '../plants/traits';
-import { monthly } from '../units/date';
+import { inMonths } from './in-months';
 import { clamp01 } from '../units/number';
 import { keptBy } from '../units/keep';
+import { fruits } from './bench';
 import { warmthShare } from './warmth';
 
 /** A plant in a week, as its flower depends on it. */
 export interface Flowering {
   /** Month position as it is read in the north. */
   at: number;
-  /** How much of its summer’s size it has. */
+  /** How much of its summer’s size it has, and of the size on its record. */
   grown: number;
+  ofAge: number;
   meanC: number;
   highC: number;
-  /** Weeks since it was set out. */
+  /** Weeks since it was set out, and weeks of full warmth since. */
   age: number;
+  rootedWeeks: number;
   /** Weeks since it was cut back, and since its tips were taken off; null when it never was. */
   sinceCut: number | null;
   sincePinch: number | null;
@@ -43,6 +46,18 @@ const FULL = 0.9;
 const SOLD_IN_FLOWER_C = -4;
 /** Before this month position nothing is bought for summer. */
 const SPRING = 1;
+
+/**
+ * Bought with its first flowers on, in a pot more than in a cell, bedding is in full flower so many weeks of full warmth
+ * later at the earliest; crops are sold before they flower. Fitted to begonias, mandevillas and tomatoes.
+ */
+const FIRST_FLOWERS = 0.42;
+const WEEKS_TO_FULL = 4.5;
+
+/** A crown of so many summers that dies down flowers from this share of its grown width, and in full so much further on. Fitted: a hosta from 9 cm has none in its first year, from a litre it has. */
+const CROWN_SUMMERS = 3;
+const CROWN_FLOWERS_AT = 0.63;
+const CROWN_TO_FULL = 0.12;
 
 /** In a cool week it flowers less, but more than it grows: at the temperature it stands still at this share. Fitted. */
 const STOPPED = 0.43;
@@ -98,7 +113,7 @@ const flushesAgain = ({ cutBack, cutMonth }: Facts): boolean =>
 function inMonth(plant: Plant, { at, sinceCut }: Flowering): number {
   const { facts, byGrowth, fullFrom, sheared } = waysOf(plant);
   const month = ((at % 12) + 12) % 12;
-  const now = byGrowth && month > SPRING && month < fullFrom ? 1 : monthly(plant.bloom, at);
+  const now = byGrowth && month > SPRING && month < fullFrom ? 1 : inMonths(plant.bloom, at);
   if (sinceCut === null || sinceCut < AGAIN_FROM_WEEK || sinceCut > AGAIN_FOR_WEEKS || month > AGAIN_UNTIL) return now;
   if (sheared) return Math.max(now, AGAIN);
   return flushesAgain(facts) && sinceCut <= SECOND_UNTIL_WEEK ? Math.max(now, SECOND_FLUSH) : now;
@@ -114,14 +129,27 @@ function worn(plant: Plant, { age, sinceCut, unpicked }: Flowering): number {
   return tired * (1 - (1 - SETS_SEED) * seeds);
 }
 
+/** How near to full flower the weeks since it was set out can have brought it. */
+const onTheWay = (plant: Plant, { rootedWeeks }: Flowering): number => {
+  const first = fruits(plant) ? 0 : FIRST_FLOWERS;
+  return first + ((1 - first) * rootedWeeks) / WEEKS_TO_FULL;
+};
+
+/** Whether it is old enough to flower, 0–1. */
+const oldEnough = (facts: Facts, ofAge: number): number =>
+  facts.winterLook === 'gone' && facts.seasons >= CROWN_SUMMERS
+    ? clamp01((ofAge - CROWN_FLOWERS_AT) / CROWN_TO_FULL)
+    : 1;
+
 /** Fresh flower as a share of the densest cover its kind ever has, 0–1, in light, soil and food enough. */
 export function floweringOf(plant: Plant, week: Flowering): number {
   const months = inMonth(plant, week);
   if (months === 0) return 0;
   const { facts, byGrowth, opensAt, takes } = waysOf(plant);
-  const opened = byGrowth ? clamp01((week.grown - opensAt) / takes) : 1;
+  const opened = byGrowth ? clamp01(Math.min((week.grown - opensAt) / takes, onTheWay(plant, week))) : 1;
   const warm = facts.seasons === 1 ? clamp01((warmthShare(plant, week.meanC) + STOPPED) / FULL_WARM) : 1;
   const cut = week.sinceCut === null ? 1 : (AFTER_CUT[week.sinceCut] ?? 1);
   const pinched = week.sincePinch === null ? 1 : (AFTER_PINCH[week.sincePinch] ?? 1);
-  return BEST * months * opened * warm * cut * pinched * worn(plant, week) * flowerInHeat(facts.heat, week.highC);
+  const old = oldEnough(facts, week.ofAge);
+  return BEST * months * opened * old * warm * cut * pinched * worn(plant, week) * flowerInHeat(facts.heat, week.highC);
 }

@@ -3,7 +3,7 @@ import type { Plant } from '../plants/schema';
 import { STARTS, type StartSize } from '../plants/starts';
 import { keptBy } from '../units/keep';
 import { clamp01 } from '../units/number';
-import { isCrop, stalks } from './bench';
+import { isCrop, lasts, stalks } from './bench';
 import { daylight } from './model';
 import { warmthShare } from './warmth';
 
@@ -19,13 +19,13 @@ const BY_SUMMERS = 0.83;
 const BY_VIGOUR = 0.048;
 const MIDDLE_VIGOUR = 3;
 /** A trail has its own pace: of what runs, and of what leans out over the rim once it is wide. Fitted. */
-const TRAIL = { runs: 1.32, leans: 1.36 } as const;
+const TRAIL = { runs: 1.32, leans: 1.36, cascades: 2 } as const;
 /** Stalks rise faster than leaf. Fitted to lavender, meadow sage and coneflower. */
 const STALKS_RISE = 1.91;
 
 /** How much faster than it widens a plant hangs, and rises. */
 export const byWidth = (plant: Plant): { trail: number; height: number } => ({
-  trail: TRAIL[plant.habit === 'trail' ? 'runs' : 'leans'],
+  trail: TRAIL[plant.habit === 'trail' ? 'runs' : plant.habit === 'cascade' && lasts(plant) ? 'cascades' : 'leans'],
   height: stalks(plant) ? STALKS_RISE : 1,
 });
 

@@ -1,18 +1,20 @@
-import { comesAgain } from '../plants/cutting';
+import { comesAgain, LEFT_AFTER } from '../plants/cutting';
 import { factsOf } from '../plants/facts';
 import type { Plant } from '../plants/schema';
 import { asleep } from '../plants/sleep';
 import { dayOf, type Deed } from '../plantings/deeds';
 import type { Placed } from '../plantings/resolve';
 import type { Spot } from '../spots/schema';
-import { addDays, monthly } from '../units/date';
-import { crownOf, onTheDay, type Size, sizeInLeaf } from './bench';
+import { addDays } from '../units/date';
+import { crownOf, onTheDay, type Size, sizeInLeaf, stalks } from './bench';
 import type { CalendarWeek } from './calendar';
 import { EFFECTS } from './deeds';
 import { floweringOf } from './flowering';
 import { type Goal, goalBy } from './goal';
 import type { Gone, Grown, Life, PlantState, Tended } from './grown';
+import { fadingTo } from './fading';
 import { flowerFed, paceFed } from './hunger';
+import { inMonths } from './in-months';
 import { type Leaning, lightLeft } from './light';
 import { byWidth, paceOf, SETTLED_WEEKS } from './pace';
 import { flowerInShade, paceInShade, STARVES, STARVES_WEEKS } from './shaded';
@@ -164,7 +166,8 @@ function grownOn(bed: Bed, state: PlantState, i: number, f: CalendarWeek, light:
   const thirst = thirstOf(plant, tended, f.dry === true && !indoors);
   if (thirst.dies) return { grown: died(was, 'dry'), tended };
   const age = f.week - (bed.lives[i] as Life).from;
-  const end = goalBy(bed.placed[i] as Placed, bed.goals[i] as Goal, age);
+  const goal = bed.goals[i] as Goal;
+  const end = goalBy(bed.placed[i] as Placed, goal, age);
   const meanC = indoors ? Math.max(INDOORS_C, f.meanC) : f.meanC;
   const fed = flowerFed(plant, tended, f);
   const meets = { at, latitude: bed.latitude, meanC, highC: f.highC, sunHours };
@@ -176,15 +179,19 @@ function grownOn(bed: Bed, state: PlantState, i: number, f: CalendarWeek, light:
   // On the day it is as it was bought.
   const pace = age === 0 ? 0 : own * paceInShade(light) * paceFed(fed);
   const faster = byWidth(plant);
-  const heightMm = thirst.size * logistic(was.heightMm, end.heightMm * tended.regrows, pace * faster.height);
-  const spreadMm = thirst.size * logistic(was.spreadMm, end.spreadMm * tended.bushier * tended.regrows, pace);
-  const trailMm = thirst.size * logistic(was.trailMm, end.trailMm * tended.regrows, pace * faster.trail);
+  const left = thirst.size * (age === 0 ? 1 : fadingTo(plant, at));
+  const heightMm =
+    left * logistic(was.heightMm, end.heightMm * tended.regrows * standing(plant, tended), pace * faster.height);
+  const spreadMm = left * logistic(was.spreadMm, end.spreadMm * tended.bushier * tended.regrows, pace);
+  const trailMm = left * logistic(was.trailMm, end.trailMm * tended.regrows, pace * faster.trail);
   const flower = floweringOf(plant, {
     at,
     grown: shareOf(spreadMm, end.spreadMm),
+    ofAge: shareOf(spreadMm, goal.spreadMm),
     meanC,
     highC: f.highC,
     age,
+    rootedWeeks: tended.rootedWeeks,
     sinceCut: tended.sinceCut,
     sincePinch: tended.sincePinch,
     unpicked: f.unpicked === true && tended.sinceDeadhead === null,
@@ -196,7 +203,7 @@ function grownOn(bed: Bed, state: PlantState, i: number, f: CalendarWeek, light:
       spreadMm,
       trailMm,
       bloom: flower * end.flower * flowerInShade(light) * chill * thirst.flower * fed,
-      after: facts.display ? monthly(facts.display.months, at) : 0,
+      after: facts.display ? inMonths(facts.display.months, at) : 0,
       light,
       alive: true,
       gone: null,
@@ -205,6 +212,15 @@ function grownOn(bed: Bed, state: PlantState, i: number, f: CalendarWeek, light:
     tended: aWeekOn(tended, thirst, age === 0 ? 0 : warmthShare(plant, meanC), light),
   };
 }
+
+/** Stalks that were clipped when they had faded do not rise again before the next spring: weeks of it. Practice: lavender in August. */
+const NEXT_SPRING_WEEKS = 30;
+
+/** Share of its height that it is heading for after its stalks were clipped. */
+const standing = (plant: Plant, { sinceCut }: Tended): number =>
+  sinceCut !== null && sinceCut < NEXT_SPRING_WEEKS && stalks(plant) && factsOf(plant).cutBack === 'in leaf only'
+    ? LEFT_AFTER['in leaf only']
+    : 1;
 
 /** How much of a size there is of what it is heading for. */
 const shareOf = (mm: number, endMm: number): number => (endMm > 0 ? mm / endMm : 1);

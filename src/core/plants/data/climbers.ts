@@ -15,8 +15,8 @@ export const climbers = [
   ...kin(
     {
       id: 'black-eyed-susan', common: 'Black-eyed Susan vine', botanical: 'Thunbergia alata', variety: 'orange, black eye', group: 'climber', roles: ['thriller', 'spiller'], habit: 'climber',
-      height: [800, 1300], spread: [300, 420], trail: [100, 300], vigour: 4, sun: [4, 5, 11, 13], scorch: null, water: 'moderate', feed: 'medium',
-      cold: { winter: 0, night: 6 }, season: 'warm', bloom: '0000 1589 9830', leaf: ['medium', 55, 'heart', 'matte'], flower: ['round', 36, 0.35],
+      height: [800, 1300], spread: [240, 360], trail: [60, 160], vigour: 4, sun: [4, 5, 11, 13], scorch: null, water: 'moderate', feed: 'medium',
+      cold: { winter: 0, night: 6 }, season: 'warm', bloom: '0000 1689 9830', leaf: ['medium', 55, 'heart', 'matte'], flower: ['round', 36, 0.35],
       colours: [['leaf', '#5a8a42', 1], ['flower', '#f4941a', 0.8], ['throat', '#1f1416', 0.2]], starts: { p9: 2.4, l1: 5.5 },
       deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: true, note: 'Up a cane or over a basket, from seed to frost.',
     },

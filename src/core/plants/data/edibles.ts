@@ -14,7 +14,7 @@ export const edibles = [
     {
       id: 'nasturtium-trailing', common: 'Nasturtium', botanical: 'Tropaeolum majus', variety: 'trailing, mixed orange', group: 'herb', roles: ['spiller'], habit: 'trail',
       height: [160, 240], spread: [320, 480], trail: [300, 600], vigour: 4, sun: [3, 5, 10, 13], scorch: 5, water: 'moderate', feed: 'light',
-      cold: { winter: 0, night: 3 }, season: 'warm', bloom: '0000 1789 8730', leaf: ['medium', 55, 'round', 'matte'], flower: ['trumpet', 50, 0.25],
+      cold: { winter: 0, night: 3 }, season: 'warm', bloom: '0000 1799 7650', leaf: ['medium', 55, 'round', 'matte'], flower: ['trumpet', 50, 0.25],
       colours: [['leaf', '#6c9a58', 0.9], ['vein', '#a9c48c', 0.1], ['flower', '#f4761c', 0.75], ['throat', '#c2331a', 0.25]], starts: { seed: 2.2, pack6: 3.2, p9: 1.8 },
       deadhead: 'helps', pinch: 'no', edible: 'flower', poison: ['none', 'none', 'none'], sap: 'no', spreads: true, note: 'Lean feeding gives more flower; watch for blackfly.',
     },

@@ -4,7 +4,7 @@ export const foliage = [
   ...kin(
     {
       id: 'cordyline-wine', common: 'Cordyline', botanical: 'Cordyline australis', variety: 'wine red', group: 'foliage', roles: ['thriller'], habit: 'fan',
-      height: [450, 850], spread: [400, 620], trail: [0, 0], vigour: 2, sun: [3, 4.5, 10, 14], scorch: null, water: 'moderate', feed: 'light',
+      height: [400, 750], spread: [380, 580], trail: [0, 0], vigour: 2, sun: [3, 4.5, 10, 14], scorch: null, water: 'moderate', feed: 'light',
       cold: { winter: -6, night: -3 }, season: 'year-round', bloom: '0000 0000 0000', leaf: ['bold', 520, 'strap', 'glossy'], flower: ['none', 0, 0],
       colours: [['leaf', '#5e1a2b', 0.8], ['edge', '#8c2f45', 0.2]], starts: { l1: 6.5, l2: 11, l3: 16 },
       deadhead: 'no', pinch: 'no', edible: 'no', poison: ['none', 'toxic', 'toxic'], sap: 'no', spreads: false, note: 'Steady and wind-proof; peel off the lowest leaves as they brown.',
@@ -14,7 +14,7 @@ export const foliage = [
   ...kin(
     {
       id: 'phormium-bronze', common: 'New Zealand flax', botanical: 'Phormium hybrid', variety: 'bronze, dwarf', group: 'foliage', roles: ['thriller'], habit: 'fan',
-      height: [400, 750], spread: [350, 550], trail: [0, 0], vigour: 2, sun: [3, 5, 10, 14], scorch: null, water: 'moderate', feed: 'light',
+      height: [450, 800], spread: [380, 600], trail: [0, 0], vigour: 2, sun: [3, 5, 10, 14], scorch: null, water: 'moderate', feed: 'light',
       cold: { winter: -8, night: -5 }, season: 'year-round', bloom: '0000 0000 0000', leaf: ['bold', 480, 'strap', 'matte'], flower: ['none', 0, 0],
       colours: [['leaf', '#6b3f2e', 0.7], ['edge', '#b4664a', 0.3]], starts: { l1: 8, l2: 12.5, l3: 18 },
       deadhead: 'no', pinch: 'no', edible: 'no', poison: ['none', 'none', 'none'], sap: 'unknown', spreads: true, note: 'Tough fibres: cut dead leaves low with a sharp knife.',

@@ -86,7 +86,7 @@ export const fruit = [
   ...kin(
     {
       id: 'tomato-bush', common: 'Patio tomato', botanical: 'Solanum lycopersicum', variety: 'bush, red', group: 'herb', roles: ['thriller'], habit: 'bush',
-      height: [450, 750], spread: [350, 500], trail: [0, 0], vigour: 4, sun: [6, 7, 12, 14], scorch: null, water: 'thirsty', feed: 'hungry',
+      height: [450, 750], spread: [400, 600], trail: [0, 0], vigour: 4, sun: [6, 7, 12, 14], scorch: null, water: 'thirsty', feed: 'hungry',
       cold: { winter: 1, night: 8 }, season: 'warm', bloom: '0000 0896 3000', leaf: ['bold', 180, 'feather', 'matte'], flower: ['round', 18, 0.08],
       colours: [['leaf', '#4f8a3f', 0.92], ['stem', '#5f8a4a', 0.08], ['flower', '#f3d94a', 1]], starts: { pack6: 4, p9: 2.2, l1: 4 },
       deadhead: 'no', pinch: 'no', edible: 'fruit', poison: ['mild', 'toxic', 'toxic'], sap: 'yes', spreads: false, note: 'Three canes and a weekly feed; even watering keeps fruit from splitting.', poisonPart: 'leaves, stems and green fruit', facts: { display: { what: 'fruit', hex: '#d8301f', sizeMm: 30, show: 0.2, months: [0, 0, 0, 0, 0, 0, 0.6, 1, 1, 0.6, 0, 0] } },

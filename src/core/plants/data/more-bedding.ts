@@ -43,7 +43,7 @@ export const moreBedding = [
   ...kin(
     {
       id: 'begonia-red', common: 'Bedding begonia', botanical: 'Begonia × semperflorens', variety: 'red, green-leaved', group: 'warm bedding', roles: ['filler'], habit: 'mound',
-      height: [150, 250], spread: [180, 260], trail: [0, 0], vigour: 2, sun: [1, 2, 9, 12], scorch: 4, water: 'moderate', feed: 'medium',
+      height: [170, 270], spread: [190, 290], trail: [0, 0], vigour: 2, sun: [1, 2, 9, 12], scorch: 4, water: 'moderate', feed: 'medium',
       cold: { winter: 2, night: 6 }, season: 'warm', bloom: '0000 5999 9960', leaf: ['medium', 45, 'round', 'glossy'], flower: ['round', 22, 0.42],
       colours: [['leaf', '#5a9448', 1], ['flower', '#d02a38', 0.94], ['throat', '#f2cf4a', 0.06]], starts: { plug: 9, pack6: 3.6, p9: 1.9 },
       deadhead: 'no', pinch: 'no', edible: 'no', poison: ['mild', 'toxic', 'toxic'], sap: 'no', spreads: false, note: 'Asks for nothing from May to frost, in sun or half shade.', poisonPart: 'roots and stems',

@@ -14,7 +14,7 @@ export const perennials = [
   ...kin(
     {
       id: 'heuchera-caramel', common: 'Heuchera', botanical: 'Heuchera hybrid', variety: 'caramel', group: 'perennial', roles: ['filler'], habit: 'mound',
-      height: [180, 280], spread: [240, 340], trail: [0, 0], vigour: 2, sun: [1, 2, 5, 7], scorch: 2, water: 'moderate', feed: 'light',
+      height: [150, 240], spread: [240, 340], trail: [0, 0], vigour: 2, sun: [1, 2, 5, 7], scorch: 2, water: 'moderate', feed: 'light',
       cold: { winter: -28, night: -20 }, season: 'year-round', bloom: '0000 0584 1000', leaf: ['bold', 80, 'lobed', 'matte'], flower: ['airy', 6, 0.06],
       colours: [['leaf', '#c4823f', 0.75], ['vein', '#a5544b', 0.25], ['flower', '#f3e9dc', 1]], starts: { p9: 3.5, l1: 7, l2: 10 },
       deadhead: 'no', pinch: 'no', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Firm it back in if frost lifts the crown.',
@@ -28,7 +28,7 @@ export const perennials = [
     {
       id: 'lavender', common: 'Lavender', botanical: 'Lavandula angustifolia', variety: 'compact', group: 'perennial', roles: ['filler', 'thriller'], habit: 'wand',
       height: [280, 430], spread: [240, 340], trail: [0, 0], vigour: 2, sun: [5, 6, 12, 14], scorch: null, water: 'dry', feed: 'light',
-      cold: { winter: -20, night: -12 }, season: 'year-round', bloom: '0000 0493 1000', leaf: ['fine', 32, 'needle', 'felted'], flower: ['spike', 9, 0.32],
+      cold: { winter: -20, night: -12 }, season: 'year-round', bloom: '0000 0293 1000', leaf: ['fine', 32, 'needle', 'felted'], flower: ['spike', 9, 0.32],
       colours: [['leaf', '#8ba08f', 0.9], ['stem', '#a3b29a', 0.1], ['flower', '#6f5bb0', 1]], starts: { p9: 2.8, l1: 5.8, l2: 9 },
       deadhead: 'helps', pinch: 'no', edible: 'flower', poison: ['none', 'mild', 'mild'], sap: 'no', spreads: false, note: 'Shear after flowering, never into old wood.',
     },

@@ -25,8 +25,8 @@ export const shadePlants = [
   ...kin(
     {
       id: 'fuchsia-upright', common: 'Fuchsia', botanical: 'Fuchsia × hybrida', variety: 'red and violet, upright', group: 'shade', roles: ['thriller', 'filler'], habit: 'bush',
-      height: [350, 600], spread: [300, 420], trail: [0, 0], vigour: 3, sun: [0.5, 1.5, 5, 7], scorch: 2, water: 'thirsty', feed: 'hungry',
-      cold: { winter: -4, night: 3 }, season: 'warm', bloom: '0000 3799 9961', leaf: ['medium', 42, 'ovate', 'matte'], flower: ['bell', 46, 0.3],
+      height: [300, 550], spread: [300, 420], trail: [0, 0], vigour: 3, sun: [0.5, 1.5, 5, 7], scorch: 2, water: 'thirsty', feed: 'hungry',
+      cold: { winter: -4, night: 3 }, season: 'warm', bloom: '0000 3599 9961', leaf: ['medium', 42, 'ovate', 'matte'], flower: ['bell', 46, 0.3],
       colours: [['leaf', '#4b733f', 0.9], ['stem', '#8a3b3f', 0.1], ['flower', '#cf1f4f', 0.6], ['throat', '#5b2a8c', 0.4]], starts: { pack6: 6, p9: 2.8, l1: 6 },
       deadhead: 'helps', pinch: 'helps', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Nip off seed pods to keep flowers coming.',
     },
@@ -68,7 +68,7 @@ export const shadePlants = [
   ...kin(
     {
       id: 'ivy-variegated', common: 'Ivy', botanical: 'Hedera helix', variety: 'white edged', group: 'shade', roles: ['spiller'], habit: 'trail',
-      height: [90, 150], spread: [220, 340], trail: [250, 500], vigour: 2, sun: [0, 1, 6, 10], scorch: 3, water: 'moderate', feed: 'light',
+      height: [110, 190], spread: [240, 360], trail: [250, 500], vigour: 2, sun: [0, 1, 6, 10], scorch: 3, water: 'moderate', feed: 'light',
       cold: { winter: -20, night: -12 }, season: 'year-round', bloom: '0000 0000 0000', leaf: ['medium', 42, 'lobed', 'glossy'], flower: ['none', 0, 0],
       colours: [['leaf', '#4c7048', 0.68], ['edge', '#e6e8cf', 0.32]], starts: { pack6: 4.8, p9: 2, p10: 2.8 },
       deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['toxic', 'toxic', 'toxic'], sap: 'yes', spreads: true, note: 'Sap irritates some skins; keep off walls and trees.', poisonPart: 'leaf and berry',
@@ -182,7 +182,7 @@ export const shadePlants = [
       deadhead: 'helps', pinch: 'no', edible: 'no', poison: ['mild', 'toxic', 'toxic'], sap: 'no', spreads: false, note: 'Slugs know it: raise the pot and look at night.',
     },
     { id: 'hosta-white-edge', variety: 'white edged', colours: [['leaf', '#5d8a58', 0.65], ['edge', '#f0f1e2', 0.35], ['flower', '#d8cfea', 1]], leaf: ['bold', 150, 'heart', 'matte'], botanical: 'Hosta hybrid', height: [300, 480], spread: [380, 550], vigour: 2 },
-    { id: 'hosta-gold', variety: 'gold', colours: [['leaf', '#c5cc52', 1], ['flower', '#dcd2ea', 1]], leaf: ['bold', 140, 'heart', 'matte'], botanical: 'Hosta hybrid', height: [300, 480], spread: [380, 550], vigour: 2 },
+    { id: 'hosta-gold', variety: 'gold', colours: [['leaf', '#c5cc52', 1], ['flower', '#dcd2ea', 1]], leaf: ['bold', 140, 'heart', 'matte'], botanical: 'Hosta hybrid', height: [270, 430], spread: [380, 550], vigour: 2 },
     { id: 'hosta-small-white-edge', variety: 'small white edged', colours: [['leaf', '#5d8a58', 0.65], ['edge', '#f0f1e2', 0.35], ['flower', '#d8cfea', 1]], leaf: ['medium', 80, 'heart', 'matte'], botanical: 'Hosta hybrid', height: [180, 280], spread: [250, 350], roles: ['filler'], starts: { p9: 3.4, l1: 6 }, vigour: 2 },
     { id: 'hosta-small-blue', variety: 'small blue-grey', colours: [['leaf', '#7d9c98', 1], ['flower', '#e3def0', 1]], leaf: ['medium', 80, 'heart', 'waxy'], botanical: 'Hosta hybrid', height: [180, 280], spread: [250, 350], roles: ['filler'], starts: { p9: 3.4, l1: 6 }, vigour: 2 },
   ),

@@ -42,7 +42,7 @@ export const shrubs = [
   ...kin(
     {
       id: 'yew-column', common: 'Yew', botanical: 'Taxus baccata', variety: 'upright, gold', group: 'shrub', roles: ['thriller'], habit: 'bush',
-      height: [450, 800], spread: [180, 300], trail: [0, 0], vigour: 1, sun: [1, 2, 10, 13], scorch: null, water: 'moderate', feed: 'light',
+      height: [450, 800], spread: [160, 260], trail: [0, 0], vigour: 1, sun: [1, 2, 10, 13], scorch: null, water: 'moderate', feed: 'light',
       cold: { winter: -24, night: -20 }, season: 'year-round', bloom: '0000 0000 0000', leaf: ['fine', 26, 'needle', 'glossy'], flower: ['none', 0, 0],
       colours: [['leaf', '#6f8a34', 0.7], ['edge', '#d3c552', 0.3]], starts: { l2: 14, l3: 21 },
       deadhead: 'no', pinch: 'no', edible: 'no', poison: ['deadly', 'deadly', 'deadly'], sap: 'unknown', spreads: false, note: 'Deadly if eaten, seeds above all: not where anyone grazes.', poisonPart: 'leaves and seeds',
@@ -228,8 +228,8 @@ export const shrubs = [
   ...kin(
     {
       id: 'rose-patio-pink', common: 'Patio rose', botanical: 'Rosa hybrid', variety: 'pink', group: 'shrub', roles: ['thriller', 'filler'], habit: 'bush',
-      height: [300, 500], spread: [280, 380], trail: [0, 0], vigour: 2, sun: [5, 6, 11, 13], scorch: null, water: 'moderate', feed: 'hungry',
-      cold: { winter: -22, night: -6 }, season: 'hardy', bloom: '0000 0866 5410', leaf: ['medium', 40, 'ovate', 'glossy'], flower: ['ball', 48, 0.32],
+      height: [350, 550], spread: [320, 440], trail: [0, 0], vigour: 2, sun: [5, 6, 11, 13], scorch: null, water: 'moderate', feed: 'hungry',
+      cold: { winter: -22, night: -6 }, season: 'hardy', bloom: '0000 0677 6410', leaf: ['medium', 40, 'ovate', 'glossy'], flower: ['ball', 48, 0.32],
       colours: [['leaf', '#3f6f38', 0.9], ['edge', '#6a3a34', 0.1], ['flower', '#ea7f9f', 1]], starts: { bare: 9, p10: 4, l1: 7, l2: 11 },
       deadhead: 'needed', pinch: 'no', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Deadhead to a strong leaf; thorns, so wear gloves.',
     },

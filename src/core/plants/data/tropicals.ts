@@ -62,7 +62,7 @@ export const tropicals = [
   ...kin(
     {
       id: 'croton', common: 'Croton', botanical: 'Codiaeum variegatum', variety: 'yellow, red and green', group: 'tropical', roles: ['thriller', 'filler'], habit: 'bush',
-      height: [350, 600], spread: [300, 420], trail: [0, 0], vigour: 1, sun: [3, 4, 9, 12], scorch: 5, water: 'moderate', feed: 'medium',
+      height: [350, 600], spread: [280, 390], trail: [0, 0], vigour: 1, sun: [3, 4, 9, 12], scorch: 5, water: 'moderate', feed: 'medium',
       cold: { winter: 5, night: 12 }, season: 'warm', bloom: '0000 0000 0000', leaf: ['bold', 140, 'ovate', 'glossy'], flower: ['none', 0, 0],
       colours: [['leaf', '#5a7a2f', 0.4], ['vein', '#e6b52a', 0.35], ['edge', '#c23a2a', 0.25]], starts: { p10: 5, l1: 9 },
       deadhead: 'no', pinch: 'no', edible: 'no', poison: ['irritant', 'toxic', 'toxic'], sap: 'yes', spreads: false, note: 'Paintbox leaves for heat; sap marks skin and cloth.', facts: { ease: 'occasional' },
@@ -107,8 +107,8 @@ export const tropicals = [
   ...kin(
     {
       id: 'mandevilla-red', common: 'Mandevilla', botanical: 'Mandevilla hybrid', variety: 'red', group: 'tropical', roles: ['thriller'], habit: 'climber',
-      height: [500, 1000], spread: [280, 380], trail: [0, 0], vigour: 3, sun: [4, 5, 11, 13], scorch: null, water: 'moderate', feed: 'medium',
-      cold: { winter: 2, night: 9 }, season: 'warm', bloom: '0000 3799 9741', leaf: ['medium', 65, 'ovate', 'glossy'], flower: ['trumpet', 75, 0.32],
+      height: [550, 1050], spread: [280, 380], trail: [0, 0], vigour: 3, sun: [4, 5, 11, 13], scorch: null, water: 'moderate', feed: 'medium',
+      cold: { winter: 2, night: 9 }, season: 'warm', bloom: '0000 2589 9741', leaf: ['medium', 65, 'ovate', 'glossy'], flower: ['trumpet', 75, 0.32],
       colours: [['leaf', '#2f6a3a', 1], ['flower', '#cf1528', 0.88], ['throat', '#f4c84a', 0.12]], starts: { l1: 8.5, l2: 13 },
       deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['toxic', 'toxic', 'toxic'], sap: 'yes', spreads: false, note: 'Climbs a cane all summer; milky sap irritates.',
     },

@@ -111,7 +111,7 @@ export const warmBedding = [
     {
       id: 'lantana-sunset', common: 'Lantana', botanical: 'Lantana camara', variety: 'yellow to red', group: 'warm bedding', roles: ['filler'], habit: 'bush',
       height: [260, 420], spread: [300, 420], trail: [0, 0], vigour: 3, sun: [6, 7, 14, 15], scorch: null, water: 'moderate', feed: 'medium',
-      cold: { winter: -2, night: 7 }, season: 'warm', bloom: '0000 3799 9850', leaf: ['medium', 55, 'ovate', 'matte'], flower: ['ball', 36, 0.35],
+      cold: { winter: -2, night: 7 }, season: 'warm', bloom: '0000 3899 9850', leaf: ['medium', 55, 'ovate', 'matte'], flower: ['ball', 36, 0.35],
       colours: [['leaf', '#466f3a', 1], ['flower', '#f3a51f', 0.6], ['throat', '#d83a2a', 0.4]], starts: { p9: 3, l1: 6.5 },
       deadhead: 'helps', pinch: 'helps', edible: 'no', poison: ['toxic', 'toxic', 'toxic'], sap: 'yes', spreads: true, note: 'Berries are poisonous; leaves roughen skin.', poisonPart: 'berries and leaves',
     },
@@ -149,7 +149,7 @@ export const warmBedding = [
   ...kin(
     {
       id: 'lobelia-blue', common: 'Trailing lobelia', botanical: 'Lobelia erinus', variety: 'mid blue', group: 'warm bedding', roles: ['spiller'], habit: 'cascade',
-      height: [110, 170], spread: [200, 300], trail: [150, 260], vigour: 2, sun: [2, 3, 7, 10], scorch: 3, water: 'thirsty', feed: 'medium',
+      height: [110, 170], spread: [200, 300], trail: [140, 240], vigour: 2, sun: [2, 3, 7, 10], scorch: 3, water: 'thirsty', feed: 'medium',
       cold: { winter: -2, night: 1 }, season: 'cool', bloom: '0003 9974 5630', leaf: ['fine', 16, 'ovate', 'matte'], flower: ['round', 14, 0.55],
       colours: [['leaf', '#547a45', 1], ['flower', '#4a63cf', 0.85], ['throat', '#f2f3fa', 0.15]], starts: { plug: 9, pack6: 3.4, p9: 1.8 },
       deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['toxic', 'toxic', 'toxic'], sap: 'unknown', spreads: false, note: 'Browns in heat; shear it and it comes again.',
@@ -317,7 +317,7 @@ export const warmBedding = [
   ...kin(
     {
       id: 'alyssum-white', common: 'Sweet alyssum', botanical: 'Lobularia maritima', variety: 'white', group: 'warm bedding', roles: ['spiller', 'filler'], habit: 'cascade',
-      height: [80, 150], spread: [220, 340], trail: [80, 180], vigour: 3, sun: [3, 4, 10, 13], scorch: null, water: 'moderate', feed: 'light',
+      height: [80, 150], spread: [200, 320], trail: [60, 130], vigour: 3, sun: [3, 4, 10, 13], scorch: null, water: 'moderate', feed: 'light',
       cold: { winter: -6, night: -4 }, season: 'cool', bloom: '0005 9986 6872', leaf: ['fine', 18, 'strap', 'matte'], flower: ['airy', 12, 0.6],
       colours: [['leaf', '#6a8f5c', 1], ['flower', '#fbfaf6', 1]], starts: { plug: 8, pack6: 3.4, p9: 1.9 },
       deadhead: 'helps', pinch: 'no', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Honey-scented foam; shear it when it thins.',

@@ -88,7 +88,7 @@ export const winterPlants = [
   ...kin(
     {
       id: 'abelia', common: 'Abelia', botanical: 'Abelia × grandiflora', variety: 'gold-edged', group: 'shrub', roles: ['thriller', 'filler'], habit: 'bush',
-      height: [400, 700], spread: [400, 600], trail: [0, 0], vigour: 2, sun: [4, 5, 11, 13], scorch: null, water: 'moderate', feed: 'medium',
+      height: [450, 800], spread: [400, 600], trail: [0, 0], vigour: 2, sun: [4, 5, 11, 13], scorch: null, water: 'moderate', feed: 'medium',
       cold: { winter: -12, night: -4 }, season: 'year-round', bloom: '0000 0038 7300', leaf: ['medium', 30, 'ovate', 'glossy'], flower: ['trumpet', 16, 0.22],
       colours: [['leaf', '#5f8a3f', 0.55], ['edge', '#dfcf5a', 0.45], ['flower', '#f4e6ea', 1]], starts: { l1: 7, l2: 12 },
       deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Bronze shoots, late flowers, and leaf nearly all winter.', facts: { worlds: ['shrub', 'meadow', 'bedding'], ease: 'common', rhythm: 'dries slightly' },

@@ -23,7 +23,7 @@ const pace = listed<Facts['pace']>([
 
 /** Seasons to the middle of a record's range, from the start it is ordinarily bought in. After growers' figures: bedding 1, soft perennials 2, hostas and ferns 2–3, shrubs and spikes 3–4, conifers, box and palms 5–8. */
 const seasons = listed<number>([
-  [2, 'Abutilon, Rosa, Miscanthus, Panicum'],
+  [2, 'Abutilon, Rosa, Miscanthus, Panicum, Heuchera, Hedera'],
   [
     1,
     `Canna, Colocasia, Fragaria, Mandevilla, Nephrolepis, Ensete, Musa, Hedychium, Dahlia, Rudbeckia hirta, Verbena bonariensis, Oenothera, Penstemon,
@@ -35,9 +35,9 @@ const seasons = listed<number>([
   ],
   [
     3,
-    `Hosta, Asplenium, Athyrium, Dryopteris, Polystichum, Heuchera, Heucherella, Hakonechloa, Lavandula, Convolvulus,
+    `Hosta, Asplenium, Athyrium, Dryopteris, Polystichum, Heucherella, Hakonechloa, Lavandula, Convolvulus,
     Helleborus, Ophiopogon, Liriope, Aeonium, Clivia, Agapanthus, Clematis, Euonymus, Jasminum, Lonicera,
-    Bougainvillea, Trachelospermum, Erica, Calluna, Vinca, Hedera, Salvia officinalis, Pachysandra, Aglaonema, Neoregelia`,
+    Bougainvillea, Trachelospermum, Erica, Calluna, Vinca, Salvia officinalis, Pachysandra, Aglaonema, Neoregelia`,
   ],
   [
     4,
