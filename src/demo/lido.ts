@@ -87,6 +87,7 @@ const planting = (
   ),
   deeds: deedsOf(id, (PLACEMENTS[id] ?? []).length),
   learned: [],
+  drinksBy: 1,
 });
 
 const box = (lengthMm: number): Shape => ({

@@ -78,7 +78,9 @@ describe('first flowers', () => {
   });
   test('a young hosta has none in its first summer, one from a litre has', () => {
     expect(Math.max(...bloomOf('hosta-gold', { hours: 2 }))).toBeLessThan(0.06);
-    expect(Math.max(...bloomOf('hosta-white-edge', { hours: 2, start: 'l1', from: '2026-03-28' }))).toBeGreaterThan(0.15);
+    expect(Math.max(...bloomOf('hosta-white-edge', { hours: 2, start: 'l1', from: '2026-03-28' }))).toBeGreaterThan(
+      0.15,
+    );
   });
 });
 

@@ -102,6 +102,8 @@ const waysOf = keptBy((plant: Plant) => {
     opensAt,
     takes: Math.max(0.05, Math.min(TO_FULL, OPEN_BY - opensAt)),
     sheared: facts.cutBack === 'by half' && facts.cutMonth === SHEARED_MONTH,
+    first: fruits(plant) ? 0 : FIRST_FLOWERS,
+    crown: facts.winterLook === 'gone' && facts.seasons >= CROWN_SUMMERS,
   };
 });
 
@@ -129,27 +131,16 @@ function worn(plant: Plant, { age, sinceCut, unpicked }: Flowering): number {
   return tired * (1 - (1 - SETS_SEED) * seeds);
 }
 
-/** How near to full flower the weeks since it was set out can have brought it. */
-const onTheWay = (plant: Plant, { rootedWeeks }: Flowering): number => {
-  const first = fruits(plant) ? 0 : FIRST_FLOWERS;
-  return first + ((1 - first) * rootedWeeks) / WEEKS_TO_FULL;
-};
-
-/** Whether it is old enough to flower, 0–1. */
-const oldEnough = (facts: Facts, ofAge: number): number =>
-  facts.winterLook === 'gone' && facts.seasons >= CROWN_SUMMERS
-    ? clamp01((ofAge - CROWN_FLOWERS_AT) / CROWN_TO_FULL)
-    : 1;
-
 /** Fresh flower as a share of the densest cover its kind ever has, 0–1, in light, soil and food enough. */
 export function floweringOf(plant: Plant, week: Flowering): number {
   const months = inMonth(plant, week);
   if (months === 0) return 0;
-  const { facts, byGrowth, opensAt, takes } = waysOf(plant);
-  const opened = byGrowth ? clamp01(Math.min((week.grown - opensAt) / takes, onTheWay(plant, week))) : 1;
+  const { facts, byGrowth, opensAt, takes, first, crown } = waysOf(plant);
+  const onTheWay = first + ((1 - first) * week.rootedWeeks) / WEEKS_TO_FULL;
+  const opened = byGrowth ? clamp01(Math.min((week.grown - opensAt) / takes, onTheWay)) : 1;
   const warm = facts.seasons === 1 ? clamp01((warmthShare(plant, week.meanC) + STOPPED) / FULL_WARM) : 1;
   const cut = week.sinceCut === null ? 1 : (AFTER_CUT[week.sinceCut] ?? 1);
   const pinched = week.sincePinch === null ? 1 : (AFTER_PINCH[week.sincePinch] ?? 1);
-  const old = oldEnough(facts, week.ofAge);
+  const old = crown ? clamp01((week.ofAge - CROWN_FLOWERS_AT) / CROWN_TO_FULL) : 1;
   return BEST * months * opened * old * warm * cut * pinched * worn(plant, week) * flowerInHeat(facts.heat, week.highC);
 }

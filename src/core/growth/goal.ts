@@ -16,6 +16,8 @@ import { warmthShare } from './warmth';
 /** What a plant is heading for here: its size, mm, and the share of full flower it will carry. */
 export interface Goal extends Size {
   flower: number;
+  /** What measures have taught of its pace here. */
+  paceBy: number;
 }
 
 /** How far up the range on its record a plant ends in a container. Fitted to a summer’s growth, and for what lasts to the share of its grown size that a summer brings. */
@@ -31,7 +33,7 @@ const STOPPED_SHORT = 0.35;
 const SUMMER_MONTHS = [0.5, 1.5, 2.5, 3.5] as const;
 
 /** Where nothing was measured. */
-const AS_FORECAST = { heightBy: 1, spreadBy: 1 } as const;
+const AS_FORECAST = { heightBy: 1, spreadBy: 1, paceBy: 1 } as const;
 
 /** The size a plant is heading for here, given all that share its soil with it. */
 export function goalOf(p: Placed, together: readonly Placed[], planting: Planting): Goal {
@@ -40,7 +42,7 @@ export function goalOf(p: Placed, together: readonly Placed[], planting: Plantin
   const sun = sunShareOf(plant, sunReading(planting.spot, from).hours);
   const room = roomShareOf(p, together, planting.container);
   const warm = warmEnough(p, planting, from);
-  const { heightBy, spreadBy } = planting.learned.find((l) => l.plant === plant.id) ?? AS_FORECAST;
+  const { heightBy, spreadBy, paceBy } = planting.learned.find((l) => l.plant === plant.id) ?? AS_FORECAST;
   const up = UP_THE_RANGE[lasts(plant) ? 'lasting' : 'aSummer'];
   const tall = lerp(...plant.heightMm, up.height) * (stalks(plant) ? STALKS : 1) * sun.high * room.high * warm;
   const wide = sun.wide * room.wide * warm * spreadBy;
@@ -49,6 +51,7 @@ export function goalOf(p: Placed, together: readonly Placed[], planting: Plantin
     spreadMm: lerp(...plant.spreadMm, up.spread) * wide,
     trailMm: lerp(...plant.trailMm, up.trail) * wide,
     flower: sun.flower * room.flower,
+    paceBy,
   };
 }
 
@@ -88,5 +91,6 @@ function afterSummers(plant: Plant, start: StartSize, goal: Goal, summers: numbe
     spreadMm: by(goal.spreadMm, young.spreadMm),
     trailMm: by(goal.trailMm, young.trailMm),
     flower: goal.flower,
+    paceBy: goal.paceBy,
   };
 }

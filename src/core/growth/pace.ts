@@ -24,10 +24,10 @@ const TRAIL = { runs: 1.32, leans: 1.36, cascades: 2 } as const;
 const STALKS_RISE = 1.91;
 
 /** How much faster than it widens a plant hangs, and rises. */
-export const byWidth = (plant: Plant): { trail: number; height: number } => ({
+export const byWidth = keptBy((plant: Plant): { trail: number; height: number } => ({
   trail: TRAIL[plant.habit === 'trail' ? 'runs' : plant.habit === 'cascade' && lasts(plant) ? 'cascades' : 'leans'],
   height: stalks(plant) ? STALKS_RISE : 1,
-});
+}));
 
 /** What dies down comes up in a flush from mid-April to June: so much faster as a young plant, and out of a crown that is settled. Fitted to hostas. */
 const FLUSH = { young: 1.61, crown: 5 } as const;

@@ -23,15 +23,20 @@ const HOURS_SEEN = 5;
 const LOWEST = Math.sin(Math.atan(1 / 3));
 
 const kept = keptBy((_: Spot['light']) => new Map<string, Sky>());
+const byMonth = keptBy((_: Spot) => new Map<number, Sky>());
 
 /**
  * The sky of a spot at a month position. What was noted without a compass is taken to lie with its front to the noon
  * sun where it has a front; where it is seen from all round nobody knows the side, and the hours come from every one.
  */
 export function skyOf(spot: Spot, at: number): Sky {
+  const month = ((Math.round(at) % 12) + 12) % 12;
+  return keptIn(byMonth(spot), month, () => skyIn(spot, month));
+}
+
+function skyIn(spot: Spot, month: number): Sky {
   const southern = isSouthern(spot);
   const everySide = spot.light.kind === 'noted' && !oneSided(spot);
-  const month = ((Math.round(at) % 12) + 12) % 12;
   return keptIn(kept(spot.light), `${month}|${southern}|${everySide}`, () => {
     // A sun that is only taken to be there is that of the north: half a year on it is the south’s.
     const turned = spot.light.kind === 'noted' && southern ? (month + 6) % 12 : month;

@@ -177,7 +177,7 @@ function grownOn(bed: Bed, state: PlantState, i: number, f: CalendarWeek, light:
     meets,
   );
   // On the day it is as it was bought.
-  const pace = age === 0 ? 0 : own * paceInShade(light) * paceFed(fed);
+  const pace = age === 0 ? 0 : own * end.paceBy * paceInShade(light) * paceFed(fed);
   const faster = byWidth(plant);
   const left = thirst.size * (age === 0 ? 1 : fadingTo(plant, at));
   const heightMm =

@@ -12,7 +12,7 @@ test('a span lies about its middle, a trail’s wider, a slow plant’s narrower
   expect(wide(spanOfSize({ ...petunia, facts: { pace: 'slow' } }, 'heightMm', 250))).toBeLessThan(high - low);
 });
 test('what was measured is surer', () => {
-  const learned = [{ plant: petunia.id, heightBy: 1.1, spreadBy: 1 }];
+  const learned = [{ plant: petunia.id, heightBy: 1.1, spreadBy: 1, paceBy: 1 }];
   expect(wide(spanOfSize(petunia, 'heightMm', 250, learned))).toBeLessThan(wide(spanOfSize(petunia, 'heightMm', 250)));
 });
 test('more can be drunk than forecast rather than less', () => {

@@ -69,6 +69,28 @@ describe('the forecast learns', () => {
     const once = taught([measure(1.2)]);
     expect(taught([measure(1.2)], once).learned).toEqual(once.learned);
   });
+  test('low early and right at the end is slow, low throughout is small', () => {
+    const seen = (week: number, share: number): Measure => {
+      const day = addDays(p.startDate, week * 7);
+      const told = forecastOn(p, 'a', day);
+      return measure(1, {
+        id: `w${week}`,
+        on: day,
+        heightMm: (told?.heightMm ?? 0) * share,
+        spreadMm: (told?.spreadMm ?? 0) * share,
+      });
+    };
+    const [slow] = lessonsOf([p], [seen(4, 0.8), seen(6, 0.82), seen(8, 0.9), seen(16, 1)]);
+    expect(slow?.paceBy).toBeLessThan(0.9);
+    expect(slow?.heightBy).toBeGreaterThan(0.92);
+    const [small] = lessonsOf([p], [seen(2, 0.8), seen(8, 0.8), seen(16, 0.8)]);
+    expect(small?.paceBy).toBeGreaterThan(slow?.paceBy ?? 1);
+    expect(small?.heightBy).toBeLessThan(0.86);
+    // Measured on one day only, nobody knows.
+    expect(lessonsOf([p], [seen(4, 0.8)])[0]?.paceBy).toBe(1);
+    const slower = taught([seen(4, 0.8), seen(6, 0.82), seen(8, 0.9), seen(16, 1)]);
+    expect(heightOf(slower, 'a')).toBeLessThan(heightOf(p, 'a'));
+  });
   test('a measure taken back takes its lesson back; a slip of the ruler is not believed whole', () => {
     expect(taught([]).learned).toEqual([]);
     expect(lessonsOf([p], [measure(9)])[0]?.heightBy).toBeCloseTo(2 ** 0.5, 6);

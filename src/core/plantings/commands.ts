@@ -19,7 +19,7 @@ export type Command =
   | { do: 'plan'; deed: Deed }
   | { do: 'done'; id: string; on: string | null }
   | { do: 'unplan'; id: string }
-  | { do: 'set'; change: Partial<Pick<Planting, 'name' | 'spot' | 'container' | 'brief' | 'startDate' | 'learned'>> };
+  | { do: 'set'; change: Partial<Pick<Planting, 'name' | 'spot' | 'container' | 'brief' | 'startDate' | 'learned' | 'drinksBy'>> };
 
 const edit = (p: Planting, id: string, change: Partial<Placement>): Planting => ({
   ...p,

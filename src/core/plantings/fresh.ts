@@ -70,6 +70,7 @@ export function freshPlanting(id: string, name: string, today: string): Planting
     placements: [],
     deeds: [],
     learned: [],
+    drinksBy: 1,
   };
 }
 

@@ -108,6 +108,7 @@ export function joined(base: Planting, mine: Planting, theirs: Planting): Joined
     placements,
     deeds,
     learned: said('what was learned', meet(base.learned, mine.learned, theirs.learned)),
+    drinksBy: said('what was learned', meet(base.drinksBy, mine.drinksBy, theirs.drinksBy)),
     nextId: next,
   };
   return { planting: counted(planting), met };

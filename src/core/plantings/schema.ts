@@ -87,6 +87,7 @@ const LearnedSchema = z
     plant: z.string().min(1).max(60),
     heightBy: z.number().min(0.4).max(2.5),
     spreadBy: z.number().min(0.4).max(2.5),
+    paceBy: z.number().min(0.4).max(2.5).default(1),
   })
   .strict();
 export type Learned = z.infer<typeof LearnedSchema>;
@@ -116,6 +117,8 @@ export const PlantingSchema = z
     deeds: z.array(DeedSchema).max(2000),
     /** What measures have taught of its plants at this place. */
     learned: z.array(LearnedSchema).max(200).default([]),
+    /** What cans and probes have taught of how much it drinks, against the forecast. */
+    drinksBy: z.number().min(0.4).max(2.5).default(1),
   })
   .strict()
   .superRefine((p, ctx) => {

@@ -53,11 +53,11 @@ function coldShare({ highC, lowC }: Day): number {
   return least + (1 - least) * clamp01(((highC + lowC) / 2 - under) / (over - under));
 }
 
-/** Litres a container uses on a day: evaporation on its leaf and on the mix between, by class, sun, exposure and wall. */
+/** Litres a container uses on a day: evaporation on its leaf and on the mix between, by class, sun, exposure and wall, and by what was learned of it. */
 export function usedL(planting: Planting, drinking: Drinking, day: Day): number {
   const bare = Math.max(0, rimM2(planting) - drinking.planM2);
   const leaf = drinking.areaM2 * drinking.factor * coldShare(day);
-  return turfMm(planting, day) * (leaf + bare * SOIL) * exposureOf(planting) * L_PER_MM_M2;
+  return turfMm(planting, day) * (leaf + bare * SOIL) * exposureOf(planting) * planting.drinksBy * L_PER_MM_M2;
 }
 
 /** What a container holds for its roots on a day, litres. */

@@ -25,13 +25,13 @@ export async function logIt(
   tell.done(said, () => told(removeEntries([entry.id]).then(after)));
 }
 
-/** Notes that a container was watered to the brim. */
-export const waterNow = (planting: Planting, litres: number | null, today: string): Promise<void> =>
-  logIt({ id: newEntryId(), of: planting.id, on: today, kind: 'water', litres }, `${planting.name} watered`);
+/** Notes that a container was watered to the brim, with litres that nobody counted. */
+export const waterNow = (planting: Planting, today: string): Promise<void> =>
+  logIt({ id: newEntryId(), of: planting.id, on: today, kind: 'water', litres: null }, `${planting.name} watered`);
 
 /** Does a job of a container as it is stored: a deed that its season knows, or water from the can. Undone from what it says. */
 export async function doJob(planting: Planting, job: Job, today: string): Promise<void> {
-  if (job.done === 'watered') return waterNow(planting, job.litres ?? null, today);
+  if (job.done === 'watered') return waterNow(planting, today);
   const commands = doneOn(planting, job, today);
   if (commands.length === 0) return undefined;
   await editStored(new Map([[planting.id, commands]]));

@@ -4,12 +4,12 @@ import { type LogEntry, LogEntrySchema } from '@/core/log/schema';
 import { plantName } from '@/core/plants/schema';
 import { blobOf } from '@/storage/photos';
 import { Button } from '@/ui/Button';
-import { Choose, DateField, LengthField } from '@/ui/Field';
+import { Choose, DateField, LengthField, OptionalNumberField } from '@/ui/Field';
 import { useFilePick } from '@/ui/useFilePick';
 import { logIt, newEntryId, told } from '../shell/doing';
 import { LOG_SIDE, smallPhoto } from '../shell/photo';
 import { tell } from '../shell/tell';
-import { applyLessons } from './lessons';
+import { applyLessons, applyWaterLesson } from './lessons';
 import type { TendProps } from './props';
 
 type Props = TendProps & { onDone: () => void };
@@ -148,6 +148,32 @@ export function AddMeasure(at: Props) {
       />
       <p className="text-[0.86rem] text-quiet">
         What stands there is the forecast: only what you change is kept as measured.
+      </p>
+    </Form>
+  );
+}
+
+/** The water it took to the brim, counted. */
+export function AddWater(at: Props) {
+  const [on, setOn] = useState(at.today);
+  const [litres, setLitres] = useState<number | null>(null);
+  const write = async () => {
+    const after = () => applyWaterLesson(at.planting.id, at.today);
+    if (await keep({ ...begun(at, on), kind: 'water', litres }, 'Water written down', { after })) at.onDone();
+  };
+  return (
+    <Form onKeep={() => told(write())}>
+      <DateField label="Day" value={on} onChange={setOn} />
+      <OptionalNumberField
+        label="Litres until it ran out below"
+        value={litres}
+        min={0}
+        max={500}
+        onChange={setLitres}
+      />
+      <p className="text-[0.86rem] text-quiet">
+        Counted twice within a fortnight, it tells the forecast how much{' '}
+        {at.planting.container.count > 1 ? 'each of them' : 'it'} really drinks here. Empty where you did not count.
       </p>
     </Form>
   );

@@ -12,14 +12,15 @@ import { Button } from '@/ui/Button';
 import { download, fileName } from '../shell/download';
 import { told } from '../shell/doing';
 import { tell } from '../shell/tell';
-import { AddDeath, AddMeasure, AddNote, AddVerdict } from './AddEntry';
+import { AddDeath, AddMeasure, AddNote, AddVerdict, AddWater } from './AddEntry';
 import { Photo } from './Photo';
-import { applyLessons } from './lessons';
+import { applyLessons, applyWaterLesson, tellsOfWater } from './lessons';
 import type { TendProps } from './props';
 
 const ADDS = {
   note: { text: 'Note or photograph', Form: AddNote },
   measure: { text: 'Measure', Form: AddMeasure },
+  water: { text: 'Water it took', Form: AddWater },
   death: { text: 'A death', Form: AddDeath },
   verdict: { text: 'For next year', Form: AddVerdict },
 } as const;
@@ -108,12 +109,14 @@ const kindName = (id: string | null, season: TendProps['season']): string | null
 
 function Entry({ entry, ...at }: TendProps & { entry: LogEntry }) {
   const text = said(entry, at);
+  const relearn = async () => {
+    if (entry.kind === 'measure') await applyLessons(at.planting.spot.name);
+    if (tellsOfWater(entry)) await applyWaterLesson(entry.of, at.today);
+  };
   const remove = async () => {
     const back = await removeEntries([entry.id]);
-    if (entry.kind === 'measure') await applyLessons(at.planting.spot.name);
-    tell.done('Taken out of the log', () =>
-      told(back().then(() => (entry.kind === 'measure' ? applyLessons(at.planting.spot.name) : undefined))),
-    );
+    await relearn();
+    tell.done('Taken out of the log', () => told(back().then(relearn)));
   };
   const day = formatDayFrom(entry.on, at.today);
   return (

@@ -2,18 +2,17 @@
 import { useMemo, useState } from 'react';
 import { type Compared, comparedWith } from '@/core/log/learn';
 import type { Season } from '@/core/growth/grown';
-import type { Planting } from '@/core/plantings/schema';
+import type { Learned, Planting } from '@/core/plantings/schema';
 import { grow } from '@/core/growth/season';
 import { signature } from '@/core/plants/signature';
 import { plantName } from '@/core/plants/schema';
 import { daysBetween } from '@/core/units/date';
 import { formatLength } from '@/core/units/length';
-import { formatPercent } from '@/core/units/quantity';
 import { Button } from '@/ui/Button';
 import { Chart, type Line } from '@/ui/Chart';
 import { Choose } from '@/ui/Field';
 import { told } from '../shell/doing';
-import { applyLessons } from './lessons';
+import { applyLessons, learnedWords } from './lessons';
 import { Beside } from './Beside';
 import type { TendProps } from './props';
 
@@ -103,17 +102,21 @@ export function Measured(at: TendProps) {
             </ul>
           </>
         )}
-        {planting.learned.length > 0 && (
+        {(planting.learned.length > 0 || planting.drinksBy !== 1) && (
           <>
             <h3 className="text-[0.92rem]">Learned at {planting.spot.name}</h3>
             <ul>
               {planting.learned.map((l) => (
                 <li key={l.plant} className="border-t border-line py-1">
-                  {season.placed.find((p) => p.plant.id === l.plant)?.plant.common ?? l.plant}:{' '}
-                  {learnedWords(l.heightBy, 'taller', 'shorter')}, {learnedWords(l.spreadBy, 'wider', 'narrower')} than
+                  {season.placed.find((p) => p.plant.id === l.plant)?.plant.common ?? l.plant}: {lessonWords(l)} than
                   first forecast
                 </li>
               ))}
+              {planting.drinksBy !== 1 && (
+                <li className="border-t border-line py-1">
+                  The container drinks {learnedWords(planting.drinksBy, 'more', 'less', 'as much')} than first forecast
+                </li>
+              )}
             </ul>
             <Button kind="bare" className="self-start" onClick={() => told(applyLessons(planting.spot.name, true))}>
               Back to the first forecast
@@ -131,8 +134,12 @@ export function Measured(at: TendProps) {
   );
 }
 
-const learnedWords = (by: number, more: string, less: string): string => {
-  const off = by - 1;
-  if (Math.abs(off) < 0.01) return `as ${more === 'taller' ? 'tall' : 'wide'}`;
-  return `${formatPercent(Math.abs(off))} ${off > 0 ? more : less}`;
-};
+/** What was learned of a kind, without what is as it was forecast. */
+function lessonWords({ heightBy, spreadBy, paceBy }: Learned): string {
+  const faster = paceBy === 1 ? [] : [learnedWords(paceBy, 'faster', 'slower', 'as fast')];
+  return [
+    learnedWords(heightBy, 'taller', 'shorter', 'as tall'),
+    learnedWords(spreadBy, 'wider', 'narrower', 'as wide'),
+    ...faster,
+  ].join(', ');
+}

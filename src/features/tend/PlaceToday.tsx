@@ -52,7 +52,7 @@ export function PlaceToday({ place, asking, today, units, litresAMinute }: Props
   const soon = asking.flatMap((a) => a.soon.map((job) => ({ planting: a.planting, job })));
   soon.sort((a, b) => a.job.due.localeCompare(b.job.due));
   const waterAll = async () => {
-    for (const { planting, job } of thirsty) await waterNow(planting, job.litres ?? null, today);
+    for (const { planting } of thirsty) await waterNow(planting, today);
   };
   return (
     <section aria-label={place} className="break-inside-avoid pt-3">

@@ -12,6 +12,7 @@ import { Gauge } from '@/ui/Gauge';
 import { Mark } from '@/ui/Mark';
 import { logIt, newEntryId, told, waterNow } from '../shell/doing';
 import { keepTending } from './keep';
+import { applyWaterLesson, learnedWords } from './lessons';
 import type { TendProps } from './props';
 
 /** How it stands for water now, when it asks next, and how long it bears to be left. */
@@ -33,6 +34,7 @@ export function Water({ planting, today, around, surround, units }: TendProps) {
     await logIt(
       { id: newEntryId(), of: planting.id, on: today, kind: 'probe', share: read },
       `The probe says ${Math.round(read * 100)} %`,
+      { after: () => applyWaterLesson(planting.id, today) },
     );
   };
   return (
@@ -53,7 +55,14 @@ export function Water({ planting, today, around, surround, units }: TendProps) {
           ? `Water it ${dayWords(next.on, today)}: ${formatVolume(next.litres, units)}${next.times > 1 ? `, ${timesWords(next.times)} that day` : ''}${planting.container.count > 1 ? ', each of them' : ''}.`
           : 'It asks for no water in the days that are forecast.'}
       </p>
-      {usesL !== null && <p>On a day like this it drinks {formatVolumeSpan(spanOfLitres(usesL), units)}.</p>}
+      {usesL !== null && (
+        <p>
+          On a day like this it drinks {formatVolumeSpan(spanOfLitres(usesL), units)}
+          {planting.drinksBy !== 1 &&
+            `, ${learnedWords(planting.drinksBy, 'more', 'less', 'as much')} than first forecast`}
+          .
+        </p>
+      )}
       {graceHours !== null && (
         <p>
           From when it asks, it bears to wait about{' '}
@@ -62,7 +71,7 @@ export function Water({ planting, today, around, surround, units }: TendProps) {
       )}
       <p>{awayWords(ahead, today)}</p>
       <p className="flex flex-wrap gap-2">
-        <Button kind="deep" onClick={() => told(waterNow(planting, null, today))}>
+        <Button kind="deep" onClick={() => told(waterNow(planting, today))}>
           Watered now
         </Button>
         {probing && <Button onClick={() => told(probe())}>Read the probe</Button>}

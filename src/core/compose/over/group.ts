@@ -73,6 +73,7 @@ export const inRole = (of: Planting, { role, container }: Pick<PotChoice, 'role'
   placements: [],
   deeds: [],
   learned: [],
+  drinksBy: 1,
 });
 
 /**
