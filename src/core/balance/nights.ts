@@ -36,6 +36,7 @@ export const nights = check({
           need,
           best: factsOf(worst.plant).outFromC,
           night: met.nightC,
+          fifth: met.oneInFiveC,
           lastFrost: met.lastFrost,
         },
         rule: 'Planted out when ordinary nights are above those in which each plant stops growing, and after the last frost',
@@ -45,9 +46,10 @@ export const nights = check({
     ];
   },
   words: {
-    good: (f) => `Nights of ${f.temp('night')} suit every plant when you set out.`,
+    good: (f) =>
+      `Nights of ${f.temp('night')}, one in five near ${f.temp('fifth')}, suit every plant when you set out.`,
     cold: (f) =>
-      `${f.text('plant')} stands still in nights under ${f.temp('need')}; expect ${f.temp('night')}. Plant it when nights reach ${f.temp('best')}, or fleece it.`,
+      `${f.text('plant')} stands still in nights under ${f.temp('need')}; expect ${f.temp('night')}, and ${f.temp('fifth')} one night in five. Plant it when nights reach ${f.temp('best')}, or fleece it.`,
     frost: (f) =>
       `Frost can still come on this date, and it kills ${f.text('plant')}. Plant out after ${f.day('lastFrost')}.`,
   },

@@ -1,11 +1,13 @@
 import { LIBRARY } from '../plants';
 import type { Plant } from '../plants/schema';
-import { pot } from '../testing/pots';
+import type { Planting } from '../plantings/schema';
+import { pot, roundPot } from '../testing/pots';
 import {
   bearsInPotC,
   firstNights,
   meetsFrost,
   nightsSuit,
+  type Outdoors,
   outOfSeason,
   scorchLimitH,
   standsThroughWinter,
@@ -24,9 +26,20 @@ test('a leaf takes an hour more of afternoon in a cool summer and an hour less i
 const plant = (id: string): Plant => LIBRARY.find((p) => p.id === id) as Plant;
 
 describe('a winter out of doors in a pot', () => {
+  const outdoors = (coldestWinterC: number, container = roundPot(400, 300, 350)): Outdoors => ({
+    spot: { coldestWinterC },
+    container,
+  });
+  test('a degree colder in a small pot or one that hangs, a degree warmer in a hundred litres', () => {
+    const bears = (container: Planting['container']) => bearsInPotC(plant('liriope'), outdoors(-11, container));
+    const most = bears(roundPot(400, 300, 350));
+    expect(bears(roundPot(220, 180, 200))).toBe(most + 1);
+    expect(bears({ ...roundPot(400, 300, 350), mount: 'rail' })).toBe(most + 1);
+    expect(bears(roundPot(700, 600, 500))).toBe(most - 1);
+  });
   const lilyturf = plant('liriope');
   const at = (coldestWinterC: number, coldest: number) =>
-    winterSuits({ ...lilyturf, coldestWinterC }, { coldestWinterC: coldest });
+    winterSuits({ ...lilyturf, coldestWinterC }, outdoors(coldest));
   test.each<[string, number, number, string]>([
     ['by what it bears in the ground and 3 °C more where it is mild', -7, -4, 'lives'],
     ['a degree short of that it wants wrapping', -6, -4, 'wrap'],
@@ -37,7 +50,7 @@ describe('a winter out of doors in a pot', () => {
     ['what dies in the ground dies in a pot, wrapped or not', -3, -4, 'dies'],
   ])('%s', (_, hardy, coldest, verdict) => expect(at(hardy, coldest)).toBe(verdict));
   test('by its roots where they are known: lavender lives at −13 and spruce at −25, box no better than its leaf', () => {
-    const bears = (id: string) => bearsInPotC(plant(id), { coldestWinterC: -11 });
+    const bears = (id: string) => bearsInPotC(plant(id), outdoors(-11));
     expect([bears('lavender'), bears('spruce-dwarf'), bears('box-ball')]).toEqual([-13, -25, -15]);
   });
 });
@@ -65,14 +78,13 @@ describe('first nights', () => {
     expect(meets('2026-05-20')).toBe(false);
   });
   test('frost kills what takes none; a night that is only too cold is to watch', () => {
-    const frosty = { nightC: 4, frosty: true, lastFrost: '2026-05-10' };
+    const frosty = { nightC: 4, frosty: true };
     expect(nightsSuit(plant('canna-dwarf-red'), frosty)).toBe('frost');
     expect(nightsSuit(plant('gaura-white'), frosty)).toBe('good');
     expect(nightsSuit(plant('canna-dwarf-red'), { ...frosty, frosty: false })).toBe('cold');
   });
   test('what only stands still waits two degrees under its stop, and no more', () => {
-    const on = (id: string, nightC: number) =>
-      nightsSuit(plant(id), { nightC, frosty: false, lastFrost: '2026-05-10' });
+    const on = (id: string, nightC: number) => nightsSuit(plant(id), { nightC, frosty: false });
     expect([stopsAtC(plant('coleus-lime')), stopsAtC(plant('petunia-white'))]).toEqual([11, 6]);
     expect([on('coleus-lime', 9), on('coleus-lime', 8.5)]).toEqual(['good', 'cold']);
     expect([on('petunia-white', 4), on('petunia-white', 3.5)]).toEqual(['good', 'cold']);

@@ -1,4 +1,6 @@
-import { nightC } from '../climate';
+import { coldNightC, nightC } from '../climate';
+import { containerSums } from '../containers';
+import { rimOf } from '../containers/outline';
 import { lightFit } from '../growth/model';
 import { judgedWeeks, occasionOf } from '../growth/span';
 import { factsOf } from '../plants/facts';
@@ -56,8 +58,9 @@ export function standsThroughWinter({
 
 /** The nights a planting meets in its first weeks. */
 export interface FirstNights {
-  /** Ordinary night a week in, °C. */
+  /** Ordinary night a week in, and the one that is to be expected once in five, °C. */
   nightC: number;
+  oneInFiveC: number;
   /** Frost can still come, or has come again. */
   frosty: boolean;
   lastFrost: string;
@@ -72,8 +75,10 @@ export function firstNights({ spot, startDate, brief }: Pick<Planting, 'spot' | 
     lastFrost < firstFrost
       ? startDate < lastFrost || startDate >= firstFrost
       : startDate >= firstFrost && startDate < lastFrost;
+  const at = monthPosition(addDays(startDate, 7));
   return {
-    nightC: nightC(spot, monthPosition(addDays(startDate, 7))),
+    nightC: nightC(spot, at),
+    oneInFiveC: coldNightC(spot, at),
     frosty: frosty || meetsFrost({ spot, startDate, brief }),
     lastFrost,
   };
@@ -88,7 +93,7 @@ const WAITS_C = 2;
 export const stopsAtC = (p: Plant): number => factsOf(p).outFromC - OVER_ITS_STOP_C;
 
 /** What the first nights do to a plant. */
-export function nightsSuit(p: Plant, n: FirstNights): 'good' | 'cold' | 'frost' {
+export function nightsSuit(p: Plant, n: Pick<FirstNights, 'nightC' | 'frosty'>): 'good' | 'cold' | 'frost' {
   if (n.frosty && p.coldestNightC > FROST_KILLS_OVER_C) return 'frost';
   return n.nightC < Math.max(p.coldestNightC, stopsAtC(p) - WAITS_C) ? 'cold' : 'good';
 }
@@ -106,16 +111,36 @@ const MIX_WARMER_C = 5;
 /** Wrapped, and against the house, it bears so much more, °C. Growers' figure: two degrees for each. */
 const WRAPPED_C = 4;
 
-/** The coldest winter that a plant lives through out of doors in a pot at a place, °C: by its top, and by its roots where they are known. */
-export function bearsInPotC(p: Plant, { coldestWinterC }: Pick<Spot, 'coldestWinterC'>): number {
-  const { rootsToC } = factsOf(p);
-  const top = p.coldestWinterC + potColderC(coldestWinterC);
-  return rootsToC === null ? top : Math.max(p.coldestWinterC, rootsToC - MIX_WARMER_C);
+/** A pot narrower than this, mm, or one with air all round it freezes through sooner, by so many °C. Growers’ figures. */
+const SMALL_MM = 250;
+const SMALL_COLDER_C = 1;
+/** So much mix takes a week of frost to freeze through, litres, and its roots get so much less cold, °C. Working figures. */
+const LARGE_L = 100;
+const SLOWER_C = 1;
+
+/** What a winter in a container hangs on. */
+export type Outdoors = Pick<Planting, 'container'> & { spot: Pick<Spot, 'coldestWinterC'> };
+
+/** How much colder than an ordinary pot the roots of a container get, °C: by its size and where it hangs. */
+function colderThanMostC({ container }: Outdoors): number {
+  const { wide, deep } = rimOf(container.shape);
+  const small = container.mount !== 'ground' || Math.min(wide, deep) < SMALL_MM;
+  const slow = containerSums(container).fillL >= LARGE_L;
+  return (small ? SMALL_COLDER_C : 0) - (slow ? SLOWER_C : 0);
 }
 
-/** What the spot's coldest winter does to a plant that stays out in a pot. */
-export function winterSuits(p: Plant, spot: Pick<Spot, 'coldestWinterC'>): 'lives' | 'wrap' | 'dies' {
-  const short = bearsInPotC(p, spot) - spot.coldestWinterC;
+/** The coldest winter that a plant lives through out of doors in a container at a place, °C: by its top, and by its roots where they are known. */
+export function bearsInPotC(p: Plant, outdoors: Outdoors): number {
+  const { rootsToC } = factsOf(p);
+  const colder = colderThanMostC(outdoors);
+  const top = p.coldestWinterC + Math.max(0, potColderC(outdoors.spot.coldestWinterC) + colder);
+  return rootsToC === null ? top : Math.max(p.coldestWinterC, rootsToC - MIX_WARMER_C + colder);
+}
+
+/** What the spot's coldest winter does to a plant that stays out in a container. */
+export function winterSuits(p: Plant, outdoors: Outdoors): 'lives' | 'wrap' | 'dies' {
+  const { spot } = outdoors;
+  const short = bearsInPotC(p, outdoors) - spot.coldestWinterC;
   if (short <= 0) return 'lives';
   return short <= WRAPPED_C && p.coldestWinterC <= spot.coldestWinterC ? 'wrap' : 'dies';
 }

@@ -13,13 +13,14 @@ export const winter = check({
   facet: 'gate',
   weight: 5,
   at: 'plants',
-  of: ({ planting: { brief, spot }, placed: plants }) => {
-    const worst = maxBy(plants, (p) => bearsInPotC(p.plant, spot));
+  of: ({ planting, placed: plants }) => {
+    const { brief, spot } = planting;
+    const worst = maxBy(plants, (p) => bearsInPotC(p.plant, planting));
     if (!brief.lasting || !worst) return [];
-    const takes = bearsInPotC(worst.plant, spot);
-    const verdict = winterSuits(worst.plant, spot);
+    const takes = bearsInPotC(worst.plant, planting);
+    const verdict = winterSuits(worst.plant, planting);
     const suffer = plants.filter((p) => {
-      const own = winterSuits(p.plant, spot);
+      const own = winterSuits(p.plant, planting);
       return own === 'dies' || (own === 'wrap' && verdict === 'wrap');
     });
     return [
@@ -34,7 +35,7 @@ export const winter = check({
         facts: { plant: plantName(worst.plant), takes, coldest: spot.coldestWinterC },
         rule: 'Year-round: lives through the coldest winter here in a pot, whose roots freeze through',
         source:
-          'growers’ figures: 3 °C more than in open ground where −5 is the coldest, 5 to −10, 8 beyond; known roots by what they bear',
+          'growers’ figures: 3 °C more than in open ground where −5 is the coldest, 5 to −10, 8 beyond, a degree more in what hangs or is narrow and one less in 100 L and more; known roots by what they bear',
         quality: QUALITY[verdict],
       },
     ];

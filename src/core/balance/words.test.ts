@@ -196,11 +196,15 @@ test.each<[string, Record<string, string | number>, string]>([
     'Finished early: Lily has 4 good weeks of 22, and nothing takes over.',
   ],
   ['season.brief', { plant: 'Lily', weeks: 4, of: 22 }, 'Too little of it carries on: Lily has 4 good weeks of 22.'],
-  ['nights.good', { night: 11 }, 'Nights of 11 °C suit every plant when you set out.'],
+  [
+    'nights.good',
+    { night: 11, fifth: 8.5 },
+    'Nights of 11 °C, one in five near 9 °C, suit every plant when you set out.',
+  ],
   [
     'nights.cold',
-    { plant: 'Coleus', need: 11, best: 13, night: 6 },
-    'Coleus stands still in nights under 11 °C; expect 6 °C. Plant it when nights reach 13 °C, or fleece it.',
+    { plant: 'Coleus', need: 11, best: 13, night: 6, fifth: 3.5 },
+    'Coleus stands still in nights under 11 °C; expect 6 °C, and 4 °C one night in five. Plant it when nights reach 13 °C, or fleece it.',
   ],
   [
     'nights.frost',
@@ -276,5 +280,7 @@ test('lengths and cold are said in the units asked for', () => {
   expect(say('height', 'good', { plant: 'Canna', tallMm: 610, potMm: 381, form: 'pot' }, 'imperial')).toBe(
     'Canna stands 24 in over a pot 15 in deep.',
   );
-  expect(say('nights', 'good', { night: -10 }, 'imperial')).toBe('Nights of 14 °F suit every plant when you set out.');
+  expect(say('nights', 'good', { night: -10, fifth: -12.5 }, 'imperial')).toBe(
+    'Nights of 14 °F, one in five near 10 °F, suit every plant when you set out.',
+  );
 });

@@ -182,12 +182,12 @@ const RULES: Record<Refusal['rule'], Rule> = {
   winter: (p, planting) => {
     const { brief, spot } = planting;
     if (!brief.lasting)
-      return standsThroughWinter(planting) && winterSuits(p, spot) === 'dies'
-        ? `It dies in a pot below ${bearsInPotC(p, spot)} °C; expect ${spot.coldestWinterC} °C before you change it over.`
+      return standsThroughWinter(planting) && winterSuits(p, planting) === 'dies'
+        ? `It dies in a pot below ${bearsInPotC(p, planting)} °C; expect ${spot.coldestWinterC} °C before you change it over.`
         : null;
     if (factsOf(p).life === 'annual') return 'It lives for one season, and you asked for year-round.';
-    return winterSuits(p, spot) === 'dies'
-      ? `It dies in a pot below ${bearsInPotC(p, spot)} °C; expect ${spot.coldestWinterC} °C here, and you asked for year-round.`
+    return winterSuits(p, planting) === 'dies'
+      ? `It dies in a pot below ${bearsInPotC(p, planting)} °C; expect ${spot.coldestWinterC} °C here, and you asked for year-round.`
       : null;
   },
   season: outOfSeason,

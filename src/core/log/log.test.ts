@@ -83,9 +83,8 @@ describe('the forecast learns', () => {
     const [slow] = lessonsOf([p], [seen(4, 0.8), seen(6, 0.82), seen(8, 0.9), seen(16, 1)]);
     expect(slow?.paceBy).toBeLessThan(0.9);
     expect(slow?.heightBy).toBeGreaterThan(0.92);
-    const [small] = lessonsOf([p], [seen(2, 0.8), seen(8, 0.8), seen(16, 0.8)]);
-    expect(small?.paceBy).toBeGreaterThan(slow?.paceBy ?? 1);
-    expect(small?.heightBy).toBeLessThan(0.86);
+    const [small] = lessonsOf([p], [seen(10, 0.8), seen(13, 0.8), seen(16, 0.8)]);
+    expect(small?.heightBy).toBeLessThan((slow?.heightBy ?? 0) - 0.05);
     // Measured on one day only, nobody knows.
     expect(lessonsOf([p], [seen(4, 0.8)])[0]?.paceBy).toBe(1);
     const slower = taught([seen(4, 0.8), seen(6, 0.82), seen(8, 0.9), seen(16, 1)]);

@@ -1,4 +1,3 @@
-import { winterSuits } from '../../balance/suits';
 import type { Grown } from '../../growth/grown';
 import { grow } from '../../growth/season';
 import { occasionOf } from '../../growth/span';
@@ -52,7 +51,7 @@ function placeFor({ plant }: Placed, planting: Planting): { goes: Goes; why: str
   if (kept === 'frost-free') return { goes: 'frost-free', why: `frost kills it, and a light place keeps it ${how}` };
   if (kept === 'indoors') return { goes: 'indoors', why: `it is a house plant in winter, ${how}` };
   if (kept === 'not kept') return { goes: 'compost', why: 'it is not worth keeping' };
-  return winterSuits(plant, planting.spot) === 'dies'
+  return plant.coldestWinterC > planting.spot.coldestWinterC
     ? { goes: 'compost', why: 'the winter here kills it' }
     : { goes: 'garden', why: 'its show here is over, and in the ground it comes again' };
 }
