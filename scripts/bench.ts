@@ -1,5 +1,8 @@
 // Ratios and times of the core as JSON lines, measured side by side in one run. `npm run bench`
 import { assess } from '../src/core/balance/assess';
+import { ordinaryDay } from '../src/core/climate/days';
+import { addDays } from '../src/core/units/date';
+import { balanceOf } from '../src/core/water/balance';
 import { raised, sunByMonth } from '../src/core/spots/sun-clock';
 import { sprout } from '../src/core/canopy/sprout';
 import { compose } from '../src/core/compose/compose';
@@ -66,6 +69,7 @@ say({
   usPerRow: round((readMs / rows.length) * 1000, 0),
 });
 
+const SEASON_DAYS = 175;
 const pot = lido[0];
 if (pot) {
   const season = grow(pot);
@@ -150,6 +154,19 @@ if (pot) {
     case: 'grow',
     of: '12 plants over 40 weeks',
     ms: round(median(dozens.map((p) => timed(() => grow(p, 40))[1]))),
+  });
+  const seasons = Array.from({ length: 200 }, (): Planting => ({ ...dozen, placements: [...dozen.placements] }));
+  say({
+    case: 'season',
+    of: '12 plants in one container over 25 weeks',
+    ms: round(median(seasons.map((p) => timed(() => grow(p, 25))[1]))),
+  });
+  const watered = Array.from({ length: SEASON_DAYS }, (_, i) => ordinaryDay(dozen.spot, addDays(dozen.startDate, i)));
+  const season25 = grow(dozen, 25);
+  say({
+    case: 'water-season',
+    of: `${SEASON_DAYS} days of its water, day by day`,
+    ms: round(typical(50, () => balanceOf(dozen, watered, {}, season25))),
   });
   const benchOf = (p: Planting) => [stateOf(p, '2026-07-01'), jobsOf(p, { today: '2026-07-01' }), frameOf(p, grow(p))];
   const shelves = Array.from({ length: 60 }, edited);

@@ -150,9 +150,13 @@ export function onTheDay(plant: Plant, start: StartSize, at: number): Size {
   const size = sizeInLeaf(plant, start, at);
   const facts = factsOf(plant);
   if (asleep(facts, at)) return crownOf(size);
-  const inLeafAt = late(plant) ? IN_LEAF_AT : LEAFS_AT + 0.01;
-  if (facts.winterLook !== 'stands dry' || monthOf(at) >= inLeafAt) return size;
-  return shrunk(size, lerp(CUT_DOWN, 1, clamp01((monthOf(at) - LEAFS_AT) / (inLeafAt - LEAFS_AT))));
+  return facts.winterLook === 'stands dry' ? shrunk(size, regrownBy(plant, monthOf(at))) : size;
+}
+
+/** How far a grass that was cut down has grown again by a month position. */
+function regrownBy(plant: Plant, month: number): number {
+  if (month < LEAFS_AT) return CUT_DOWN;
+  return late(plant) ? lerp(CUT_DOWN, 1, clamp01((month - LEAFS_AT) / (IN_LEAF_AT - LEAFS_AT))) : 1;
 }
 
 /** What wakes from its sleep: a crown with its first shoots. */

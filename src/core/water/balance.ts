@@ -54,13 +54,13 @@ export function balanceOf(
 ): DayOfWater[] {
   const { by = 'need', dripL = 0, use = 1, trayL = 0 } = watered;
   let held = watered.fromL ?? Infinity;
-  let rootedOn = days[0]?.date ?? planting.startDate;
+  let rooted = storeOn(planting, season, days[0]?.date ?? planting.startDate);
   return days.map((day): DayOfWater => {
     const drinking = drinkingOn(planting, season, day.date);
     const now = storeOn(planting, season, day.date);
     // Roots go on while what they reach is not half gone; a thirsty plant makes none.
-    if (held >= now.usableL - storeOn(planting, season, rootedOn).spendL - NOTHING) rootedOn = day.date;
-    const { usableL, reachL, spendL } = rootedOn === day.date ? now : storeOn(planting, season, rootedOn);
+    if (held >= now.usableL - rooted.spendL - NOTHING) rooted = now;
+    const { usableL, reachL, spendL } = rooted;
     const most = usableL + trayL;
     // What roots do not reach stays in the mix: they go short while it is still wet beside them.
     const beyond = usableL - reachL;
