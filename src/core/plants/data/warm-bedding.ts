@@ -149,7 +149,7 @@ export const warmBedding = [
   ...kin(
     {
       id: 'lobelia-blue', common: 'Trailing lobelia', botanical: 'Lobelia erinus', variety: 'mid blue', group: 'warm bedding', roles: ['spiller'], habit: 'cascade',
-      height: [110, 170], spread: [200, 300], trail: [140, 240], vigour: 2, sun: [2, 3, 7, 10], scorch: 3, water: 'thirsty', feed: 'medium',
+      height: [110, 170], spread: [200, 300], trail: [150, 260], vigour: 2, sun: [2, 3, 7, 10], scorch: 3, water: 'thirsty', feed: 'medium',
       cold: { winter: -2, night: 1 }, season: 'cool', bloom: '0003 9974 5630', leaf: ['fine', 16, 'ovate', 'matte'], flower: ['round', 14, 0.55],
       colours: [['leaf', '#547a45', 1], ['flower', '#4a63cf', 0.85], ['throat', '#f2f3fa', 0.15]], starts: { plug: 9, pack6: 3.4, p9: 1.8 },
       deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['toxic', 'toxic', 'toxic'], sap: 'unknown', spreads: false, note: 'Browns in heat; shear it and it comes again.',
