@@ -37,6 +37,7 @@ const ALL: Checks = Object.entries(CHECKS);
 /** Checks told by who stands there alone, wherever; those first that fail most for the work they take. */
 const WHOEVER: readonly string[] = [
   'worlds',
+  'sort',
   'water',
   'light',
   'safety',

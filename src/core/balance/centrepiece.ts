@@ -1,4 +1,5 @@
 import { plantName } from '../plants/schema';
+import type { StartSize } from '../plants/starts';
 import { schoolOf } from '../schools';
 import { maxBy, sum } from '../units/number';
 import { check, percent } from './check';
@@ -6,6 +7,9 @@ import { check, percent } from './check';
 /** So much of the upper half of the star is in view, and it is there by form or colour in so many of the weeks. Practice. */
 const IN_VIEW = 0.7;
 const THERE = 0.75;
+/** A star out of a pack stands no higher than the rest for weeks. Practice: it is bought in a pot. */
+const CELLS: ReadonlySet<StartSize> = new Set(['seed', 'plug', 'pack6']);
+const FROM_A_CELL = 0.35;
 /** Just under is not spoken of. Working figure. */
 const NEARLY = 0.93;
 
@@ -31,19 +35,20 @@ export const centrepiece = check({
     const summer = planting.brief.changeOver === null;
     const gone = summer && there < THERE * NEARLY && !structure;
     const hidden = view < IN_VIEW * NEARLY;
+    const cell = CELLS.has(best.start) && !planting.brief.lasting;
     const taller = maxBy(
       plants.filter((p) => p.role !== 'thriller' && p.grown.alive),
       (p) => p.grown.heightMm,
     );
     return [
       {
-        severity: hidden || gone ? 'watch' : 'good',
+        severity: hidden || gone || cell ? 'watch' : 'good',
         measured: view,
         band: [IN_VIEW, 1],
         unit: 'of its upper half in view',
         scale: [0, 1],
-        culprits: hidden && taller ? [taller.id, best.id] : hidden || gone ? [best.id] : [],
-        says: gone ? 'gone' : hidden ? 'hidden' : 'good',
+        culprits: hidden && taller ? [taller.id, best.id] : hidden || gone || cell ? [best.id] : [],
+        says: gone ? 'gone' : hidden ? 'hidden' : cell ? 'cell' : 'good',
         facts: {
           plant: plantName(best.plant),
           other: taller ? plantName(taller.plant) : '',
@@ -57,13 +62,16 @@ export const centrepiece = check({
           ? Math.max(0.15, 0.5 * (view / IN_VIEW) ** 2)
           : gone
             ? Math.max(0.1, 0.5 * there)
-            : 0.9 + 0.1 * view,
+            : cell
+              ? FROM_A_CELL
+              : 0.9 + 0.1 * view,
       },
     ];
   },
   words: {
     good: (f) => `${f.text('plant')} leads, and is seen.`,
     hidden: (f) => `${f.text('other')} hides ${f.text('plant')}: ${f.pct('share')} of its upper half is in view.`,
+    cell: (f) => `${f.text('plant')} leads, and is bought as a cell of a pack: for weeks nothing stands in the middle.`,
     gone: (f) =>
       `${f.text('plant')} leads for ${f.num('weeks')} of ${f.num('of')} weeks, and then leaves a hole in the middle.`,
   },

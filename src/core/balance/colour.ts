@@ -1,6 +1,6 @@
-import { family } from '../colour/family';
+import { family, isNeutral } from '../colour/family';
 import { judgeScheme } from '../colour/judge';
-import { lch } from '../colour/oklch';
+import { type Lch, lch } from '../colour/oklch';
 import { schemeOf } from '../colour/schemes';
 import { plantName } from '../plants/schema';
 import { check, percent } from './check';
@@ -26,6 +26,28 @@ const COLOURLESS = 0.12;
 const COLOURLESS_LEAVES = 0.6;
 /** Named with the worst: whoever strays this much of what it does. */
 const ALSO = 0.4;
+
+/** A star whose own colour is off the scheme by more than half speaks against all of it. Practice: a scarlet canna in an all-white pot. */
+const STAR_OFF = 0.5;
+const STAR_LEAVES = 0.2;
+/** A leaf this dark rests the eye whatever its hue. Working figure. */
+const isDark = ({ l }: Lch): boolean => l < 0.45;
+/** With less than this of all that is seen it is not what is looked at: a canna’s flower is small. Working figure. */
+const STAR_SHOWS = 0.003;
+
+/** A star of another colour than was asked for; undefined where there is none. */
+function strayingStar({ plants }: Standing, seen: readonly Told[], belongs: (s: Told) => number): string | undefined {
+  const all = sum(seen.map((s) => s.area));
+  const [mine, off] = [new Map<string, number>(), new Map<string, number>()];
+  for (const s of seen) {
+    const star = plants.find((p) => p.id === s.id && p.role === 'thriller');
+    if (!star || isNeutral(s.colour) || (!s.isFlower && isDark(s.colour))) continue;
+    mine.set(s.id, (mine.get(s.id) ?? 0) + s.area);
+    off.set(s.id, (off.get(s.id) ?? 0) + s.area * (1 - Math.max(0, belongs(s))));
+  }
+  return [...mine].find(([id, area]) => area > STAR_SHOWS * all && (off.get(id) ?? 0) > STAR_OFF * area)?.[0];
+}
+type Told = SeenColour & { colour: Lch };
 
 /** How what is missing is said. */
 const LACKS = { share: 'pole', all: 'pale', count: 'few' } as const;
@@ -70,25 +92,29 @@ export const colour = check({
       standing,
       seen.filter((c) => c.isFlower && brief.scheme !== 'all-leaf' && scheme.belongs(c, r.hue) < 0.5),
     ).find((k) => bloom > MATTERS * coloured && k.area > CLASHES * bloom);
+    const star =
+      brief.scheme === 'all-leaf' ? undefined : strayingStar(standing, seen, (s) => scheme.belongs(s, r.hue));
     const tooMuch = r.stray > Math.max(scheme.accent, ACCENT) || clash !== undefined;
     const pole = r.missing[0];
     const over = r.over[0];
-    const name = standing.plants.find((p) => p.id === (clash?.ids[0] ?? worst?.id));
+    const name = standing.plants.find((p) => p.id === (star ?? clash?.ids[0] ?? worst?.id));
     const missing = r.missing.reduce((s, m) => s + POLE_COSTS * (1 - m.has / m.least), 0);
     const swamped = r.over.reduce((s, m) => s + (OVER_COSTS * (m.has - m.most)) / (1 - m.most), 0);
     return [
       {
-        severity: tooMuch || pole || over ? 'watch' : 'good',
+        severity: star || tooMuch || pole || over ? 'watch' : 'good',
         measured: r.stray,
         band: [0, scheme.accent],
         unit: 'off the scheme',
         scale: [0, 0.5],
-        culprits: clash
-          ? clash.ids
-          : tooMuch && worst
-            ? [...new Set(strays.filter((s) => s.off > worst.off * ALSO).map((s) => s.id))]
-            : [],
-        says: tooMuch ? 'stray' : pole ? LACKS[pole.by] : over ? 'over' : 'good',
+        culprits: star
+          ? [star]
+          : clash
+            ? clash.ids
+            : tooMuch && worst
+              ? [...new Set(strays.filter((s) => s.off > worst.off * ALSO).map((s) => s.id))]
+              : [],
+        says: star ? 'star' : tooMuch ? 'stray' : pole ? LACKS[pole.by] : over ? 'over' : 'good',
         facts: {
           scheme: scheme.label,
           share: r.stray,
@@ -103,7 +129,7 @@ export const colour = check({
         rule: `${scheme.label}: no more than ${Math.round(scheme.accent * 100)} % of the coloured area off the scheme`,
         source: 'practice, accent share 5–15 %; OKLCH (Ottosson 2020)',
         quality:
-          (clash ? CLASH_LEAVES : 1) *
+          (star ? STAR_LEAVES : clash ? CLASH_LEAVES : 1) *
           Math.max(0, 1 - Math.max(0, r.stray - FREE) * STRAY_COSTS - missing - swamped) *
           (r.coloured < COLOURLESS ? COLOURLESS_LEAVES : 1),
       },
@@ -112,6 +138,7 @@ export const colour = check({
   words: {
     good: (f) => `Keeps to ${f.text('scheme').toLowerCase()}, ${f.pct('share')} accent.`,
     stray: (f) => `${f.pct('share')} of the colour is off the scheme, most of it ${f.text('plant')}.`,
+    star: (f) => `${f.text('plant')} leads, and is not of the colours you asked for.`,
     few: (f) => `Wants more ${f.text('pole')}: ${f.num('has')} tell, ${f.num('least')} are asked for.`,
     over: (f) =>
       `${f.pct('hasMuch')} of the colour is ${f.text('much')}; ${f.pct('most')} is as much as the rest can answer.`,

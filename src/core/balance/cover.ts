@@ -1,7 +1,11 @@
 import { usualStarts } from '../containers/counts';
+import { shapeOf } from '../containers/shapes';
+import { areaOf } from '../containers/shapes/outlines';
 import { occasionOf } from '../growth/span';
 import { groundOf } from '../layout/neighbours';
+import { STARTS, type StartSize } from '../plants/starts';
 import { schoolOf } from '../schools';
+import { clamp, sum } from '../units/number';
 import type { Planting } from '../plantings/schema';
 import type { Band } from '../schools/school';
 import { isGritty } from './gritty';
@@ -12,6 +16,13 @@ import type { Moment, Standing } from './standing';
 const SHOWS = { summer: 0.1, cold: 0.25, gravel: 0.4 } as const;
 /** A year-round planting takes two thirds of the usual starts. Practice. */
 const LASTING_SHARE = 0.67;
+/** Soil for each bedding plant from a 9 or 10 cm pot, cm², at the most; what is planted for the cold months will not grow. Growers’ figures. */
+const SOIL_CM2 = { summer: 165, cold: 120 } as const;
+/** What a start counts as, beside one from a 9 cm pot: a cell two thirds, by its ball. Growers’ figure. */
+const countsAs = (start: StartSize): number =>
+  STARTS[start].is === 'plant' ? clamp(STARTS[start].ballMm / STARTS.p9.ballMm, 2 / 3, 2) : 2 / 3;
+/** What a planting is worth here that is hardly planted. Working figure. */
+const THINNEST = 0.75;
 /** Under this share of the least it is thin. Practice. */
 const THIN = 0.6;
 
@@ -24,6 +35,9 @@ function bare({ container }: Planting, { plants }: Moment): number {
   const covered = cells.filter((c) => discs.some((d) => (d.x - c.x) ** 2 + (d.y - c.y) ** 2 < d.r2)).length;
   return 1 - covered / Math.max(1, cells.length);
 }
+
+/** The soil of a container at the rim, cm². */
+const soilCm2 = ({ container: { shape } }: Planting): number => areaOf(shapeOf(shape).ring(shape, 0)) / 100;
 
 /** Fewest and most starts that are ordinary for the planting. */
 function usual({ planting }: Standing): Band {
@@ -49,7 +63,10 @@ export const cover = check({
     const [few] = usual(standing);
     const thin = plants.length < few * THIN;
     const gappy = shows > most;
-    const full = Math.min(1, plants.length / Math.max(1, few));
+    const asked = planting.brief.lasting
+      ? few
+      : Math.max(few, soilCm2(planting) / (cold ? SOIL_CM2.cold : SOIL_CM2.summer));
+    const full = Math.min(1, sum(plants.map((p) => countsAs(p.start))) / Math.max(1, asked));
     return [
       {
         severity: thin || gappy ? 'watch' : 'good',
@@ -64,7 +81,7 @@ export const cover = check({
         source: 'practice; measured on plantings that experts praise',
         quality:
           (gappy ? Math.max(0.15, 0.5 - (shows - most) * 2) : 1 - 0.15 * (shows / most)) *
-          (thin ? 0.25 : 0.6 + 0.4 * full),
+          (thin ? 0.25 : THINNEST + (1 - THINNEST) * full),
       },
     ];
   },

@@ -1,4 +1,5 @@
 import { against } from './against';
+import { buried } from './buried';
 import { centrepiece } from './centrepiece';
 import type { Check } from './check';
 import { clear } from './clear';
@@ -24,6 +25,7 @@ import { scorch } from './scorch';
 import { season } from './season';
 import { sides } from './sides';
 import { sightline } from './sightline';
+import { sort } from './sort';
 import { spread } from './spread';
 import { staples } from './staples';
 import { steady } from './steady';
@@ -42,6 +44,7 @@ export const CHECKS = {
   texture,
   trail,
   colour,
+  sort,
   vigour,
   season,
   echo,
@@ -57,6 +60,7 @@ export const CHECKS = {
   sides,
   clear,
   cover,
+  buried,
   spread,
   fit,
   light,

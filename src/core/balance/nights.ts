@@ -4,9 +4,13 @@ import { check, temperature } from './check';
 import { factsOf } from '../plants/facts';
 import { firstNights, nightsSuit, stopsAtC } from './suits';
 
-const SEVERITY = { good: 'good', cold: 'watch', frost: 'wrong' } as const;
+const SEVERITY = { good: 'good', cold: 'watch', few: 'watch', hard: 'wrong', frost: 'wrong' } as const;
 /** Working figures. */
-const QUALITY = { good: 1, cold: 0.6, frost: 0 } as const;
+const QUALITY = { good: 1, cold: 0.6, few: 0.5, hard: 0, frost: 0 } as const;
+/** Where hard frost takes no more than this share of the plants, the rest is a planting still. Working figure. */
+const A_FEW = 0.34;
+/** The worst first, where several suffer. */
+const SUFFERS = ['good', 'cold', 'hard frost', 'frost'] as const;
 /** Where frost can come, a night is at least this cold. */
 const FROST_C = -1;
 
@@ -21,7 +25,10 @@ export const nights = check({
     const worst = maxBy(plants, (p) => (met.frosty ? p.plant.coldestNightC : stopsAtC(p.plant)));
     if (!worst) return [];
     const need = stopsAtC(worst.plant);
-    const verdict = nightsSuit(worst.plant, met);
+    const told = plants.map((p) => nightsSuit(p.plant, met));
+    const most = maxBy(told, (t) => SUFFERS.indexOf(t)) ?? 'good';
+    const share = told.filter((t) => t === 'hard frost').length / plants.length;
+    const verdict = most === 'hard frost' ? (share > A_FEW ? 'hard' : 'few') : most;
     return [
       {
         severity: SEVERITY[verdict],
@@ -50,6 +57,10 @@ export const nights = check({
       `Nights of ${f.temp('night')}, one in five near ${f.temp('fifth')}, suit every plant when you set out.`,
     cold: (f) =>
       `${f.text('plant')} stands still in nights under ${f.temp('need')}; expect ${f.temp('night')}, and ${f.temp('fifth')} one night in five. Plant it when nights reach ${f.temp('best')}, or fleece it.`,
+    few: (f) =>
+      `${f.text('plant')} is soft from under glass, and hard frosts can still come: plant it after ${f.day('lastFrost')}, or what bears them in its place.`,
+    hard: (f) =>
+      `Hard frosts can still come on this date, and ${f.text('plant')} is soft from under glass: plant it after ${f.day('lastFrost')}.`,
     frost: (f) =>
       `Frost can still come on this date, and it kills ${f.text('plant')}. Plant out after ${f.day('lastFrost')}.`,
   },

@@ -1,4 +1,6 @@
-import { kindsFor } from '../containers/counts';
+import { isLong, kindsFor, usualWidth } from '../containers/counts';
+import { rimOf } from '../containers/outline';
+import type { Container } from '../containers/schema';
 import { plantName } from '../plants/schema';
 import { schoolOf } from '../schools';
 import { clamp01 } from '../units/number';
@@ -12,12 +14,19 @@ const SMALL = 5;
 /** One that stands alone is a surprise, three are a sample tray. Practice. */
 const MOST_SINGLES = 2;
 
+/** Kinds that a container shows at its best; each further one costs. Growers’ figures: three to 40 cm, four to 60, five in a box of 90 cm and more. */
+const KIND_COSTS = 0.05;
+function fewKinds(container: Container): number {
+  if (isLong(container.shape)) return rimOf(container.shape).wide >= 900 ? 5 : 4;
+  return usualWidth(container) <= 420 ? 3 : 4;
+}
+
 /** So many of each kind and it cannot repeat itself better; one that stands alone costs a little. Working figures. */
 const IDEAL = 2.2;
-const SINGLE_COSTS = 0.05;
+const SINGLE_COSTS = 0.11;
 
-const rhythmOf = (ratio: number, singles: number): number =>
-  Math.max(0.5, 0.82 + 0.18 * clamp01((ratio - LEAST) / (IDEAL - LEAST)) - SINGLE_COSTS * singles);
+const rhythmOf = (ratio: number, singles: number, over: number): number =>
+  Math.max(0.35, 0.82 + 0.18 * clamp01((ratio - LEAST) / (IDEAL - LEAST)) - SINGLE_COSTS * singles - KIND_COSTS * over);
 
 /** Kinds come back. Absent for one kind and where a school does not ask. */
 export const repeat = check({
@@ -37,7 +46,8 @@ export const repeat = check({
     const most = planting.brief.lasting ? MOST_SINGLES + 1 : MOST_SINGLES;
     const many = kinds > kindsFor(planting.container) + 2;
     const small = plants.length <= SMALL;
-    const busy = !small && (singles.length > most || ratio < least || many);
+    const tray = singles.length === kinds && kinds > MOST_SINGLES;
+    const busy = tray || (!small && (singles.length > most || ratio < least || many));
     const alone = plants.find((p) => p.plant.id === singles[0]);
     return [
       {
@@ -51,7 +61,9 @@ export const repeat = check({
         facts: { kinds, singles: singles.length, plant: alone ? plantName(alone.plant) : '' },
         rule: 'Every kind but the star comes twice or more; one that stands alone is a surprise',
         source: 'practice; measured on plantings that experts praise',
-        quality: busy ? Math.max(0.12, 0.4 - singles.length * 0.05) : rhythmOf(small ? IDEAL : ratio, singles.length),
+        quality: busy
+          ? Math.max(0.12, 0.4 - singles.length * 0.05)
+          : rhythmOf(small ? IDEAL : ratio, singles.length, Math.max(0, kinds - fewKinds(planting.container))),
       },
     ];
   },

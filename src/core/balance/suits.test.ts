@@ -10,6 +10,7 @@ import {
   type Outdoors,
   outOfSeason,
   scorchLimitH,
+  setOutForWinter,
   standsThroughWinter,
   stopsAtC,
   winterSuits,
@@ -80,8 +81,21 @@ describe('first nights', () => {
   test('frost kills what takes none; a night that is only too cold is to watch', () => {
     const frosty = { nightC: 4, frosty: true };
     expect(nightsSuit(plant('canna-dwarf-red'), frosty)).toBe('frost');
-    expect(nightsSuit(plant('gaura-white'), frosty)).toBe('good');
+    expect(nightsSuit(plant('gaura-white'), { ...frosty, nightC: 8 })).toBe('good');
     expect(nightsSuit(plant('canna-dwarf-red'), { ...frosty, frosty: false })).toBe('cold');
+  });
+  test('eight weeks before the last frost violas and primroses go out, cape daisies, twinspurs and alyssum do not', () => {
+    const march = { nightC: 2, frosty: true };
+    for (const id of ['viola-blue', 'primrose-yellow', 'muscari-blue'])
+      expect([id, nightsSuit(plant(id), march)]).toEqual([id, 'good']);
+    for (const id of ['osteospermum-purple', 'diascia-pink', 'alyssum-white', 'nemesia-pink'])
+      expect([id, nightsSuit(plant(id), march)]).toEqual([id, plant(id).coldestNightC > -2 ? 'frost' : 'hard frost']);
+  });
+  test('set out within ten weeks of the first frost it is to stand through the winter', () => {
+    const set = (startDate: string, changeOver: string | null = null) =>
+      setOutForWinter({ spot: pot().spot, startDate, brief: { ...pot().brief, changeOver } });
+    expect([set('2026-10-01'), set('2026-12-01'), set('2026-06-01')]).toEqual([true, true, false]);
+    expect(set('2026-10-01', '2026-12-01')).toBe(false);
   });
   test('what only stands still waits two degrees under its stop, and no more', () => {
     const on = (id: string, nightC: number) => nightsSuit(plant(id), { nightC, frosty: false });

@@ -56,6 +56,18 @@ export function standsThroughWinter({
   return addDays(startDate, judgedWeeks({ spot, startDate, brief }) * 7) > midwinter;
 }
 
+/** Set out within so many days of the first frost, or while frosts come, it is to stand through the winter. Growers’ figure: ten weeks. */
+const FOR_WINTER_DAYS = 70;
+
+/** Whether a planting of one season is set out to stand through the winter. */
+export function setOutForWinter({ spot, startDate, brief }: Pick<Planting, 'spot' | 'startDate' | 'brief'>): boolean {
+  const first = nextMonthDay(startDate, spot.firstFrost);
+  const last = nextMonthDay(startDate, spot.lastFrost);
+  const midwinter = nextMonthDay(startDate, MIDWINTER[isSouthern(spot) ? 'south' : 'north']);
+  if (brief.changeOver !== null && brief.changeOver < midwinter) return false;
+  return first < last ? daysBetween(startDate, first) < FOR_WINTER_DAYS : midwinter < last;
+}
+
 /** The nights a planting meets in its first weeks. */
 export interface FirstNights {
   /** Ordinary night a week in, and the one that is to be expected once in five, °C. */
@@ -84,6 +96,9 @@ export function firstNights({ spot, startDate, brief }: Pick<Planting, 'spot' | 
   };
 }
 
+/** What bears this much is as hardy as any that is sold for the cold months, °C. Working figure. */
+const HARDENED_C = -6;
+
 /** Growers set out two degrees over the nights in which a plant stops. */
 const OVER_ITS_STOP_C = 2;
 /** So far under its stop a hardened plant waits a week or two without harm, °C. Working figure. */
@@ -92,9 +107,18 @@ const WAITS_C = 2;
 /** The nights under which a plant stands still, °C. */
 export const stopsAtC = (p: Plant): number => factsOf(p).outFromC - OVER_ITS_STOP_C;
 
+/** While frosts come, the worst night of a month is so much colder than the ordinary one, and a plant wants this to spare, °C. Growers' figures: eight weeks before the last frost violas, primroses and bulbs go out, cape daisies and twinspurs do not. */
+const WORST_NIGHT_C = 5;
+const TO_SPARE_C = 2;
+
 /** What the first nights do to a plant. */
-export function nightsSuit(p: Plant, n: Pick<FirstNights, 'nightC' | 'frosty'>): 'good' | 'cold' | 'frost' {
+export function nightsSuit(
+  p: Plant,
+  n: Pick<FirstNights, 'nightC' | 'frosty'>,
+): 'good' | 'cold' | 'hard frost' | 'frost' {
   if (n.frosty && p.coldestNightC > FROST_KILLS_OVER_C) return 'frost';
+  if (n.frosty && n.nightC - WORST_NIGHT_C < p.coldestNightC + TO_SPARE_C && p.coldestNightC > HARDENED_C)
+    return 'hard frost';
   return n.nightC < Math.max(p.coldestNightC, stopsAtC(p) - WAITS_C) ? 'cold' : 'good';
 }
 
@@ -133,6 +157,8 @@ function colderThanMostC({ container }: Outdoors): number {
 export function bearsInPotC(p: Plant, outdoors: Outdoors): number {
   const { rootsToC } = factsOf(p);
   const colder = colderThanMostC(outdoors);
+  // Bedding that is sold for the cold months freezes through and thaws, root and all.
+  if (p.season === 'cool' && p.coldestNightC <= HARDENED_C) return p.coldestWinterC + Math.max(0, colder);
   const top = p.coldestWinterC + Math.max(0, potColderC(outdoors.spot.coldestWinterC) + colder);
   return rootsToC === null ? top : Math.max(p.coldestWinterC, rootsToC - MIX_WARMER_C + colder);
 }

@@ -1,13 +1,15 @@
 import { plantName } from '../plants/schema';
 import { maxBy } from '../units/number';
 import { check, temperature } from './check';
-import { bearsInPotC, winterSuits } from './suits';
+import { bearsInPotC, setOutForWinter, winterSuits } from './suits';
 
 const SEVERITY = { lives: 'good', wrap: 'watch', dies: 'wrong' } as const;
 /** Working figures. */
 const QUALITY = { lives: 1, wrap: 0.65, dies: 0 } as const;
+/** What dies in its first winter has stood for some weeks. Working figure. */
+const FOR_A_WHILE = 0.6;
 
-/** Whether a year-round planting lives through the spot's coldest winter. Absent for one season's plantings. */
+/** Whether a year-round planting lives through the spot's coldest winter. Absent for one summer’s plantings. */
 export const winter = check({
   name: 'Winter',
   facet: 'gate',
@@ -16,16 +18,18 @@ export const winter = check({
   of: ({ planting, placed: plants }) => {
     const { brief, spot } = planting;
     const worst = maxBy(plants, (p) => bearsInPotC(p.plant, planting));
-    if (!brief.lasting || !worst) return [];
+    if (!(brief.lasting || setOutForWinter(planting)) || !worst) return [];
     const takes = bearsInPotC(worst.plant, planting);
-    const verdict = winterSuits(worst.plant, planting);
+    const worstOf = winterSuits(worst.plant, planting);
+    // What stands for one winter is not wrapped.
+    const verdict = worstOf === 'wrap' && !brief.lasting ? 'lives' : worstOf;
     const suffer = plants.filter((p) => {
       const own = winterSuits(p.plant, planting);
       return own === 'dies' || (own === 'wrap' && verdict === 'wrap');
     });
     return [
       {
-        severity: SEVERITY[verdict],
+        severity: verdict === 'dies' && !brief.lasting ? 'watch' : SEVERITY[verdict],
         measured: takes,
         band: [-50, spot.coldestWinterC],
         unit: '°C in winter',
@@ -36,7 +40,8 @@ export const winter = check({
         rule: 'Year-round: lives through the coldest winter here in a pot, whose roots freeze through',
         source:
           'growers’ figures: 3 °C more than in open ground where −5 is the coldest, 5 to −10, 8 beyond, a degree more in what hangs or is narrow and one less in 100 L and more; known roots by what they bear',
-        quality: QUALITY[verdict],
+        quality:
+          verdict === 'dies' && !brief.lasting ? FOR_A_WHILE * (1 - suffer.length / plants.length) : QUALITY[verdict],
       },
     ];
   },

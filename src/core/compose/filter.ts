@@ -15,10 +15,10 @@ import {
 import { type Warmth, warmthFault } from '../balance/warmth';
 import { goesIn } from '../layout/packing';
 import { factsOf } from '../plants/facts';
-import { isForage } from '../plants/forage';
 import { SHOWY } from '../plants/scheme-fit';
 import type { Plant } from '../plants/schema';
-import type { Only, Planting } from '../plantings/schema';
+import { isOfSort, ONLY_WORDS } from '../plants/sorts';
+import type { Planting } from '../plantings/schema';
 import { sunReading } from '../spots/light';
 import { formatDay } from '../units/date';
 import { tenth } from '../units/number';
@@ -78,31 +78,6 @@ const HARMS: Record<Cause, string> = {
   unknown: 'Not known to be safe for',
 };
 
-/** A scent that is noticed without kneeling. */
-const smells = (p: Plant): boolean => factsOf(p).scent !== 'none' && factsOf(p).scentStrength !== 'faint';
-
-/** What a planting of one sort is made of. */
-const IS: Record<Only, (p: Plant) => boolean> = {
-  anything: () => true,
-  edible: (p) => p.edible !== 'no',
-  succulents: (p) => factsOf(p).worlds.includes('succulent'),
-  bulbs: (p) => p.group === 'bulb' || (p.season === 'cool' && p.roles.includes('filler')),
-  evergreen: (p) => ['evergreen', 'semi-evergreen'].includes(factsOf(p).winterLook),
-  bees: (p) => isForage(factsOf(p).bees) || p.flower.form === 'none',
-  scent: (p) => smells(p) || p.roles.includes('spiller'),
-};
-
-/** What is asked for, as the end of a sentence and as a choice. */
-export const ONLY_WORDS: Record<Only, string> = {
-  anything: 'anything',
-  edible: 'things to eat',
-  succulents: 'succulents',
-  bulbs: 'bulbs and spring flowers',
-  evergreen: 'evergreens',
-  bees: 'flowers for bees',
-  scent: 'scent',
-};
-
 type Rule = (plant: Plant, planting: Planting) => string | null;
 
 /** Afternoon sun that opens a flower of high summer, hours. Growers' figure: until 14:00. */
@@ -131,7 +106,7 @@ const warmthWords = <W extends Warmth>(p: Plant, w: W): string => (WARMTH[w.why]
 /** Each rule, in the order it is told: why not, or null. */
 const RULES: Record<Refusal['rule'], Rule> = {
   never: (p, { brief }) => (brief.never.includes(p.id) ? 'You said never.' : null),
-  only: (p, { brief }) => (IS[brief.only](p) ? null : `You asked for ${ONLY_WORDS[brief.only]}.`),
+  only: (p, { brief }) => (isOfSort(p, brief.only) ? null : `You asked for ${ONLY_WORDS[brief.only]}.`),
   scheme: (p, { brief }) =>
     brief.scheme === 'all-leaf' && p.flower.show > SHOWY
       ? 'It is grown for its flowers, and you asked for all leaf.'
@@ -167,6 +142,8 @@ const RULES: Record<Refusal['rule'], Rule> = {
       return meetsFrost(planting)
         ? 'Frost comes before its season is done, and kills it.'
         : `Frost can still come when you plant, and kills it: wait until after ${formatDay(nights.lastFrost)}.`;
+    if (nightsSuit(p, nights) === 'hard frost')
+      return `It is soft from under glass, and hard frosts can still come: wait until after ${formatDay(nights.lastFrost)}.`;
     return nightC < p.coldestNightC - NIGHT_MARGIN_C
       ? `It wants nights over ${p.coldestNightC} °C; expect ${Math.round(nightC)} °C when you plant.`
       : null;

@@ -2,7 +2,8 @@
 import Link from 'next/link';
 import { useEffect, useMemo } from 'react';
 import { SCHEMES, schemeOf } from '@/core/colour/schemes';
-import { ONLY_WORDS, refusal } from '@/core/compose/filter';
+import { refusal } from '@/core/compose/filter';
+import { ONLY_WORDS } from '@/core/plants/sorts';
 import { usualStarts } from '@/core/containers/counts';
 import { ONLY, SchemeIdSchema, type Planting, type SchemeId } from '@/core/plantings/schema';
 import { SCHOOL_IDS, SCHOOLS } from '@/core/schools';

@@ -3,6 +3,11 @@ import { hueGap } from '../oklch';
 import type { Scheme, Seen } from './scheme';
 
 const isWhite = ({ colour }: Seen): boolean => family(colour) === 'white';
+/** Wine, bronze, near black and brick: a dark that belongs to any hue, and no colour that was asked for. Working figures. */
+const isDull = ({ colour }: Seen): boolean =>
+  ['wine', 'bronze', 'black'].includes(family(colour)) || (colour.l < DULL_L && colour.c < DULL_C);
+const DULL_L = 0.5;
+const DULL_C = 0.13;
 /** 1 up to `inner` degrees of hue away, 0 from `outer`. */
 const near = (gap: number, inner: number, outer: number): number =>
   Math.max(0, Math.min(1, (outer - gap) / (outer - inner)));
@@ -15,7 +20,11 @@ export const oneHueWhite: Scheme = {
   belongs: (s, hue) => (isWhite(s) ? 1 : near(hueGap(s.colour.h, hue), 24, 45)),
   poles: [
     { name: 'white', least: 0.12, test: isWhite },
-    { name: 'the one colour', least: 0.3, test: (s, hue) => !isWhite(s) && hueGap(s.colour.h, hue) < 35 },
+    {
+      name: 'the one colour',
+      least: 0.3,
+      test: (s, hue) => !isWhite(s) && !isDull(s) && hueGap(s.colour.h, hue) < 30,
+    },
   ],
 };
 
@@ -36,8 +45,8 @@ export const opposites: Scheme = {
   belongs: (s, hue) =>
     isWhite(s) ? 0.3 : Math.max(near(hueGap(s.colour.h, hue), 30, 50), near(hueGap(s.colour.h, hue + 180), 38, 60)),
   poles: [
-    { name: 'the first colour', least: 0.2, test: (s, hue) => !isWhite(s) && hueGap(s.colour.h, hue) < 45 },
-    { name: 'its opposite', least: 0.12, test: (s, hue) => !isWhite(s) && hueGap(s.colour.h, hue + 180) < 55 },
+    { name: 'the first colour', least: 0.25, test: (s, hue) => !isWhite(s) && hueGap(s.colour.h, hue) < 45 },
+    { name: 'its opposite', least: 0.15, test: (s, hue) => !isWhite(s) && hueGap(s.colour.h, hue + 180) < 55 },
   ],
 };
 
@@ -48,6 +57,6 @@ export const fromColour: Scheme = {
   from: 'must',
   belongs: (s, hue) => (isWhite(s) || s.colour.c < 0.05 ? 0.8 : near(hueGap(s.colour.h, hue), 28, 60)),
   poles: [
-    { name: 'the colour itself', least: 0.25, test: (s, hue) => s.colour.c >= 0.05 && hueGap(s.colour.h, hue) < 32 },
+    { name: 'the colour itself', least: 0.25, test: (s, hue) => s.colour.c >= 0.05 && hueGap(s.colour.h, hue) < 30 },
   ],
 };

@@ -1,12 +1,8 @@
-import { family, type Family } from '../family';
-import { deltaE, hueGap, lch } from '../oklch';
+import { family } from '../family';
+import { deltaE, hueGap, lch, type Lch } from '../oklch';
 import type { Scheme, Seen } from './scheme';
 
 const isWhite = ({ colour }: Seen): boolean => family(colour) === 'white';
-const is =
-  (...families: Family[]) =>
-  ({ colour }: Seen): boolean =>
-    families.includes(family(colour));
 
 /** A colour at full strength. Working figure. */
 const STRONG = 0.12;
@@ -49,6 +45,20 @@ export const everythingBright: Scheme = {
   shown: { name: 'bright flower', least: SHOWN, test: isStrong },
 };
 
+/** Deep magenta is pink and purple both. Degrees and lightness, working figures. */
+const MAGENTA = { from: 320, to: 345, under: 0.62 } as const;
+/** A red this dark is a wine. Working figure. */
+const DEEP_RED = 0.49;
+/** Coral is no pink here, and a wine leaf no purple: it is a dark that rests the eye; a wine flower is a deep pink. Working figures. */
+const isPink = ({ colour, isFlower }: Seen): boolean =>
+  family(colour) === 'pink' ||
+  (isFlower && family(colour) === 'wine') ||
+  (family(colour) === 'red' && colour.l > 0.62 && colour.h < 20);
+const isPurple = ({ colour }: Seen): boolean =>
+  family(colour) === 'violet' ||
+  (colour.h >= MAGENTA.from && colour.h < MAGENTA.to && colour.l < MAGENTA.under) ||
+  (family(colour) === 'blue' && colour.h > 275);
+
 export const pinkPurple: Scheme = {
   label: 'Pink and purple',
   accent: 0.06,
@@ -59,11 +69,14 @@ export const pinkPurple: Scheme = {
     if (['pink', 'violet', 'wine', 'white', 'silver', 'black'].includes(f)) return 1;
     // Violet-blues belong, and so do the coral pinks and the deep reds of a wine leaf.
     if (f === 'blue') return s.colour.h > 278 ? 0.9 : 0.5;
-    if (f === 'red') return s.colour.l < 0.5 ? 0.8 : 0.4;
+    if (f === 'red') return isPink(s) ? 1 : s.isFlower && s.colour.l > DEEP_RED ? 0 : 0.8;
     if (f === 'lime') return 0.5;
     return s.isFlower && (f === 'yellow' || f === 'orange') ? -1 : 0;
   },
-  poles: [{ name: 'pink and purple', least: 0.25, test: is('pink', 'violet', 'wine', 'blue') }],
+  poles: [
+    { name: 'pink', least: 0.15, test: isPink },
+    { name: 'purple', least: 0.15, test: isPurple },
+  ],
 };
 
 /** Clear reds and clear blues: a dusky pink is no red, and a mauve no blue. Working figures. */
@@ -77,14 +90,24 @@ export const redWhiteBlue: Scheme = {
   from: 'no',
   belongs: (s) => (isRed(s) || isWhite(s) || isBlue(s) || family(s.colour) === 'silver' ? 1 : 0),
   poles: [
-    { name: 'red', least: 0.14, test: isRed },
-    { name: 'white', least: 0.14, test: isWhite },
-    { name: 'blue', least: 0.14, test: isBlue },
+    { name: 'red', least: 0.2, test: isRed },
+    { name: 'white', least: 0.2, test: isWhite },
+    { name: 'blue', least: 0.2, test: isBlue },
   ],
 };
 
-/** A colour this near one that was chosen is that colour, ΔE_OK; from twice that it is another. Working figures. */
+/** A colour this near one that was chosen, and of its hue, is that colour: ΔE_OK and degrees; from twice that it is another. Growers’ figures: lime is not yellow, lilac not blue, silver not white. */
 const SAME = 0.12;
+const SAME_HUE = 25;
+/** So pale or grey, a colour has no hue to keep to. */
+const HUELESS = 0.04;
+/** Each colour that was named has so much of its even share. Practice. */
+const EVEN_SHARE = 0.6;
+
+const isThat = (chosen: Lch, { colour }: Seen): boolean => {
+  if (family(chosen) === 'white') return family(colour) === 'white';
+  return deltaE(chosen, colour) < SAME * 1.2 && (chosen.c < HUELESS || hueGap(chosen.h, colour.h) < SAME_HUE);
+};
 
 /** The gardener’s own colours, one to five of them: each must be there, and nothing else is asked for. */
 export function paletteOf(hexes: readonly string[]): Scheme {
@@ -92,11 +115,12 @@ export function paletteOf(hexes: readonly string[]): Scheme {
   const off = (s: Seen) => Math.min(...chosen.map((c) => deltaE(c, s.colour)));
   return {
     ...palette,
-    belongs: (s) => (chosen.length === 0 ? 1 : Math.max(0, Math.min(1, 2 - off(s) / SAME))),
+    belongs: (s) =>
+      chosen.length === 0 || chosen.some((c) => isThat(c, s)) ? 1 : Math.max(0, Math.min(1, 2 - off(s) / SAME)) / 2,
     poles: chosen.map((c, i) => ({
       name: hexes.length === 1 ? 'your colour' : `your ${ORDINALS[i] ?? 'other'} colour`,
-      least: Math.min(0.25, 0.4 / chosen.length),
-      test: (s) => deltaE(c, s.colour) < SAME * 1.4,
+      least: EVEN_SHARE / Math.max(2, chosen.length),
+      test: (s) => isThat(c, s),
     })),
   };
 }

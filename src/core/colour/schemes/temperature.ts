@@ -11,9 +11,15 @@ export const warm: Scheme = {
   from: 'no',
   belongs: ({ colour }) => {
     const f = family(colour);
-    return WARM.includes(f) ? 1 : f === 'pink' && (colour.h < 30 || colour.h > 355) ? 0.5 : 0;
+    return WARM.includes(f) ? 1 : f === 'pink' && (colour.h < 30 || colour.h > 355) ? 0.25 : 0;
   },
-  poles: [],
+  poles: [
+    {
+      name: 'red, orange or yellow',
+      least: 0.2,
+      test: ({ colour }) => ['red', 'orange', 'yellow', 'bronze'].includes(family(colour)),
+    },
+  ],
 };
 
 export const cool: Scheme = {
@@ -27,5 +33,5 @@ export const cool: Scheme = {
     if (colour.c < 0.07) return 0.9;
     return COOL.includes(f) ? 1 : f === 'pink' && colour.h < 355 && colour.h > 300 ? 0.5 : 0;
   },
-  poles: [{ name: 'blue or violet', least: 0.25, test: ({ colour }) => ['blue', 'violet'].includes(family(colour)) }],
+  poles: [{ name: 'blue or violet', least: 0.3, test: ({ colour }) => ['blue', 'violet'].includes(family(colour)) }],
 };

@@ -13,7 +13,7 @@ export const pastel: Scheme = {
   accent: 0.15,
   about: 'Pale and soft: blush, primrose, powder blue, white.',
   from: 'no',
-  belongs: (s) => (isPale(s) ? 1 : s.colour.l > 0.66 && s.colour.c < 0.17 ? 0.6 : 0),
+  belongs: (s) => (isPale(s) ? 1 : s.colour.l > 0.66 && s.colour.c < 0.15 ? 0.5 : 0),
   poles: [],
 };
 
