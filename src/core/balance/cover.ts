@@ -1,6 +1,4 @@
-import { usualStarts } from '../containers/counts';
-import { shapeOf } from '../containers/shapes';
-import { areaOf } from '../containers/shapes/outlines';
+import { usualStarts, usualWidth } from '../containers/counts';
 import { occasionOf } from '../growth/span';
 import { groundOf } from '../layout/neighbours';
 import { STARTS, type StartSize } from '../plants/starts';
@@ -37,7 +35,7 @@ function bare({ container }: Planting, { plants }: Moment): number {
 }
 
 /** The soil of a container at the rim, cm². */
-const soilCm2 = ({ container: { shape } }: Planting): number => areaOf(shapeOf(shape).ring(shape, 0)) / 100;
+const soilCm2 = ({ container }: Planting): number => (Math.PI / 4) * (usualWidth(container) / 10) ** 2;
 
 /** Fewest and most starts that are ordinary for the planting. */
 function usual({ planting }: Standing): Band {

@@ -9,7 +9,18 @@ import type { Planting } from '../plantings/schema';
 import { isSouthern } from '../climate/hemisphere';
 import { sunReading } from '../spots/light';
 import type { Spot } from '../spots/schema';
+import { keptBy, keptIn } from '../units/keep';
 import { addDays, daysBetween, monthPosition, nextMonthDay } from '../units/date';
+
+/** What the days of a planting hang on. */
+type Set = Pick<Planting, 'spot' | 'startDate' | 'brief'>;
+
+/** What is told by the spot and the days of a brief, kept: a composer asks it of each of its thousands of casts. */
+function keptByDay<V>(work: (set: Set) => V): (set: Set) => V {
+  const kept = keptBy((_: Spot) => new Map<string, V>());
+  return (set) =>
+    keptIn(kept(set.spot), `${set.startDate}|${set.brief.changeOver}|${set.brief.lasting}`, () => work(set));
+}
 
 /** What can be asked of one plant at one spot. The composer's filter and the checks ask the same questions here. */
 
@@ -60,13 +71,13 @@ export function standsThroughWinter({
 const FOR_WINTER_DAYS = 70;
 
 /** Whether a planting of one season is set out to stand through the winter. */
-export function setOutForWinter({ spot, startDate, brief }: Pick<Planting, 'spot' | 'startDate' | 'brief'>): boolean {
+export const setOutForWinter = keptByDay(({ spot, startDate, brief }: Set): boolean => {
   const first = nextMonthDay(startDate, spot.firstFrost);
   const last = nextMonthDay(startDate, spot.lastFrost);
   const midwinter = nextMonthDay(startDate, MIDWINTER[isSouthern(spot) ? 'south' : 'north']);
   if (brief.changeOver !== null && brief.changeOver < midwinter) return false;
   return first < last ? daysBetween(startDate, first) < FOR_WINTER_DAYS : midwinter < last;
-}
+});
 
 /** The nights a planting meets in its first weeks. */
 export interface FirstNights {
@@ -78,7 +89,7 @@ export interface FirstNights {
   lastFrost: string;
 }
 
-export function firstNights({ spot, startDate, brief }: Pick<Planting, 'spot' | 'startDate' | 'brief'>): FirstNights {
+export const firstNights = keptByDay(({ spot, startDate, brief }: Set): FirstNights => {
   const newYear = `${startDate.slice(0, 4)}-01-01`;
   const lastFrost = nextMonthDay(newYear, spot.lastFrost);
   const firstFrost = nextMonthDay(newYear, spot.firstFrost);
@@ -94,7 +105,7 @@ export function firstNights({ spot, startDate, brief }: Pick<Planting, 'spot' | 
     frosty: frosty || meetsFrost({ spot, startDate, brief }),
     lastFrost,
   };
-}
+});
 
 /** What bears this much is as hardy as any that is sold for the cold months, °C. Working figure. */
 const HARDENED_C = -6;

@@ -12,9 +12,8 @@ export const LEAST = 4;
 /** Two proposals that share more than this of their species are one idea; where too few differ, less difference must do. */
 const ALIKE = 0.4;
 const LESS_DIFFERENT = [ALIKE, 0.6, 0.99] as const;
-/** Nothing under this is offered where there are enough over it. Practice. */
+/** Nothing under this is offered where there is anything over it. Practice: two good ones beat five. */
 const WORTH_OFFERING = 75;
-const ENOUGH = 3;
 /** What is so much worse than the best is offered only where there is little else. Working figure. */
 const FURTHEST = 8;
 
@@ -97,7 +96,8 @@ function withBest<I extends Idea>(out: I[], best: I | undefined, want: number): 
 export function ideas<I extends Idea>(found: readonly I[], want: number): I[] {
   const sorted = [...found].sort((a, b) => worth(b) - worth(a));
   const worthy = sorted.filter((j) => j.measured.score >= WORTH_OFFERING);
-  const list = pick(worthy, ENOUGH).length >= ENOUGH ? worthy : sorted;
+  // One that is worth it stands before any number that are not.
+  const list = worthy.length > 0 ? worthy : sorted;
   const out: I[] = [];
   const best = list[0] ? worth(list[0]) : 0;
   const unused = (j: Idea): ThemeId | null => (out.some((o) => o.theme === j.theme) ? null : j.theme);
@@ -139,7 +139,7 @@ export function ideas<I extends Idea>(found: readonly I[], want: number): I[] {
     [0.99, 'botanical'],
     [0.99, 'id'],
   ] as const) {
-    for (const j of sorted) {
+    for (const j of list) {
       if (out.length >= Math.min(LEAST, want)) return out;
       if (out.every((o) => likeness(o, j, by) <= limit)) out.push({ ...j, theme: unused(j) });
     }

@@ -9,17 +9,17 @@ const named = (id: string): Plant => {
 };
 
 test.each([
-  [['salvia-blue', 'marigold-orange'], 'orange'],
-  [['salvia-violet', 'impatiens-rose'], 'violet beside pink'],
-  [['petunia-white', 'petunia-black'], 'white set against wine'],
-  [['calibrachoa-orange', 'lantana-sunset', 'marigold-orange'], 'orange at full strength'],
-  [['kale-black', 'basil-purple'], 'leaves to pick, in '],
-  [['kale-black', 'strawberry'], 'fruit and leaves to pick, in '],
-  [['kale-black', 'petunia-white'], 'white set against '],
-  [['lavender', 'liquorice-plant-silver', 'dichondra-silver'], 'silver'],
+  [['salvia-blue', 'marigold-orange'], /orange/],
+  [['salvia-violet', 'impatiens-rose'], /violet.*pink/],
+  [['petunia-white', 'petunia-black'], /white.*wine|wine.*white/],
+  [['calibrachoa-orange', 'lantana-sunset', 'marigold-orange'], /orange/],
+  [['kale-black', 'basil-purple'], /leaves to pick, in /],
+  [['kale-black', 'strawberry'], /fruit and leaves to pick, in /],
+  [['kale-black', 'petunia-white'], /white.*(dark leaves|near black|black)|(dark leaves|black).*white/],
+  [['lavender', 'liquorice-plant-silver', 'dichondra-silver'], /silver/],
 ])('%p is told by its colours: %s', (ids, says) => {
   const kinds = ids.map(named);
-  expect(ideaOf(kinds, kinds[0])).toContain(says);
+  expect(ideaOf(kinds, kinds[0])).toMatch(says);
 });
 
 test('a flower that repeats the edge of the leading leaf is what the pot is about', () => {

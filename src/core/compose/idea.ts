@@ -5,6 +5,7 @@ import { leafColours, type LeafColour, repeats } from '../plants/leaf-colours';
 import type { Plant } from '../plants/schema';
 import { signature } from '../plants/signature';
 import { listed } from '../units/listed';
+import { hashText } from '../units/number';
 
 /** A flower picks up a colour of the leaf from here up; hues stand against each other from so many degrees, and are no longer close from so many; light against dark from so much lightness. Working figures. */
 const PICKS_UP = 0.3;
@@ -33,6 +34,27 @@ function pickedUp(lead: Plant, others: readonly Plant[]): string | null {
   return null;
 }
 
+/** Ways of saying one thing, so that not every card says it alike; which of them hangs on the colours alone. */
+const AGAINST_WAYS = [
+  (a: string, b: string) => `${a} against ${b}`,
+  (a: string, b: string) => `${b} makes the ${a} glow`,
+  (a: string, b: string) => `${a}, sharp on ${b}`,
+  (a: string, b: string) => `a contrast of ${a} and ${b}`,
+];
+const BESIDE_WAYS = [
+  (a: string, b: string) => `${a} beside ${b}`,
+  (a: string, b: string) => `${a} running into ${b}`,
+  (a: string, b: string) => `${a} and ${b} side by side`,
+];
+const STRONG_WAYS = [
+  (all: string) => `${all}, clear and strong`,
+  (all: string) => `bright ${all}`,
+  (all: string) => `${all} that carries across a street`,
+];
+const QUIET_WAYS = ['soft together', 'pale and calm', 'in quiet shades'];
+const oneOf = <T>(colours: readonly Lch[], ways: readonly T[]): T =>
+  ways[hashText(colours.map((c) => Math.round(c.h)).join()) % ways.length] as T;
+
 /** A colour as a sentence says it. */
 const said = (f: Family): string => (f === 'black' ? 'near black' : f);
 
@@ -45,16 +67,16 @@ function paleOnDark(colours: readonly Lch[]): string | null {
   const [pale, dark] = [sorted[0], sorted[sorted.length - 1]];
   if (!pale || !dark || pale.l - dark.l < CONTRAST) return null;
   const [a, b] = [family(pale), family(dark)];
-  if (a === b) return `pale ${a} set against deep`;
-  return `${said(a)} set against ${b === 'green' ? 'dark leaves' : said(b)}`;
+  if (a === b) return `pale ${a} beside deep`;
+  return oneOf(colours, AGAINST_WAYS)(said(a), b === 'green' ? 'dark leaves' : said(b));
 }
 
 /** White alone stands on its leaf. */
 function close(seen: readonly Lch[], strong: boolean): string {
   const colours = seen.filter((c) => family(c) !== 'green');
-  if (strong) return `${named(colours)} at full strength`;
+  if (strong) return oneOf(seen, STRONG_WAYS)(named(colours));
   const alone = new Set(colours.map(family)).size < 2;
-  return `${alone ? `${named(colours)}${colours.length > 0 ? ' and ' : ''}green` : named(colours)}, quiet together`;
+  return `${alone ? `${named(colours)}${colours.length > 0 ? ' and ' : ''}green` : named(colours)}, ${oneOf(seen, QUIET_WAYS)}`;
 }
 
 /** “Fruit and leaves to pick, in wine and yellow”; nothing where some of it is not to be eaten. */
@@ -73,9 +95,9 @@ export function ideaOf(kinds: readonly Plant[], lead: Plant | undefined): string
   const strong = seen.filter((c) => !isNeutral(c) && c.c >= STRONG);
   const [a, b] = pairs(strong).sort(([x, y], [u, v]) => hueGap(u.h, v.h) - hueGap(x.h, y.h))[0] ?? [];
   const wide = a && b && family(a) !== family(b) ? hueGap(a.h, b.h) : 0;
-  if (a && b && wide >= AGAINST) return `${family(a)} set against ${family(b)}`;
+  if (a && b && wide >= AGAINST) return oneOf(seen, AGAINST_WAYS)(family(a), family(b));
   const contrast = paleOnDark(seen);
   if (contrast) return contrast;
-  if (a && b && wide >= BESIDE) return `${family(a)} beside ${family(b)}`;
+  if (a && b && wide >= BESIDE) return oneOf(seen, BESIDE_WAYS)(family(a), family(b));
   return close(seen, strong.length * 2 > kinds.length);
 }

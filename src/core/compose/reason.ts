@@ -1,22 +1,14 @@
 import type { Report } from '../balance/finding';
-import { factsOf } from '../plants/facts';
 import { called } from '../plants/called';
 import type { Plant } from '../plants/schema';
 import type { Planting } from '../plantings/schema';
 import { resolve } from '../plantings/resolve';
 import { listed } from '../units/listed';
+import { bestTime, careOf } from './care';
 import { ideaOf } from './idea';
 import { type Theme, type ThemeId, THEMES } from './themes';
 
 const capital = (t: string): string => t[0]?.toUpperCase() + t.slice(1);
-
-/** What one hand has to do, by the rhythm most of it keeps. */
-function care(planting: Planting): string {
-  const rhythms = resolve(planting).map((p) => factsOf(p.plant).rhythm);
-  const moist = rhythms.filter((r) => r === 'evenly moist' || r === 'stands wet').length > rhythms.length / 2;
-  const deadhead = resolve(planting).some((p) => p.plant.deadhead === 'needed');
-  return `${moist ? 'Water before it dries' : 'Water when the top is dry'}, feed weekly${deadhead ? ', and pick off dead flowers' : ''}.`;
-}
 
 /** Why this one, in a sentence, and what it asks for: who leads, what carries, what hangs. */
 export function reasonOf(planting: Planting, report: Report, theme: ThemeId | null): string {
@@ -37,5 +29,6 @@ export function reasonOf(planting: Planting, report: Report, theme: ThemeId | nu
   const idea = ideaOf(kinds, lead);
   const why = told?.holds(kinds) ? told.why(idea, kinds) : idea;
   const watch = report.findings.find((f) => f.severity !== 'good');
-  return `${capital(over + hangs)}: ${why}. ${watch ? watch.message : care(planting)}`;
+  const best = theme === 'classic' ? bestTime(planting) : null;
+  return `${capital(over + hangs)}: ${why}${best ? `, ${best}` : ''}. ${watch ? watch.message : careOf(planting)}`;
 }

@@ -6,6 +6,7 @@ import { isForage } from '../plants/forage';
 import type { Plant } from '../plants/schema';
 import { signature } from '../plants/signature';
 import type { Role } from '../plants/traits';
+import { listed } from '../units/listed';
 import { clamp01 } from '../units/number';
 import { named } from './idea';
 
@@ -53,6 +54,12 @@ function shadesOf(colours: readonly Lch[]): string | null {
   return `${named(colours)} in several shades${deep ? ', pale to deep' : ''}`;
 }
 
+/** “Bold wine leaf”, “lime leaf”: what is seen of the leaf of the leafiest. */
+function leavesOf(kinds: readonly Plant[]): string[] {
+  const shown = kinds.filter(leafy).map((p) => family(lch(signature(p))));
+  return [...new Set(shown)].map((f) => (f === 'black' ? 'near black' : f));
+}
+
 const AIRY = new Set<Plant['habit']>(['wand', 'cloud', 'fountain']);
 const forgiving = (p: Plant): boolean => p.water === 'dry' || factsOf(p).rhythm !== 'evenly moist';
 const THIRST: Record<Plant['water'], number> = { dry: 1.25, moderate: 1.05, thirsty: 0.6 };
@@ -60,7 +67,7 @@ const THIRST: Record<Plant['water'], number> = { dry: 1.25, moderate: 1.05, thir
 /** The themes in the order they are offered: the safe one first. Favours are working figures. */
 export const THEMES = {
   classic: {
-    why: (idea) => `${idea}, and all of it easily found`,
+    why: (idea) => idea,
     favours: (p, role) => {
       const staple = factsOf(p).ease === 'staple' ? 1.2 : 0.75;
       return (
@@ -71,7 +78,7 @@ export const THEMES = {
     holds: (kinds) => most(kinds, 0.7, (p) => factsOf(p).ease === 'staple'),
   },
   leaf: {
-    why: () => 'the leaf does the work, all season',
+    why: (_, kinds) => `${listed(leavesOf(kinds))}: leaf that shows all season`,
     favours: (p, role) => {
       const leaf = leafy(p);
       return role === 'thriller' ? (leaf ? 1.35 : 0.45) : leaf ? 1.15 : 0.85;
