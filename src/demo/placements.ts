@@ -18,7 +18,6 @@ const COMPOSED: Record<string, Row[]> = {
     ['liquorice-plant-silver', 'spiller', 'p9', 102.7, 141.4],
   ],
   'lido-entrance-steps': [
-    ['verbena-pink', 'filler', 'p9', 0, 0],
     ['petunia-violet', 'filler', 'p10', 1.2, 91.9],
     ['verbena-pink', 'filler', 'p9', -74.9, 41.7],
     ['fan-flower-blue', 'spiller', 'p10', -97.9, -56.5],
@@ -28,13 +27,11 @@ const COMPOSED: Record<string, Row[]> = {
   ],
   'lido-entrance-bowl': [
     ['delosperma-orange', 'filler', 'p9', 0, 0],
-    ['fescue-blue', 'filler', 'p9', 1.4, 94.5],
-    ['kalanchoe-orange', 'filler', 'p10', -78.5, 50.6],
-    ['stonecrop-trailing-gold', 'spiller', 'p9', -128.2, -29.9],
-    ['delosperma-orange', 'filler', 'p9', -38, -83.9],
-    ['stonecrop-trailing-gold', 'spiller', 'p9', 62.1, -116.1],
-    ['fescue-blue', 'filler', 'p9', 90.9, -15],
-    ['stonecrop-trailing-gold', 'spiller', 'p9', 101.8, 83.5],
+    ['aloe-vera', 'filler', 'p10', -3, 91.1],
+    ['stonecrop-trailing-gold', 'spiller', 'p9', -126, 38.2],
+    ['delosperma-orange', 'filler', 'p9', -53.7, -74.9],
+    ['stonecrop-trailing-gold', 'spiller', 'p9', 83.5, -101.8],
+    ['stonecrop-trailing-gold', 'spiller', 'p9', 123.2, 46.4],
   ],
   'lido-ticket-box': [
     ['begonia-wing-pink', 'thriller', 'l1', 58.4, -31.9],

@@ -26,5 +26,5 @@ test('in a small library the plainest patterns are tried whole: the one good pai
   const library = FEW.flatMap((id) => libraryPlant(id) ?? []);
   expect(library).toHaveLength(24);
   const best = Math.max(...compose(base, { library, seed: 20 }).proposals.map((p) => p.report.score));
-  expect(best).toBeGreaterThan(90);
+  expect(best).toBeGreaterThan(88);
 });

@@ -14,7 +14,10 @@ const START = '2026-05-16';
 const bed = (placements: Planting['placements']): Planting => pot({ startDate: START, placements, nextId: 20 });
 
 describe('what helps against a covering', () => {
-  const p = bed([placed('tall', 'abelia', 'filler', -40, 0, 'l2'), placed('low', 'lantana-sunset', 'filler', 80, 0)]);
+  const p = bed([
+    placed('tall', 'petunia-trailing-blue', 'filler', 0, 0, 'p10'),
+    placed('low', 'sanvitalia-yellow', 'filler', 100, 0),
+  ]);
   const [covering] = coverings(p);
   test('each way gives light back and fits, what gives most first', () => {
     if (!covering) throw new Error('nothing is covered');

@@ -45,8 +45,8 @@ describe('recolouring', () => {
   test('what is kept stays, and what is of the colours already is left alone', () => {
     const kept = { ...box, placements: box.placements.map((p) => ({ ...p, locked: true })) };
     expect(recolour(kept, pink).changes).toEqual([]);
-    const basket = named('pink-violet-basket-30');
-    expect(recolour(basket, pink).changes).toEqual([]);
+    const classic = named('wine-spike-classic-45');
+    expect(recolour(classic, pink).changes).toEqual([]);
   });
 });
 
