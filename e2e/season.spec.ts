@@ -4,7 +4,7 @@ import { accessible, grown, test } from './help';
 
 const POT = '/pot/lido-entrance-left/season';
 /** One in which something is covered. */
-const COVERED = '/pot/lido-terrace-tub/season';
+const COVERED = '/pot/lido-arcade-baskets/season';
 
 test.beforeEach(async ({ page }) => {
   await page.goto('/');
