@@ -19,7 +19,10 @@ export type Command =
   | { do: 'plan'; deed: Deed }
   | { do: 'done'; id: string; on: string | null }
   | { do: 'unplan'; id: string }
-  | { do: 'set'; change: Partial<Pick<Planting, 'name' | 'spot' | 'container' | 'brief' | 'startDate' | 'learned' | 'drinksBy'>> };
+  | {
+      do: 'set';
+      change: Partial<Pick<Planting, 'name' | 'spot' | 'container' | 'brief' | 'startDate' | 'learned' | 'drinksBy'>>;
+    };
 
 const edit = (p: Planting, id: string, change: Partial<Placement>): Planting => ({
   ...p,

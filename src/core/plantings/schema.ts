@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { ContainerSchema } from '../containers/schema';
 import { HexSchema, PlantSchema } from '../plants/schema';
+import { ONLY } from '../plants/sorts';
 import { StartSizeSchema } from '../plants/starts';
 import { RoleSchema } from '../plants/traits';
 import { SCHOOL_IDS } from '../schools';
@@ -28,10 +29,6 @@ export const SchemeIdSchema = z.enum([
   'palette',
 ]);
 export type SchemeId = z.infer<typeof SchemeIdSchema>;
-
-/** Plantings of one sort of plant only. */
-export const ONLY = ['anything', 'edible', 'succulents', 'bulbs', 'evergreen', 'bees', 'scent'] as const;
-export type Only = (typeof ONLY)[number];
 
 /** What the gardener asks for. */
 export const BriefSchema = z

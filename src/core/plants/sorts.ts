@@ -1,7 +1,10 @@
-import type { Only } from '../plantings/schema';
 import { factsOf } from './facts';
 import { isForage } from './forage';
 import type { Plant } from './schema';
+
+/** Plantings of one sort of plant only. */
+export const ONLY = ['anything', 'edible', 'succulents', 'bulbs', 'evergreen', 'bees', 'scent'] as const;
+type Only = (typeof ONLY)[number];
 
 /** A scent that is noticed without kneeling. */
 const smells = (p: Plant): boolean => factsOf(p).scent !== 'none' && factsOf(p).scentStrength !== 'faint';
