@@ -1,5 +1,6 @@
 'use client';
 import Link from 'next/link';
+import { chosenOver } from '@/core/compose/chosen';
 import type { Composed, Proposal, Said } from '@/core/compose/compose';
 import { changed, WISH_IDS, WISHES } from '@/core/compose/wishes';
 import { LEFT_OUT_FOR, type Refusal } from '@/core/compose/filter';
@@ -47,6 +48,25 @@ interface Props {
 
 /** Said until a picture is there. */
 const FOLLOWS = 'Its picture follows';
+
+/** What decided for a proposal, and what it gives up. */
+function Why({ of, among }: { of: Proposal; among: readonly Proposal[] }) {
+  const { why, given } = chosenOver(
+    of.report,
+    among.filter((o) => o !== of).map((o) => o.report),
+  );
+  return (
+    <details className="text-[0.84rem] leading-snug">
+      <summary className="cursor-pointer text-quiet pointer-coarse:py-2">Why this one</summary>
+      <ul className="flex flex-col gap-1 pt-1">
+        {why.map((fact) => (
+          <li key={fact}>{fact}</li>
+        ))}
+      </ul>
+      {given && <p className="pt-1 text-quiet">Given up: {given}</p>}
+    </details>
+  );
+}
 
 /** What the composer found, side by side as portraits. */
 export function Proposals(props: Props) {
@@ -145,6 +165,7 @@ export function Proposals(props: Props) {
                 ))}
             </ul>
             <p className="text-[0.87rem] leading-snug text-quiet">{p.reason}</p>
+            {list.length > 1 && state === 'done' && <Why of={p} among={list} />}
             <p className="mt-auto flex justify-between text-[0.88rem]">
               {formatMoney(shoppingList(p.planting, 1).each)}
               <span className="text-quiet">
