@@ -3,6 +3,7 @@ import { judgeScheme } from '../colour/judge';
 import { type Lch, lch } from '../colour/oklch';
 import { schemeOf } from '../colour/schemes';
 import { plantName } from '../plants/schema';
+import type { Only } from '../plants/sorts';
 import { check, percent } from './check';
 import { type SeenColour, tellingColours } from './seen-colours';
 import type { Standing } from './standing';
@@ -49,6 +50,11 @@ function strayingStar({ plants }: Standing, seen: readonly Told[], belongs: (s: 
 }
 type Told = SeenColour & { colour: Lch };
 
+/** What is grown to be eaten is chosen for its colour second. Working figure. */
+const EATEN_KEEPS = 0.55;
+const eased = (only: Only, quality: number): number =>
+  only === 'edible' ? EATEN_KEEPS + (1 - EATEN_KEEPS) * quality : quality;
+
 /** How what is missing is said. */
 const LACKS = { share: 'pole', all: 'pale', count: 'few' } as const;
 
@@ -63,7 +69,7 @@ function kindsOff({ plants }: Standing, off: readonly SeenColour[]): { ids: stri
   return [...kinds.values()].sort((a, b) => b.area - a.area);
 }
 
-/** How well what is seen keeps to the scheme. */
+/** How well what is seen keeps to the scheme; the plume of a grass is no colour. */
 export const colour = check({
   name: 'Colour',
   facet: 'scheme',
@@ -73,7 +79,10 @@ export const colour = check({
   of: (standing) => {
     const { brief } = standing.planting;
     const scheme = schemeOf(brief);
-    const seen = tellingColours(standing).map((c) => ({ ...c, colour: lch(c.hex) }));
+    const plumes = new Set(standing.plants.filter((p) => p.plant.group === 'grass').map((p) => p.id));
+    const seen = tellingColours(standing)
+      .filter((c) => !(c.isFlower && plumes.has(c.id)))
+      .map((c) => ({ ...c, colour: lch(c.hex) }));
     if (seen.length === 0) return [];
     const r = judgeScheme(
       scheme,
@@ -128,10 +137,12 @@ export const colour = check({
         },
         rule: `${scheme.label}: no more than ${Math.round(scheme.accent * 100)} % of the coloured area off the scheme`,
         source: 'practice, accent share 5–15 %; OKLCH (Ottosson 2020)',
-        quality:
+        quality: eased(
+          brief.only,
           (star ? STAR_LEAVES : clash ? CLASH_LEAVES : 1) *
-          Math.max(0, 1 - Math.max(0, r.stray - FREE) * STRAY_COSTS - missing - swamped) *
-          (r.coloured < COLOURLESS ? COLOURLESS_LEAVES : 1),
+            Math.max(0, 1 - Math.max(0, r.stray - FREE) * STRAY_COSTS - missing - swamped) *
+            (r.coloured < COLOURLESS ? COLOURLESS_LEAVES : 1),
+        ),
       },
     ];
   },

@@ -1,6 +1,7 @@
 import { formOf } from '../containers/form';
 import { occasionOf } from '../growth/span';
 import { factsOf } from '../plants/facts';
+import { SHOWY } from '../plants/scheme-fit';
 import { plantName } from '../plants/schema';
 import { schoolOf } from '../schools';
 import { isSouthern } from '../climate/hemisphere';
@@ -56,6 +57,9 @@ function askedOf(standing: Standing): Asked {
   const { hours } = sunReading(planting.spot, planting.startDate);
   if (hours < 2) return { colour: 0.21, flower: 0 };
   const form = formOf(planting.container);
+  // Where nothing in it is grown for its flower, none is asked.
+  const forLeaf = planting.brief.scheme === 'dark-bright' || asks?.kin === true;
+  if (forLeaf && plants.every((p) => p.plant.flower.show <= SHOWY)) return { colour: 0.34, flower: 0 };
   const leafy =
     planting.brief.scheme === 'dark-bright' || plants.some((p) => factsOf(p.plant).worlds[0] === 'succulent');
   if (form === 'basket' || form === 'window box')

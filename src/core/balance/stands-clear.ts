@@ -13,7 +13,7 @@ export const isColour = (c: SeenColour): boolean =>
   c.part === 'flower' || ((c.part === 'leaf' || c.part === 'edge') && family(lch(c.hex)) !== 'green');
 
 /** What a planting that is lost before its pot or wall is worth there. Working figure. */
-const LOST_WORTH = 0.08;
+const LOST_WORTH = 0.11;
 
 interface Asked {
   list: readonly SeenColour[];

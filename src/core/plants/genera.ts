@@ -62,7 +62,7 @@ export const GENERA: Record<string, ReturnType<typeof say>> = {
   Calibrachoa: say(SLIGHT, 'ordinary', ['bedding'], 'staple'),
   Calluna: say(MOIST, 'acid', ['winter', 'shrub'], 'staple'),
   Camellia: say(MOIST, 'acid', ['shrub', 'woodland'], 'common'),
-  Campanula: say(SLIGHT, 'ordinary', ['alpine', 'bedding'], 'common'),
+  Campanula: say(SLIGHT, 'ordinary', ['alpine', 'bedding', 'woodland'], 'common'),
   Canna: say(MOIST, 'ordinary', ['tropical', 'bedding'], 'staple'),
   Capsicum: say(MOIST, 'ordinary', ['kitchen'], 'common'),
   Carex: say(MOIST, 'ordinary', ['bedding', 'woodland', 'winter', 'meadow'], 'common'),

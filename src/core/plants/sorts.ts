@@ -4,7 +4,7 @@ import type { Plant } from './schema';
 
 /** Plantings of one sort of plant only. */
 export const ONLY = ['anything', 'edible', 'succulents', 'bulbs', 'evergreen', 'bees', 'scent'] as const;
-type Only = (typeof ONLY)[number];
+export type Only = (typeof ONLY)[number];
 
 /** A scent that is noticed without kneeling. */
 const smells = (p: Plant): boolean => factsOf(p).scent !== 'none' && factsOf(p).scentStrength !== 'faint';

@@ -13,7 +13,7 @@ export const thirds: School = {
   about: 'One kind of plant in three colours, a third of each.',
   leads: 'in thirds',
   steps: null,
-  asks: { ...levelDome.asks, contrast: false, repeat: false, kin: true },
+  asks: { ...levelDome.asks, contrast: false, repeat: false, kin: true, rim: [0, 1] },
   lays: (shape, lay) =>
     ALL.flatMap((role) =>
       laysBy({ rows: (l) => [thirdsRows(l, role)], ring: (l, turn) => thirdsRing(l, turn, role) })(shape, lay),

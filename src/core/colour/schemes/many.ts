@@ -7,7 +7,7 @@ const isWhite = ({ colour }: Seen): boolean => family(colour) === 'white';
 /** A colour at full strength. Working figure. */
 const STRONG = 0.12;
 /** A deep blue or violet rests the eye as white does. */
-const isDeep = ({ colour }: Seen): boolean => ['blue', 'violet'].includes(family(colour)) && colour.l < 0.5;
+const isDeep = ({ colour }: Seen): boolean => ['blue', 'violet'].includes(family(colour)) && colour.l < 0.6;
 
 /** Hues that read apart in a bright planting, by the middle of each, degrees. */
 const HUES = [
