@@ -3,6 +3,7 @@ import { bestWeeks } from '../growth/stretches';
 import { grow } from '../growth/season';
 import { called } from '../plants/called';
 import { factsOf } from '../plants/facts';
+import { SHOWY } from '../plants/scheme-fit';
 import type { Plant } from '../plants/schema';
 import { resolve } from '../plantings/resolve';
 import type { Planting } from '../plantings/schema';
@@ -44,6 +45,7 @@ function oneJob(planting: Planting): string | null {
   const months = (m: number): number => ((m - 1 + turned) % 12) + 1;
   const cut = kinds.find(({ plant }) => {
     const { cutBack, cutMonth, seasons } = factsOf(plant);
+    if (plant.flower.show < SHOWY) return false;
     return (
       (cutBack === 'by half' || cutBack === 'to the base') &&
       seasons <= 2 &&
