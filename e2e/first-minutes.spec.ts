@@ -118,6 +118,7 @@ test('with the keyboard alone a first pot takes no more than forty presses, and 
   await expect(page.getByRole('list', { name: 'Plants' })).toBeVisible();
   await page.goBack();
   expect(await reasons()).toEqual(found);
+  await atWork();
 
   await enter(/^Take number 1/);
   await expect(page.getByRole('meter')).toHaveCount(5);

@@ -35,7 +35,7 @@ export const sort = check({
     ];
   },
   words: {
-    good: (f) => `All of it is ${f.text('sort')}, as you asked.`,
+    good: (f) => `Nothing but ${f.text('sort')}, as you asked.`,
     off: (f) => `You asked for ${f.text('sort')}: ${f.text('plant')} is something else.`,
   },
   figure: percent,

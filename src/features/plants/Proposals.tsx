@@ -165,7 +165,6 @@ export function Proposals(props: Props) {
                 ))}
             </ul>
             <p className="text-[0.87rem] leading-snug text-quiet">{p.reason}</p>
-            {list.length > 1 && state === 'done' && <Why of={p} among={list} />}
             <p className="mt-auto flex justify-between text-[0.88rem]">
               {formatMoney(shoppingList(p.planting, 1).each)}
               <span className="text-quiet">
@@ -191,6 +190,7 @@ export function Proposals(props: Props) {
                 More like this
               </Button>
             </div>
+            {list.length > 1 && state === 'done' && <Why of={p} among={list} />}
           </li>
         ))}
       </ol>
