@@ -64,6 +64,10 @@ test('walked along and seen from the chair; the light is followed, the year told
 }) => {
   await together(page, 'Entrance steps');
   await expect(page.locator('[data-state=grown]')).toBeVisible();
+  // Nearer to the left-hand pot a step pot stands in its shade.
+  const step = page.getByRole('button', { name: /^Step pots 1, / });
+  for (let i = 0; i < 3; i += 1) await step.press('ArrowLeft');
+  await expect(step).toHaveAccessibleName(/(9[4-9]|10\d) cm left/);
   await page.getByRole('radio', { name: 'Walking along' }).click();
   const walk = page.getByRole('group', { name: /walking along/ });
   const first = page.getByRole('button', { name: /^Left-hand pot, / });
