@@ -12,9 +12,10 @@ export interface Chosen {
 }
 
 const FACTS = 2;
-/** Apart by less than this two proposals are alike in a check, and over this a check gives up nothing. Working figures. */
+/** Apart by less than this two proposals are alike in a check; a check is whole from the second, and gives up something that shows under the third. Working figures. */
 const SHOWS = 0.03;
 const WHOLE = 0.92;
+const LACKS = 0.8;
 
 /** What a check weighs in the score. */
 function weightOf({ check }: Finding): number {
@@ -35,7 +36,7 @@ export function chosenOver(mine: Report, others: readonly Report[]): Chosen {
     .filter(({ f, by }) => by <= SHOWS && f.quality >= WHOLE)
     .sort((a, b) => weightOf(b.f) - weightOf(a.f));
   const behind = told
-    .filter(({ f, by }) => f.quality < WHOLE && (by < -SHOWS || f.severity !== 'good'))
+    .filter(({ f, by }) => f.severity !== 'good' || (f.quality < LACKS && by < -SHOWS))
     .sort((a, b) => a.by * weightOf(a.f) - b.by * weightOf(b.f))[0];
   return {
     why: [...ahead, ...sound].slice(0, FACTS).map(({ f }) => f.message),

@@ -49,7 +49,7 @@ const BESIDE_WAYS = [
 const STRONG_WAYS = [
   (all: string) => `${all}, clear and strong`,
   (all: string) => `bright ${all}`,
-  (all: string) => `${all} that carries across a street`,
+  (all: string) => `${all}, to be seen across a street`,
 ];
 const QUIET_WAYS = ['soft together', 'pale and calm', 'in quiet shades'];
 const oneOf = <T>(colours: readonly Lch[], ways: readonly T[]): T =>
