@@ -73,8 +73,7 @@ function feeding(planting: Planting): string | null {
     .sort((a, b) => b - a);
   const third = hunger[Math.floor((hunger.length - 1) / 3)] ?? 0;
   const herbs = resolve(planting).every(({ plant }) => plant.group === 'herb');
-  if (third > 0 && !planting.brief.lasting)
-    return herbs ? 'feed monthly at half strength' : 'feed weekly in summer';
+  if (third > 0 && !planting.brief.lasting) return herbs ? 'feed monthly at half strength' : 'feed weekly in summer';
   return resolve(planting).every(({ plant }) => plant.group === 'succulent') ? null : 'feed once in spring';
 }
 
