@@ -9,7 +9,7 @@ const QUALITY = { lives: 1, wrap: 0.65, dies: 0 } as const;
 /** What dies in its first winter has stood for some weeks. Working figure. */
 const FOR_A_WHILE = 0.6;
 
-/** Whether a year-round planting lives through the spot's coldest winter. Absent for one summer’s plantings. */
+/** Whether what stands through a winter lives through the spot's coldest. Absent for one summer’s plantings. */
 export const winter = check({
   name: 'Winter',
   facet: 'gate',
@@ -20,9 +20,7 @@ export const winter = check({
     const worst = maxBy(plants, (p) => bearsInPotC(p.plant, planting));
     if (!(brief.lasting || setOutForWinter(planting)) || !worst) return [];
     const takes = bearsInPotC(worst.plant, planting);
-    const worstOf = winterSuits(worst.plant, planting);
-    // What stands for one winter is not wrapped.
-    const verdict = worstOf === 'wrap' && !brief.lasting ? 'lives' : worstOf;
+    const verdict = winterSuits(worst.plant, planting);
     const suffer = plants.filter((p) => {
       const own = winterSuits(p.plant, planting);
       return own === 'dies' || (own === 'wrap' && verdict === 'wrap');
@@ -37,7 +35,7 @@ export const winter = check({
         culprits: suffer.map((p) => p.id),
         says: verdict,
         facts: { plant: plantName(worst.plant), takes, coldest: spot.coldestWinterC },
-        rule: 'Year-round: lives through the coldest winter here in a pot, whose roots freeze through',
+        rule: 'Where it stands through a winter it lives through the coldest winter here in a pot, whose roots freeze through',
         source:
           'growers’ figures: 3 °C more than in open ground where −5 is the coldest, 5 to −10, 8 beyond, a degree more in what hangs or is narrow and one less in 100 L and more; known roots by what they bear',
         quality:

@@ -45,7 +45,7 @@ export const everythingBright: Scheme = {
   shown: { name: 'bright flower', least: SHOWN, test: isStrong },
 };
 
-/** Deep magenta is pink and purple both. Degrees and lightness, working figures. */
+/** A leaf of deep magenta is pink and purple both: a flower of it is seen as the one or the other. Degrees and lightness, working figures. */
 const MAGENTA = { from: 320, to: 345, under: 0.62 } as const;
 /** A red this dark is a wine. Working figure. */
 const DEEP_RED = 0.49;
@@ -54,9 +54,9 @@ const isPink = ({ colour, isFlower }: Seen): boolean =>
   family(colour) === 'pink' ||
   (isFlower && family(colour) === 'wine') ||
   (family(colour) === 'red' && colour.l > 0.62 && colour.h < 20);
-const isPurple = ({ colour }: Seen): boolean =>
+const isPurple = ({ colour, isFlower }: Seen): boolean =>
   family(colour) === 'violet' ||
-  (colour.h >= MAGENTA.from && colour.h < MAGENTA.to && colour.l < MAGENTA.under) ||
+  (!isFlower && colour.h >= MAGENTA.from && colour.h < MAGENTA.to && colour.l < MAGENTA.under) ||
   (family(colour) === 'blue' && colour.h > 275);
 
 export const pinkPurple: Scheme = {
