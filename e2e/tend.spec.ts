@@ -144,3 +144,28 @@ test('a log with a photograph through a reload; a measure teaches the forecast, 
   await log.getByRole('button', { name: /^Take out of the log: .*60 cm/ }).press('Enter');
   await expect(measured.getByText(/taller/)).toBeHidden();
 });
+
+test('water that was counted teaches how much it drinks, keeps through a reload, and can be forgotten', async ({
+  page,
+}) => {
+  await page.goto(at('lido-entrance-left'));
+  const took = async (day: string, litres: string) => {
+    await part(page, 'Log').press('Space');
+    await page.getByRole('button', { name: 'Water it took' }).press('Enter');
+    await page.getByLabel('Day', { exact: true }).fill(day);
+    await page.getByLabel('Litres until it ran out below').fill(litres);
+    await page.getByLabel('Litres until it ran out below').press('Enter');
+    await expect(page.getByRole('button', { name: 'Write it down' })).toBeHidden();
+  };
+  await took('2026-07-04', '2');
+  await took('2026-07-06', '9');
+  await part(page, 'Today').press('Space');
+  const water = page.getByRole('region', { name: 'Water', exact: true });
+  await expect(water).toContainText(/\d+ % more than first forecast/);
+  await page.reload();
+  await expect(water).toContainText(/\d+ % more than first forecast/);
+  await part(page, 'Log').press('Space');
+  await page.getByRole('button', { name: 'Back to the first forecast' }).press('Enter');
+  await part(page, 'Today').press('Space');
+  await expect(water).not.toContainText('than first forecast');
+});
