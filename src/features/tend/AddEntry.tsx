@@ -173,7 +173,8 @@ export function AddWater(at: Props) {
       />
       <p className="text-[0.86rem] text-quiet">
         Counted twice within a fortnight, it tells the forecast how much{' '}
-        {at.planting.container.count > 1 ? 'each of them' : 'it'} really drinks here. Empty where you did not count.
+        {at.planting.container.count > 1 ? 'each of them' : 'it'} really drinks here. Leave it empty if you did not
+        count.
       </p>
     </Form>
   );
