@@ -21,7 +21,11 @@ function lightOf({ season, weeks }: Standing): { index: number; light: number; l
   const last = Math.min(TO_WEEK, weeks - 1);
   const looked = season.weeks.slice(Math.min(FROM_WEEK, last), last + 1);
   return season.placed.flatMap(({ plant }, index) => {
-    const light = looked.flatMap((w) => (w.plants[index]?.alive ? [w.plants[index].light] : []));
+    const light = looked.flatMap(({ plants }) => {
+      const g = plants[index];
+      // What died for want of light had too little; what died of something else is told elsewhere.
+      return g && (g.alive || g.gone === 'dark') ? [g.light] : [];
+    });
     const least = plant.sunHours[1] <= SHADE_KIND_H ? LEAST_IN_SHADE : LEAST;
     return light.length > 0 ? [{ index, light: median(light), least }] : [];
   });
