@@ -5,7 +5,7 @@ import { say } from './finding';
 import { CHECKS } from './index';
 import { measure } from './assess';
 
-const asked = (only: Only, ...plants: readonly [id: string, role: 'thriller' | 'filler' | 'spiller'][]) => {
+const asked = (only: Only, ...plants: readonly (readonly [id: string, role: 'thriller' | 'filler' | 'spiller'])[]) => {
   const base = pot();
   const planting = {
     ...base,
