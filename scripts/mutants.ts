@@ -131,7 +131,14 @@ const MUTANTS: readonly Mutant[] = [
     ['sinceDry / Math.max(1, times)', 'sinceDry / 1'],
   ),
   ...of('plants/heat.ts', 'growth/flowering.test.ts', ['stands: 31', 'stands: 45'], ['stops: 24.5', 'stops: 40']),
-  ...of('growth/light.ts', 'growth/growth.test.ts', ['VEILS = 0.4', 'VEILS = 0'], ['OVERHEAD = 0.74', 'OVERHEAD = 0']),
+  ...of(
+    'growth/light.ts',
+    'growth/growth.test.ts',
+    ['VEILS = 0.4', 'VEILS = 0'],
+    ['OVERHEAD = 0.74', 'OVERHEAD = 0'],
+    ['STANDING = [0.3, 0.75]', 'STANDING = [0.45, 0.8]'],
+    ['MAT = [0.45, 0.8]', 'MAT = [0.3, 0.75]'],
+  ),
   ...of('growth/sky.ts', 'growth/sky.test.ts', ['dx: -(x * cos', 'dx: (x * cos'], ['dy: -(x * sin', 'dy: (x * sin']),
   ...of(
     'water/canopy.ts',

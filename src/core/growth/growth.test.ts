@@ -179,6 +179,14 @@ describe('the season', () => {
     expect(smothered(s).map((x) => x.index)).toContain(1);
   });
 
+  test('what is tall carries leaf from low down: cannas close round alyssum keep it dark after they have outgrown it', () => {
+    const cannas = [0, 1, 2, 3].map((i) =>
+      placed(`c${i}`, 'canna-dwarf-red', 'thriller', 60 + 70 * Math.cos(i * 1.57), 70 * Math.sin(i * 1.57), 'l2'),
+    );
+    const { weeks } = grow(pot({ placements: [placed('a', 'alyssum-white', 'filler', 60, 0), ...cannas] }));
+    for (const week of [6, 10, 14]) expect(weeks[week]?.plants[0]?.light).toBeLessThan(0.5);
+  });
+
   test('what is dead for want of light is told as dying, whatever light lies on it then', () => {
     const { weeks, ...season } = grow(pot({ placements: [placed('p', 'petunia-violet', 'filler', 0, 0)] }));
     const ends = (gone: 'dark' | 'frost') =>

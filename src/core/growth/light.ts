@@ -1,6 +1,6 @@
 import { type Habit, HABITS } from '../plants/habits';
 import type { Placed } from '../plantings/resolve';
-import { clamp01 } from '../units/number';
+import { clamp01, lerp } from '../units/number';
 import { EXTINCTION, SKY_HOURS } from './model';
 import type { Sky } from './sky';
 
@@ -44,8 +44,15 @@ const OVERHEAD = 0.74;
 /** A plant that wants less sun than the spot gives is content with less, but not by more than this: leaves lie on it all the same. Working figure. */
 const CONTENT = 1.5;
 
-/** A crown is two layers of leaf, each with half of it, at these shares of its height; shadows fall on a plant at this share of its own. Working figures. */
-const LAYERS = [0.45, 0.8] as const;
+/**
+ * A crown is two layers of leaf, each with half of it, at these shares of its height: a mat carries its leaf on top, what
+ * is as tall as wide from low down. Shadows fall on a plant at this share of its own height. Working figures.
+ */
+const MAT = [0.45, 0.8] as const;
+const STANDING = [0.3, 0.75] as const;
+const LAYERS = MAT.length;
+/** So much taller than half as wide as it stands, a crown is no mat at all. */
+const MAT_UNDER = 0.5;
 const FALLS_ON = 0.6;
 /** Leaf that stands no higher than this share of another takes nothing from it. Working figure. */
 const LEVEL = 0.85;
@@ -56,7 +63,7 @@ const above = (over: Canopy, under: Canopy): number =>
 
 /** Share of light that goes into one layer of a canopy and not through it: Beer–Lambert on the part that stands above. */
 const opacity = (over: Canopy, under: Canopy, habit: Habit): number =>
-  1 - Math.exp((-EXTINCTION * HABITS[habit].leafAreaIndex * above(over, under)) / LAYERS.length);
+  1 - Math.exp((-EXTINCTION * HABITS[habit].leafAreaIndex * above(over, under)) / LAYERS);
 
 /** Shadows are never longer than so many times the height. */
 const FARTHEST = 3;
@@ -76,7 +83,9 @@ function leaves(over: Canopy, low: Canopy, habit: Habit, { shadows }: Sky): bool
   const overhead = square < near * near ? 1 - OVERHEAD * common(square) : 1;
   under[0] = overhead * overhead;
   for (let h = 1; h <= shadows.length; h += 1) under[h] = 1;
-  for (const layer of LAYERS) {
+  const upright = clamp01((over.heightMm / (2 * over.radiusMm) - MAT_UNDER) / (1 - MAT_UNDER));
+  for (let k = 0; k < LAYERS; k += 1) {
+    const layer = lerp(MAT[k] ?? 1, STANDING[k] ?? 1, upright);
     const rise = layer * over.heightMm - FALLS_ON * low.heightMm;
     if (rise <= 0) continue;
     for (let h = 0; h < shadows.length; h += 1) {
