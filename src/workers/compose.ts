@@ -11,6 +11,7 @@ import {
 import { type GroupProposal, groupRound, type Member, neighbourOf, sharing } from '@/core/compose/over/group';
 import { partnerFor } from '@/core/compose/over/partner';
 import { PARTS } from '@/core/compose/themes';
+import { secondAct, type SecondAct } from '@/core/compose/turns/second-act';
 import { type PlannedYear, type TurnName, yearOf } from '@/core/compose/turns/year';
 import type { PotChoice } from '@/core/groups/pots';
 import { shelfOf, type Mine } from '@/core/stock/shelf';
@@ -65,6 +66,9 @@ const api = {
     mine: Mine,
     onTurn: (done: number) => void,
   ): PlannedYear => yearOf(planting, asked, shelfOf(mine), (done) => onTurn(done)),
+  /** What follows a planting that is over in spring. */
+  secondAct: (planting: Planting, seed: number, mine: Mine): SecondAct | null =>
+    secondAct(planting, seed, shelfOf(mine)),
   /** A planting to stand by turns with this one. */
   partner: (planting: Planting, seed: number, mine: Mine): Proposal | null => partnerFor(planting, seed, shelfOf(mine)),
   /** A group round its lead. */

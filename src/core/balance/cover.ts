@@ -1,5 +1,5 @@
 import { usualStarts, usualWidth } from '../containers/counts';
-import { occasionOf } from '../growth/span';
+import { occasionOf } from '../plantings/occasion';
 import { groundOf } from '../layout/neighbours';
 import { STARTS, type StartSize } from '../plants/starts';
 import { schoolOf } from '../schools';

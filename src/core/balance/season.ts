@@ -1,5 +1,5 @@
 import { formOf } from '../containers/form';
-import { occasionOf } from '../growth/span';
+import { occasionOf } from '../plantings/occasion';
 import { factsOf } from '../plants/facts';
 import { SHOWY } from '../plants/scheme-fit';
 import { plantName } from '../plants/schema';

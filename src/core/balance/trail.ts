@@ -1,6 +1,6 @@
 import { halfLeastMm, rimPoints } from '../containers/outline';
 import { formOf } from '../containers/form';
-import { occasionOf } from '../growth/span';
+import { occasionOf } from '../plantings/occasion';
 import { schoolOf } from '../schools';
 import type { Band } from '../schools/school';
 import { oneSided } from '../spots/light';

@@ -1,7 +1,7 @@
 import { lch } from '../colour/oklch';
 import { schemeOf } from '../colour/schemes';
 import type { Seen } from '../colour/schemes/scheme';
-import { occasionOf } from '../growth/span';
+import { occasionOf } from '../plantings/occasion';
 import { answers } from '../plants/leaf-colours';
 import type { Plant } from '../plants/schema';
 import { signature } from '../plants/signature';

@@ -7,7 +7,7 @@ import { schemeOf } from '../colour/schemes';
 import type { Seen } from '../colour/schemes/scheme';
 import { type Form, formOf } from '../containers/form';
 import { depthOf, rimOf } from '../containers/outline';
-import { occasionOf } from '../growth/span';
+import { occasionOf } from '../plantings/occasion';
 import type { Plant } from '../plants/schema';
 import { schemeFit } from '../plants/scheme-fit';
 import { clamp01, mean } from '../units/number';

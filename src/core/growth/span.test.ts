@@ -1,6 +1,7 @@
 import { freshPlanting } from '../plantings/fresh';
 import type { Planting } from '../plantings/schema';
-import { judgedWeeks, occasionOf } from './span';
+import { judgedWeeks } from './span';
+import { occasionOf } from '../plantings/occasion';
 
 const on = (
   startDate: string,

@@ -3,6 +3,7 @@ import { soldIn, STARTS, type StartSize } from '../plants/starts';
 import type { Role } from '../plants/traits';
 import type { Planting } from '../plantings/schema';
 import { isSouthern } from '../climate/hemisphere';
+import { isForSpring } from '../plantings/occasion';
 import { goesIn } from './packing';
 
 /** Litres of start wished for, by the container's width. Working figures from ordinary practice: the centrepiece goes up first. */
@@ -11,11 +12,14 @@ function wishedL(role: Role, widthMm: number): number {
   return widthMm >= 480 ? 2 : widthMm >= 290 ? 0.95 : 0.45;
 }
 
+/** From autumn to spring nothing grows to its part: the centrepiece is bought so many times larger. Practice: a size up. */
+const AS_IT_STAYS = 2.1;
+
 /** A pack is bought for less choice of each. Working figure. */
 const PACK_COSTS = 0.8;
 
 /** All that choosing a start reads of a planting. */
-type Ground = Pick<Planting, 'container' | 'startDate' | 'spot'>;
+type Ground = Pick<Planting, 'container' | 'startDate' | 'spot' | 'brief'>;
 
 /** The month of planting as it would be in the north, 1–12. */
 const monthOf = ({ startDate, spot }: Ground): number =>
@@ -30,7 +34,8 @@ export function startFor(role: Role, sold: readonly StartSize[], ground: Ground,
   const month = monthOf(ground);
   const now = sold.filter((s) => goesIn(container, s) && soldIn(s, month));
   if (now.includes('bulb')) return 'bulb';
-  const wish = wishedL(role, usualWidth(container));
+  const stays = role === 'thriller' && isForSpring(ground) ? AS_IT_STAYS : 1;
+  const wish = stays * wishedL(role, usualWidth(container));
   const off = (s: StartSize): number =>
     cheap ? STARTS[s].litres : Math.abs(Math.log(STARTS[s].litres / wish)) + (STARTS[s].perPack > 1 ? PACK_COSTS : 0);
   return (

@@ -2,6 +2,7 @@
 import Link from 'next/link';
 import { chosenOver } from '@/core/compose/chosen';
 import type { Composed, Proposal, Said } from '@/core/compose/compose';
+import type { SecondAct } from '@/core/compose/turns/second-act';
 import { changed, WISH_IDS, WISHES } from '@/core/compose/wishes';
 import { LEFT_OUT_FOR, type Refusal } from '@/core/compose/filter';
 import { checkOf, isLevel } from '@/core/balance';
@@ -23,7 +24,9 @@ import { figureOf } from '@/core/balance/finding';
 import { useDrawing } from '../shell/drawing';
 import { stationPath } from '../shell/stations';
 import type { Beside } from './composing';
+import type { Following } from './following';
 import { LOOSENED } from './loosened';
+import { Then } from './Then';
 import { WhyNot } from './WhyNot';
 import { PotPicture, pictureSize } from '../pictures/PotPicture';
 
@@ -41,7 +44,9 @@ interface Props {
   onBeside: (school: SchoolId | null) => void;
   onWith: (plant: Plant) => void;
   onSay: (said: Said) => void;
-  onTake: (p: Proposal) => void;
+  onTake: (p: Proposal, act?: SecondAct) => void;
+  /** What follows each of them, where something does. */
+  following: Following;
   onStop: () => void;
   onClose: () => void;
 }
@@ -71,6 +76,7 @@ function Why({ of, among }: { of: Proposal; among: readonly Proposal[] }) {
 /** What the composer found, side by side as portraits. */
 export function Proposals(props: Props) {
   const { planting, library, state, done, sofar, composed, beside, said, onSay, onBeside, onWith, onTake } = props;
+  const { following } = props;
   const { onStop, onClose } = props;
   const worst = maxBy(Object.entries(composed?.refused ?? {}), ([, n]) => n);
   const wayOut = worst && LOOSENED[worst[0]];
@@ -191,6 +197,9 @@ export function Proposals(props: Props) {
               </Button>
             </div>
             {list.length > 1 && state === 'done' && <Why of={p} among={list} />}
+            {state === 'done' && !beside && (
+              <Then planting={p.planting} number={i + 1} act={following.get(p)} onTake={(act) => onTake(p, act)} />
+            )}
           </li>
         ))}
       </ol>

@@ -10,6 +10,7 @@ import { point, usePointing } from '../shell/pointing';
 import { Brief } from './Brief';
 import { Cast } from './Cast';
 import { isFor, useComposing, useDesk } from './composing';
+import { useFollowing } from './following';
 import { Levels } from './Levels';
 import { MakeOver } from './MakeOver';
 import { Plan } from './Plan';
@@ -82,8 +83,10 @@ function Whole({ planting }: StationProps) {
   const run = useWorkspace((s) => s.run);
   const show = useWorkspace((s) => s.show);
   const set = useDesk((d) => d.set);
+  const following = useFollowing(state === 'done' ? (composed?.proposals ?? null) : null, known.mine);
   return (
     <Proposals
+      following={following}
       planting={planting}
       library={known.all}
       state={state === 'working' ? 'working' : 'done'}
@@ -102,11 +105,11 @@ function Whole({ planting }: StationProps) {
       }}
       onStop={stop}
       onClose={() => lay(true)}
-      onTake={(p) => {
+      onTake={(p, act) => {
         run(
-          'Take a proposal',
+          act ? 'Take a proposal and what follows it' : 'Take a proposal',
           { do: 'set', change: { brief: { ...planting.brief, school: p.planting.brief.school } } },
-          { do: 'plant', placements: keptAsBefore(planting, p.planting.placements) },
+          { do: 'plant', placements: keptAsBefore(planting, (act ?? p.planting).placements) },
         );
         point({ chosen: null });
         show(null);

@@ -1,6 +1,6 @@
 import type { Grown } from '../../growth/grown';
 import { grow } from '../../growth/season';
-import { occasionOf } from '../../growth/span';
+import { isForSpring, occasionOf } from '../../plantings/occasion';
 import { factsOf } from '../../plants/facts';
 import { plantName } from '../../plants/schema';
 import type { Facts } from '../../plants/traits';
@@ -57,13 +57,15 @@ function placeFor({ plant }: Placed, planting: Planting): { goes: Goes; why: str
 }
 
 /** Whether it stays, and why; null where it is to be lifted. */
-function staysFor(p: Placed, ahead: readonly Grown[], winter: boolean): string | null {
-  const { life, winterLook } = factsOf(p.plant);
+function staysFor(p: Placed, ahead: readonly Grown[], winter: boolean, sprung: boolean): string | null {
+  const { life, winterLook, seasons } = factsOf(p.plant);
   const alive = ahead.filter((g) => g.alive).length / Math.max(1, ahead.length) >= ALIVE;
   if (!alive) return null;
   const lasting = LASTING.includes(life);
   const later = ahead.slice(Math.floor(ahead.length / 2));
   const flowering = mean(later.map((g) => g.bloom)) >= WORTH;
+  // Spring bedding makes room for summer's while it still flowers, as the trade does: it is over when the heat comes.
+  if (sprung && seasons === 1 && p.plant.season === 'cool' && p.plant.flower.show >= FLOWERS) return null;
   // What is grown for a spring of flower has had its day, leaf or no leaf.
   const spent = p.plant.season === 'cool' && p.plant.flower.show >= FLOWERS && !flowering;
   if (spent && !winter) return null;
@@ -100,7 +102,8 @@ export function sortOut(planting: Planting, on: string, died: ReadonlyMap<string
     const said = { id: p.id, plant: p.plant.id, name: plantName(p.plant) };
     const lost = died.get(p.id);
     if (lost !== undefined) return [{ ...said, goes: 'compost', why: lost || 'it died' }];
-    const stays = staysFor(p, ahead, winter);
+    const sprung = occasion === 'summer' && isForSpring({ ...planting, startDate: p.from ?? planting.startDate });
+    const stays = staysFor(p, ahead, winter, sprung);
     if (stays) return [{ ...said, goes: null, why: stays }];
     // What is lifted dry is lifted when frost has blackened its top.
     const fell = now?.gone && factsOf(p.plant).kept !== 'lifted dry' ? FELL[now.gone] : '';

@@ -1,0 +1,72 @@
+import { turnOn } from '../../growth/turn';
+import { grow } from '../../growth/season';
+import { LIBRARY } from '../../plants';
+import { resolve } from '../../plantings/resolve';
+import { placed, pot, roundPot } from '../../testing/pots';
+import { some } from '../../testing/some';
+import { secondAct, secondActOn } from './second-act';
+
+const spring = pot({
+  startDate: '2026-03-10',
+  container: roundPot(400, 290, 360),
+  placements: [
+    placed('p1', 'phormium-bronze', 'thriller', 0, 0, 'l1'),
+    placed('p2', 'pansy-crimson', 'filler', -110, 0),
+    placed('p3', 'pansy-crimson', 'filler', 110, 0),
+    placed('p4', 'viola-trailing-yellow', 'spiller', 0, 120),
+  ],
+});
+
+test('summer follows what is for spring, in mid-May, and nothing follows what is for summer', () => {
+  const day = secondActOn(spring);
+  expect(day?.slice(0, 7)).toBe('2026-05');
+  expect(secondActOn({ ...spring, startDate: '2026-10-01' })?.slice(0, 7)).toBe('2027-05');
+  expect(secondActOn({ ...spring, startDate: '2026-05-20' })).toBeNull();
+});
+
+test.each([
+  ['stays all year', { lasting: true }],
+  ['is changed over on a day of its own', { changeOver: '2026-06-01' }],
+  ['is for one day', { bestOn: '2026-04-20' }],
+])('nor what %s', (_, change) => {
+  expect(secondActOn({ ...spring, brief: { ...spring.brief, ...change } })).toBeNull();
+});
+
+describe('what follows', () => {
+  const act = secondAct(spring, 1, LIBRARY);
+  if (!act) throw new Error('Nothing was found to follow the spring pot.');
+  const both = { ...spring, placements: act.placements };
+
+  test('what lasts stays, spring bedding goes though it still flowers', () => {
+    expect(Object.fromEntries(act.sorted.map((s) => [s.id, s.goes]))).toMatchObject({ p1: null });
+    expect(some(act.sorted.filter((s) => s.id !== 'p1')).every((s) => s.goes !== null)).toBe(true);
+  });
+  test('what is new stands from the day on, under ids of its own, and costs what it says', () => {
+    expect(new Set(act.placements.map((p) => p.id)).size).toBe(act.placements.length);
+    expect(some(act.placements.filter((p) => act.fresh.includes(p.id))).every((p) => p.from === act.on)).toBe(true);
+    expect(act.cost).toBeGreaterThan(0);
+    expect(act.score).toBeGreaterThanOrEqual(75);
+  });
+  test('on the day itself the one has gone and the other stands', () => {
+    const { planting } = turnOn(both, grow(both), act.on);
+    const ids = resolve(planting).map((p) => p.id);
+    expect(ids).toEqual(expect.arrayContaining(['p1', ...act.fresh]));
+    expect(ids).not.toContain('p2');
+  });
+});
+
+test('what would spoil the summer is planted out, and the pot begins anew', () => {
+  const winter = pot({
+    startDate: '2026-10-01',
+    container: roundPot(400, 290, 360),
+    placements: [
+      placed('p1', 'spruce-dwarf', 'thriller', 0, 0, 'l2'),
+      placed('p2', 'leucothoe', 'filler', -110, 0),
+      placed('p3', 'leucothoe', 'filler', 110, 0),
+      placed('p4', 'viola-trailing-yellow', 'spiller', 0, 120),
+    ],
+  });
+  const act = secondAct(winter, 1, LIBRARY);
+  expect(act?.sorted.find((s) => s.id === 'p1')).toMatchObject({ goes: 'garden', why: 'summer is better without it' });
+  expect(act?.score).toBeGreaterThanOrEqual(85);
+});

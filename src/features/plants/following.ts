@@ -1,0 +1,36 @@
+'use client';
+import { useEffect, useState } from 'react';
+import type { Proposal } from '@/core/compose/compose';
+import { secondActOn, type SecondAct } from '@/core/compose/turns/second-act';
+import type { Mine } from '@/core/stock/shelf';
+import { startComposer } from '../shell/workers';
+
+/** What follows each proposal: null where nothing does; one that is missing is still looked for. */
+export type Following = ReadonlyMap<Proposal, SecondAct | null>;
+
+const NOTHING: Following = new Map();
+
+/** Looks for what follows proposals for spring and for the winter, one after another in a worker of its own; leaving ends it. */
+export function useFollowing(proposals: readonly Proposal[] | null, mine: Mine): Following {
+  const [found, setFound] = useState({ of: proposals, acts: NOTHING });
+  useEffect(() => {
+    if (!proposals?.some((p) => secondActOn(p.planting) !== null)) return;
+    const composer = startComposer();
+    let wanted = true;
+    const look = async () => {
+      const acts = new Map<Proposal, SecondAct | null>();
+      for (const p of proposals) {
+        acts.set(p, await composer.ask((api) => api.secondAct(p.planting, 1, mine)));
+        if (!wanted) return;
+        setFound({ of: proposals, acts: new Map(acts) });
+      }
+      composer.stop();
+    };
+    look().catch((e: unknown) => wanted && console.warn('Nothing was looked for to follow it:', e));
+    return () => {
+      wanted = false;
+      composer.stop();
+    };
+  }, [proposals, mine]);
+  return found.of === proposals ? found.acts : NOTHING;
+}
