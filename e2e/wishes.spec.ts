@@ -85,3 +85,22 @@ test('what is to be eaten is proposed of kitchen plants, none of them poisonous'
   await page.getByText(/other checks are good$/).click();
   await expect(page.getByRole('heading', { name: 'Good Company' })).toBeVisible();
 });
+
+test('by keyboard: a winter pot and the summer that follows it are taken together, and taken back in one', async ({
+  page,
+}) => {
+  await page.goto('/pot/lido-entrance-autumn/plants');
+  await grown(page);
+  await page.getByRole('button', { name: 'Compose again' }).press('Enter');
+  await compose(page);
+  const both = page.getByRole('button', { name: /^Take both, number \d and what follows from \d+ May/ }).first();
+  await expect(both).toBeVisible({ timeout: 60_000 });
+  await accessible(page);
+  await both.press('Enter');
+  await expect(page.getByRole('heading', { name: 'Thriller' })).toBeVisible();
+  await page.goto('/pot/lido-entrance-autumn/tend');
+  await expect(page.getByText(/May/).first()).toBeVisible();
+  await expect(page.getByText(/change/i).first()).toBeVisible();
+  await page.goto('/pot/lido-entrance-autumn/plants');
+  await grown(page);
+});

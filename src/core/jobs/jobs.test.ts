@@ -25,6 +25,22 @@ test('three weeks in it asks for a pinch', () =>
   expect(jobsOf(warmPot(), { today: addDays(start, 19) }).filter(once)).toMatchObject([
     { kind: 'pinch', due: addDays(start, 21) },
   ]));
+test('nobody pinches in September what is bought in flower for autumn', () => {
+  const autumn = { ...warmPot(), startDate: '2026-09-19' };
+  expect(jobsOf(autumn, { today: '2026-10-08' }).map((j) => j.kind)).not.toContain('pinch');
+});
+test('what is set out later is pinched three weeks after its own day', () => {
+  const p = warmPot();
+  const later = {
+    ...p,
+    placements: p.placements.map((x) => (x.id === 'c' ? { ...x, from: addDays(start, 14) } : x)),
+  };
+  const pinches = jobsOf(later, { today: addDays(start, 30) }).filter((j) => j.kind === 'pinch');
+  expect(pinches).toMatchObject([
+    { due: addDays(start, 21), text: 'pinch pelargonium and lantana' },
+    { due: addDays(start, 35), text: 'pinch calibrachoa' },
+  ]);
+});
 test('in midsummer there is no pinch left to do', () => expect(kinds(addDays(start, 60))).not.toContain('pinch'));
 test('before the first frost it is told, and long after the season is over', () => {
   const frost =
@@ -92,7 +108,7 @@ describe('the stones in the rill', () => {
     const p = warmPot();
     const why = expect.stringMatching(/\.$/) as string;
     expect(stonesOf(p, grow(p))).toEqual([
-      { kind: 'pinch', week: 3, text: 'pinch pelargonium', why, bad: false },
+      { kind: 'pinch', week: 3, text: 'pinch pelargonium, lantana and calibrachoa', why, bad: false },
       { kind: 'frost', week: 22, text: 'first frost', why, bad: false },
     ]);
   });
@@ -119,7 +135,7 @@ test('what each job says on the bench names its day', () => {
     'Harden off canna, pelargonium, lantana and calibrachoa, 8 May',
     'Plant on 16 May',
   ]);
-  expect(says(addDays(start, 19))).toEqual(['Pinch pelargonium, 6 June']);
+  expect(says(addDays(start, 19))).toEqual(['Pinch pelargonium, lantana and calibrachoa, 6 June']);
   expect(says('2026-10-18')).toEqual([
     'First frost about 17 October: bring in or fleece what is tender',
     'Lift and dry canna, 20 October',

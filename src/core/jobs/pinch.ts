@@ -1,7 +1,8 @@
+import { isSouthern } from '../climate/hemisphere';
 import { STARTS } from '../plants/starts';
-import { addDays, formatDay } from '../units/date';
-import type { JobKind } from './job';
-import { capital } from './plants-of';
+import { addDays, formatDay, monthPosition } from '../units/date';
+import type { Asked, JobKind } from './job';
+import { capital, namesOf } from './plants-of';
 
 /** Trailers and bushy plants set out small are pinched once they have settled. Practice: two to three weeks in. */
 const WEEK = 3;
@@ -9,22 +10,32 @@ const WEEK = 3;
 const BEFORE_PEAK = 2;
 /** A start of this much or more was pinched at the nursery, litres. Working figure. */
 const GROWN_ON_L = 0.9;
+/** From April to mid-July: before it nothing grows, and later it costs the flower. Month positions of the north; practice. */
+const FROM = 2.5;
+const UNTIL = 6.5;
 
-/** Tips off, so that it bushes. */
+/** Who wants it, by the day they have settled. */
+function byDay({ planting, season }: Pick<Asked, 'planting' | 'season'>): Map<string, Asked['season']['placed']> {
+  const days = new Map<string, Asked['season']['placed']>();
+  for (const p of season.placed) {
+    if (p.plant.pinch !== 'helps' || STARTS[p.start].litres >= GROWN_ON_L) continue;
+    const on = addDays(p.from ?? planting.startDate, WEEK * 7);
+    const at = (monthPosition(on) + (isSouthern(planting.spot) ? 6 : 0) + 12) % 12;
+    if (at >= FROM && at < UNTIL) days.set(on, [...(days.get(on) ?? []), p]);
+  }
+  return days;
+}
+
+/** Tips off, so that it bushes: every kind that wants it, in one round. */
 export const pinch: JobKind = {
   stone: 'plain',
-  of: ({ planting, season }) => {
-    const young = season.placed.find((p) => p.plant.pinch === 'helps' && STARTS[p.start].litres < GROWN_ON_L);
-    if (!young || season.peak <= WEEK + BEFORE_PEAK) return [];
-    return [
-      {
-        on: addDays(planting.startDate, WEEK * 7),
-        text: `pinch ${young.plant.common.toLowerCase()}`,
-        done: season.placed
-          .filter((p) => p.plant.id === young.plant.id)
-          .map((p) => ({ what: 'pinch' as const, to: p.id })),
-      },
-    ];
+  of: (asked) => {
+    if (asked.season.peak <= WEEK + BEFORE_PEAK) return [];
+    return [...byDay(asked)].map(([on, young]) => ({
+      on,
+      text: `pinch ${namesOf(young.map((placed) => ({ placed })))}`,
+      done: young.map((p) => ({ what: 'pinch' as const, to: p.id })),
+    }));
   },
   why: 'Tips off now make side shoots, and a denser plant. Nip out the soft tip above a pair of leaves; flower comes two to three weeks later.',
   says: ({ on, text }) => `${capital(text)}, ${formatDay(on)}`,

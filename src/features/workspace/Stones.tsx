@@ -24,30 +24,46 @@ const FOOT = 30;
 const ROOM = 130;
 /** Half of what is pressed, px. */
 const HALF = 12;
+/** A letter of its words is about so wide, px. */
+const LETTER = 6.2;
 
 /** What lies in the stream: frost, jobs, what is smothered. Each opens to say why, and what is done. */
 export function Stones({ planting, season, W, high }: Props) {
   const stones = useMemo(() => stonesOf(planting, season), [planting, season]);
   const last = season.weeks.length - 1;
+  const shown = stones.filter((s) => s.week <= last);
+  const at = (s: Stone) => acrossAt(s.week, last, W);
+  // Its words would run into the next stone of its row: it says them when it is pressed.
+  const runsOn = (s: Stone) =>
+    shown.some((o) => o.bad === s.bad && at(o) > at(s) && at(o) - at(s) < 2 * HALF + s.text.length * LETTER);
   return (
     <>
-      {stones
-        .filter((s) => s.week <= last)
-        .map((s) => (
-          <One
-            key={s.kind + s.week}
-            stone={s}
-            day={formatDay(addDays(planting.startDate, s.week * 7))}
-            x={acrossAt(s.week, last, W)}
-            y={s.bad ? high - FOOT : TOP}
-            before={acrossAt(s.week, last, W) > W - ROOM}
-          />
-        ))}
+      {shown.map((s) => (
+        <One
+          key={s.kind + s.week}
+          stone={s}
+          day={formatDay(addDays(planting.startDate, s.week * 7))}
+          x={at(s)}
+          silent={runsOn(s)}
+          y={s.bad ? high - FOOT : TOP}
+          before={at(s) > W - ROOM}
+        />
+      ))}
     </>
   );
 }
 
-function One({ stone, day, x, y, before }: { stone: Stone; day: string; x: number; y: number; before: boolean }) {
+interface OneProps {
+  stone: Stone;
+  day: string;
+  x: number;
+  y: number;
+  before: boolean;
+  /** Without its words. */
+  silent: boolean;
+}
+
+function One({ stone, day, x, y, before, silent }: OneProps) {
   const show = useWorkspace((s) => s.show);
   const words = stone.text.charAt(0).toUpperCase() + stone.text.slice(1);
   return (
@@ -72,7 +88,7 @@ function One({ stone, day, x, y, before }: { stone: Stone; day: string; x: numbe
             strokeWidth="0.8"
           />
         </svg>
-        {stone.text}
+        {!silent && stone.text}
       </Popover.Trigger>
       <Popover.Portal>
         <Popover.Content
