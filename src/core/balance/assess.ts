@@ -53,22 +53,32 @@ const WHOEVER: readonly string[] = [
   'cost',
   'flower-form',
 ];
-/** With those that hang on where each stands too, what needs nothing grown. */
-const AT_ONCE: readonly string[] = [...WHOEVER, 'texture'];
-/** The order in which a planting is looked through for a reason to give it up. */
+/**
+ * The order in which a planting is looked through for a reason to give it up: first what turns down most for the work it
+ * takes, before anything is grown; then what is read from a week or two of growth; last what needs its whole season.
+ */
 const SOONEST: readonly string[] = [
-  ...AT_ONCE,
+  'worlds',
+  'flower-form',
+  'staples',
+  'texture',
+  'repeat',
+  ...WHOEVER.filter((id) => !['worlds', 'flower-form', 'staples', 'repeat', 'cost'].includes(id)),
   'spread',
   'steps',
   'height',
+  'cover',
+  'buried',
+  'cost',
   'steady',
   'front',
+  'season',
+  'centrepiece',
   'contrast',
   'sides',
-  'centrepiece',
-  'season',
   'colour',
 ];
+const FIRST_GROWN = SOONEST.indexOf('spread');
 const EARLY: Checks = [...ALL].sort(([a], [b]) => rankOf(a) - rankOf(b));
 function rankOf(id: string): number {
   const at = SOONEST.indexOf(id);
@@ -137,7 +147,7 @@ export function measureUnless(
     count(tally, id, of, of.of(standing));
     const most = mostOf(tally);
     if (hopeless(most, tally.watched, tally.readings.get(id) ?? []))
-      return { most, readings: [...tally.readings.values()].flat(), grown: !AT_ONCE.includes(id) };
+      return { most, readings: [...tally.readings.values()].flat(), grown: rankOf(id) >= FIRST_GROWN };
   }
   return measured(planting, standing, tally, ALL);
 }

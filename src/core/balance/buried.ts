@@ -17,11 +17,12 @@ const AT_LEAST = 0.55;
 const IN_THE_DARK = 0.22;
 
 /** Light left to each plant that stands, its middle over the weeks in which a planting closes. */
-function lightOf({ season, weeks }: Standing): { index: number; light: number; least: number }[] {
-  const last = Math.min(TO_WEEK, weeks - 1);
-  const looked = season.weeks.slice(Math.min(FROM_WEEK, last), last + 1);
-  return season.placed.flatMap(({ plant }, index) => {
-    const light = looked.flatMap(({ plants }) => {
+function lightOf(standing: Standing): { index: number; light: number; least: number }[] {
+  const last = Math.min(TO_WEEK, standing.weeks - 1);
+  const first = Math.min(FROM_WEEK, last);
+  const looked = Array.from({ length: last - first + 1 }, (_, k) => standing.in(first + k));
+  return standing.placed.flatMap(({ plant }, index) => {
+    const light = looked.flatMap((plants) => {
       const g = plants[index];
       // What died for want of light had too little; what died of something else is told elsewhere.
       return g && (g.alive || g.gone === 'dark') ? [g.light] : [];

@@ -1,9 +1,9 @@
-import { calendarOf } from '../growth/calendar';
+import { type Calendar, calendarOf } from '../growth/calendar';
 import { factsOf } from '../plants/facts';
 import { tooHot } from '../plants/heat';
 import { plantName } from '../plants/schema';
-import type { Placed } from '../plantings/resolve';
-import type { Planting } from '../plantings/schema';
+import { HeatSchema } from '../plants/traits';
+import { keptBy } from '../units/keep';
 import { maxBy } from '../units/number';
 import { check, percent } from './check';
 
@@ -11,12 +11,15 @@ import { check, percent } from './check';
 const MOST = 0.2;
 const WRONG_OVER = 0.45;
 
-/** Share of the weeks a plant stands there that are too hot for it to flower. */
-function hotShare({ spot, startDate }: Planting, weeks: number, { plant }: Placed): number {
-  const { heat } = factsOf(plant);
-  const hot = calendarOf(spot, startDate, weeks).weeks.filter((w) => tooHot(heat, w.highC));
-  return hot.length / Math.max(1, weeks);
-}
+/** Share of the weeks that are too hot for what bears so much heat to flower, by how much it bears. */
+const hotShares = keptBy(({ weeks }: Calendar) =>
+  Object.fromEntries(
+    HeatSchema.options.map((heat) => [
+      heat,
+      weeks.filter((w) => tooHot(heat, w.highC)).length / Math.max(1, weeks.length),
+    ]),
+  ),
+);
 
 /** Plants kept into afternoons too hot for them. Absent where none minds heat. */
 export const heat = check({
@@ -26,7 +29,8 @@ export const heat = check({
   at: 'plants',
   of: ({ planting, span, placed: plants }) => {
     const minds = plants.filter((p) => factsOf(p.plant).heat !== 'thrives');
-    const shares = minds.map((p) => ({ p, share: hotShare(planting, span, p) }));
+    const hot = hotShares(calendarOf(planting.spot, planting.startDate, span));
+    const shares = minds.map((p) => ({ p, share: hot[factsOf(p.plant).heat] ?? 0 }));
     const worst = maxBy(shares, (x) => x.share);
     if (!worst) return [];
     const dies = worst.share > WRONG_OVER && factsOf(worst.p.plant).heat === 'stops';

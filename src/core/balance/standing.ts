@@ -33,6 +33,8 @@ export interface Standing {
   /** How many weeks its season has. */
   span: number;
   season: Season;
+  /** Everyone as they are in a week of it, in the order of the placements; no further week is grown for it. */
+  in: (week: number) => readonly Grown[];
   /** The week two thirds through. */
   week: number;
   /** Two thirds through, in the order of the placements; those that are not there too. */
@@ -152,6 +154,7 @@ export function standingOf(planting: Planting, given?: Season, begin = wholeSeas
     get season() {
       return growth().season();
     },
+    in: (week) => growth().week(week).plants,
     get week() {
       return moments()[2].week;
     },

@@ -18,6 +18,7 @@ import { reasonOf } from './reason';
 import { better, cleanOf, growLeads, mended, type Search, swept } from './search';
 import { PARTS, type ThemeId } from './themes';
 import { answersAsWell, likeness, type Wish, type WishId, WISHES } from './wishes';
+import { worth } from './worth';
 
 export interface Proposal {
   planting: Planting;
@@ -173,6 +174,10 @@ function heard(base: Planting, clean: Idea[], said: Said | undefined): Idea[] {
   return [better, asWell].find((list) => pick(list, LEAST).length >= LEAST) ?? clean;
 }
 
+/** Two good ones beat five: after so many, what is so far behind the best is not shown. Practice; points of the score are a working figure. */
+const AT_LEAST = 2;
+const FAR_BEHIND = 14;
+
 /** The proposals that the parts of a search come to. */
 export function joined(given: Planting, parts: readonly Part[], { said, want = WANT }: Options = {}): Composed {
   const base = asked(given, said);
@@ -180,7 +185,10 @@ export function joined(given: Planting, parts: readonly Part[], { said, want = W
   let found = ideas(heard(base, clean, said), want);
   if (found.length < Math.min(LEAST, want)) found = ideas([...clean, ...spoilt.filter(isHarmless)], want);
   if (found.length === 0) found = ideas(spoilt, want);
-  const proposals = found.map((j) => toProposal(base, j));
+  const most = Math.max(...found.map(worth));
+  const proposals = found
+    .filter((j, i) => i < AT_LEAST || worth(j) >= most - FAR_BEHIND)
+    .map((j) => toProposal(base, j));
   const [problem = NO_ROOM] = parts.flatMap((p) => p.problem ?? []);
   return { proposals, refused: parts[0]?.refused ?? {}, problem: proposals.length > 0 ? null : problem };
 }
