@@ -144,12 +144,13 @@ export function standingOf(planting: Planting, given?: Season, begin = wholeSeas
     };
     return [moment(0), moment(1), moment(2)];
   });
+  const span = once(() => given?.weeks.length ?? spanOf(planting));
   const course = once(() => courseOf(growth().season(), weeks(), moments()));
   return {
     planting,
     placed: resolve(planting),
     get span() {
-      return given?.weeks.length ?? spanOf(planting);
+      return span();
     },
     get season() {
       return growth().season();

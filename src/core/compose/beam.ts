@@ -8,7 +8,7 @@ import { signature } from '../plants/signature';
 import type { Role } from '../plants/traits';
 import { schoolOf } from '../schools';
 import type { Planting } from '../plantings/schema';
-import { keptBy } from '../units/keep';
+import { keptBy, keptIn } from '../units/keep';
 import { mean, sum } from '../units/number';
 import { SMALL } from './budget';
 import { company } from './company';
@@ -58,6 +58,11 @@ export interface Leaning {
 }
 const EVEN: Leaning = { favours: () => 1, apart: 1 };
 
+/** What a plant promises here does not change from theme to theme. */
+const promises = keptBy((_: Planting) => keptBy((_: Plant) => new Map<string, number>()));
+const promised = (plant: Plant, role: Role, base: Planting, hue: number | null): number =>
+  keptIn(promises(base)(plant), `${role} ${hue}`, () => promise(plant, role, base, hue));
+
 /** Plants by role, most promising first. */
 function rankRoles(
   base: Planting,
@@ -78,7 +83,7 @@ function rankRoles(
       .map((plant) => ({
         plant,
         value:
-          promise(plant, role, base, hue) * theme.favours(plant, role, hue) * leaning.favours(plant) +
+          promised(plant, role, base, hue) * theme.favours(plant, role, hue) * leaning.favours(plant) +
           (noise.get(plant.id) ?? 0) +
           (base.brief.must.includes(plant.id) ? 2 : 0),
       }))

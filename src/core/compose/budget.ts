@@ -20,14 +20,14 @@ export interface Budget {
 
 const PER_LEAD = 3;
 const GROWN_IN_ALL = 10;
-const EFFORT = 240;
-const MENDING = 130;
+const EFFORT = 170;
+const MENDING = 90;
 const LOOK_FURTHER = 240;
 /** In a library of so few plants every two of them can be tried. */
 export const SMALL = 30;
 const EVERY_WAY = 4000;
 /** In a larger one every two of so many. */
-export const BY_TWO = 90;
+export const BY_TWO = 65;
 const AMONG = 16;
 /** Judging costs with about this power of the number of plants over a usual eight: long boxes get fewer tries for the same time. */
 const USUAL_PLANTS = 8;

@@ -4,6 +4,7 @@ import { LIBRARY } from '../plants';
 import type { Plant } from '../plants/schema';
 import { counted } from '../plantings/ids';
 import type { Planting } from '../plantings/schema';
+import { keptBy, keptIn } from '../units/keep';
 import { hashText, seeded } from '../units/number';
 import { castsFor, type Leaning } from './beam';
 import { budgetFor } from './budget';
@@ -134,11 +135,14 @@ export const isThin = (parts: readonly Part[], { want = WANT }: Options = {}): b
 /** So many more than are wanted are mended, for what cannot be. Working figure. */
 const SPARE = 4;
 
+/** What is on offer is the same for every part. */
+const offers = keptBy((_: Planting) => new Map<readonly Plant[], ReturnType<typeof offer>>());
+
 /** A part of the search: some of the themes, in the usual number of plants or in fewer. */
 export function composePart(given: Planting, themes: readonly ThemeId[], fewer: boolean, options: Options = {}): Part {
   const base = asked(given, options.said);
   const { library = LIBRARY, seed = 1 } = options;
-  const { offered, refused } = offer(base, library);
+  const { offered, refused } = keptIn(offers(base), library, () => offer(base, library));
   const jitter = seeded(seed ^ hashText(JSON.stringify([base.brief.scheme, base.container.shape, base.spot.light])));
   const noise = new Map(library.map((p) => [p.id, jitter() * NOISE]));
   const patterns = fewer ? fewerFor(base) : calmed(patternsFor(base), options.said);
@@ -208,6 +212,8 @@ function searched(
   { want = WANT, said, onProgress }: Options,
 ): Found {
   const leaning = leaningOf(said);
+  // What was the best after one stage is mostly so after the next.
+  const report = keptBy((placements: Idea['placements']) => assess({ ...base, placements }));
   onProgress?.(0.1, []);
   const leads = playersOf('thriller', offered).length;
   const search: Search = {
@@ -224,7 +230,7 @@ function searched(
     told: (done, sofar) =>
       onProgress?.(
         done,
-        sofar.map((j) => toProposal(base, j)),
+        sofar.map((j) => toProposal(base, j, report(j.placements))),
       ),
   };
   const { judged, candidates } = growLeads(search);
@@ -246,8 +252,8 @@ function missingRole(patterns: readonly Pattern[], offered: readonly Plant[]): s
     : null;
 }
 
-function toProposal(base: Planting, j: Idea): Proposal {
+function toProposal(base: Planting, j: Idea, known?: Report): Proposal {
   const planting = counted({ ...base, placements: j.placements });
-  const report = assess(planting);
+  const report = known ?? assess(planting);
   return { planting, report, reason: reasonOf(planting, report, j.theme) };
 }
