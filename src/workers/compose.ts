@@ -1,6 +1,6 @@
 import { expose } from 'comlink';
 import {
-  composePart,
+  composingPart,
   type Composed,
   isThin,
   joined,
@@ -16,6 +16,7 @@ import { type PlannedYear, type TurnName, yearOf } from '@/core/compose/turns/ye
 import type { PotChoice } from '@/core/groups/pots';
 import { shelfOf, type Mine } from '@/core/stock/shelf';
 import type { Planting } from '@/core/plantings/schema';
+import { aheadOf } from './ahead';
 
 /** What is composed, out of which plants, and which of the parts it falls into. */
 export interface Errand {
@@ -28,34 +29,16 @@ export interface Errand {
   fewer: boolean;
 }
 
-/** Thrown to end a run early. */
-const ENOUGH = new Error('enough');
+const ahead = aheadOf(({ planting, seed, mine, said, part, fewer }: Errand) =>
+  composingPart(planting, PARTS[part] ?? [], fewer, { seed, said, library: shelfOf(mine) }),
+);
 
 /** Composing off the main thread, a part to a worker. To cancel, end the worker. */
 const api = {
-  /** Composes as far as a first proposal and forgets it: what has run once runs several times as quick. */
-  runIn: (planting: Planting, mine: Mine, part: number): void => {
-    try {
-      composePart(planting, PARTS[part] ?? [], false, {
-        library: shelfOf(mine),
-        onProgress: (_, sofar) => {
-          if (sofar.length > 0) throw ENOUGH;
-        },
-      });
-    } catch (e) {
-      if (e !== ENOUGH) throw e;
-    }
-  },
-  part: (
-    { planting, seed, mine, said, part, fewer }: Errand,
-    onProgress: (done: number, sofar: Proposal[]) => void,
-  ): Part =>
-    composePart(planting, PARTS[part] ?? [], fewer, {
-      seed,
-      said,
-      library: shelfOf(mine),
-      onProgress: (done, sofar) => onProgress(done, sofar),
-    }),
+  /** Composes ahead of being asked. */
+  runAhead: (errand: Errand): Promise<void> => ahead.run(errand),
+  part: (errand: Errand, onProgress: (done: number, sofar: Proposal[]) => void): Part =>
+    ahead.ask(errand, (done, sofar) => onProgress(done, sofar)),
   /** What the parts come to; null while there is no choice and fewer plants have not been tried. */
   join: (planting: Planting, parts: readonly Part[], said: Said | undefined, last: boolean): Composed | null =>
     !last && isThin(parts) ? null : joined(planting, parts, { said }),

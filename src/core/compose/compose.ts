@@ -4,7 +4,7 @@ import { LIBRARY } from '../plants';
 import type { Plant } from '../plants/schema';
 import { counted } from '../plantings/ids';
 import type { Planting } from '../plantings/schema';
-import { keptBy, keptIn } from '../units/keep';
+import { keptBy, keptIn, once } from '../units/keep';
 import { hashText, seeded } from '../units/number';
 import { castsFor, type Leaning } from './beam';
 import { budgetFor } from './budget';
@@ -16,7 +16,7 @@ import { byWorth, judgeOf } from './judge';
 import { fewerFor, type Pattern, patternsFor } from './patterns';
 import { playersOf } from './players';
 import { reasonOf } from './reason';
-import { better, cleanOf, growLeads, mended, type Search, swept } from './search';
+import { better, cleanOf, growLeads, mended, type Search, type Step, swept } from './search';
 import { PARTS, type ThemeId } from './themes';
 import { answersAsWell, likeness, type Wish, type WishId, WISHES } from './wishes';
 import { worth } from './worth';
@@ -138,8 +138,29 @@ const SPARE = 4;
 /** What is on offer is the same for every part. */
 const offers = keptBy((_: Planting) => new Map<readonly Plant[], ReturnType<typeof offer>>());
 
+/** How far a part has come: share done, and the proposals so far, worked out when they are asked for. */
+export interface Progress {
+  done: number;
+  sofar: () => Proposal[];
+}
+
 /** A part of the search: some of the themes, in the usual number of plants or in fewer. */
 export function composePart(given: Planting, themes: readonly ThemeId[], fewer: boolean, options: Options = {}): Part {
+  const search = composingPart(given, themes, fewer, options);
+  for (;;) {
+    const step = search.next();
+    if (step.done) return step.value;
+    options.onProgress?.(step.value.done, step.value.sofar());
+  }
+}
+
+/** The same, pausing wherever it has come a little further. */
+export function* composingPart(
+  given: Planting,
+  themes: readonly ThemeId[],
+  fewer: boolean,
+  options: Omit<Options, 'onProgress'> = {},
+): Generator<Progress, Part> {
   const base = asked(given, options.said);
   const { library = LIBRARY, seed = 1 } = options;
   const { offered, refused } = keptIn(offers(base), library, () => offer(base, library));
@@ -147,7 +168,7 @@ export function composePart(given: Planting, themes: readonly ThemeId[], fewer: 
   const noise = new Map(library.map((p) => [p.id, jitter() * NOISE]));
   const patterns = fewer ? fewerFor(base) : calmed(patternsFor(base), options.said);
   const problem = missingRole(patterns, offered);
-  const { clean, spoilt } = problem ? NOTHING : searched(base, themes, offered, patterns, noise, options);
+  const { clean, spoilt } = problem ? NOTHING : yield* searched(base, themes, offered, patterns, noise, options);
   return {
     clean: clean.map(ideaOf),
     // The best, and those that differ most: many of the best may be one idea.
@@ -203,18 +224,18 @@ interface Found {
   spoilt: Judged[];
 }
 
-function searched(
+function* searched(
   base: Planting,
   themes: readonly ThemeId[],
   offered: readonly Plant[],
   patterns: readonly Pattern[],
   noise: Map<string, number>,
-  { want = WANT, said, onProgress }: Options,
-): Found {
+  { want = WANT, said }: Omit<Options, 'onProgress'>,
+): Generator<Progress, Found> {
   const leaning = leaningOf(said);
   // What was the best after one stage is mostly so after the next.
   const report = keptBy((placements: Idea['placements']) => assess({ ...base, placements }));
-  onProgress?.(0.1, []);
+  yield { done: 0.1, sofar: () => [] };
   const leads = playersOf('thriller', offered).length;
   const search: Search = {
     base,
@@ -227,17 +248,21 @@ function searched(
     widest: said ? WISHED : Infinity,
     mayFollow: (one, other) =>
       !said || said.wish === 'more like this' || answersAsWell(said.wish, inPlace(base, one), inPlace(base, other)),
-    told: (done, sofar) =>
-      onProgress?.(
-        done,
-        sofar.map((j) => toProposal(base, j, report(j.placements))),
-      ),
   };
-  const { judged, candidates } = growLeads(search);
-  const found = [...better(search, judged), ...judged];
+  const told = function* <T>(stage: Generator<Step, T>): Generator<Progress, T> {
+    for (;;) {
+      const { done, value } = stage.next();
+      if (done) return value;
+      const sofar = () => value.sofar.map((j) => toProposal(base, j, report(j.placements)));
+      yield { done: value.done, sofar: once(sofar) };
+    }
+  };
+  const { judged, candidates } = yield* told(growLeads(search));
+  const found = [...(yield* told(better(search, judged))), ...judged];
   const clean = cleanOf(search, candidates, found);
   const spoilt = found.filter((j) => !isClean(j)).sort(byWorth);
-  const choice = [...mended(search, ideas(clean, want + SPARE)).filter(isClean), ...clean];
+  const bettered = yield* told(mended(search, ideas(clean, want + SPARE)));
+  const choice = [...bettered.filter(isClean), ...clean];
   return { clean: [...choice, ...swept(search, [...choice, ...found]).filter(isClean)], spoilt };
 }
 

@@ -24,8 +24,12 @@ export interface Search {
   widest: number;
   /** Whether one may take the place of another in a climb. */
   mayFollow: (one: Judged, other: Judged) => boolean;
-  /** Share done, and the different ideas so far, best first. */
-  told: (done: number, sofar: readonly Judged[]) => void;
+}
+
+/** How far a search has come: share done, and the different ideas so far, best first. It pauses at each. */
+export interface Step {
+  done: number;
+  sofar: readonly Judged[];
 }
 
 /** The most promising casts of each lead, the leads in the order they come. */
@@ -41,15 +45,18 @@ function byLead(candidates: readonly Candidate[], { perLead, leads }: Budget): C
 /** What is worth so much less than the best of its theme is not looked at to the end. Working figure. */
 const BEHIND = 14;
 
-/** Grows and judges the most promising of each lead of each theme in full; best first, with all that was cast. The safe theme comes first, and is told at once. */
-export function growLeads({ themes, cast, judge, budget, want, told }: Search): {
-  judged: Judged[];
-  candidates: Candidate[];
-} {
+/** Grows and judges the most promising of each lead of each theme in full; best first, with all that was cast. The safe theme comes first, and is there at once. */
+export function* growLeads({
+  themes,
+  cast,
+  judge,
+  budget,
+  want,
+}: Search): Generator<Step, { judged: Judged[]; candidates: Candidate[] }> {
   const judged: Judged[] = [];
   const candidates: Candidate[] = [];
   const used = new Set<string>();
-  themes.forEach((id, i) => {
+  for (const [i, id] of themes.entries()) {
     const casts = cast(id, used);
     candidates.push(...casts);
     const own: Judged[] = [];
@@ -64,22 +71,23 @@ export function growLeads({ themes, cast, judge, budget, want, told }: Search): 
     for (const p of Object.values(best?.cast ?? {})) used.add(p.botanical);
     judged.push(...own);
     judged.sort(byWorth);
-    told(0.1 + (0.5 * (i + 1)) / themes.length, pick(judged, want));
-  });
+    yield { done: 0.1 + (0.5 * (i + 1)) / themes.length, sofar: pick(judged, want) };
+  }
   return { judged, candidates };
 }
 
 /** Betters the best of each theme from every direction, the best of all first: the others rather with what that is not made of. */
-export function better(
-  { base, themes, patterns, judge, budget, widest, mayFollow, told }: Search,
+export function* better(
+  { base, themes, patterns, judge, budget, widest, mayFollow }: Search,
   judged: readonly Judged[],
-): Judged[] {
+): Generator<Step, Judged[]> {
   const { must } = base.brief;
   // The judged come best first.
   const starts = themes.flatMap((id) => judged.find((j) => j.theme === id) ?? []).sort(byWorth);
   const taken = { species: new Set<string>(), leads: new Set<string>() };
   const sweeps = { patterns, judge, must, mayFollow, among: Math.min(widest, budget.among) };
-  const out = starts.map((j, i) => {
+  const out: Judged[] = [];
+  for (const [i, j] of starts.entries()) {
     // What is left is shared out evenly; what is not used up goes to the next.
     const effort = judge.spent() + (budget.effort - judge.spent()) / (starts.length - i);
     let best = climb(j, { patterns, judge, must, recasts: budget.recasts, widest, mayFollow, effort, taken });
@@ -88,9 +96,9 @@ export function better(
       best = sweep(best, { ...sweeps, against: handicapOf(must, taken), effort: judge.spent() + BY_TWO });
     taken.leads.add(leadSpeciesOf(best));
     for (const p of Object.values(best.cast)) taken.species.add(p.botanical);
-    told(0.6 + (0.3 * (i + 1)) / starts.length, []);
-    return best;
-  });
+    out.push(best);
+    yield { done: 0.6 + (0.3 * (i + 1)) / starts.length, sofar: [] };
+  }
   return out;
 }
 
@@ -110,13 +118,17 @@ export function cleanOf(
 }
 
 /** What would be offered and has something to watch, mended as it stands: the same lead, another kind beside it or another place for all. */
-export function mended({ base, patterns, judge, budget, told }: Search, chosen: readonly Judged[]): Judged[] {
+export function* mended(
+  { base, patterns, judge, budget }: Search,
+  chosen: readonly Judged[],
+): Generator<Step, Judged[]> {
   const watched = chosen.filter(isWatched);
-  return watched.map((j, i) => {
-    const best = mend(j, patterns, judge, base.brief.must, budget);
-    told(0.9 + (0.1 * (i + 1)) / watched.length, []);
-    return best;
-  });
+  const out: Judged[] = [];
+  for (const [i, j] of watched.entries()) {
+    out.push(mend(j, patterns, judge, base.brief.must, budget));
+    yield { done: 0.9 + (0.1 * (i + 1)) / watched.length, sofar: [] };
+  }
+  return out;
 }
 
 /** The theme in whose part of the search the best of all is looked for by two plants at a time. */

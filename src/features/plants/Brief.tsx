@@ -1,6 +1,6 @@
 'use client';
 import Link from 'next/link';
-import { useEffect, useMemo } from 'react';
+import { useEffect, useMemo, useRef } from 'react';
 import { SCHEMES, schemeOf } from '@/core/colour/schemes';
 import { refusal } from '@/core/compose/filter';
 import { ONLY, ONLY_WORDS } from '@/core/plants/sorts';
@@ -14,9 +14,10 @@ import { Segments } from '@/ui/Segments';
 import { Toggle } from '@/ui/Toggle';
 import { countOf, sentence } from '@/ui/words';
 import type { Known } from '../shell/known';
-import { readyToCompose } from '../shell/in-parts';
+import { composeAhead } from '../shell/in-parts';
 import { tell } from '../shell/tell';
 import { useWorkspace } from '../shell/store';
+import { useComposing } from './composing';
 import { SchemeSwatch } from './SchemeSwatch';
 import { LeafLed } from './LeafLed';
 import { FIRST_COLOURS, Palette } from './Palette';
@@ -24,6 +25,9 @@ import { WantedPlants } from './WantedPlants';
 
 const SORTS = ONLY.map((value) => ({ value, text: sentence(ONLY_WORDS[value]) }));
 const ARRANGEMENTS = SCHOOL_IDS.map((value) => ({ value, text: SCHOOLS[value].label }));
+
+/** A brief that has not changed for so long is composed ahead. Working figure: between two taps. */
+const SETTLED_MS = 600;
 
 /** What the gardener asks for; Compose answers it. */
 export function Brief({
@@ -49,7 +53,14 @@ export function Brief({
     [known.library, planting],
   );
   const [few, many] = usualStarts(planting.container);
-  useEffect(() => readyToCompose(planting, known.mine), [planting, known.mine]);
+  const seed = useComposing((c) => c.seed + 1);
+  const opened = useRef(false);
+  useEffect(() => {
+    // At once when it is opened, then whenever it has settled.
+    const soon = setTimeout(() => composeAhead(planting, known.mine, seed), opened.current ? SETTLED_MS : 0);
+    opened.current = true;
+    return () => clearTimeout(soon);
+  }, [planting, known.mine, seed]);
   return (
     <form
       className="flex flex-col gap-3"

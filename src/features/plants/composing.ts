@@ -32,6 +32,8 @@ interface Work {
 }
 
 interface Composing extends Work {
+  /** Of the last proposals that were asked for: the next are others. */
+  seed: number;
   /** What was said of an earlier proposal leans the next ones. */
   start: (planting: Planting, mine: Mine, said?: Said) => void;
   /** Composes the same brief in another arrangement, to be seen beside it; null for no other. */
@@ -61,7 +63,6 @@ const IDLE: Work = {
 /** Composing in a worker of its own, with progress; stopping ends the worker. It goes on while another station is looked at. */
 export const useComposing = create<Composing>((set, get) => {
   let running: (() => void) | null = null;
-  let seed = 0;
   const stop = () => {
     running?.();
     running = null;
@@ -80,8 +81,8 @@ export const useComposing = create<Composing>((set, get) => {
   };
   const start = (base: Planting, mine: Mine, said?: Said) => {
     running?.();
-    seed += 1;
-    set({ ...IDLE, base, said: said ?? null, state: 'working' });
+    const seed = get().seed + 1;
+    set({ ...IDLE, seed, base, said: said ?? null, state: 'working' });
     const work = composeInParts({
       planting: base,
       seed,
@@ -113,7 +114,7 @@ export const useComposing = create<Composing>((set, get) => {
     set({ beside: { school, composed: null } });
     const still = () => get().base === base && get().beside?.school === school;
     const other = { ...base, brief: { ...base.brief, school } };
-    composeInParts({ planting: other, seed, mine })
+    composeInParts({ planting: other, seed: get().seed, mine })
       .composed.then((composed) => still() && set({ beside: { school, composed } }))
       .catch((e: unknown) => {
         if (!still()) return;
@@ -121,7 +122,7 @@ export const useComposing = create<Composing>((set, get) => {
         tell.problem('Composing stopped', e instanceof Error ? e.message : String(e));
       });
   };
-  return { ...IDLE, start, alongside, stop, lay, recall };
+  return { ...IDLE, seed: 0, start, alongside, stop, lay, recall };
 });
 
 /** Whether what is being composed is for this planting as it stands now. */

@@ -14,7 +14,7 @@ class Stand {
     private readonly fails: boolean,
   ) {}
   readonly api = {
-    runIn: async (_planting: unknown, _mine: unknown, part: number) => void this.asked.push(`run in ${part}`),
+    runAhead: async ({ part }: Asked) => void this.asked.push(`ahead ${part}`),
     part: async ({ part, fewer }: Asked, tell: (done: number, sofar: unknown[]) => void): Promise<Part> => {
       this.asked.push(`part ${part}${fewer ? ' fewer' : ''}`);
       if (this.fails) throw new Error('broke');
@@ -53,9 +53,9 @@ async function pool() {
 const order = { planting: warmPot(), seed: 1, mine: NOTHING_OF_MINE };
 
 test('those that ran in are asked, one for each part, and rest for the next time', async () => {
-  const { composeInParts, readyToCompose } = await pool();
-  readyToCompose(order.planting, order.mine);
-  readyToCompose(order.planting, order.mine);
+  const { composeInParts, composeAhead } = await pool();
+  composeAhead(order.planting, order.mine, order.seed);
+  composeAhead(order.planting, order.mine, order.seed);
   expect(begun).toHaveLength(PARTS.length);
   expect(await composeInParts(order).composed).toBe(FOUND);
   await composeInParts(order).composed;

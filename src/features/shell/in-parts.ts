@@ -18,14 +18,13 @@ interface Order {
 let resting: Helper<ComposeApi>[] | null = null;
 const begun = () => PARTS.map(() => startComposer());
 
-/** Begins composers and lets them run in, so that proposals come soon when they are asked for. */
-export function readyToCompose(planting: Planting, mine: Mine): void {
-  if (resting) return;
-  resting = begun();
+/** Composes ahead of being asked, so that proposals come at once when they are. */
+export function composeAhead(planting: Planting, mine: Mine, seed: number): void {
+  resting ??= begun();
   resting.forEach((composer, part) => {
     composer
-      .ask((api) => api.runIn(planting, mine, part))
-      .catch((e: unknown) => console.warn('Not ready to compose:', e));
+      .ask((api) => api.runAhead({ planting, seed, mine, said: undefined, part, fewer: false }))
+      .catch((e: unknown) => console.warn('Not composed ahead:', e));
   });
 }
 
