@@ -201,7 +201,7 @@ function heard(base: Planting, clean: Idea[], said: Said | undefined): Idea[] {
 
 /** Two good ones beat five: after so many, what is so far behind the best is not shown. Practice; points of the score are a working figure. */
 const AT_LEAST = 2;
-const FAR_BEHIND = 14;
+const FAR_BEHIND = 20;
 
 /** The proposals that the parts of a search come to. */
 export function joined(given: Planting, parts: readonly Part[], { said, want = WANT }: Options = {}): Composed {
