@@ -58,6 +58,9 @@ const eased = (only: Only, quality: number): number =>
 /** How what is missing is said. */
 const LACKS = { share: 'pole', all: 'pale', count: 'few' } as const;
 
+/** “more red”, but “more of your second colour”. */
+const ofIt = (pole: string): string => (/^(your|the) /.test(pole) ? `of ${pole}` : pole);
+
 /** Off-scheme flower by kind, most first. */
 function kindsOff({ plants }: Standing, off: readonly SeenColour[]): { ids: string[]; area: number }[] {
   const kinds = new Map<string, { ids: string[]; area: number }>();
@@ -150,11 +153,11 @@ export const colour = check({
     good: (f) => `Keeps to ${f.text('scheme').toLowerCase()}, ${f.pct('share')} accent.`,
     stray: (f) => `${f.pct('share')} of the colour is off the scheme, most of it ${f.text('plant')}.`,
     star: (f) => `${f.text('plant')} leads, and is not of the colours you asked for.`,
-    few: (f) => `Wants more ${f.text('pole')}: ${f.num('has')} tell, ${f.num('least')} are asked for.`,
+    few: (f) => `Wants more ${ofIt(f.text('pole'))}: ${f.num('has')} tell, ${f.num('least')} are asked for.`,
     over: (f) =>
       `${f.pct('hasMuch')} of the colour is ${f.text('much')}; ${f.pct('most')} is as much as the rest can answer.`,
-    pale: (f) => `Wants more ${f.text('pole')}: ${f.pct('has')} of all that is seen, ${f.pct('least')} makes it tell.`,
-    pole: (f) => `Wants more ${f.text('pole')}: ${f.pct('has')} of the colour, ${f.pct('least')} makes it tell.`,
+    pale: (f) => `Wants more ${ofIt(f.text('pole'))}: ${f.pct('has')} of all that is seen, ${f.pct('least')} makes it tell.`,
+    pole: (f) => `Wants more ${ofIt(f.text('pole'))}: ${f.pct('has')} of the colour, ${f.pct('least')} makes it tell.`,
   },
   figure: percent,
   ideas: ['swap', 'one more', 'take one of many out'],

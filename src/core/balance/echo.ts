@@ -32,7 +32,7 @@ export const echo = check({
         facts: { plant: plantName(lead.plant), other: repeating[0] ? plantName(repeating[0].plant) : '' },
         rule: 'Three in ten of the others repeat a colour in the edge, vein, stem or body of the leaf that leads',
         source: 'practice; the figure is a working one',
-        quality: share >= LEAST ? 1 : 0.35 + share,
+        quality: share >= LEAST ? 1 : 0.6 + share,
       },
     ];
   },

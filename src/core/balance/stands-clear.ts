@@ -1,7 +1,7 @@
 import { family } from '../colour/family';
 import { deltaE, lch } from '../colour/oklch';
 import { plantName } from '../plants/schema';
-import { sum } from '../units/number';
+import { lerp, sum } from '../units/number';
 import type { Measured } from './check';
 import type { SeenColour } from './seen-colours';
 import type { Standing } from './standing';
@@ -12,8 +12,9 @@ const LOST = 0.13;
 export const isColour = (c: SeenColour): boolean =>
   c.part === 'flower' || ((c.part === 'leaf' || c.part === 'edge') && family(lch(c.hex)) !== 'green');
 
-/** What a planting that is lost before its pot or wall is worth there. Working figure. */
+/** What a planting that is lost before its pot or wall is worth there, and one that nearly stands clear. Working figures. */
 const LOST_WORTH = 0.11;
+const NEARLY_WORTH = 0.65;
 
 interface Asked {
   list: readonly SeenColour[];
@@ -49,7 +50,7 @@ export function standsClear(
       facts: { share, plant: worst ? plantName(worst.plant) : '', ...facts },
       rule,
       source,
-      quality: low ? LOST_WORTH : 0.75 + 0.25 * share,
+      quality: low ? lerp(LOST_WORTH, NEARLY_WORTH, share / least) : 0.75 + 0.25 * share,
     },
   ];
 }

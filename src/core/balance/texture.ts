@@ -9,7 +9,7 @@ import { contrastsOf, differ } from './leaf-contrast';
 /** Of leaf size, leaf form, surface, flower form, flower size, light and dark: three differ over the whole. One is dull, all six everywhere are busy. Practice. */
 const BAND: Band = [3, 6];
 /** What so many strong contrasts are worth: two fewer than all of them is best. Working figures. */
-const WORTH: readonly number[] = [0.1, 0.2, 0.4, 0.84, 0.93, 1, 0.95];
+const WORTH: readonly number[] = [0.1, 0.25, 0.55, 0.84, 0.93, 1, 0.95];
 /** So much of the borders may be between plants that differ in nothing. Working figure. */
 const ALIKE_MOST = 0.5;
 
