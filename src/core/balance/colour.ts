@@ -156,7 +156,8 @@ export const colour = check({
     few: (f) => `Wants more ${ofIt(f.text('pole'))}: ${f.num('has')} tell, ${f.num('least')} are asked for.`,
     over: (f) =>
       `${f.pct('hasMuch')} of the colour is ${f.text('much')}; ${f.pct('most')} is as much as the rest can answer.`,
-    pale: (f) => `Wants more ${ofIt(f.text('pole'))}: ${f.pct('has')} of all that is seen, ${f.pct('least')} makes it tell.`,
+    pale: (f) =>
+      `Wants more ${ofIt(f.text('pole'))}: ${f.pct('has')} of all that is seen, ${f.pct('least')} makes it tell.`,
     pole: (f) => `Wants more ${ofIt(f.text('pole'))}: ${f.pct('has')} of the colour, ${f.pct('least')} makes it tell.`,
   },
   figure: percent,

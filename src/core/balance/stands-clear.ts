@@ -12,9 +12,10 @@ const LOST = 0.13;
 export const isColour = (c: SeenColour): boolean =>
   c.part === 'flower' || ((c.part === 'leaf' || c.part === 'edge') && family(lch(c.hex)) !== 'green');
 
-/** What a planting that is lost before its pot or wall is worth there, and one that nearly stands clear. Working figures. */
-const LOST_WORTH = 0.11;
+/** What a planting that is lost before its pot or wall is worth there, and one that nearly stands clear, by a power of the share that does. Working figures. */
+const LOST_WORTH = 0.05;
 const NEARLY_WORTH = 0.65;
+const STEEP = 4;
 
 interface Asked {
   list: readonly SeenColour[];
@@ -50,7 +51,7 @@ export function standsClear(
       facts: { share, plant: worst ? plantName(worst.plant) : '', ...facts },
       rule,
       source,
-      quality: low ? lerp(LOST_WORTH, NEARLY_WORTH, share / least) : 0.75 + 0.25 * share,
+      quality: low ? lerp(LOST_WORTH, NEARLY_WORTH, (share / least) ** STEEP) : 0.75 + 0.25 * share,
     },
   ];
 }
