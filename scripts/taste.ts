@@ -9,6 +9,7 @@ import { place } from '../src/core/compose/place';
 import type { Container, Shape } from '../src/core/containers/schema';
 import { LIBRARY } from '../src/core/plants';
 import { factsOf } from '../src/core/plants/facts';
+import type { Plant } from '../src/core/plants/schema';
 import { freshPlanting } from '../src/core/plantings/fresh';
 import { resolve } from '../src/core/plantings/resolve';
 import type { Planting, SchemeId } from '../src/core/plantings/schema';
@@ -19,6 +20,7 @@ import { kitchen } from '../src/core/testing/scenarios/kitchen';
 import { lasting } from '../src/core/testing/scenarios/lasting';
 import { plantingOf } from '../src/core/testing/scenarios/scenario';
 import { summer } from '../src/core/testing/scenarios/summer';
+import { spotIn } from '../src/core/testing/growers/places';
 import { median, seeded } from '../src/core/units/number';
 
 const say = (line: Record<string, unknown>) => console.log(JSON.stringify(line));
@@ -77,6 +79,9 @@ const SCHEMES: SchemeId[] = [
   'red-white-blue',
 ];
 
+type At = [Partial<Container>, Partial<Spot>];
+const withSpot = ([c, s]: At, spot: Partial<Spot>): At => [c, { ...s, ...spot }];
+
 /** The briefs: shape by light by three schemes each, and some for other seasons and uses. */
 function briefs(): [string, Planting][] {
   let scheme = 0;
@@ -105,10 +110,7 @@ function briefs(): [string, Planting][] {
     ),
   );
   const [pot, , tub, , basket, window] = PLACES;
-  const at = (p: (typeof PLACES)[number] | undefined): [Partial<Container>, Partial<Spot>] => [
-    p?.[1] ?? {},
-    p?.[2] ?? {},
-  ];
+  const at = (p: (typeof PLACES)[number] | undefined): At => [p?.[1] ?? {}, p?.[2] ?? {}];
   return [
     ...out,
     asked('pot, spring, pastel', ...at(pot), { scheme: 'pastel', changeOver: '2026-06-01' }, '2026-03-20'),
@@ -122,6 +124,17 @@ function briefs(): [string, Planting][] {
     asked('pot, autumn, warm', ...at(pot), { scheme: 'warm', changeOver: '2027-03-31' }, '2026-09-15'),
     asked('tub, year-round, all leaf', ...at(tub), { scheme: 'all-leaf', lasting: true }, '2026-05-10'),
     asked('pot, to eat', ...at(pot), { scheme: 'all-leaf', only: 'edible' }),
+    asked('pot, succulents', ...at(pot), { scheme: 'cool', only: 'succulents' }),
+    asked('box, for bees', ...at(window), { scheme: 'cool', only: 'bees' }),
+    asked('pot, tropics, bright', at(pot)[0], spotIn('tropics', 6), { scheme: 'everything-bright' }),
+    asked('tub, tropics, shade', at(tub)[0], spotIn('tropics', 1), { scheme: 'pink-purple' }),
+    asked('basket, hot, warm', at(basket)[0], spotIn('hot', 8), { scheme: 'warm' }),
+    asked('pot, southern, pastel', at(pot)[0], spotIn('south', 6), { scheme: 'pastel' }, '2026-10-20'),
+    asked('pot, windy, red', ...withSpot(at(pot), { wind: 'windy' }), { scheme: 'warm' }),
+    asked('tub, hard winter, year-round', ...withSpot(at(tub), { coldestWinterC: -20 }), {
+      scheme: 'all-leaf',
+      lasting: true,
+    }),
   ];
 }
 
@@ -182,6 +195,30 @@ say({
   allMs: Math.round(median(times)),
   slowestMs: Math.round(Math.max(...times)),
 });
+
+/** What experts object to most, and the checks that tell of it. */
+const CAUSES: Record<string, readonly string[]> = {
+  'colours missing': ['colour'],
+  buried: ['buried'],
+  'out of season': ['season', 'nights'],
+  thin: ['cover'],
+  'star does not lead': ['steps', 'centrepiece'],
+  'only leaks': ['sort'],
+  'the place': ['light', 'scorch', 'heat', 'winter', 'warmth'],
+};
+const has = (p: Proposal, checks: readonly string[]) =>
+  p.report.findings.some((f) => f.severity !== 'good' && checks.includes(f.check));
+for (const [cause, checks] of Object.entries(CAUSES))
+  say({ cause, proposals: all.filter((p) => has(p, checks)).length, of: all.length });
+
+/** The plants that professionals use most; shares of the proposals that hold one. */
+const STAPLES: Record<string, (p: Plant) => boolean> = {
+  'zonal pelargonium': (p) => p.botanical.startsWith('Pelargonium') && p.habit !== 'trail' && p.habit !== 'cascade',
+  petunia: (p) => p.botanical.startsWith('Petunia'),
+  dahlia: (p) => p.botanical.startsWith('Dahlia'),
+};
+for (const [staple, is] of Object.entries(STAPLES))
+  say({ staple, share: share(all.filter((p) => kindsOf(p).some((k) => is(k.plant))).length, all.length) });
 
 if (!LIST) {
   const random = seeded(20261125);

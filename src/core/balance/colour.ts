@@ -50,10 +50,11 @@ function strayingStar({ plants }: Standing, seen: readonly Told[], belongs: (s: 
 }
 type Told = SeenColour & { colour: Lch };
 
-/** What is grown to be eaten is chosen for its colour second. Working figure. */
-const EATEN_KEEPS = 0.55;
+/** What is grown to be eaten, or is of a sort that comes in few colours, is chosen for its colour second. Working figure. */
+const SECOND: ReadonlySet<Only> = new Set<Only>(['edible', 'succulents', 'evergreen']);
+const SECOND_KEEPS = 0.55;
 const eased = (only: Only, quality: number): number =>
-  only === 'edible' ? EATEN_KEEPS + (1 - EATEN_KEEPS) * quality : quality;
+  SECOND.has(only) ? SECOND_KEEPS + (1 - SECOND_KEEPS) * quality : quality;
 
 /** How what is missing is said. */
 const LACKS = { share: 'pole', all: 'pale', count: 'few' } as const;

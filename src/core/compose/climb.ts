@@ -11,6 +11,7 @@ import {
 } from './candidate';
 import { isClean } from './clean';
 import { thirstsApart } from './company';
+import { isCommonest } from '../plants/commonest';
 import { factsOf } from '../plants/facts';
 import { sum } from '../units/number';
 import type { Pattern } from './patterns';
@@ -33,6 +34,8 @@ const SHARED = 4;
 const LEADS_AGAIN = 12;
 /** Once the best is sought, what is not on every bench counts so much against what would hold it. Working figure. */
 const HARDER_TO_FIND = 1;
+/** What professionals use most speaks for what holds it. Working figure. */
+const COMMONEST = 2;
 /** And each pair of which one bears drought and the other is thirsty. Working figure. */
 const THIRSTS_APART = 4;
 
@@ -62,7 +65,8 @@ export interface Taken {
 export const handicapOf =
   (must: readonly string[], { species, leads }: Taken) =>
   (c: Pick<Candidate, 'cast'>): number =>
-    (leads.has(leadSpeciesOf(c)) ? LEADS_AGAIN : 0) +
+    (leads.has(leadSpeciesOf(c)) ? LEADS_AGAIN : 0) -
+    (Object.values(c.cast).some(isCommonest) ? COMMONEST : 0) +
     sum(
       Object.values(c.cast).map((p, i, all) => {
         const apart = THIRSTS_APART * all.slice(i + 1).filter((o) => thirstsApart(p, o)).length;

@@ -1,6 +1,7 @@
 import { assess } from '../balance/assess';
 import type { Report } from '../balance/finding';
 import { LIBRARY } from '../plants';
+import { isCommonest } from '../plants/commonest';
 import type { Plant } from '../plants/schema';
 import { counted } from '../plantings/ids';
 import type { Planting } from '../plantings/schema';
@@ -68,9 +69,13 @@ function calmed(patterns: Pattern[], said: Said | undefined): Pattern[] {
 /** What earlier themes are made of is asked less of the next ones. Working figure. */
 const USED = 0.72;
 
+/** Where nothing was said, what professionals use most comes before other staples. Working figure. */
+const COMMONEST = 1.2;
+const asUsual = (p: Plant): number => (isCommonest(p) ? COMMONEST : 1);
+
 const without = (leaning: Leaning | undefined, used: ReadonlySet<string>): Leaning => ({
   apart: leaning?.apart ?? 1,
-  favours: (p) => (leaning?.favours(p) ?? 1) * (used.has(p.botanical) ? USED : 1),
+  favours: (p) => (leaning?.favours ?? asUsual)(p) * (used.has(p.botanical) ? USED : 1),
 });
 
 /** A planting as a wish has it: with less to spend, or a cat about. */
@@ -190,25 +195,35 @@ const ideaOf = ({ pattern, cast, theme, placements, measured }: Idea): Idea => (
   measured,
 });
 
+/** Two good ones beat five. Practice. */
+const AT_LEAST = 2;
+
 /** Those that answer a wish better than what it was said of; where they are no choice those that answer it as well, else all. */
 function heard(base: Planting, clean: Idea[], said: Said | undefined): Idea[] {
   if (!said || said.wish === 'more like this') return clean;
   const { wish, of } = said;
   const better = clean.filter((j) => !answersAsWell(wish, of, inPlace(base, j)));
   const asWell = clean.filter((j) => answersAsWell(wish, inPlace(base, j), of));
-  return [better, asWell].find((list) => pick(list, LEAST).length >= LEAST) ?? clean;
+  return [better, asWell].find((list) => pick(list, AT_LEAST).length >= AT_LEAST) ?? clean;
 }
 
-/** Two good ones beat five: after so many, what is so far behind the best is not shown. Practice; points of the score are a working figure. */
-const AT_LEAST = 2;
+/** After so many, what is so far behind the best is not shown. Points of the score, working figure. */
 const FAR_BEHIND = 20;
+
+/** Just short of what makes a colour tell is no lack of it. Working figure. */
+const NEARLY = 0.75;
+const onScheme = ({ measured }: Idea): boolean =>
+  measured.readings.every((r) => r.check !== 'colour' || r.severity === 'good' || r.quality >= NEARLY);
 
 /** The proposals that the parts of a search come to. */
 export function joined(given: Planting, parts: readonly Part[], { said, want = WANT }: Options = {}): Composed {
   const base = asked(given, said);
   const [clean, spoilt] = [parts.flatMap((p) => p.clean), parts.flatMap((p) => p.spoilt)];
-  let found = ideas(heard(base, clean, said), want);
-  if (found.length < Math.min(LEAST, want)) found = ideas([...clean, ...spoilt.filter(isHarmless)], want);
+  const listened = heard(base, clean, said);
+  // What lacks a colour that was asked for is shown only where hardly anything has all of them.
+  let found = ideas(said ? listened : listened.filter(onScheme), want);
+  if (found.length < AT_LEAST) found = ideas(listened, want);
+  if (found.length < Math.min(AT_LEAST, want)) found = ideas([...clean, ...spoilt.filter(isHarmless)], want);
   if (found.length === 0) found = ideas(spoilt, want);
   const most = Math.max(...found.map(worth));
   const proposals = found

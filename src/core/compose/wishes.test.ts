@@ -56,7 +56,7 @@ describe('a wish changes what is proposed, and says what it changed', () => {
   });
   test.each(['brighter', 'longer'] as const)('%s', (wish) => {
     const { figure: of } = WISHES[wish];
-    expect(figure(said(wish), of)).toBeGreaterThan(figure(first, of));
+    expect(figure(said(wish), of)).toBeGreaterThan(figure(first.slice(0, 1), of));
   });
   test('each of them answers it at least as well as what it was said of', () => {
     const [of = base] = first.map((p) => p.planting);
