@@ -38,6 +38,22 @@ describe('a winter out of doors in a pot', () => {
     expect(bears({ ...roundPot(400, 300, 350), mount: 'rail' })).toBe(most + 1);
     expect(bears(roundPot(700, 600, 500))).toBe(most - 1);
   });
+  test('what wants grit bears three degrees less in wet cold, unless a roof keeps the rain off', () => {
+    const climate = (mm: number) => ({
+      name: 'a place',
+      highC: [6, 7, 10, 14, 17, 20, 22, 22, 18, 14, 9, 7],
+      lowC: [0, 0, 2, 4, 7, 10, 13, 12, 10, 7, 3, 1],
+      rainMm: Array<number>(12).fill(mm),
+    });
+    const bears = (id: string, mm: number, rain: 'open' | 'none' = 'open') =>
+      bearsInPotC(plant(id), {
+        spot: { coldestWinterC: -11, rain, climate: climate(mm) },
+        container: roundPot(400, 300, 350),
+      });
+    expect(bears('houseleek-green', 90)).toBe(bears('houseleek-green', 30) + 3);
+    expect(bears('houseleek-green', 90, 'none')).toBe(bears('houseleek-green', 30));
+    expect(bears('liriope', 90)).toBe(bears('liriope', 30));
+  });
   const lilyturf = plant('liriope');
   const at = (coldestWinterC: number, coldest: number) =>
     winterSuits({ ...lilyturf, coldestWinterC }, outdoors(coldest));

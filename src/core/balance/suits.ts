@@ -12,6 +12,7 @@ import { sunReading } from '../spots/light';
 import type { Spot } from '../spots/schema';
 import { keptBy, keptIn } from '../units/keep';
 import { addDays, daysBetween, monthPosition, nextMonthDay } from '../units/date';
+import { mean } from '../units/number';
 
 /** What the days of a planting hang on. */
 type Set = Pick<Planting, 'spot' | 'startDate' | 'brief'>;
@@ -155,7 +156,20 @@ const LARGE_L = 100;
 const SLOWER_C = 1;
 
 /** What a winter in a container hangs on. */
-export type Outdoors = Pick<Planting, 'container'> & { spot: Pick<Spot, 'coldestWinterC'> };
+export type Outdoors = Pick<Planting, 'container'> & {
+  spot: Pick<Spot, 'coldestWinterC'> & Partial<Pick<Spot, 'rain' | 'climate'>>;
+};
+
+/** What wants grit bears so much less cold where its three coldest months are wetter than this, mm a month, and no roof keeps the rain off. Practice: wet kills what frost does not; working figures. */
+const WET_MM = 60;
+const WET_COLD_C = 3;
+const COLDEST_MONTHS = 3;
+const wetIn = keptBy(({ lowC, rainMm }: NonNullable<Spot['climate']>): boolean => {
+  const coldest = lowC.map((c, month) => ({ c, rain: rainMm[month] ?? 0 })).sort((a, b) => a.c - b.c);
+  return mean(coldest.slice(0, COLDEST_MONTHS).map((m) => m.rain)) > WET_MM;
+});
+const wetColdC = (p: Plant, { spot }: Outdoors): number =>
+  factsOf(p).mix === 'gritty' && spot.rain === 'open' && spot.climate && wetIn(spot.climate) ? WET_COLD_C : 0;
 
 /** How much colder than an ordinary pot the roots of a container get, °C: by its size and where it hangs. */
 function colderThanMostC({ container }: Outdoors): number {
@@ -168,7 +182,7 @@ function colderThanMostC({ container }: Outdoors): number {
 /** The coldest winter that a plant lives through out of doors in a container at a place, °C: by its top, and by its roots where they are known. */
 export function bearsInPotC(p: Plant, outdoors: Outdoors): number {
   const { rootsToC } = factsOf(p);
-  const colder = colderThanMostC(outdoors);
+  const colder = colderThanMostC(outdoors) + wetColdC(p, outdoors);
   // Bedding that is sold for the cold months freezes through and thaws, root and all.
   if (p.season === 'cool' && p.coldestNightC <= HARDENED_C) return p.coldestWinterC + Math.max(0, colder);
   const top = p.coldestWinterC + Math.max(0, potColderC(outdoors.spot.coldestWinterC) + colder);
