@@ -98,9 +98,10 @@ test('by keyboard: a winter pot and the summer that follows it are taken togethe
   await accessible(page);
   await both.press('Enter');
   await expect(page.getByRole('heading', { name: 'Thriller' })).toBeVisible();
+  await page.getByRole('button', { name: 'Undo', exact: true }).press('Enter');
+  await expect(page.getByRole('button', { name: 'Undo', exact: true })).toBeDisabled();
+  await page.getByRole('button', { name: 'Redo' }).press('Enter');
   await page.goto('/pot/lido-entrance-autumn/tend');
-  await expect(page.getByText(/May/).first()).toBeVisible();
-  await expect(page.getByText(/change/i).first()).toBeVisible();
-  await page.goto('/pot/lido-entrance-autumn/plants');
-  await grown(page);
+  await page.getByRole('radio', { name: 'Change over', exact: true }).press('Space');
+  await expect(page.getByText(/1[0-9] May/).first()).toBeVisible();
 });
