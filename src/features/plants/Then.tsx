@@ -1,5 +1,5 @@
 import { secondActOn, type SecondAct } from '@/core/compose/turns/second-act';
-import { plantName } from '@/core/plants/schema';
+import { called } from '@/core/plants/called';
 import { resolve } from '@/core/plantings/resolve';
 import type { Planting } from '@/core/plantings/schema';
 import { formatDay } from '@/core/units/date';
@@ -21,7 +21,7 @@ function actors(planting: Planting, { placements, fresh, sorted }: SecondAct): {
   const kinds = [...new Map(placed.map((p) => [p.plant.id, p.plant])).values()];
   const many = (id: string) => placed.filter((p) => p.plant.id === id).length;
   return {
-    comes: listed(kinds.map((k) => `${many(k.id)} ${plantName(k)}`)),
+    comes: listed(kinds.map((k) => `${many(k.id)} ${called(k, many(k.id) > 1)}`)),
     stays: listed([...new Set(sorted.filter((s) => s.goes === null).map((s) => s.name))]),
   };
 }
