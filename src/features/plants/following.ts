@@ -26,7 +26,15 @@ export function useFollowing(proposals: readonly Proposal[] | null, mine: Mine):
       }
       composer.stop();
     };
-    look().catch((e: unknown) => wanted && console.warn('Nothing was looked for to follow it:', e));
+    look().catch((e: unknown) => {
+      if (!wanted) return;
+      console.warn('What follows was not found:', e);
+      // What is not there yet will not come: nothing goes on saying that it is looked for.
+      setFound(({ of, acts }) => ({
+        of: proposals,
+        acts: new Map(proposals.map((p) => [p, (of === proposals && acts.get(p)) || null])),
+      }));
+    });
     return () => {
       wanted = false;
       composer.stop();

@@ -40,7 +40,7 @@ export function Stones({ planting, season, W, high }: Props) {
     <>
       {shown.map((s) => (
         <One
-          key={s.kind + s.week}
+          key={s.kind + s.week + s.text}
           stone={s}
           day={formatDay(addDays(planting.startDate, s.week * 7))}
           x={at(s)}
@@ -70,7 +70,7 @@ function One({ stone, day, x, y, before, silent }: OneProps) {
     <Popover.Root>
       <Popover.Trigger
         aria-label={`${words}, ${day}`}
-        className={`absolute flex items-center gap-1 text-[0.8rem] leading-none text-ink ${before ? 'flex-row-reverse' : ''}`}
+        className={`absolute flex min-w-6 items-center gap-1 text-[0.8rem] leading-none text-ink ${before ? 'flex-row-reverse' : ''}`}
         style={{
           top: y - HALF,
           height: HALF * 2,

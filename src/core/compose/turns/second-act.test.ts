@@ -1,21 +1,25 @@
 import { turnOn } from '../../growth/turn';
 import { grow } from '../../growth/season';
 import { LIBRARY } from '../../plants';
+import type { StartSize } from '../../plants/starts';
 import { resolve } from '../../plantings/resolve';
 import { placed, pot, roundPot } from '../../testing/pots';
 import { some } from '../../testing/some';
 import { secondAct, secondActOn } from './second-act';
 
-const spring = pot({
-  startDate: '2026-03-10',
-  container: roundPot(400, 290, 360),
-  placements: [
-    placed('p1', 'phormium-bronze', 'thriller', 0, 0, 'l1'),
-    placed('p2', 'pansy-crimson', 'filler', -110, 0),
-    placed('p3', 'pansy-crimson', 'filler', 110, 0),
-    placed('p4', 'viola-trailing-yellow', 'spiller', 0, 120),
-  ],
-});
+/** A 40 cm pot for spring or winter: a star that lasts, two in its middle, trailing violas. */
+const cold = (startDate: string, star: [id: string, start: StartSize], body: string) =>
+  pot({
+    startDate,
+    container: roundPot(400, 290, 360),
+    placements: [
+      placed('p1', star[0], 'thriller', 0, 0, star[1]),
+      placed('p2', body, 'filler', -110, 0),
+      placed('p3', body, 'filler', 110, 0),
+      placed('p4', 'viola-trailing-yellow', 'spiller', 0, 120),
+    ],
+  });
+const spring = cold('2026-03-10', ['phormium-bronze', 'l1'], 'pansy-crimson');
 
 test('summer follows what is for spring, in mid-May, and nothing follows what is for summer', () => {
   const day = secondActOn(spring);
@@ -56,16 +60,7 @@ describe('what follows', () => {
 });
 
 test('what would spoil the summer is planted out, and the pot begins anew', () => {
-  const winter = pot({
-    startDate: '2026-10-01',
-    container: roundPot(400, 290, 360),
-    placements: [
-      placed('p1', 'spruce-dwarf', 'thriller', 0, 0, 'l2'),
-      placed('p2', 'leucothoe', 'filler', -110, 0),
-      placed('p3', 'leucothoe', 'filler', 110, 0),
-      placed('p4', 'viola-trailing-yellow', 'spiller', 0, 120),
-    ],
-  });
+  const winter = cold('2026-10-01', ['spruce-dwarf', 'l2'], 'leucothoe');
   const act = secondAct(winter, 1, LIBRARY);
   expect(act?.sorted.find((s) => s.id === 'p1')).toMatchObject({ goes: 'garden', why: 'summer is better without it' });
   expect(act?.score).toBeGreaterThanOrEqual(85);
