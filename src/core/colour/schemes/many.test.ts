@@ -96,3 +96,10 @@ describe('too much of one thing', () => {
     expect(read(all, flowers([WHITE, 9], [RED, 1])).stray).toBeCloseTo(0.2, 6);
   });
 });
+
+test('a burgundy flower is a deep pink, a near black one is none', () => {
+  const pink = SCHEMES['pink-purple'].poles.find((p) => p.name === 'pink');
+  const flower = (hex: string) => pink?.test({ colour: lch(hex), area: 1, isFlower: true }, 0);
+  expect([flower('#7d1636'), flower('#f48db4')]).toEqual([true, true]);
+  expect([flower('#5a1f6e'), flower('#2b1730')]).toEqual([false, false]);
+});

@@ -49,10 +49,12 @@ export const everythingBright: Scheme = {
 const MAGENTA = { from: 320, to: 345, under: 0.62 } as const;
 /** A red this dark is a wine. Working figure. */
 const DEEP_RED = 0.49;
+/** A wine flower darker than this reads as near black, and no pink is seen. Lightness, working figure. */
+const NEAR_BLACK = 0.38;
 /** Coral is no pink here, and a wine leaf no purple: it is a dark that rests the eye; a wine flower is a deep pink. Working figures. */
 const isPink = ({ colour, isFlower }: Seen): boolean =>
   family(colour) === 'pink' ||
-  (isFlower && family(colour) === 'wine') ||
+  (isFlower && family(colour) === 'wine' && colour.l > NEAR_BLACK) ||
   (family(colour) === 'red' && colour.l > 0.62 && colour.h < 20);
 const isPurple = ({ colour, isFlower }: Seen): boolean =>
   family(colour) === 'violet' ||
