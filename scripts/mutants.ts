@@ -30,6 +30,21 @@ const MUTANTS: readonly Mutant[] = [
     ['CUT_DOWN = 0.35', 'CUT_DOWN = 1'],
   ),
   ...of(
+    'growth/seeding.ts',
+    'growth/seeding.test.ts',
+    ['from: 3, until: 7', 'from: 3, until: 12'],
+    ['UP_IN_WEEKS = 4', 'UP_IN_WEEKS = 12'],
+    ['RISES = 2.1', 'RISES = 0.2'],
+  ),
+  ...of('plants/seeding.ts', 'growth/seeding.test.ts', ['Lactuca: { weeks: 9 }', 'Lactuca: { weeks: 4 }']),
+  ...of(
+    'growth/bound.ts',
+    'growth/bound.test.ts',
+    ['POTTED_WEEKS = 125', 'POTTED_WEEKS = 20'],
+    ['flower: 0.85', 'flower: 1'],
+    ['flower: 0.6', 'flower: 0.1'],
+  ),
+  ...of(
     'growth/warmth.ts',
     'growth/pace.test.ts',
     ['warm: 8.8', 'warm: 3'],

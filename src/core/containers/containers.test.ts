@@ -1,4 +1,4 @@
-import fc from 'fast-check';
+import fc from '../testing/fc';
 import { roundPot } from '../testing/pots';
 import { containerSums, headspaceMm, mixToBuyL, plantedMass } from '.';
 import { ContainerSchema } from './schema';

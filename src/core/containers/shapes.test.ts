@@ -1,5 +1,5 @@
 import { some } from '../testing/some';
-import fc from 'fast-check';
+import fc from '../testing/fc';
 import { misfits, reachMm, roomAt } from '../layout/packing';
 import { pot } from '../testing/pots';
 import { containerSums, loadOf, mixToBuyL, plantedMass } from '.';

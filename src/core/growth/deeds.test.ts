@@ -1,4 +1,4 @@
-import fc from 'fast-check';
+import fc from '../testing/fc';
 import type { Deed } from '../plantings/deeds';
 import type { Planting } from '../plantings/schema';
 import { placed, pot, warmPot } from '../testing/pots';
@@ -88,7 +88,7 @@ describe('shelter', () => {
 test('what is done for looks or the record changes no size', () => {
   for (const what of ['deadhead', 'feed', 'top-up', 'turn', 'move', 'tidy', 'stake', 'harden-off'] as const)
     expect(at(one([{ what, on: inWeek(4) }]), 12)).toEqual(at(one(), 12));
-  expect(Object.keys(EFFECTS)).toHaveLength(13);
+  expect(Object.keys(EFFECTS)).toHaveLength(14);
 });
 
 describe('coming and going', () => {

@@ -9,6 +9,7 @@ import { monthPosition } from '../units/date';
 import { keptBy, keptIn } from '../units/keep';
 import { lerp, mean } from '../units/number';
 import { lasts, sizeInLeaf, stalks, type Size } from './bench';
+import { bindsIn } from './bound';
 import { roomShareOf } from './room';
 import { sunShareOf } from './sun-share';
 import { warmthShare } from './warmth';
@@ -18,6 +19,8 @@ export interface Goal extends Size {
   flower: number;
   /** What measures have taught of its pace here. */
   paceBy: number;
+  /** Whether its roots fill the mix in time. */
+  binds: boolean;
 }
 
 /** How far up the range on its record a plant ends in a container. Fitted to a summer’s growth, and for what lasts to the share of its grown size that a summer brings. */
@@ -52,6 +55,7 @@ export function goalOf(p: Placed, together: readonly Placed[], planting: Plantin
     trailMm: lerp(...plant.trailMm, up.trail) * wide,
     flower: sun.flower * room.flower,
     paceBy,
+    binds: lasts(plant) && bindsIn(plant, room.share),
   };
 }
 
@@ -92,5 +96,6 @@ function afterSummers(plant: Plant, start: StartSize, goal: Goal, summers: numbe
     trailMm: by(goal.trailMm, young.trailMm),
     flower: goal.flower,
     paceBy: goal.paceBy,
+    binds: goal.binds,
   };
 }

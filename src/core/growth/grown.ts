@@ -38,6 +38,8 @@ export interface Tended {
   sinceFeed: number | null;
   /** Weeks of full warmth since it was set out: how far its roots are. */
   rootedWeeks: number;
+  /** Weeks since it was potted: its roots fill the mix in time. */
+  pottedWeeks: number;
   /** Weeks running in the dark under its neighbours. */
   darkWeeks: number;
   /** How much broader it is heading for than it would have been: side shoots. */

@@ -1,5 +1,5 @@
 import { some } from '../testing/some';
-import fc from 'fast-check';
+import fc from '../testing/fc';
 import { LIBRARY } from '../plants';
 import type { Planting } from '../plantings/schema';
 import { placed, pot, roundPot, sun, warmPot } from '../testing/pots';

@@ -36,7 +36,8 @@ describe('crowding costs', () => {
     expect(half.flower).toBeLessThan(0.81);
   });
   test('a quarter of it: 0.6 of width', () => expect(shareIn(4).wide).toBeCloseTo(0.62, 1));
-  test('room to spare makes nothing bigger', () => expect(shareIn(0.4)).toEqual({ wide: 1, high: 1, flower: 1 }));
+  test('room to spare makes nothing bigger', () =>
+    expect(shareIn(0.4)).toEqual({ share: 1, wide: 1, high: 1, flower: 1 }));
   test('five cannas in a 40 cm pot are lower, much narrower and flower less than one', () => {
     const at = (n: number) =>
       grow(

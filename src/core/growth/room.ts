@@ -8,6 +8,8 @@ import { clamp, middleOf, sum } from '../units/number';
 
 /** What the soil a plant has makes of it: shares of width, height and flower. */
 export interface RoomShare {
+  /** The mix there is of what all want together, 0–1. */
+  share: number;
   wide: number;
   high: number;
   flower: number;
@@ -44,8 +46,8 @@ export function roomShareOf(
   container: Planting['container'],
 ): RoomShare {
   // What likes its roots tight makes its size in less.
-  if (factsOf(plant).tight === 'likes it') return { wide: 1, high: 1, flower: 1 };
+  if (factsOf(plant).tight === 'likes it') return { share: 1, wide: 1, high: 1, flower: 1 };
   const wantedL = sum(together.map((o) => wantedLOf(o.plant)));
   const share = Math.min(1, Math.max(LEAST, containerSums(container).fillL / wantedL));
-  return { wide: share ** WIDTH_BY, high: share ** HEIGHT_BY, flower: share ** FLOWER_BY };
+  return { share, wide: share ** WIDTH_BY, high: share ** HEIGHT_BY, flower: share ** FLOWER_BY };
 }

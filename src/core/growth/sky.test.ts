@@ -1,4 +1,4 @@
-import fc from 'fast-check';
+import fc from '../testing/fc';
 import { LIBRARY } from '../plants';
 import type { Planting } from '../plantings/schema';
 import { spotIn } from '../testing/growers/places';

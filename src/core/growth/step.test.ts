@@ -45,7 +45,7 @@ function after(plant: Plant, { light = 1, ...w }: Partial<CalendarWeek> & { ligh
   const bed: Bed = {
     spot: planting.spot,
     placed: [{ ...p, plant, nx: 1, ny: 0, wallMm: 150 }],
-    goals: [{ heightMm: 300, spreadMm: 400, trailMm: 0, flower: 1, paceBy: 1 }],
+    goals: [{ heightMm: 300, spreadMm: 400, trailMm: 0, flower: 1, paceBy: 1, binds: false }],
     lives: [{ from: 0, until: null }],
     latitude: 0,
     turnedMonths: 0,

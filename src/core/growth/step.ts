@@ -7,6 +7,7 @@ import type { Placed } from '../plantings/resolve';
 import type { Spot } from '../spots/schema';
 import { addDays } from '../units/date';
 import { crownOf, onTheDay, type Size, sizeInLeaf, stalks } from './bench';
+import { boundBy } from './bound';
 import type { CalendarWeek } from './calendar';
 import { EFFECTS } from './deeds';
 import { floweringOf } from './flowering';
@@ -17,6 +18,7 @@ import { flowerFed, paceFed } from './hunger';
 import { inMonths } from './in-months';
 import { type Leaning, lightLeft } from './light';
 import { byWidth, paceOf, SETTLED_WEEKS } from './pace';
+import { runningUp } from './seeding';
 import { flowerInShade, paceInShade, STARVES, STARVES_WEEKS } from './shaded';
 import { skyOf } from './sky';
 import { type Thirst, thirstOf } from './thirst';
@@ -60,6 +62,7 @@ export const UNTENDED: Tended = {
   timesDry: 0,
   sinceFeed: null,
   rootedWeeks: 0,
+  pottedWeeks: 0,
   darkWeeks: 0,
   bushier: 1,
   regrows: 1,
@@ -177,11 +180,17 @@ function grownOn(bed: Bed, state: PlantState, i: number, f: CalendarWeek, light:
     meets,
   );
   // On the day it is as it was bought.
-  const pace = age === 0 ? 0 : own * end.paceBy * paceInShade(light) * paceFed(fed);
+  const bound = boundBy(end.binds, tended.pottedWeeks);
+  const pace = age === 0 ? 0 : own * end.paceBy * bound.pace * paceInShade(light) * paceFed(fed);
   const faster = byWidth(plant);
   const left = thirst.size * (age === 0 ? 1 : fadingTo(plant, at));
   const heightMm =
-    left * logistic(was.heightMm, end.heightMm * tended.regrows * standing(plant, tended), pace * faster.height);
+    left *
+    logistic(
+      was.heightMm,
+      end.heightMm * tended.regrows * standing(plant, tended) * runningUp(plant, at, age),
+      pace * faster.height,
+    );
   const spreadMm = left * logistic(was.spreadMm, end.spreadMm * tended.bushier * tended.regrows, pace);
   const trailMm = left * logistic(was.trailMm, end.trailMm * tended.regrows, pace * faster.trail);
   const flower = floweringOf(plant, {
@@ -202,7 +211,7 @@ function grownOn(bed: Bed, state: PlantState, i: number, f: CalendarWeek, light:
       heightMm,
       spreadMm,
       trailMm,
-      bloom: flower * end.flower * flowerInShade(light) * chill * thirst.flower * fed,
+      bloom: flower * end.flower * flowerInShade(light) * chill * thirst.flower * fed * bound.flower,
       after: facts.display ? inMonths(facts.display.months, at) : 0,
       light,
       alive: true,
@@ -235,6 +244,7 @@ const aWeekOn = (tended: Tended, { sinceDry, timesDry }: Thirst, warm: number, l
   timesDry,
   sinceFeed: later(tended.sinceFeed),
   rootedWeeks: tended.rootedWeeks + warm,
+  pottedWeeks: tended.pottedWeeks + 1,
   darkWeeks: light < STARVES ? tended.darkWeeks + 1 : 0,
   bushier: tended.bushier,
   regrows: tended.regrows,

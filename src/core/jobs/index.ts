@@ -17,8 +17,10 @@ import { over } from './over';
 import { move } from './move';
 import { pinch } from './pinch';
 import { plant } from './plant';
+import { repot } from './repot';
 import { rescue } from './rescue';
 import { shear } from './shear';
+import { sowAgain } from './sow-again';
 import { hardenOff, stake, tidy, topUp, turn } from './upkeep';
 import { water } from './water';
 
@@ -33,9 +35,11 @@ export const JOBS = {
   pinch,
   stake,
   topUp,
+  repot,
   feed,
   deadhead,
   shear,
+  sowAgain,
   turn,
   move,
   tidy,

@@ -1,6 +1,6 @@
 import type { KnownDay } from '../climate/days';
 import { SKYLINE_POINTS } from '../spots/schema';
-import { placed, pot } from '../testing/pots';
+import { placed, pot, roundPot } from '../testing/pots';
 import type { Planting } from '../plantings/schema';
 import { type JobId, jobsOf } from './index';
 
@@ -19,6 +19,22 @@ const told = (planting: Planting, kind: JobId, today = planting.startDate): stri
 /** The day after planting, so that it stands. */
 const stands = (planting: Planting): string => `${planting.startDate.slice(0, 8)}28`;
 
+const SOUTHERN: Planting['spot'] = {
+  ...pot().spot,
+  lastFrost: '09-10',
+  firstFrost: '05-20',
+  light: {
+    kind: 'clock',
+    latitude: -37,
+    facing: 0,
+    wall: false,
+    roofDeg: null,
+    trees: [],
+    skyline: Array<number>(SKYLINE_POINTS).fill(0),
+    dappled: false,
+  },
+};
+
 describe('cut as far as each bears, in its month', () => {
   const at = (...plants: string[]) => told(of(plants), 'shear', stands(of(plants)));
   test('petunias by half in July, catmint to its base, lavender lightly in August', () => {
@@ -34,24 +50,7 @@ describe('cut as far as each bears, in its month', () => {
   test('begonias, cannas and a palm are left alone, and so is leaf that crowds nobody', () =>
     expect(at('begonia-red', 'canna-dwarf-red', 'windmill-palm', 'coleus-lime')).toEqual([]));
   test('south of the equator half a year later', () => {
-    const south = of(['petunia-violet'], {
-      startDate: '2026-11-16',
-      spot: {
-        ...pot().spot,
-        lastFrost: '09-10',
-        firstFrost: '05-20',
-        light: {
-          kind: 'clock',
-          latitude: -37,
-          facing: 0,
-          wall: false,
-          roofDeg: null,
-          trees: [],
-          skyline: Array<number>(SKYLINE_POINTS).fill(0),
-          dappled: false,
-        },
-      },
-    });
+    const south = of(['petunia-violet'], { startDate: '2026-11-16', spot: SOUTHERN });
     expect(told(south, 'shear', '2026-11-28')).toEqual(['2027-01-15 cut petunia back by half']);
   });
 });
@@ -91,4 +90,38 @@ describe('after rain', () => {
 test('what goes out at warm nights is hardened off, and what is hardy is not', () => {
   const p = of(['coleus-lime', 'hosta-gold', 'heuchera-plum']);
   expect(told(p, 'hardenOff', '2026-05-01')).toEqual([expect.stringMatching(/harden off coleus$/)]);
+});
+
+describe('salad that runs to seed', () => {
+  const sown = (startDate: string, ...plants: string[]) => told(of(plants, { startDate }), 'sowAgain', '2026-05-20');
+  test('is lifted when its stalk rises, each kind in its week', () =>
+    expect(sown('2026-05-16', 'rocket', 'lettuce-red', 'petunia-violet')).toEqual([
+      '2026-06-20 lift rocket and sow again',
+      '2026-07-18 lift red lettuce and sow again',
+    ]));
+  test('parsley stands its summer', () => expect(sown('2026-05-16', 'parsley')).toEqual([]));
+});
+
+describe('a pot full of roots', () => {
+  const lasting = (change: Partial<Planting> = {}) =>
+    of(['abelia', 'ivy-green'], {
+      brief: { ...pot().brief, lasting: true },
+      startDate: '2026-05-16',
+      container: roundPot(260, 220, 240),
+      ...change,
+    });
+  const asked = (planting: Planting, today: string) => told(planting, 'repot', today);
+  test('is potted on in its third March, and not before', () => {
+    expect(asked(lasting(), '2028-03-01')).toEqual([]);
+    expect(asked(lasting(), '2029-03-01')).toEqual(['2029-03-15 pot on abelia and ivy, or cut a fifth off the roots']);
+  });
+  test('done once, it asks again three years later', () => {
+    const deeds = [{ id: 'r', what: 'repot' as const, to: null, on: '2029-03-15', done: '2029-03-20' }];
+    expect(asked(lasting({ deeds }), '2029-04-01')).toEqual([]);
+    expect(asked(lasting({ deeds }), '2032-03-01')).toHaveLength(1);
+  });
+  test('in the south in September', () =>
+    expect(asked(lasting({ spot: SOUTHERN }), '2029-09-01')).toMatchObject([expect.stringMatching(/^2029-09-15/)]));
+  test('room enough asks nothing', () =>
+    expect(asked(lasting({ container: roundPot(900, 800, 800) }), '2029-03-01')).toEqual([]));
 });

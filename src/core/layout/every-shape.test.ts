@@ -1,4 +1,4 @@
-import fc from 'fast-check';
+import fc from '../testing/fc';
 import { clearOf, depthOf, heartOf, rimOf, rimPoints } from '../containers/outline';
 import type { Container, Shape } from '../containers/schema';
 import { SOLD, takeShape } from '../containers/sold';

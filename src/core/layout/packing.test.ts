@@ -1,4 +1,4 @@
-import fc from 'fast-check';
+import fc from '../testing/fc';
 import { STARTS, type StartSize } from '../plants/starts';
 import { roundPot } from '../testing/pots';
 import { groundIn, sharedEdges } from './neighbours';

@@ -1,4 +1,4 @@
-import fc from 'fast-check';
+import fc from '../testing/fc';
 import { some } from '../testing/some';
 import { placed, pot, roundPot, warmPot } from '../testing/pots';
 import { LIBRARY } from '../plants';

@@ -1,4 +1,4 @@
-import fc from 'fast-check';
+import fc from '../testing/fc';
 import { mixToBuyL } from '../containers';
 import { ballsL } from '../plantings/resolve';
 import type { Planting } from '../plantings/schema';

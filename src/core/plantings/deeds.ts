@@ -8,6 +8,7 @@ export const DEED_KINDS = [
   'deadhead',
   'feed',
   'top-up',
+  'repot',
   'fleece',
   'bring-in',
   'set-out',

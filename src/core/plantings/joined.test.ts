@@ -1,4 +1,4 @@
-import fc from 'fast-check';
+import fc from '../testing/fc';
 import { placed, pot, warmPot } from '../testing/pots';
 import { apply, type Command } from './commands';
 import { freeId } from './ids';

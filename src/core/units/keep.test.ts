@@ -1,4 +1,4 @@
-import fc from 'fast-check';
+import fc from '../testing/fc';
 import { isDay, today } from './date';
 import { keptBy, lastOf } from './keep';
 import { same } from './same';

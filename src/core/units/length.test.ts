@@ -1,4 +1,4 @@
-import fc from 'fast-check';
+import fc from '../testing/fc';
 import { formatLength, parseLength, parseOffset } from './length';
 
 describe('parseLength', () => {

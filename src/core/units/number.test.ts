@@ -1,4 +1,4 @@
-import fc from 'fast-check';
+import fc from '../testing/fc';
 import { clamp, hashText, lerp, maxBy, median, seeded, sum } from './number';
 import { formatMass, formatMoney, formatPercent, formatTemperature, formatVolume } from './quantity';
 

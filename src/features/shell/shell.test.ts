@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import 'fake-indexeddb/auto';
-import fc from 'fast-check';
+import fc from '@/core/testing/fc';
 import { apply, type Command } from '@/core/plantings/commands';
 import { freeId } from '@/core/plantings/ids';
 import type { Planting } from '@/core/plantings/schema';

@@ -1,4 +1,4 @@
-import fc from 'fast-check';
+import fc from '../../testing/fc';
 import { assess } from '../../balance/assess';
 import { isNeutral } from '../../colour/family';
 import { lch } from '../../colour/oklch';

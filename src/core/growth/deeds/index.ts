@@ -5,6 +5,7 @@ import type { Effect } from './effect';
 import { feed } from './feed';
 import { bringIn, fleece, setOut } from './move';
 import { pinch } from './pinch';
+import { repot } from './repot';
 
 /** Done for its looks or the record: a turn evens what leans to the light, which is not reckoned. */
 const noted: Effect = (plant) => plant;
@@ -16,6 +17,7 @@ export const EFFECTS: Record<Deed['what'], Effect> = {
   deadhead,
   feed,
   'top-up': noted,
+  repot,
   fleece,
   'bring-in': bringIn,
   'set-out': setOut,

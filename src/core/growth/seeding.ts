@@ -1,0 +1,37 @@
+import type { Plant } from '../plants/schema';
+import { seedingOf } from '../plants/seeding';
+import { keptBy } from '../units/keep';
+
+const WEEKS_A_MONTH = 52 / 12;
+/** Long days make salad run up: from April to the end of July, month positions of the north. Growers’ figure. */
+const LONG_DAYS = { from: 3, until: 7 } as const;
+/** A stalk is up so many weeks after it began, and so much of the leaf’s height over it. Fitted to a lettuce: 175 mm in its eighth week, 240 in its tenth, 380 in its twelfth. */
+const UP_IN_WEEKS = 4;
+const RISES = 2.1;
+
+const seeding = keptBy(seedingOf);
+
+/**
+ * Weeks since a plant began to run to seed; negative before, null where it does not. `at` is a month position of the
+ * north, `age` weeks since it was set out.
+ */
+export function sinceSeeding(plant: Plant, at: number, age: number): number | null {
+  const when = seeding(plant);
+  if (when === null) return null;
+  if ('spring' in when) {
+    // It has to have stood there at the turn of the year.
+    const month = ((at % 12) + 12) % 12;
+    return age > month * WEEKS_A_MONTH ? (month - when.spring) * WEEKS_A_MONTH : null;
+  }
+  const since = age - when.weeks;
+  const began = at - since / WEEKS_A_MONTH;
+  const [month, year] = [((began % 12) + 12) % 12, 12 * WEEKS_A_MONTH];
+  if (month < LONG_DAYS.from) return since - (LONG_DAYS.from - month) * WEEKS_A_MONTH;
+  return month < LONG_DAYS.until ? since : since - year + (month - LONG_DAYS.from) * WEEKS_A_MONTH;
+}
+
+/** By how much a plant that runs to seed is taller than its leaf, 1 and more. */
+export function runningUp(plant: Plant, at: number, age: number): number {
+  const since = sinceSeeding(plant, at, age);
+  return since === null || since <= 0 ? 1 : 1 + RISES * Math.min(1, since / UP_IN_WEEKS);
+}

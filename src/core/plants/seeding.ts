@@ -1,0 +1,21 @@
+import type { Plant } from './schema';
+import { genusOf, speciesOf } from './ways';
+
+/** When a crop that is grown for its leaf runs to seed: so many weeks after it was set out, or in the spring after a winter, from a month position of the north. */
+export type Seeding = { weeks: number } | { spring: number };
+
+/** By species or genus. Growers’ figures: rocket and coriander 4–6 weeks, spinach 5–6, mustard 5–7, lettuce 9–11; cabbages in March of their second year, chard in its second spring, parsley in its second May. */
+const SEEDING: Record<string, Seeding> = {
+  Eruca: { weeks: 5 },
+  Coriandrum: { weeks: 5 },
+  Spinacia: { weeks: 5.5 },
+  'Brassica juncea': { weeks: 6 },
+  Lactuca: { weeks: 9 },
+  'Brassica oleracea': { spring: 2.3 },
+  Beta: { spring: 3.5 },
+  Petroselinum: { spring: 4 },
+};
+
+/** When a plant runs to seed; null for what never spoils by it. */
+export const seedingOf = ({ botanical }: Pick<Plant, 'botanical'>): Seeding | null =>
+  SEEDING[speciesOf(botanical)] ?? SEEDING[genusOf(botanical)] ?? null;
