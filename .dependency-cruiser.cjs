@@ -86,7 +86,7 @@ module.exports = {
       name: 'workers-below-features',
       severity: 'error',
       from: { path: '^src/workers' },
-      to: { path: '^src/(app|features|ui|portrait|storage|cli)' },
+      to: { path: '^src/(app|features|ui|storage|cli)' },
     },
     {
       name: 'standins-below-features',

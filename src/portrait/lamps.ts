@@ -1,16 +1,8 @@
 import { AmbientLight, HemisphereLight, type Scene } from 'three';
 import { HIDDEN, shineOn, type Sun } from './daylight';
+import { EVEN } from './even';
 import { sunThrowing } from './renderer';
 
-/** The plain light of a studio: from the left, from before and above. Working figures by eye. */
-const EVEN = {
-  way: { x: -0.4, y: 0.53, z: 0.75 },
-  sky: '#f6faf6',
-  skyPower: 2.15,
-  power: 2.7,
-  colour: '#fff4dc',
-  dark: 0.62,
-};
 /** How far off the sun’s lamp hangs, mm. */
 const LAMP_MM = 2300;
 /** Shadows are drawn on a map so wide, pixels. */
@@ -25,7 +17,7 @@ export interface Lamps {
 
 /** The light over one container. */
 export function createLamps(scene: Scene, shadows: boolean): Lamps {
-  const sky = new HemisphereLight(EVEN.sky, '#b4b59c', EVEN.skyPower);
+  const sky = new HemisphereLight(EVEN.sky, EVEN.ground, EVEN.skyPower);
   const fill = new AmbientLight('#ffffff', 0);
   const sun = sunThrowing(shadows, MAP_PX, EVEN.dark);
   scene.add(sky, fill, sun, sun.target);

@@ -16,7 +16,7 @@ import { footMm, rimOf } from '@/core/containers/outline';
 import type { Surroundings } from '@/core/containers/surfaces';
 import type { Container } from '@/core/containers/schema';
 import { createAround } from './around';
-import { LENS } from './lens';
+import { type Frame, LENS } from './lens';
 import { createLamps } from './lamps';
 import { rendererOn, timed } from './renderer';
 import { createBody } from './body';
@@ -24,14 +24,6 @@ import type { Sun } from './daylight';
 import type { Drawn } from './drawn';
 import { createFoliage, type Foliage } from './foliage';
 import type { Detail } from './pieces/surface';
-
-/** What must be in the picture, mm from the rim: the tallest and widest the planting ever grows. */
-export interface Frame {
-  top: number;
-  /** How far under the rim the picture goes: the foot, or the end of what hangs below it. */
-  bottom: number;
-  reach: number;
-}
 
 export interface View {
   /** Round the pot, radians; 0 is the front. */
@@ -106,7 +98,10 @@ function sillBefore(): Mesh<BoxGeometry, MeshLambertMaterial> {
 }
 
 /** A scene with one container in it, drawn only when asked. Knows leaves and pots, not plants. */
-export function createStage(canvas: HTMLCanvasElement, { shadows = true, plain = false } = {}): Stage {
+export function createStage(
+  canvas: HTMLCanvasElement | OffscreenCanvas,
+  { shadows = true, plain = false } = {},
+): Stage {
   const renderer = rendererOn(canvas, { shadows, plain });
   const scene = new Scene();
   const turntable = new Group();

@@ -25,16 +25,28 @@ export const MOST_STILLS = 240;
 /** They are thinned out when there are so many more. */
 const MORE = 40;
 
-/** A picture kept from an earlier visit; null where there is none, or the browser will not say. */
-export async function readStill(key: string, now = Date.now()): Promise<string | null> {
+/** What is asked for in one go, and who waits for it. */
+let asked: { key: string; answer: (url: string | null) => void }[] = [];
+
+/** Reads all that was asked for in one go, and notes that it was wanted. */
+async function readAll(now: number): Promise<void> {
+  const wanted = asked;
+  asked = [];
   try {
-    const row = await db.stills.get(key);
-    if (row) await db.stills.update(key, { at: now });
-    return row?.url ?? null;
+    const rows = await db.stills.bulkGet(wanted.map(({ key }) => key));
+    wanted.forEach(({ answer }, i) => answer(rows[i]?.url ?? null));
+    await db.stills.bulkPut(rows.flatMap((row) => (row ? [{ ...row, at: now }] : [])));
   } catch {
-    return null;
+    for (const { answer } of wanted) answer(null);
   }
 }
+
+/** A picture kept from an earlier visit; null where there is none, or the browser will not say. */
+export const readStill = (key: string, now = Date.now()): Promise<string | null> =>
+  new Promise((answer) => {
+    if (asked.length === 0) queueMicrotask(() => void readAll(now));
+    asked.push({ key, answer });
+  });
 
 /** Keeps a picture for the next visit, and lets go of those that were wanted longest ago. A browser without room keeps none. */
 export async function keepStill(key: string, url: string, now = Date.now()): Promise<void> {

@@ -1,10 +1,8 @@
 import { expose, transfer } from 'comlink';
 import type { Canopy } from '@/core/canopy/kinds';
 import { sprout } from '@/core/canopy/sprout';
-import { specimenOf } from '@/core/canopy/specimen';
 import { grow } from '@/core/growth/season';
 import type { YearId } from '@/core/growth/years';
-import type { Plant } from '@/core/plants/schema';
 import type { Planting } from '@/core/plantings/schema';
 
 const handedOver = (canopy: Canopy): Canopy =>
@@ -62,11 +60,6 @@ const api = {
     const now = coarse(planting, week, year, share);
     for (const next of [week + 1, week - 1]) if (next >= 0) setTimeout(() => coarse(planting, next, year, share));
     return now;
-  },
-  /** One plant of the library by itself. */
-  specimen: (plant: Plant): Canopy => {
-    const { planting, season } = specimenOf(plant);
-    return handedOver(sprout(planting, season, 0));
   },
 };
 export type SproutApi = typeof api;

@@ -3,9 +3,9 @@ import { useEffect } from 'react';
 import type { Canopy } from '@/core/canopy/kinds';
 import { type Body, type Scene, weekOf } from '@/core/groups/scene';
 import { grow } from '@/core/growth/season';
+import { sightOf } from '@/portrait/lens';
 import type { Together } from '@/portrait/place/together';
 import { frameOf } from '../pictures/frame';
-import { sightOf } from '../pictures/lens';
 import { usePotStill } from '../pictures/PotPicture';
 
 /** Stills that stand in are taken at so many pixels for a mm: a container fills a few hundred of the picture. */
@@ -23,7 +23,7 @@ export function StandIn({ stage, scene, body, of }: { stage: Together; scene: Sc
     const image = new Image();
     image.onload = () => {
       if (gone) return;
-      const { perMm, w, h, footPx } = sightOf(planting, frameOf(planting, grow(planting)), SCALE);
+      const { perMm, w, h, footPx } = sightOf(planting.container, frameOf(planting, grow(planting)), SCALE);
       for (const id of key.split(','))
         stage.setStill(id, { image, wideMm: w / perMm, highMm: h / perMm, footMm: footPx / perMm });
     };

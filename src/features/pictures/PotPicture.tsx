@@ -3,10 +3,11 @@ import { useMemo } from 'react';
 import { grow } from '@/core/growth/season';
 import type { Planting } from '@/core/plantings/schema';
 import { accountOf } from './account';
-import { sizeOf, type Still, useStill } from './darkroom';
+import { sizeOf } from '@/portrait/lens';
+import { type Still, useStill } from './darkroom';
 import { frameOf } from './frame';
+import { Outline } from './Outline';
 import { useNear } from './useNear';
-import { sprouting } from '../shell/workers';
 
 interface Wanted {
   planting: Planting;
@@ -25,17 +26,8 @@ const keyOf = ({ planting: p, week, scale }: Wanted): string =>
 /** The still itself: its address, undefined while it is taken, and its size in pixels. */
 export function usePotStill({ planting, week, scale }: Wanted, wanted = true): { src: Still; w: number; h: number } {
   const { w, h } = pictureSize(planting, scale);
-  const src = useStill(
-    keyOf({ planting, week, scale }),
-    w,
-    h,
-    async () => ({
-      container: planting.container,
-      frame: frameOf(planting, grow(planting)),
-      canopy: await sprouting.ask((api) => api.sprout(planting, week)),
-    }),
-    wanted,
-  );
+  const sitting = () => ({ sitter: { planting, week }, frame: frameOf(planting, grow(planting)) });
+  const src = useStill(keyOf({ planting, week, scale }), { w, h, sitting, wanted });
   return useMemo(() => ({ src, w, h }), [src, w, h]);
 }
 
@@ -64,17 +56,20 @@ export function PotPicture({
       width={w}
       height={h}
       className={className}
+      data-place="portrait"
       alt={accountOf(planting, season, week === 'peak' ? season.peak : week).replace(/ Turn with.*/, '')}
     />
   ) : (
     <span
       ref={watch}
-      className={`inline-flex items-end justify-center text-[0.84rem] text-quiet ${className}`}
+      className={`relative inline-flex items-end justify-center text-[0.84rem] text-quiet ${className}`}
       style={{ width: w, height: h }}
       role={src === undefined && near ? 'img' : undefined}
       aria-label={src === undefined && near ? 'Portrait is being drawn' : undefined}
+      data-place={near ? 'outline' : undefined}
     >
-      {src === null ? 'No portrait could be drawn' : waiting}
+      <Outline planting={planting} week={week === 'peak' ? season.peak : week} scale={scale} />
+      <span className="relative">{src === null ? 'No portrait could be drawn' : waiting}</span>
     </span>
   );
 }

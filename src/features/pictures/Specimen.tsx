@@ -2,11 +2,10 @@
 import { specimenOf } from '@/core/canopy/specimen';
 import { plantName, type Plant } from '@/core/plants/schema';
 import { formatLength, lengthNumber } from '@/core/units/length';
-import type { Frame } from '@/portrait/stage';
+import { type Frame, sizeOf } from '@/portrait/lens';
 import { PlantGlyph } from '@/ui/PlantGlyph';
-import { sizeOf, useStill } from './darkroom';
+import { useStill } from './darkroom';
 import { frameOf } from './frame';
-import { sprouting } from '../shell/workers';
 import { useUnits } from '../shell/units';
 
 /** The room a plant by itself takes, mm from its rim, and how tall it stands. */
@@ -46,11 +45,7 @@ export function Specimen({ plant, scale, measured = true }: { plant: Plant; scal
   const units = useUnits((u) => u.units);
   const frame = specimenFrame(plant);
   const { w, h } = sizeOf(frame, scale);
-  const src = useStill(keyOf(plant, scale), w, h, async () => ({
-    container: specimenOf(plant).planting.container,
-    frame,
-    canopy: await sprouting.ask((api) => api.specimen(plant)),
-  }));
+  const src = useStill(keyOf(plant, scale), { w, h, sitting: () => ({ sitter: { plant }, frame }) });
   const rim = h / 2 + ((frame.top - frame.bottom) / 2) * scale;
   const top = rim - frame.heightMm * scale;
   return (

@@ -1,78 +1,63 @@
 'use client';
 import { useEffect, useState } from 'react';
-import type { Canopy } from '@/core/canopy/kinds';
-import type { Container } from '@/core/containers/schema';
-import type { Frame, Stage, View } from '@/portrait/stage';
+import type { Sitter } from '@/core/canopy/sitter';
+import type { Frame } from '@/portrait/lens';
 import { keepStill, readStill } from '@/storage/stills';
 import { useDrawing } from '../shell/drawing';
+import { type Helper, startDarkroom } from '../shell/workers';
+import type { DarkroomApi } from '@/workers/darkroom';
 
 /** What a still is taken of. */
-export interface Shot {
-  container: Container;
+export interface Sitting {
+  sitter: Sitter;
   frame: Frame;
-  canopy: Canopy;
 }
 
 /** Pictures kept: a bench, and some screens of the library. */
 const KEPT = 400;
-
-interface Room {
-  stage: Stage;
-  canvas: HTMLCanvasElement;
-  front: View;
-}
-
 const pictures = new Map<string, string>();
 /** Pictures that could not be taken: said so, until they are wanted again. */
 const missed = new Set<string>();
-let queue: Promise<unknown> = Promise.resolve();
 
-/** The room is furnished when the first picture is wanted: what draws is the heaviest part of the application. */
-let furnished: Promise<Room | null> | null = null;
-
-async function furnish(): Promise<Room | null> {
-  const { createStage, FRONT } = await import('@/portrait/stage');
-  const canvas = document.createElement('canvas');
-  try {
-    return { canvas, stage: createStage(canvas, { shadows: false, plain: useDrawing.getState().plain }), front: FRONT };
-  } catch {
-    // No WebGL here.
-    return null;
-  }
+/** A worker, and what it has still to do. */
+interface Room {
+  helper: Helper<DarkroomApi>;
+  waiting: number;
+  queue: Promise<unknown>;
 }
 
-async function room(): Promise<Room | null> {
-  furnished ??= furnish();
-  try {
-    return await furnished;
-  } catch (e) {
-    // It did not load: the next picture tries again.
-    furnished = null;
-    throw e;
-  }
+/** As many as there are cores, and no more than so many: each holds the library and its leaves. */
+const MOST_ROOMS = 2;
+const rooms: Room[] = [];
+
+/** The room that is free first; one more is opened while all have something to do. */
+function freeRoom(): Room {
+  const [best] = [...rooms].sort((a, b) => a.waiting - b.waiting);
+  if (best && (best.waiting === 0 || rooms.length >= Math.min(MOST_ROOMS, navigator.hardwareConcurrency))) return best;
+  const opened: Room = { helper: startDarkroom(), waiting: 0, queue: Promise.resolve() };
+  rooms.push(opened);
+  return opened;
 }
 
-/** Where a leaf or flower has fewer pixels of a still than this, all of them told, few faces do for it. Working figure by eye. */
-const FAR_PIXELS = 45;
+/** Has something done in the room that is free first, after all that waits there. */
+function inTurn(work: (room: Room) => Promise<void>): Promise<void> {
+  const room = freeRoom();
+  room.waiting += 1;
+  const done = room.queue.then(() => work(room)).finally(() => (room.waiting -= 1));
+  room.queue = done.catch(() => undefined);
+  return done;
+}
+
 /** Pixels for each of the page’s, so that edges are smooth on any screen; drawn plainly, one. */
 const RATIO = 2;
 const ratioNow = () => (useDrawing.getState().plain ? 1 : RATIO);
 
-function take({ stage, canvas, front }: Room, shot: Shot, w: number, h: number, ratio = RATIO): string {
-  const pieces = shot.canopy.batches.reduce((n, b) => n + b.count, 0);
-  stage.setContainer(shot.container);
-  stage.setCanopy(shot.canopy, (w * h * ratio ** 2) / Math.max(1, pieces) < FAR_PIXELS ? 'far' : 'near');
-  stage.setFrame(shot.frame);
-  stage.setView(front);
-  stage.setSize(w, h, ratio);
-  stage.draw();
-  return canvas.toDataURL('image/png');
-}
-
-/** One picture outside the queue, kept nowhere: its address; null where nothing can be drawn. */
-export async function developed(shot: Shot, w: number, h: number): Promise<string | null> {
-  const made = await room();
-  return made && take(made, shot, w, h);
+/** The address of a still, painted in a worker, or on the page where workers have no canvas. */
+async function taken({ helper }: Room, { sitter, frame }: Sitting, w: number, h: number): Promise<string> {
+  const made = await helper.ask((api) => api.take(sitter, frame, w, h));
+  if (made !== null) return made;
+  const { paintedHere } = await import('./here');
+  return paintedHere(sitter, frame, w, h).toDataURL('image/png');
 }
 
 function keep(key: string, url: string): void {
@@ -81,12 +66,6 @@ function keep(key: string, url: string): void {
   pictures.set(key, url);
 }
 
-/** Width and height in pixels of a picture that shows a frame at so many pixels for a millimetre. */
-export const sizeOf = (f: Frame, scale: number): { w: number; h: number } => ({
-  w: Math.ceil(2 * f.reach * scale * 1.12),
-  h: Math.ceil((f.top + f.bottom) * scale * 1.2),
-});
-
 /** A still as this release draws it here: another may draw it otherwise. */
 const drawnNow = (key: string): string =>
   `${process.env.NEXT_PUBLIC_BUILD ?? ''}/${useDrawing.getState().plain ? 'plain' : 'fine'}/${key}`;
@@ -94,28 +73,33 @@ const drawnNow = (key: string): string =>
 /** A still: its address; undefined while it is being taken, null where it could not be. */
 export type Still = string | null | undefined;
 
-/** A still by its key, kept from an earlier visit or taken when it is first wanted: one after another in one hidden canvas, with room for the page to draw in between. Not taken until it is `wanted`. */
-export function useStill(key: string, w: number, h: number, shoot: () => Promise<Shot>, wanted = true): Still {
+/** How a still is asked for. */
+interface Asked {
+  w: number;
+  h: number;
+  sitting: () => Sitting;
+  /** Not taken until it is. */
+  wanted?: boolean;
+}
+
+/** A still by its key, kept from an earlier visit or taken when it is first wanted, one after another. */
+export function useStill(key: string, { w, h, sitting, wanted = true }: Asked): Still {
   const [, again] = useState(0);
   useEffect(() => {
     if (!wanted || pictures.has(key)) return;
     missed.delete(key);
     let gone = false;
-    queue = queue
-      .then(async () => {
-        if (gone || pictures.has(key)) return;
-        const before = await readStill(drawnNow(key));
-        if (before) {
-          keep(key, before);
-          return;
-        }
-        const [made, shot] = await Promise.all([room(), shoot()]);
-        await new Promise(requestAnimationFrame);
-        const url = gone || !made ? null : take(made, shot, w, h, ratioNow());
-        if (url) {
-          keep(key, url);
-          void keepStill(drawnNow(key), url);
-        } else if (!made) missed.add(key);
+    const take = async (room: Room) => {
+      if (gone || pictures.has(key)) return;
+      const url = await taken(room, sitting(), w * ratioNow(), h * ratioNow());
+      keep(key, url);
+      void keepStill(drawnNow(key), url);
+    };
+    readStill(drawnNow(key))
+      .then((before) => {
+        if (!before) return inTurn(take);
+        keep(key, before);
+        return undefined;
       })
       .catch((e: unknown) => {
         missed.add(key);

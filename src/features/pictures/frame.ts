@@ -2,7 +2,7 @@ import { depthOf, rimOf } from '@/core/containers/outline';
 import type { Season } from '@/core/growth/grown';
 import type { Planting } from '@/core/plantings/schema';
 import { footMm, handleMm, hookMm } from '@/core/containers/outline';
-import type { Frame } from '@/portrait/stage';
+import type { Frame } from '@/portrait/lens';
 
 /** The most room the planting takes in any week, so that the picture does not jump as the season runs. */
 export function frameOf(planting: Planting, season: Season): Frame {

@@ -4,15 +4,17 @@ import { plantName } from '@/core/plants/schema';
 import type { Planting } from '@/core/plantings/schema';
 import { formatLength, type UnitSystem } from '@/core/units/length';
 import { sprouting } from '../shell/workers';
-import { developed, sizeOf } from './darkroom';
+import { sightOf, sizeOf } from '@/portrait/lens';
 import { frameOf } from './frame';
-import { sightOf } from './lens';
+import { paintedHere } from './here';
 
 /** A printed portrait is so high, px: 20 cm of paper at 300 dots to the inch. */
 const HIGH = 2400;
 /** The ruler has a tick every so far, and its figure at every other, mm. */
 const TICK_MM = { metric: 100, imperial: 101.6 } as const;
 const MARGIN = 24;
+/** Dots for each pixel of its frame. */
+const FINE = 2;
 
 const canopyIn = (planting: Planting, week: number): Promise<Canopy> =>
   sprouting.ask((api) => api.sprout(planting, week, null));
@@ -49,18 +51,21 @@ export async function printedPortrait(
 ): Promise<Blob> {
   const frame = frameOf(planting, grow(planting));
   const scale = HIGH / 2 / sizeOf(frame, 1).h;
-  const { w, h, perMm, footPx } = sightOf(planting, frame, scale);
-  const url = await developed({ container: planting.container, frame, canopy: await canopyIn(planting, week) }, w, h);
-  if (!url) throw new Error('This browser cannot draw the portrait.');
-  const image = new Image();
-  image.src = url;
-  await image.decode();
+  const { w, h, perMm, footPx } = sightOf(planting.container, frame, scale);
   const canvas = document.createElement('canvas');
-  [canvas.width, canvas.height] = [image.width, image.height];
   const ctx = canvas.getContext('2d');
   if (!ctx) throw new Error('This browser cannot draw the portrait.');
-  ctx.drawImage(image, 0, 0);
-  const k = image.height / h;
+  const copy = (from: HTMLCanvasElement) => {
+    [canvas.width, canvas.height] = [from.width, from.height];
+    ctx.drawImage(from, 0, 0);
+  };
+  const [{ largeStill }, canopy] = await Promise.all([import('@/portrait/still'), canopyIn(planting, week)]);
+  try {
+    largeStill({ container: planting.container, frame, canopy }, w * FINE, h * FINE, copy);
+  } catch {
+    copy(paintedHere({ planting, week }, frame, w * FINE, h * FINE));
+  }
+  const k = canvas.height / h;
   if (ruler) ruled(ctx, perMm * k, footPx * k, frame.top + frame.bottom, units);
   return new Promise((done, fail) =>
     canvas.toBlob((b) => (b ? done(b) : fail(new Error('The picture could not be written.'))), 'image/png'),

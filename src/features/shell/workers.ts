@@ -2,6 +2,7 @@ import { type Remote, wrap } from 'comlink';
 import { NOTHING_OF_MINE, type Mine } from '@/core/stock/shelf';
 import type { ComposeApi } from '@/workers/compose';
 import type { PlantsApi } from '@/workers/plants';
+import type { DarkroomApi } from '@/workers/darkroom';
 import type { SproutApi } from '@/workers/sprout';
 import type { WeighApi } from '@/workers/weigh';
 
@@ -64,6 +65,10 @@ export function helper<Api>(start: () => Worker, patienceMs = PATIENCE_MS): Help
 export const sprouting = helper<SproutApi>(
   () => new Worker(new URL('../../workers/sprout.ts', import.meta.url), { type: 'module' }),
 );
+
+/** A worker that takes stills. */
+export const startDarkroom = (): Helper<DarkroomApi> =>
+  helper<DarkroomApi>(() => new Worker(new URL('../../workers/darkroom.ts', import.meta.url), { type: 'module' }));
 
 let weighWorker: Worker | null = null;
 let told: { worker: Worker | null; mine: Mine } = { worker: null, mine: NOTHING_OF_MINE };

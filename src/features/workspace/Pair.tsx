@@ -1,6 +1,7 @@
 'use client';
 import { useMemo, useState } from 'react';
-import { FRONT, type Frame, type View } from '@/portrait/stage';
+import type { Frame } from '@/portrait/lens';
+import { FRONT, type View } from '@/portrait/stage';
 import { useNarrow } from '@/ui/useNarrow';
 import { frameOf } from '../pictures/frame';
 import type { Beside, StationProps } from '../shell/panels';

@@ -2,7 +2,7 @@
 import { useState } from 'react';
 import { formatDay } from '@/core/units/date';
 import { formatLength } from '@/core/units/length';
-import type { Frame } from '@/portrait/stage';
+import type { Frame } from '@/portrait/lens';
 import { Button } from '@/ui/Button';
 import { Mark } from '@/ui/Mark';
 import type { StationProps } from '../shell/panels';

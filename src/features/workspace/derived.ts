@@ -6,7 +6,7 @@ import { grow } from '@/core/growth/season';
 import { turnOn } from '@/core/growth/turn';
 import { type Season } from '@/core/growth/grown';
 import type { Planting } from '@/core/plantings/schema';
-import type { Frame } from '@/portrait/stage';
+import type { Frame } from '@/portrait/lens';
 import { frameOf } from '../pictures/frame';
 import { useToday } from '../shell/diary';
 import { useUnits } from '../shell/units';

@@ -50,8 +50,8 @@ export const NOTHING: Texel = { edge: 0, vein: 0, light: 0.5, cover: 0 };
 
 const byte = (x: number): number => Math.round(255 * Math.min(1, Math.max(0, x)));
 
-/** The tile as pixels: edge, vein, light, cover. */
-function pixelsOf({ paint, wide, high, round }: Painted): Uint8Array {
+/** The tile as pixels: edge, vein, light, cover. In fewer pixels where that is asked. */
+export function pixelsOf({ paint, wide: full, high: tall, round }: Painted, wide = full, high = tall): Uint8Array {
   const data = new Uint8Array(wide * high * 4);
   for (let y = 0; y < high; y += 1)
     for (let x = 0; x < wide; x += 1) {
