@@ -12,7 +12,7 @@ import { sum } from '../units/number';
 /** Straying up to here costs nothing, and from there each hundredth this many. A missing pole costs up to half. Working figures. */
 const FREE = 0.06;
 const STRAY_COSTS = 2.4;
-const POLE_COSTS = 0.9;
+const POLE_COSTS = 0.6;
 /** What is too much of one pole costs up to this, where there is nothing else. Working figure. */
 const OVER_COSTS = 0.7;
 /** One kind off the scheme on more than this share of the flower argues with the rest; under it, it is an accent. Practice. */
@@ -52,7 +52,7 @@ type Told = SeenColour & { colour: Lch };
 
 /** What is grown to be eaten, or is of a sort that comes in few colours, is chosen for its colour second. Working figure. */
 const SECOND: ReadonlySet<Only> = new Set<Only>(['edible', 'succulents', 'evergreen']);
-const SECOND_KEEPS = 0.55;
+const SECOND_KEEPS = 0.6;
 const eased = (only: Only, quality: number): number =>
   SECOND.has(only) ? SECOND_KEEPS + (1 - SECOND_KEEPS) * quality : quality;
 

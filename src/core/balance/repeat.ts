@@ -23,7 +23,7 @@ function fewKinds(container: Container): number {
 
 /** So many of each kind and it cannot repeat itself better; one that stands alone costs a little. Working figures. */
 const IDEAL = 2.2;
-const SINGLE_COSTS = 0.11;
+const SINGLE_COSTS = 0.18;
 
 const rhythmOf = (ratio: number, singles: number, over: number): number =>
   Math.max(0.35, 0.82 + 0.18 * clamp01((ratio - LEAST) / (IDEAL - LEAST)) - SINGLE_COSTS * singles - KIND_COSTS * over);

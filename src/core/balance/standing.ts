@@ -1,10 +1,13 @@
+import { isSouthern } from '../climate/hemisphere';
 import type { Grown, Season } from '../growth/grown';
 import { allGrown, grow, type Growing, spanOf } from '../growth/season';
 import type { Leaning } from '../growth/light';
+import { runningUp } from '../growth/seeding';
 import { judgedWeeks } from '../growth/span';
+import { seedingOf } from '../plants/seeding';
 import { resolve, type Placed } from '../plantings/resolve';
 import type { Planting } from '../plantings/schema';
-import { daysBetween } from '../units/date';
+import { daysBetween, monthPosition } from '../units/date';
 import { once } from '../units/keep';
 import { clamp } from '../units/number';
 import { type Course, courseOf } from './course';
@@ -114,9 +117,20 @@ class Standee implements Stand {
   }
 }
 
+/** Everyone on a day; salad that has run up is judged by its leaf: it is pulled then, and more is sown in its place. */
+function pulled(planting: Planting, placed: readonly Leaning[], grown: readonly Grown[], date: string): Grown[] {
+  const at = monthPosition(date) + (isSouthern(planting.spot) ? 6 : 0);
+  return grown.map((g, i) => {
+    const p = placed[i] as Leaning;
+    const up = runningUp(p.plant, at, daysBetween(p.from ?? planting.startDate, date) / 7);
+    return up === 1 ? g : { ...g, heightMm: g.heightMm / up };
+  });
+}
+
 function stands(planting: Planting, { placed, span, week }: Growing, asked: number): Stand[] {
   if (span === 0) throw new Error('A season without weeks cannot be judged.');
-  const { plants } = week(clamp(asked, 0, span - 1));
+  const { plants: grown, date } = week(clamp(asked, 0, span - 1));
+  const plants = placed.some((p) => seedingOf(p.plant)) ? pulled(planting, placed, grown, date) : grown;
   const seen = once(() => seenFrom(planting, placed, plants));
   return placed.map((p, i) => new Standee(p, plants[i] as Grown, i, seen));
 }

@@ -1,13 +1,14 @@
 import { family } from '../colour/family';
 import { deltaE, lch } from '../colour/oklch';
 import { plantName } from '../plants/schema';
-import { lerp, sum } from '../units/number';
+import { clamp01, lerp, maxBy, sum } from '../units/number';
 import type { Measured } from './check';
 import type { SeenColour } from './seen-colours';
 import type { Standing } from './standing';
 
-/** ΔE_OK under which a colour is lost against what it is seen before. Working figure: white on cream is 0.05, pink on white 0.17. */
-const LOST = 0.13;
+/** ΔE_OK up to which a colour is lost against what it is seen before, and from which none of it is. Working figures: white on cream is 0.05, soft pink on render 0.10, pink on white 0.17. */
+const LOST = 0.06;
+const CLEAR = 0.13;
 /** A flower or a coloured leaf: plain green is never lost, nor are eyes, throats and stems looked for. */
 export const isColour = (c: SeenColour): boolean =>
   c.part === 'flower' || ((c.part === 'leaf' || c.part === 'edge') && family(lch(c.hex)) !== 'green');
@@ -35,9 +36,11 @@ export function standsClear(
   const all = sum(list.map(weight));
   if (all <= 0) return [];
   const back = lch(behind);
-  const lost = list.filter((c) => deltaE(lch(c.hex), back) < LOST);
-  const share = 1 - sum(lost.map(weight)) / all;
-  const worst = plants.find((p) => p.id === lost[0]?.id);
+  const loses = (c: SeenColour) => clamp01((CLEAR - deltaE(lch(c.hex), back)) / (CLEAR - LOST));
+  const lost = list.filter((c) => loses(c) > 0);
+  const share = 1 - sum(lost.map((c) => weight(c) * loses(c))) / all;
+  const most = maxBy(lost, (c) => weight(c) * loses(c));
+  const worst = plants.find((p) => p.id === most?.id);
   const low = share < least;
   return [
     {

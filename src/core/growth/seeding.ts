@@ -1,6 +1,5 @@
 import type { Plant } from '../plants/schema';
 import { seedingOf } from '../plants/seeding';
-import { keptBy } from '../units/keep';
 
 const WEEKS_A_MONTH = 52 / 12;
 /** Long days make salad run up: from April to the end of July, month positions of the north. Growers’ figure. */
@@ -9,14 +8,12 @@ const LONG_DAYS = { from: 3, until: 7 } as const;
 const UP_IN_WEEKS = 4;
 const RISES = 2.1;
 
-const seeding = keptBy(seedingOf);
-
 /**
  * Weeks since a plant began to run to seed; negative before, null where it does not. `at` is a month position of the
  * north, `age` weeks since it was set out.
  */
 export function sinceSeeding(plant: Plant, at: number, age: number): number | null {
-  const when = seeding(plant);
+  const when = seedingOf(plant);
   if (when === null) return null;
   if ('spring' in when) {
     // It has to have stood there at the turn of the year.

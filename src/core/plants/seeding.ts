@@ -1,3 +1,4 @@
+import { keptBy } from '../units/keep';
 import type { Plant } from './schema';
 import { genusOf, speciesOf } from './ways';
 
@@ -16,6 +17,8 @@ const SEEDING: Record<string, Seeding> = {
   Petroselinum: { spring: 4 },
 };
 
-/** When a plant runs to seed; null for what never spoils by it. */
-export const seedingOf = ({ botanical }: Pick<Plant, 'botanical'>): Seeding | null =>
-  SEEDING[speciesOf(botanical)] ?? SEEDING[genusOf(botanical)] ?? null;
+/** When a plant runs to seed; null for what never spoils by it. Kept by the record. */
+export const seedingOf = keptBy(
+  ({ botanical }: Pick<Plant, 'botanical'>): Seeding | null =>
+    SEEDING[speciesOf(botanical)] ?? SEEDING[genusOf(botanical)] ?? null,
+);

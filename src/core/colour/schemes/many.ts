@@ -93,7 +93,7 @@ export const redWhiteBlue: Scheme = {
   belongs: (s) => (isRed(s) || isWhite(s) || isBlue(s) || family(s.colour) === 'silver' ? 1 : 0),
   poles: [
     { name: 'red', least: 0.2, test: isRed },
-    { name: 'white', least: 0.2, test: isWhite },
+    { name: 'white', least: 0.2, test: (s) => s.isFlower && isWhite(s) },
     { name: 'blue', least: 0.2, test: isBlue },
   ],
 };
