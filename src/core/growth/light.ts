@@ -74,25 +74,33 @@ const under: number[] = [];
 /** Fills `under` with what one canopy leaves another; false where it takes nothing. */
 function leaves(over: Canopy, low: Canopy, habit: Habit, { shadows }: Sky): boolean {
   const near = over.radiusMm + low.radiusMm;
-  const [dx, dy] = [over.xMm - low.xMm, over.yMm - low.yMm];
+  const dx = over.xMm - low.xMm;
+  const dy = over.yMm - low.yMm;
   const reach = near + FARTHEST * Math.max(0, over.heightMm - FALLS_ON * low.heightMm);
   const square = dx * dx + dy * dy;
   if (square >= reach * reach) return false;
+  const touching = near * near;
   const thick = opacity(over, low, habit) / (Math.PI * low.radiusMm * low.radiusMm);
-  const common = (away: number) => Math.min(1, thick * lensArea(over.radiusMm, low.radiusMm, Math.sqrt(away)));
-  const overhead = square < near * near ? 1 - OVERHEAD * common(square) : 1;
+  const overhead =
+    square < touching
+      ? 1 - OVERHEAD * Math.min(1, thick * lensArea(over.radiusMm, low.radiusMm, Math.sqrt(square)))
+      : 1;
   under[0] = overhead * overhead;
-  for (let h = 1; h <= shadows.length; h += 1) under[h] = 1;
+  const hours = shadows.length;
+  for (let h = 1; h <= hours; h += 1) under[h] = 1;
   const upright = clamp01((over.heightMm / (2 * over.radiusMm) - MAT_UNDER) / (1 - MAT_UNDER));
   for (let k = 0; k < LAYERS; k += 1) {
     const layer = lerp(MAT[k] ?? 1, STANDING[k] ?? 1, upright);
     const rise = layer * over.heightMm - FALLS_ON * low.heightMm;
     if (rise <= 0) continue;
-    for (let h = 0; h < shadows.length; h += 1) {
+    for (let h = 0; h < hours; h += 1) {
       const shadow = shadows[h] as Sky['shadows'][number];
-      const [sx, sy] = [dx + shadow.dx * rise, dy + shadow.dy * rise];
+      const sx = dx + shadow.dx * rise;
+      const sy = dy + shadow.dy * rise;
       const away = sx * sx + sy * sy;
-      if (away < near * near) under[h + 1] = (under[h + 1] ?? 1) * (1 - common(away));
+      if (away >= touching) continue;
+      const common = thick * lensArea(over.radiusMm, low.radiusMm, Math.sqrt(away));
+      under[h + 1] = (under[h + 1] as number) * (1 - (common < 1 ? common : 1));
     }
   }
   return true;

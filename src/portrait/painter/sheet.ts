@@ -44,9 +44,6 @@ const SCALE = STEPS / BRIGHTEST;
 const EMPTY = new Uint8Array(0);
 const toEye = (light: number): number => TO_EYE[light >= BRIGHTEST ? STEPS : (light * SCALE) | 0] as number;
 
-/** Less than this of a tile’s pixel, and nothing is there: the same cut as the portrait’s. */
-const CUT = 128;
-
 /**
  * Paints a triangle where it is nearer than what is there. `c` are rows of CORNERS_BOTH numbers, `i`, `j` and `k` their
  * places; on its other side it is lit by the numbers of that side. Plain numbers and no lists: it runs a million times.
@@ -112,6 +109,7 @@ export function paintTriangle(
   const wide = tile ? tile.wide : 0;
   const high = tile ? tile.high : 0;
   const data = tile ? tile.data : EMPTY;
+  const cut = tile ? tile.cut : 0;
   for (let y = top; y <= bottom; y += 1) {
     const down = y + 0.5 - ay;
     let s = (left + 0.5 - ax) * sx + down * sy;
@@ -126,7 +124,7 @@ export function paintTriangle(
         const px = Math.floor((u + us * s + ut * t) * wide) % wide;
         const py = Math.floor((v + vs * s + vt * t) * high) % high;
         const q = ((py < 0 ? py + high : py) * wide + (px < 0 ? px + wide : px)) * 4;
-        if ((data[q + 3] as number) < CUT) continue;
+        if ((data[q + 3] as number) < cut) continue;
         const edge = data[q] as number;
         const painted = (edge + ((data[q + 1] as number) - edge) * veined) / 255;
         if (painted > second) second = painted;

@@ -7,6 +7,8 @@ export interface TileLevel {
   wide: number;
   high: number;
   data: Uint8Array;
+  /** With less cover than this, 0–255, nothing is there. */
+  cut: number;
 }
 
 /** A tile in its sizes, largest first: each is made when it is first wanted. */
@@ -24,7 +26,7 @@ function sizesOf(wide: number, high: number): { wide: number; high: number }[] {
   return sizes;
 }
 
-function halved({ wide, high, data }: TileLevel): TileLevel {
+function halved({ wide, high, data, cut }: TileLevel): TileLevel {
   const [w, h] = [wide >> 1, high >> 1];
   const out = new Uint8Array(w * h * 4);
   for (let y = 0; y < h; y += 1)
@@ -35,8 +37,20 @@ function halved({ wide, high, data }: TileLevel): TileLevel {
         out[(y * w + x) * 4 + c] =
           ((data[at] ?? 0) + (data[at + 4] ?? 0) + (data[below] ?? 0) + (data[below + 4] ?? 0) + 2) >> 2;
       }
-  return { wide: w, high: h, data: out };
+  return { wide: w, high: h, data: out, cut };
 }
+
+/** Half covered is covered. */
+const HALF = 128;
+
+/** The cut at which so many in a hundred pixels of a tile are covered, as many as when it is larger: what is fine does not vanish with its size. */
+function cutFor({ data }: TileLevel, share: number): number {
+  const covers = data.filter((_, i) => i % 4 === 3).sort();
+  return Math.max(1, Math.min(HALF, covers[Math.floor(covers.length * (1 - share))] ?? HALF));
+}
+
+const coveredShare = ({ data }: TileLevel): number =>
+  data.reduce((n, v, i) => n + (i % 4 === 3 && v >= HALF ? 1 : 0), 0) / (data.length / 4);
 
 /** The tile of a kind of leaf or flower; a small one is painted once as large as it is, and not from the largest down. Kept. */
 export const pieceTile = keptBy((painted: Painted): Tile => {
@@ -44,9 +58,14 @@ export const pieceTile = keptBy((painted: Painted): Tile => {
   const made = new Map<number, TileLevel>();
   const paintedAt = (k: number): TileLevel => {
     const { wide, high } = sizes[k] ?? painted;
-    return { wide, high, data: pixelsOf(painted, wide, high) };
+    return { wide, high, data: pixelsOf(painted, wide, high), cut: HALF };
   };
-  return { sizes, level: (k) => keptIn(made, k, () => (k === 0 ? paintedAt(0) : halved(paintedAt(k - 1)))) };
+  const smaller = (k: number): TileLevel => {
+    const larger = paintedAt(k - 1);
+    const level = halved(larger);
+    return { ...level, cut: cutFor(level, coveredShare(larger)) };
+  };
+  return { sizes, level: (k) => keptIn(made, k, () => (k === 0 ? paintedAt(0) : smaller(k))) };
 });
 
 const linear = (byte: number): number => {
@@ -68,7 +87,9 @@ const wallPixels = keptBy((data: Uint8Array) => {
 export function wallTile({ image }: DataTexture): Tile {
   const { out, made } = wallPixels(image.data as Uint8Array);
   const level = (k: number): TileLevel =>
-    keptIn(made, k, () => (k === 0 ? { wide: image.width, high: image.height, data: out } : halved(level(k - 1))));
+    keptIn(made, k, () =>
+      k === 0 ? { wide: image.width, high: image.height, data: out, cut: 0 } : halved(level(k - 1)),
+    );
   return { sizes: sizesOf(image.width, image.height), level };
 }
 
