@@ -6,7 +6,7 @@ export interface Drawn {
   /** It has something lighter to show while it moves than fewer leaves: pixels need not be spared as well. */
   hasStills?: () => boolean;
   draw: () => void;
-  /** Draws, and waits until the pixels are there: how long a picture takes on this machine, ms. */
-  timed: () => number;
+  /** Draws, and says once the pixels are there how long a picture takes on this machine, ms. */
+  timed: () => Promise<number>;
   dispose: () => void;
 }

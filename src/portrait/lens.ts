@@ -41,10 +41,15 @@ export function eyeFrom(container: Container, frame: Frame, aspect: number): { d
   };
 }
 
-/** How a still of a container in a frame is seen, by the same lens that takes it. */
-export function sightOf(container: Container, frame: Frame, scale: number): Sight {
-  const { w, h } = sizeOf(frame, scale);
+/** How a container in a frame is seen in a picture of so many pixels. */
+export function sightIn(container: Container, frame: Frame, w: number, h: number): Sight {
   const { distance, middle } = eyeFrom(container, frame, w / h);
   const perMm = h / (2 * distance * Math.tan(HALF));
   return { perMm, w, h, footPx: h / 2 + (middle + footMm(container)) * Math.cos(LENS.elevation) * perMm };
+}
+
+/** The same in a still at a scale, by the lens that takes it. */
+export function sightOf(container: Container, frame: Frame, scale: number): Sight {
+  const { w, h } = sizeOf(frame, scale);
+  return sightIn(container, frame, w, h);
 }

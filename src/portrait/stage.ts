@@ -56,6 +56,8 @@ export interface Stage extends Drawn {
   setFrame: (f: Frame) => void;
   setView: (v: View) => void;
   light: (owners: ReadonlySet<number> | null) => void;
+  /** Has what draws the scene made ready, off the main thread where the browser can. */
+  prepare: () => Promise<unknown>;
   /** A point in mm from the rim's middle, in pixels of the canvas. */
   project: (x: number, y: number, z: number) => { x: number; y: number };
 }
@@ -277,6 +279,7 @@ export function createStage(
       foliage?.thin(share * all);
       renderer.shadowMap.needsUpdate ||= share === 1;
     },
+    prepare: () => renderer.compileAsync(scene, camera),
     draw: render,
     timed: () => timed(renderer, render),
     project: (x, y, z) => {

@@ -4,8 +4,7 @@ import { grow } from '@/core/growth/season';
 import type { Planting } from '@/core/plantings/schema';
 import type { Plant } from '@/core/plants/schema';
 import { flatPot } from '@/portrait/flat';
-import { LENS, sightOf } from '@/portrait/lens';
-import { frameOf } from './frame';
+import { LENS, type Sight } from '@/portrait/lens';
 
 /** A dome on the mix with its foot in the middle, and what hangs of it over the rim, as a path in mm: y down. */
 function domeOf(x: number, y: number, half: number, tall: number, hangs: number): string {
@@ -17,9 +16,9 @@ const tone = (plant: Plant, flower: boolean): string | undefined =>
   [...plant.colours].filter((c) => (c.part === 'flower') === flower).sort((a, b) => b.share - a.share)[0]?.hex;
 
 /** What a planting comes to, in its true sizes and colours and no more detail: there at once, until its picture is. */
-export function Outline({ planting, week, scale }: { planting: Planting; week: number; scale: number }) {
+export function Outline({ planting, week, sight }: { planting: Planting; week: number; sight: Sight }) {
   const season = grow(planting);
-  const { w, h, perMm, footPx } = sightOf(planting.container, frameOf(planting, season), scale);
+  const { w, h, perMm, footPx } = sight;
   const pot = flatPot(planting.container);
   const plants = (season.weeks[week]?.plants ?? []).flatMap((grown, i) => {
     const placed = season.placed[i];

@@ -3,7 +3,7 @@ import { useMemo } from 'react';
 import { grow } from '@/core/growth/season';
 import type { Planting } from '@/core/plantings/schema';
 import { accountOf } from './account';
-import { sizeOf } from '@/portrait/lens';
+import { sightOf, sizeOf } from '@/portrait/lens';
 import { type Still, useStill } from './darkroom';
 import { frameOf } from './frame';
 import { Outline } from './Outline';
@@ -68,7 +68,11 @@ export function PotPicture({
       aria-label={src === undefined && near ? 'Portrait is being drawn' : undefined}
       data-place={near ? 'outline' : undefined}
     >
-      <Outline planting={planting} week={week === 'peak' ? season.peak : week} scale={scale} />
+      <Outline
+        planting={planting}
+        week={week === 'peak' ? season.peak : week}
+        sight={sightOf(planting.container, frameOf(planting, season), scale)}
+      />
       <span className="relative">{src === null ? 'No portrait could be drawn' : waiting}</span>
     </span>
   );

@@ -25,8 +25,8 @@ export interface Staged<S extends Drawn> {
   size: { w: number; h: number };
   /** Counts pictures drawn, for what is laid over them. */
   drawn: number;
-  /** Asks for one picture in the next frame; `other` when there is more or less to draw than before. */
-  draw: (other?: boolean) => void;
+  /** Asks for one picture in the next frame; `other` when there is more or less to draw than before, and then what is to be done once that can be seen. */
+  draw: (other?: boolean, then?: () => void) => void;
   /** What a whole picture took when it was last timed, ms. */
   took: number;
   /** Share of the leaves that is drawn now. */
@@ -52,18 +52,28 @@ export function useStage<S extends Drawn>(make: (canvas: HTMLCanvasElement, plai
   /** Being turned or ridden along the season: what a picture takes now says nothing of a whole one. */
   const moving = useRef(false);
   const queued = useRef(0);
+  /** Done once the next whole picture can be seen. */
+  const seen = useRef<(() => void) | null>(null);
 
-  const draw = useCallback((other = false) => {
+  const draw = useCallback((other = false, then?: () => void) => {
     if (other) timed.current = false;
+    if (then) seen.current = then;
     cancelAnimationFrame(queued.current);
     queued.current = requestAnimationFrame(() => {
       const stage = live.current;
       // Timed once for each canopy: waiting for the pixels would itself slow a picture down.
       if (stage && !timed.current && !moving.current) {
-        took.current = stage.timed();
-        setLastTook(took.current);
-        useDrawing.getState().took(took.current);
         timed.current = true;
+        const then = seen.current;
+        seen.current = null;
+        void stage.timed().then((ms) => {
+          if (live.current !== stage) return;
+          then?.();
+          took.current = ms;
+          setLastTook(ms);
+          useDrawing.getState().took(ms);
+          setDrawn((n) => n + 1);
+        });
       } else stage?.draw();
       setDrawn((n) => n + 1);
     });

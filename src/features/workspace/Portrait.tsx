@@ -4,6 +4,7 @@ import {
   type KeyboardEvent,
   type PointerEvent,
   type SetStateAction,
+  useCallback,
   useEffect,
   useMemo,
   useRef,
@@ -20,6 +21,7 @@ import type { Frame } from '@/portrait/lens';
 import { ABOVE, createStage, FRONT, LEVEL, type Stage, type View } from '@/portrait/stage';
 import { Button } from '@/ui/Button';
 import { Elevation } from './Elevation';
+import { FirstSight } from './FirstSight';
 import { Daylight } from './Daylight';
 import { Ghost } from './Ghost';
 import { Failed } from '../shell/Failed';
@@ -55,6 +57,9 @@ const SIGHTS: { name: string; key: string; view: View }[] = [
 
 /** As near as one bends to a flower, mm. Working figure: the length of an arm, less the reading distance. */
 const ARM_MM = 420;
+
+/** What is painted first is waited for so long, ms. Working figure. */
+const PAINTED_BY_MS = 2500;
 
 /** Where most flowers are, as a share of the height over the rim. Working figure. */
 const NEAR_UP = 0.36;
@@ -126,6 +131,14 @@ export function Portrait({ planting, season, frame, week, year = null, small = f
   const sights = useMemo(() => sightsOf(planting, frame), [planting, frame]);
   /** The hour whose sun it stands in; null for even light. */
   const [hour, setHour] = useState<number | null>(null);
+  /** Whether the portrait has been drawn with its leaves; and whether it may be: what is painted comes first, for drawing may take a while. */
+  const [shown, setShown] = useState(false);
+  const [may, setMay] = useState(small);
+  const mayNow = useCallback(() => setMay(true), []);
+  useEffect(() => {
+    const waited = setTimeout(mayNow, PAINTED_BY_MS);
+    return () => clearTimeout(waited);
+  }, [mayNow]);
   const noGl = staged === 'none';
   const stage = staged === 'none' ? null : staged;
 
@@ -141,9 +154,17 @@ export function Portrait({ planting, season, frame, week, year = null, small = f
   }, [stage, frame, draw]);
 
   useEffect(() => {
+    if (!may) return undefined;
     stage?.setCanopy(canopy);
-    draw(true);
-  }, [stage, canopy, draw]);
+    if (!stage || !canopy) return undefined;
+    let gone = false;
+    void stage.prepare().then(() => {
+      if (!gone) draw(true, () => setShown(true));
+    });
+    return () => {
+      gone = true;
+    };
+  }, [stage, canopy, may, draw]);
 
   useEffect(() => {
     stage?.light(
@@ -235,6 +256,9 @@ export function Portrait({ planting, season, frame, week, year = null, small = f
             />
           )}
         </div>
+        {!shown && !noGl && !small && size.w > 0 && (
+          <FirstSight planting={planting} week={week} frame={frame} size={size} onSeen={mayNow} />
+        )}
         {lost && (
           <>
             <div className="absolute inset-0">

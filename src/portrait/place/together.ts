@@ -274,8 +274,8 @@ export function createTogether(canvas: HTMLCanvasElement, plain = false): Togeth
     },
     hasStills,
     draw: render,
-    timed: () => {
-      const ms = timed(renderer, render);
+    timed: async () => {
+      const ms = await timed(renderer, render);
       if (!quick && pieces() > 0 && ms / rest < QUICK_MS) {
         quick = true;
         show();
