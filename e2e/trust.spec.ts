@@ -151,7 +151,7 @@ test('the diary of the demonstration is open in July, says so, and opens on the 
   await expect(page.getByText('The diary is open on 1 August 2026.')).toBeVisible();
 });
 
-test('a picture that the graphics chip lets go of is drawn flat meanwhile, and comes back', async ({ page }) => {
+test('a picture that the graphics chip lets go of is painted meanwhile, and comes back', async ({ page }) => {
   await page.goto(`${POT}/plants`);
   await grown(page);
   /** Magenta of the petunia: there is a picture. */
@@ -167,9 +167,9 @@ test('a picture that the graphics chip lets go of is drawn flat meanwhile, and c
   const said = page.getByText(/^The graphics chip let go of the picture/);
   for (const again of [true, false]) {
     await lose(again);
-    await Promise.all([expect(said).toBeVisible(), expect(page.getByTestId('elevation')).toBeVisible()]);
+    await Promise.all([expect(said).toBeVisible(), expect(page.getByTestId('painted')).toBeVisible()]);
     await expect(said).toBeHidden();
-    await expect(page.getByTestId('elevation')).toBeHidden();
+    await expect(page.getByTestId('painted')).toBeHidden();
     await drawn();
   }
 });

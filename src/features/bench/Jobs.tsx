@@ -1,6 +1,5 @@
 'use client';
 import Link from 'next/link';
-import { useMemo } from 'react';
 import { jobsBetween, jobsIcs } from '@/core/formats/jobs-ics';
 import { type Job, jobsOf } from '@/core/jobs';
 import type { Planting } from '@/core/plantings/schema';
@@ -8,6 +7,10 @@ import { addDays } from '@/core/units/date';
 import { Button, buttonLook } from '@/ui/Button';
 import { type Surround, useAround } from '../shell/around';
 import { DiaryDay } from '../shell/DiaryDay';
+import { Failed } from '../shell/Failed';
+import { inTurn } from '../shell/in-turn';
+import { useAsk } from '../shell/useAsk';
+import { useLast } from '../shell/useLast';
 import { download } from '../shell/download';
 import { type Station, stationPath } from '../shell/stations';
 
@@ -38,10 +41,11 @@ interface Line {
   pots: Planting[];
 }
 
-function linesOf(plantings: readonly Planting[], today: string, around: Surround['of']): Line[] {
+async function linesOf(plantings: readonly Planting[], today: string, around: Surround['of']): Promise<Line[]> {
   const lines = new Map<string, Line>();
-  for (const planting of plantings)
-    for (const job of jobsOf(planting, { today, days: STRIP_DAYS }, around(planting))) {
+  const jobs = await inTurn(plantings, (p) => jobsOf(p, { today, days: STRIP_DAYS }, around(p)));
+  for (const [i, planting] of plantings.entries())
+    for (const job of jobs[i] ?? []) {
       const again = AGAIN[job.kind];
       if (again && job.due > today) continue;
       const text = again ?? job.says;
@@ -58,7 +62,13 @@ function linesOf(plantings: readonly Planting[], today: string, around: Surround
 /** What the bench asks for today and in the next two weeks; containers that ask the same share a line. */
 export function Jobs({ plantings, today }: { plantings: readonly Planting[]; today: string }) {
   const around = useAround(plantings);
-  const lines = useMemo(() => linesOf(plantings, today, around.of), [plantings, today, around.of]);
+  const asked = useAsk(around.ready ? () => linesOf(plantings, today, around.of) : null, [
+    plantings,
+    today,
+    around.of,
+    around.ready,
+  ]);
+  const lines = useLast(asked.value) ?? [];
   const calendar = () =>
     download(
       'rillbank-jobs.ics',
@@ -77,13 +87,14 @@ export function Jobs({ plantings, today }: { plantings: readonly Planting[]; tod
         </Link>
       )}
       <DiaryDay />
-      {around.ready && lines.length === 0 && <p>Nothing due.</p>}
+      {asked.value?.length === 0 && <p>Nothing due.</p>}
+      {asked.error && <Failed what="What is due could not be worked out." error={asked.error} again={asked.again} />}
       {plantings.length > 0 && (
         <Button kind="bare" className="order-last min-h-[24px]!" onClick={calendar}>
           Save the year’s jobs as a calendar
         </Button>
       )}
-      <ul className="flex flex-wrap gap-x-5 gap-y-1">
+      <ul className={`flex flex-wrap gap-x-5 gap-y-1 ${asked.value || plantings.length === 0 ? '' : 'min-h-17'}`}>
         {lines.slice(0, LINES).map(({ text, at, pots }) => (
           <li key={text}>
             {text}:{' '}

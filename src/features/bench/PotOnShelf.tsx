@@ -2,7 +2,7 @@
 import { DropdownMenu } from 'radix-ui';
 import Link from 'next/link';
 import { useState } from 'react';
-import { stateOf } from '@/core/jobs/state';
+import type { PotState } from '@/core/jobs/state';
 import type { Planting } from '@/core/plantings/schema';
 import { describe } from '@/core/containers/describe';
 import { Button } from '@/ui/Button';
@@ -14,18 +14,17 @@ import { useUnits } from '../shell/units';
 interface Props {
   planting: Planting;
   scale: number;
-  /** ISO date. */
-  today: string;
+  /** Nothing until it is known. */
+  state: PotState | undefined;
   onCopy: () => void;
   onDelete: () => void;
   onArchive: () => void;
   onRename: (name: string) => void;
 }
 
-export function PotOnShelf({ planting, scale, today, onCopy, onDelete, onArchive, onRename }: Props) {
+export function PotOnShelf({ planting, scale, state, onCopy, onDelete, onArchive, onRename }: Props) {
   const units = useUnits((u) => u.units);
   const [naming, setNaming] = useState(false);
-  const state = stateOf(planting, today, units);
   const { w } = pictureSize(planting, scale);
   const acts = [
     { text: 'Rename', act: () => setNaming(true) },
@@ -55,8 +54,12 @@ export function PotOnShelf({ planting, scale, today, onCopy, onDelete, onArchive
           {planting.spot.corner && `, ${planting.spot.corner}`}
         </p>
         <p className="flex items-baseline gap-1.5 text-[0.9rem]">
-          <Mark severity={state.severity} />
-          <span className="line-clamp-2">{state.text}</span>
+          {state && (
+            <>
+              <Mark severity={state.severity} />
+              <span className="line-clamp-2">{state.text}</span>
+            </>
+          )}
         </p>
         {naming ? (
           <form

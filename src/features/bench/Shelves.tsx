@@ -1,6 +1,8 @@
 'use client';
 import { useMemo } from 'react';
+import { type PotState, stateOf } from '@/core/jobs/state';
 import type { Planting } from '@/core/plantings/schema';
+import type { UnitSystem } from '@/core/units/length';
 import { sum } from '@/core/units/number';
 import { archivePlanting, deletePlanting, editStored, savePlanting, type Shelf } from '@/storage/plantings';
 import Link from 'next/link';
@@ -10,7 +12,11 @@ import { Boundary } from '../shell/Boundary';
 import { useToday } from '../shell/diary';
 import { told } from '../shell/doing';
 import { newId } from '../shell/ids';
+import { inTurn } from '../shell/in-turn';
 import { tell } from '../shell/tell';
+import { useUnits } from '../shell/units';
+import { useAsk } from '../shell/useAsk';
+import { useLast } from '../shell/useLast';
 import { Jobs } from './Jobs';
 import { PotOnShelf } from './PotOnShelf';
 import { RoomForOne } from './RoomForOne';
@@ -25,6 +31,18 @@ function heightOf(planting: Planting): number {
   }
 }
 
+/** What state each is in, by its id; one that cannot be grown is told of in its own place. */
+async function statesOf(plantings: readonly Planting[], today: string, units: UnitSystem) {
+  const states = await inTurn(plantings, (p): [string, PotState] | null => {
+    try {
+      return [p.id, stateOf(p, today, units)];
+    } catch {
+      return null;
+    }
+  });
+  return new Map(states.filter((s) => s !== null));
+}
+
 /** So many containers stand one place to a shelf. */
 const FEW = 3;
 /** From so many on they stand a little smaller, two places to a shelf. */
@@ -33,9 +51,12 @@ const MANY = 9;
 /** Every container as its own portrait at true relative size, by place. */
 export function Shelves({ shelf, onStart }: { shelf: Shelf; onStart: (like?: Planting) => void }) {
   const day = useToday();
+  const units = useUnits((u) => u.units);
   const standing = shelf.pots.filter((p) => !p.archived);
   const away = shelf.pots.filter((p) => p.archived);
   const plantings = useMemo(() => shelf.pots.filter((p) => !p.archived).map((p) => p.planting), [shelf]);
+  const asked = useAsk(() => statesOf(plantings, day, units), [plantings, day, units]);
+  const states = useLast(asked.value);
   // A full bench is looked at from a step further back, places side by side.
   const crowded = standing.length > FEW;
   const scale = SCALE * (standing.length > MANY ? 0.52 : crowded ? 0.6 : 1);
@@ -92,7 +113,7 @@ export function Shelves({ shelf, onStart }: { shelf: Shelf; onStart: (like?: Pla
                     <PotOnShelf
                       planting={planting}
                       scale={scale}
-                      today={day}
+                      state={states?.get(planting.id)}
                       onCopy={() => told(copy(planting))}
                       onDelete={() => told(remove(planting))}
                       onArchive={() => told(archive(planting))}

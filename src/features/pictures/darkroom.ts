@@ -40,7 +40,7 @@ function freeRoom(): Room {
 }
 
 /** Has something done in the room that is free first, after all that waits there. */
-function inTurn(work: (room: Room) => Promise<void>): Promise<void> {
+function inRoom(work: (room: Room) => Promise<void>): Promise<void> {
   const room = freeRoom();
   room.waiting += 1;
   const done = room.queue.then(() => work(room)).finally(() => (room.waiting -= 1));
@@ -80,10 +80,12 @@ interface Asked {
   sitting: () => Sitting;
   /** Not taken until it is. */
   wanted?: boolean;
+  /** Kept for later visits; what is looked at in passing is not. */
+  lasting?: boolean;
 }
 
 /** A still by its key, kept from an earlier visit or taken when it is first wanted, one after another. */
-export function useStill(key: string, { w, h, sitting, wanted = true }: Asked): Still {
+export function useStill(key: string, { w, h, sitting, wanted = true, lasting = true }: Asked): Still {
   const [, again] = useState(0);
   useEffect(() => {
     if (!wanted || pictures.has(key)) return;
@@ -93,11 +95,11 @@ export function useStill(key: string, { w, h, sitting, wanted = true }: Asked): 
       if (gone || pictures.has(key)) return;
       const url = await taken(room, sitting(), w * ratioNow(), h * ratioNow());
       keep(key, url);
-      void keepStill(drawnNow(key), url);
+      if (lasting) void keepStill(drawnNow(key), url);
     };
     readStill(drawnNow(key))
       .then((before) => {
-        if (!before) return inTurn(take);
+        if (!before) return inRoom(take);
         keep(key, before);
         return undefined;
       })

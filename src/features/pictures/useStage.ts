@@ -87,6 +87,7 @@ export function useStage<S extends Drawn>(make: (canvas: HTMLCanvasElement, plai
       try {
         made = make(canvas, plain);
       } catch {
+        setSize({ w: holder.clientWidth, h: holder.clientHeight });
         setStage('none');
         return undefined;
       }

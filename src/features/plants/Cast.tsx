@@ -94,26 +94,24 @@ export function Cast({
                       onBlur={() => point({ lit: null })}
                     >
                       <PlantGlyph plant={plant} />
-                      <span className="grid min-w-0 grid-cols-[1fr_auto] items-baseline gap-x-2 text-[0.84rem] leading-tight text-quiet">
-                        <span className="truncate text-[0.95rem] text-ink">
-                          <span className="font-semibold">{plant.common}</span>
-                          {e.ids.length > 1 && <span className="text-quiet"> × {e.ids.length}</span>}
+                      <span className="block min-w-0 text-[0.84rem] leading-tight text-quiet">
+                        <span className="flex items-baseline gap-x-2 text-[0.95rem] text-ink">
+                          <span className="min-w-0 flex-1 truncate">
+                            <span className="font-semibold">{plant.common}</span>
+                            {e.ids.length > 1 && <span className="text-quiet"> × {e.ids.length}</span>}
+                          </span>
+                          <span className={`shrink-0 text-[0.86rem] ${e.fate ? 'text-quiet' : ''}`}>
+                            {e.fate ?? formatLengthSpan(spanOfSize(plant, 'heightMm', e.heightMm, learned), units)}
+                          </span>
                         </span>
-                        <span className={`col-span-2 row-start-2 truncate ${hanging(e) ? 'pr-[7.2rem]' : ''}`}>
-                          {plant.variety || plant.botanical}
-                        </span>
-                        <span className="col-start-2 row-start-1 text-[0.86rem]">
-                          {e.fate ?? (
-                            <span className="text-ink">
-                              {formatLengthSpan(spanOfSize(plant, 'heightMm', e.heightMm, learned), units)}
+                        <span className="flex items-baseline gap-x-2">
+                          <span className="min-w-0 flex-1 truncate">{plant.variety || plant.botanical}</span>
+                          {hanging(e) && (
+                            <span className="shrink-0">
+                              hangs {formatLengthSpan(spanOfSize(plant, 'trailMm', e.trailMm, learned), units)}
                             </span>
                           )}
                         </span>
-                        {hanging(e) && (
-                          <span className="col-span-2 col-start-1 row-start-2 justify-self-end">
-                            hangs {formatLengthSpan(spanOfSize(plant, 'trailMm', e.trailMm, learned), units)}
-                          </span>
-                        )}
                       </span>
                     </button>
                   </li>

@@ -20,16 +20,16 @@ import { lightOfSpot, sunOf } from '@/core/spots/sun-seen';
 import type { Frame } from '@/portrait/lens';
 import { ABOVE, createStage, FRONT, LEVEL, type Stage, type View } from '@/portrait/stage';
 import { Button } from '@/ui/Button';
-import { Elevation } from './Elevation';
-import { FirstSight } from './FirstSight';
 import { Daylight } from './Daylight';
 import { Ghost } from './Ghost';
 import { Failed } from '../shell/Failed';
 import { latest } from '../shell/latest';
 import { usePointing } from '../shell/pointing';
 import { useAsk } from '../shell/useAsk';
+import { useLast } from '../shell/useLast';
 import { sprouting } from '../shell/workers';
 import { accountOf } from '../pictures/account';
+import { Painted } from './Painted';
 import { Ruler } from './Ruler';
 import { useStage } from '../pictures/useStage';
 
@@ -101,13 +101,6 @@ const turned = (v: View, azimuth: number, elevation: number): View => ({
 });
 
 const stageOn = (canvas: HTMLCanvasElement, plain: boolean): Stage => createStage(canvas, { plain });
-
-/** The last value there was, while there is none. */
-function useLast<T>(value: T | null): T | null {
-  const [last, setLast] = useState(value);
-  if (value !== null && value !== last) setLast(value);
-  return value ?? last;
-}
 
 /** The container, alive and true to scale: turn it by drag or arrow keys. */
 export function Portrait({ planting, season, frame, week, year = null, small = false, hand }: Props) {
@@ -245,7 +238,7 @@ export function Portrait({ planting, season, frame, week, year = null, small = f
           onKeyDown={onKey}
         >
           {noGl ? (
-            <Elevation planting={planting} canopy={canopy} frame={frame} />
+            size.w > 0 && <Painted planting={planting} week={week} frame={frame} size={size} />
           ) : (
             <canvas
               key={canvasKey}
@@ -257,15 +250,15 @@ export function Portrait({ planting, season, frame, week, year = null, small = f
           )}
         </div>
         {!shown && !noGl && !small && size.w > 0 && (
-          <FirstSight planting={planting} week={week} frame={frame} size={size} onSeen={mayNow} />
+          <Painted planting={planting} week={week} frame={frame} size={size} onSeen={mayNow} />
         )}
         {lost && (
           <>
             <div className="absolute inset-0">
-              <Elevation planting={planting} canopy={canopy} frame={frame} />
+              <Painted planting={planting} week={week} frame={frame} size={size} />
             </div>
             <p role="status" className="absolute left-2 top-8 bg-ground px-2 text-[0.86rem] text-quiet">
-              The graphics chip let go of the picture. It is drawn flat until it comes back.
+              The graphics chip let go of the picture. It is painted from the front until it comes back.
             </p>
           </>
         )}

@@ -4,9 +4,10 @@ import type { Planting } from '@/core/plantings/schema';
 import { type Frame, sightIn } from '@/portrait/lens';
 import { useStill } from '../pictures/darkroom';
 import { Outline } from '../pictures/Outline';
+import { useLast } from '../shell/useLast';
 
-/** What is there before the portrait is: the planting’s outline at once, then the same leaves painted in a worker, both where the portrait will have them. */
-export function FirstSight({
+/** The portrait before it can be drawn, or where it cannot: the planting’s outline at once, then the same leaves painted in a worker, both where the portrait has them. */
+export function Painted({
   planting,
   week,
   frame,
@@ -18,18 +19,21 @@ export function FirstSight({
   frame: Frame;
   size: { w: number; h: number };
   /** Told once the painted picture is there to be seen, or cannot be. */
-  onSeen: () => void;
+  onSeen?: () => void;
 }) {
   const { container, spot, placements, startDate, deeds, learned } = planting;
   const key = JSON.stringify(['first', container, spot, placements, startDate, deeds, learned, week, w, h]);
-  const src = useStill(key, { w, h, sitting: () => ({ sitter: { planting, week }, frame }) });
+  // In passing: the shelf of stills is for the bench.
+  const taken = useStill(key, { w, h, lasting: false, sitting: () => ({ sitter: { planting, week }, frame }) });
   useEffect(() => {
-    if (src === null) onSeen();
-  }, [src, onSeen]);
+    if (taken === null) onSeen?.();
+  }, [taken, onSeen]);
+  // The last week stays until there is another.
+  const src = useLast(taken ?? null);
   // It is on the page in the next frame, and seen in the one after.
-  const seen = () => requestAnimationFrame(() => requestAnimationFrame(onSeen));
+  const seen = () => requestAnimationFrame(() => requestAnimationFrame(() => onSeen?.()));
   return (
-    <div className="pointer-events-none absolute inset-0 overflow-hidden" data-testid="first-sight" aria-hidden>
+    <div className="pointer-events-none absolute inset-0 overflow-hidden" data-testid="painted" aria-hidden>
       {src ? (
         // eslint-disable-next-line @next/next/no-img-element -- painted here, not fetched
         <img src={src} width={w} height={h} alt="" onLoad={seen} />
