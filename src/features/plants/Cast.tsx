@@ -94,24 +94,23 @@ export function Cast({
                       onBlur={() => point({ lit: null })}
                     >
                       <PlantGlyph plant={plant} />
-                      <span className="block min-w-0 text-[0.84rem] leading-tight text-quiet">
-                        <span className="flex items-baseline gap-x-2 text-[0.95rem] text-ink">
-                          <span className="min-w-0 flex-1 truncate">
-                            <span className="font-semibold">{plant.common}</span>
-                            {e.ids.length > 1 && <span className="text-quiet"> × {e.ids.length}</span>}
-                          </span>
-                          <span className={`shrink-0 text-[0.86rem] ${e.fate ? 'text-quiet' : ''}`}>
-                            {e.fate ?? formatLengthSpan(spanOfSize(plant, 'heightMm', e.heightMm, learned), units)}
-                          </span>
+                      {/* Name over colour; beside them how tall it stands over how far it hangs. */}
+                      <span className="grid min-w-0 grid-cols-[minmax(0,1fr)_auto_auto] items-baseline gap-x-2 text-[0.84rem] leading-tight text-quiet">
+                        <span className="col-span-2 truncate text-[0.95rem] text-ink">
+                          <span className="font-semibold">{plant.common}</span>
+                          {e.ids.length > 1 && <span className="text-quiet"> × {e.ids.length}</span>}
                         </span>
-                        <span className="flex items-baseline gap-x-2">
-                          <span className="min-w-0 flex-1 truncate">{plant.variety || plant.botanical}</span>
-                          {hanging(e) && (
-                            <span className="shrink-0">
-                              hangs {formatLengthSpan(spanOfSize(plant, 'trailMm', e.trailMm, learned), units)}
-                            </span>
-                          )}
+                        <span className={`row-start-2 truncate ${hanging(e) ? '' : 'col-span-3'}`}>
+                          {plant.variety || plant.botanical}
                         </span>
+                        <span className={`col-start-3 row-start-1 text-[0.86rem] ${e.fate ? '' : 'text-ink'}`}>
+                          {e.fate ?? formatLengthSpan(spanOfSize(plant, 'heightMm', e.heightMm, learned), units)}
+                        </span>
+                        {hanging(e) && (
+                          <span className="col-span-2 col-start-2 row-start-2 justify-self-end whitespace-nowrap">
+                            hangs {formatLengthSpan(spanOfSize(plant, 'trailMm', e.trailMm, learned), units)}
+                          </span>
+                        )}
                       </span>
                     </button>
                   </li>
