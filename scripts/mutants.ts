@@ -34,9 +34,13 @@ const MUTANTS: readonly Mutant[] = [
     'growth/seeding.test.ts',
     ['from: 3, until: 7', 'from: 3, until: 12'],
     ['UP_IN_WEEKS = 4', 'UP_IN_WEEKS = 12'],
-    ['RISES = 2.1', 'RISES = 0.2'],
   ),
-  ...of('plants/seeding.ts', 'growth/seeding.test.ts', ['Lactuca: { weeks: 9 }', 'Lactuca: { weeks: 4 }']),
+  ...of(
+    'plants/seeding.ts',
+    'growth/seeding.test.ts',
+    ['Lactuca: { weeks: 9', 'Lactuca: { weeks: 4'],
+    ['Eruca: { weeks: 5, stalkMm: 700', 'Eruca: { weeks: 5, stalkMm: 200'],
+  ),
   ...of(
     'growth/bound.ts',
     'growth/bound.test.ts',

@@ -2,7 +2,7 @@ import { isSouthern } from '../climate/hemisphere';
 import type { Grown, Season } from '../growth/grown';
 import { allGrown, grow, type Growing, spanOf } from '../growth/season';
 import type { Leaning } from '../growth/light';
-import { runningUp } from '../growth/seeding';
+import { sinceSeeding } from '../growth/seeding';
 import { judgedWeeks } from '../growth/span';
 import { seedingOf } from '../plants/seeding';
 import { resolve, type Placed } from '../plantings/resolve';
@@ -122,8 +122,8 @@ function pulled(planting: Planting, placed: readonly Leaning[], grown: readonly 
   const at = monthPosition(date) + (isSouthern(planting.spot) ? 6 : 0);
   return grown.map((g, i) => {
     const p = placed[i] as Leaning;
-    const up = runningUp(p.plant, at, daysBetween(p.from ?? planting.startDate, date) / 7);
-    return up === 1 ? g : { ...g, heightMm: g.heightMm / up };
+    const since = sinceSeeding(p.plant, at, daysBetween(p.from ?? planting.startDate, date) / 7);
+    return (since ?? 0) > 0 ? { ...g, heightMm: Math.min(g.heightMm, p.plant.heightMm[1]) } : g;
   });
 }
 

@@ -36,10 +36,12 @@ describe('when it runs to seed', () => {
     expect(APRIL + (beginsAt(id, APRIL) ?? 0) / WEEKS_A_MONTH).toBeCloseTo(12 + month, 0);
   });
   test('a petunia never', () => expect(sinceSeeding(plantOf('petunia-violet'), 6, 40)).toBeNull());
-  test('half risen after two weeks, and no further after four', () => {
+  test('it rises for four weeks to where its stalk ends, and is never lower for it', () => {
     const plant = plantOf('rocket');
-    const at = (age: number) => runningUp(plant, APRIL + age / WEEKS_A_MONTH, age);
-    expect([at(5), at(7), at(9), at(20)]).toEqual([1, 2.05, 3.1, 3.1].map((n) => expect.closeTo(n, 5)));
+    const at = (age: number, leafMm = 200) => runningUp(plant, leafMm, APRIL + age / WEEKS_A_MONTH, age);
+    expect([at(5), at(7), at(9), at(20)]).toEqual([200, 450, 700, 700].map((mm) => expect.closeTo(mm, 5)));
+    expect(at(20, 900)).toBe(900);
+    expect(runningUp(plantOf('petunia-violet'), 250, 6, 40)).toBe(250);
   });
 });
 

@@ -4,9 +4,8 @@ import { seedingOf } from '../plants/seeding';
 const WEEKS_A_MONTH = 52 / 12;
 /** Long days make salad run up: from April to the end of July, month positions of the north. Growers’ figure. */
 const LONG_DAYS = { from: 3, until: 7 } as const;
-/** A stalk is up so many weeks after it began, and so much of the leaf’s height over it. Fitted to a lettuce: 175 mm in its eighth week, 240 in its tenth, 380 in its twelfth. */
+/** A stalk is up so many weeks after it began. Fitted to a lettuce: 175 mm in its eighth week, 240 in its tenth, 380 in its twelfth. */
 const UP_IN_WEEKS = 4;
-const RISES = 2.1;
 
 /**
  * Weeks since a plant began to run to seed; negative before, null where it does not. `at` is a month position of the
@@ -27,8 +26,10 @@ export function sinceSeeding(plant: Plant, at: number, age: number): number | nu
   return month < LONG_DAYS.until ? since : since - year + (month - LONG_DAYS.from) * WEEKS_A_MONTH;
 }
 
-/** By how much a plant that runs to seed is taller than its leaf, 1 and more. */
-export function runningUp(plant: Plant, at: number, age: number): number {
+/** How high a plant whose leaf is heading for `leafMm` is heading for now that it may have begun to run to seed, mm: never lower. */
+export function runningUp(plant: Plant, leafMm: number, at: number, age: number): number {
   const since = sinceSeeding(plant, at, age);
-  return since === null || since <= 0 ? 1 : 1 + RISES * Math.min(1, since / UP_IN_WEEKS);
+  if (since === null || since <= 0) return leafMm;
+  const stalkMm = seedingOf(plant)?.stalkMm ?? 0;
+  return leafMm + Math.max(0, stalkMm - leafMm) * Math.min(1, since / UP_IN_WEEKS);
 }

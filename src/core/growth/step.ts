@@ -188,7 +188,7 @@ function grownOn(bed: Bed, state: PlantState, i: number, f: CalendarWeek, light:
     left *
     logistic(
       was.heightMm,
-      end.heightMm * tended.regrows * standing(plant, tended) * runningUp(plant, at, age),
+      runningUp(plant, end.heightMm * tended.regrows * standing(plant, tended), at, age),
       pace * faster.height,
     );
   const spreadMm = left * logistic(was.spreadMm, end.spreadMm * tended.bushier * tended.regrows, pace);
