@@ -33,7 +33,8 @@ const rooms: Room[] = [];
 /** The room that is free first; one more is opened while all have something to do. */
 function freeRoom(): Room {
   const [best] = [...rooms].sort((a, b) => a.waiting - b.waiting);
-  if (best && (best.waiting === 0 || rooms.length >= Math.min(MOST_ROOMS, navigator.hardwareConcurrency))) return best;
+  const most = Math.min(MOST_ROOMS, navigator.hardwareConcurrency || 1);
+  if (best && (best.waiting === 0 || rooms.length >= most)) return best;
   const opened: Room = { helper: startDarkroom(), waiting: 0, queue: Promise.resolve() };
   rooms.push(opened);
   return opened;

@@ -6,7 +6,6 @@ import { formatLength, type UnitSystem } from '@/core/units/length';
 import { sprouting } from '../shell/workers';
 import { sightOf, sizeOf } from '@/portrait/lens';
 import { frameOf } from './frame';
-import { paintedHere } from './here';
 
 /** A printed portrait is so high, px: 20 cm of paper at 300 dots to the inch. */
 const HIGH = 2400;
@@ -63,6 +62,7 @@ export async function printedPortrait(
   try {
     largeStill({ container: planting.container, frame, canopy }, w * FINE, h * FINE, copy);
   } catch {
+    const { paintedHere } = await import('./here');
     copy(paintedHere({ planting, week }, frame, w * FINE, h * FINE));
   }
   const k = canvas.height / h;

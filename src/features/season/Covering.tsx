@@ -35,10 +35,14 @@ function One({ planting, season, known, covering: c }: StationProps & { covering
   const show = useWorkspace((s) => s.show);
   const attempt = useTrying((t) => t.attempt);
   const ways = useMemo(() => (open ? uncover(planting, c, known.library) : []), [open, planting, c, known.library]);
+  const plant = (id: string) => season.placed.find((p) => p.id === id)?.plant;
   const name = (id: string) => {
-    const found = season.placed.find((p) => p.id === id);
-    return found ? plantName(found.plant) : id;
+    const found = plant(id);
+    return found ? plantName(found) : id;
   };
+  // What is grown for its leaf thins.
+  const flowers = (plant(c.under)?.flower.show ?? 0) > 0;
+  const suffers = flowers ? `flowers at ${percent(c.blooms)} of its best` : 'stays thin';
   const pointAt = () => point({ lit: [c.under, c.by], covered: { under: c.under, by: c.by } });
   const letGo = () => point({ lit: null, covered: null });
   return (
@@ -53,7 +57,7 @@ function One({ planting, season, known, covering: c }: StationProps & { covering
         <Mark severity={c.dies ? 'wrong' : 'watch'} /> From week {c.week}, {formatDay(c.date)}, {name(c.by)} stands over{' '}
         {name(c.under)}:{' '}
         {c.smothered
-          ? `no more than ${percent(c.least)} of its light is left, ${c.dies ? 'and it dies' : `and it flowers at ${percent(c.blooms)} of its best`}.`
+          ? `no more than ${percent(c.least)} of its light is left, and it ${c.dies ? 'dies' : suffers}.`
           : `it falls ${percent(c.lost)} of its width behind.`}
       </p>
       <p className="flex flex-wrap gap-x-4">
