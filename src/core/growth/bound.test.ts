@@ -19,6 +19,30 @@ test('mix enough binds nothing, and what likes its roots tight is never bound', 
   expect(bindsIn({ ...shrub, facts: { ...shrub.facts, tight: 'likes it' } }, 0.6)).toBe(false);
 });
 
+test('what dies down in winter is in its pot all the same', () => {
+  const season = (deeds: Deed[]) =>
+    grow(
+      pot({
+        startDate: '2026-05-16',
+        container: roundPot(180, 150, 160),
+        placements: [placed('a', 'hosta-blue', 'filler', 0, 0, 'l2')],
+        deeds,
+      }),
+      172,
+    );
+  const on = '2028-10-20';
+  const repot: Deed = { id: 'r', what: 'repot', to: null, on, done: on };
+  const most = (deeds: Deed[], from: number, to: number) =>
+    Math.max(
+      ...season(deeds)
+        .weeks.slice(from, to)
+        .map((w) => w.plants[0]?.bloom ?? 0),
+    );
+  // In flower in its third July it is free, in its fourth it is not.
+  expect(most([], 104, 124)).toBeGreaterThan(0);
+  expect(most([], 156, 171) / most([repot], 156, 171)).toBeCloseTo(0.85, 2);
+});
+
 test('a shrub in a small pot flowers less in its fourth summer, and as before once it is potted on', () => {
   const on = '2028-10-20';
   const repot: Deed = { id: 'r', what: 'repot', to: null, on, done: on };

@@ -163,7 +163,12 @@ function grownOn(bed: Bed, state: PlantState, i: number, f: CalendarWeek, light:
       grown: fresh(crownOf(sizeInLeaf(plant, start))),
       tended: { ...tended, rootedWeeks: SETTLED_WEEKS, darkWeeks: 0 },
     };
-  if (!was.alive) return { grown: { ...was, bloom: 0, goneWeeks: was.goneWeeks + 1 }, tended };
+  // What sleeps is in its pot all the same.
+  if (!was.alive)
+    return {
+      grown: { ...was, bloom: 0, goneWeeks: was.goneWeeks + 1 },
+      tended: { ...tended, pottedWeeks: tended.pottedWeeks + 1 },
+    };
   if (gone !== null) return { grown: died(was, gone), tended };
   const indoors = tended.shelter === 'indoors';
   const thirst = thirstOf(plant, tended, f.dry === true && !indoors);

@@ -99,6 +99,12 @@ describe('salad that runs to seed', () => {
       '2026-06-20 lift rocket and sow again',
       '2026-07-18 lift red lettuce and sow again',
     ]));
+  test('kale stands the winter and is lifted in March', () => {
+    const planting = of(['kale-black'], { startDate: '2026-08-15', brief: { ...pot().brief, lasting: true } });
+    expect(told(planting, 'sowAgain', '2027-02-20')).toEqual([
+      expect.stringMatching(/^2027-03-\d\d lift black kale before it seeds$/),
+    ]);
+  });
   test('parsley stands its summer', () => expect(sown('2026-05-16', 'parsley')).toEqual([]));
 });
 

@@ -1,5 +1,6 @@
 import { isSouthern } from '../climate/hemisphere';
 import { sinceSeeding } from '../growth/seeding';
+import { seedingOf } from '../plants/seeding';
 import { addDays, formatDay, monthPosition } from '../units/date';
 import type { Asked, JobKind } from './job';
 import { capital, namesOf } from './plants-of';
@@ -16,15 +17,18 @@ function seedsOn({ planting, season }: Asked, placed: Asked['season']['placed'][
   return on === null || (placed.until !== undefined && placed.until !== null && on > placed.until) ? null : on;
 }
 
-/** Salad that runs up is spoilt: it is lifted, and more is sown or set out in its place. */
+/** What runs up to seed is spoilt: it is lifted, and of salad more is sown or set out in its place. */
 export const sowAgain: JobKind = {
   stone: 'plain',
   of: (asked) => {
     const days = asked.season.placed.map((placed) => ({ on: seedsOn(asked, placed), placed }));
-    return [...new Set(days.map(({ on }) => on))].flatMap((on) =>
-      on === null ? [] : [{ on, text: `lift ${namesOf(days.filter((d) => d.on === on))} and sow again` }],
-    );
+    return [...new Set(days.map(({ on }) => on))].flatMap((on) => {
+      const list = days.filter((d) => d.on === on);
+      // What stood the winter has had its time; salad is sown all summer.
+      const again = list.some(({ placed }) => 'weeks' in (seedingOf(placed.plant) ?? {}));
+      return on === null ? [] : [{ on, text: `lift ${namesOf(list)}${again ? ' and sow again' : ' before it seeds'}` }];
+    });
   },
-  why: 'Once a stalk rises the leaf turns tough and bitter, and seed is all that follows. Pull it up and sow or plant more; every three weeks gives leaf until autumn.',
+  why: 'Once a stalk rises the leaf turns tough and bitter, and seed is all that follows. Pull it up and plant something in its place; salad sown every three weeks gives leaf until autumn.',
   says: ({ on, text }) => `${capital(text)}, ${formatDay(on)}`,
 };

@@ -6,10 +6,14 @@ import type { Plant } from '@/core/plants/schema';
 import { flatPot } from '@/portrait/flat';
 import { LENS, type Sight } from '@/portrait/lens';
 
+/** A curve with both handles so far out comes to one: three quarters of the way. */
+const HANDLES = 4 / 3;
+
 /** A dome on the mix with its foot in the middle, and what hangs of it over the rim, as a path in mm: y down. */
 function domeOf(x: number, y: number, half: number, tall: number, hangs: number): string {
-  const foot = y + hangs;
-  return `M${x - half} ${y}C${x - half} ${y - tall * 1.3} ${x + half} ${y - tall * 1.3} ${x + half} ${y}C${x + half} ${foot} ${x - half} ${foot} ${x - half} ${y}Z`;
+  const foot = y + hangs * HANDLES;
+  const top = y - tall * HANDLES;
+  return `M${x - half} ${y}C${x - half} ${top} ${x + half} ${top} ${x + half} ${y}C${x + half} ${foot} ${x - half} ${foot} ${x - half} ${y}Z`;
 }
 
 const tone = (plant: Plant, flower: boolean): string | undefined =>
@@ -26,7 +30,7 @@ export function Outline({ planting, week, sight }: { planting: Planting; week: n
   });
   const soil = headspaceMm(planting.container);
   const shape = ({ placed: { id, plant, xMm, yMm }, grown }: (typeof plants)[number]) => {
-    const d = domeOf(xMm, soil, grown.spreadMm / 2, grown.heightMm, yMm < 0 ? 0 : grown.trailMm * 1.3);
+    const d = domeOf(xMm, soil, grown.spreadMm / 2, grown.heightMm, yMm < 0 ? 0 : grown.trailMm);
     const [leaf, flower] = [tone(plant, false), tone(plant, true)];
     return (
       <g key={id}>
