@@ -28,7 +28,7 @@ const COLOURLESS_LEAVES = 0.6;
 /** Named with the worst: whoever strays this much of what it does. */
 const ALSO = 0.4;
 
-/** A star whose own colour is off the scheme by more than half speaks against all of it. Practice: a scarlet canna in an all-white pot. */
+/** A star whose own colour is off the scheme by more than half speaks against all of it, and leaves this where it is wholly off. Practice: a scarlet canna in an all-white pot. */
 const STAR_OFF = 0.5;
 const STAR_LEAVES = 0.2;
 /** A leaf this dark rests the eye whatever its hue. Working figure. */
@@ -36,8 +36,12 @@ const isDark = ({ l }: Lch): boolean => l < 0.45;
 /** With less than this of all that is seen it is not what is looked at: a canna’s flower is small. Working figure. */
 const STAR_SHOWS = 0.003;
 
-/** A star of another colour than was asked for; undefined where there is none. */
-function strayingStar({ plants }: Standing, seen: readonly Told[], belongs: (s: Told) => number): string | undefined {
+/** A star of another colour than was asked for, and how far off it is, 0–1; undefined where there is none. */
+function strayingStar(
+  { plants }: Standing,
+  seen: readonly Told[],
+  belongs: (s: Told) => number,
+): { id: string; off: number } | undefined {
   const all = sum(seen.map((s) => s.area));
   const [mine, off] = [new Map<string, number>(), new Map<string, number>()];
   for (const s of seen) {
@@ -46,8 +50,13 @@ function strayingStar({ plants }: Standing, seen: readonly Told[], belongs: (s: 
     mine.set(s.id, (mine.get(s.id) ?? 0) + s.area);
     off.set(s.id, (off.get(s.id) ?? 0) + s.area * (1 - Math.max(0, belongs(s))));
   }
-  return [...mine].find(([id, area]) => area > STAR_SHOWS * all && (off.get(id) ?? 0) > STAR_OFF * area)?.[0];
+  return [...mine]
+    .filter(([, area]) => area > STAR_SHOWS * all)
+    .map(([id, area]) => ({ id, off: (off.get(id) ?? 0) / area }))
+    .find((s) => s.off > STAR_OFF);
 }
+/** What is left of the quality beside a star so far off. */
+const besideStar = (off: number): number => 1 - ((1 - STAR_LEAVES) * (off - STAR_OFF)) / (1 - STAR_OFF);
 type Told = SeenColour & { colour: Lch };
 
 /** What is grown to be eaten, or is of a sort that comes in few colours, is chosen for its colour second. Working figure. */
@@ -110,7 +119,7 @@ export const colour = check({
     const tooMuch = r.stray > Math.max(scheme.accent, ACCENT) || clash !== undefined;
     const pole = r.missing[0];
     const over = r.over[0];
-    const name = standing.plants.find((p) => p.id === (star ?? clash?.ids[0] ?? worst?.id));
+    const name = standing.plants.find((p) => p.id === (star?.id ?? clash?.ids[0] ?? worst?.id));
     const missing = r.missing.reduce((s, m) => s + POLE_COSTS * (1 - m.has / m.least), 0);
     const swamped = r.over.reduce((s, m) => s + (OVER_COSTS * (m.has - m.most)) / (1 - m.most), 0);
     return [
@@ -121,7 +130,7 @@ export const colour = check({
         unit: 'off the scheme',
         scale: [0, 0.5],
         culprits: star
-          ? [star]
+          ? [star.id]
           : clash
             ? clash.ids
             : tooMuch && worst
@@ -143,7 +152,7 @@ export const colour = check({
         source: 'practice, accent share 5–15 %; OKLCH (Ottosson 2020)',
         quality: eased(
           brief.only,
-          (star ? STAR_LEAVES : clash ? CLASH_LEAVES : 1) *
+          (star ? besideStar(star.off) : clash ? CLASH_LEAVES : 1) *
             Math.max(0, 1 - Math.max(0, r.stray - FREE) * STRAY_COSTS - missing - swamped) *
             (r.coloured < COLOURLESS ? COLOURLESS_LEAVES : 1),
         ),

@@ -210,10 +210,8 @@ function heard(base: Planting, clean: Idea[], said: Said | undefined): Idea[] {
 /** After so many, what is so far behind the best is not shown. Points of the score, working figure. */
 const FAR_BEHIND = 20;
 
-/** Just short of what makes a colour tell is no lack of it. Working figure. */
-const NEARLY = 0.75;
 const onScheme = ({ measured }: Idea): boolean =>
-  measured.readings.every((r) => r.check !== 'colour' || r.severity === 'good' || r.quality >= NEARLY);
+  measured.readings.every((r) => r.check !== 'colour' || r.severity === 'good');
 
 /** The proposals that the parts of a search come to. */
 export function joined(given: Planting, parts: readonly Part[], { said, want = WANT }: Options = {}): Composed {

@@ -55,7 +55,7 @@ export const fromColour: Scheme = {
   accent: 0.15,
   about: 'Starts from a colour you pick: a door, a pot, a leaf. Repeats it, with quiet company.',
   from: 'must',
-  belongs: (s, hue) => (isWhite(s) || s.colour.c < 0.05 ? 0.8 : near(hueGap(s.colour.h, hue), 28, 60)),
+  belongs: (s, hue) => (isWhite(s) || s.colour.c < 0.05 ? 0.8 : near(hueGap(s.colour.h, hue), 25, 48)),
   poles: [
     { name: 'the colour itself', least: 0.25, test: (s, hue) => s.colour.c >= 0.05 && hueGap(s.colour.h, hue) < 30 },
   ],

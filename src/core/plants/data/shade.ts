@@ -122,7 +122,7 @@ export const shadePlants = [
   ...kin(
     {
       id: 'impatiens-sun-orange', common: 'New Guinea impatiens', botanical: 'Impatiens hawkeri', variety: 'orange', group: 'shade', roles: ['filler'], habit: 'mound',
-      height: [250, 380], spread: [260, 360], trail: [0, 0], vigour: 3, sun: [2, 4, 9, 12], scorch: 6, water: 'thirsty', feed: 'medium',
+      height: [250, 380], spread: [260, 360], trail: [0, 0], vigour: 3, sun: [2, 4, 9, 12], scorch: 4, water: 'thirsty', feed: 'medium',
       cold: { winter: 4, night: 9 }, season: 'warm', bloom: '0000 4899 9740', leaf: ['medium', 85, 'ovate', 'glossy'], flower: ['round', 58, 0.38],
       colours: [['leaf', '#3a6a38', 0.85], ['vein', '#8a3f3a', 0.15], ['flower', '#f26a24', 1]], starts: { p9: 2.6, p10: 3.4 },
       deadhead: 'no', pinch: 'no', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Bigger leaf and flower than its cousin; drinks like a fish.',
