@@ -8,6 +8,7 @@ import { signature } from '../plants/signature';
 import type { Role } from '../plants/traits';
 import { schoolOf } from '../schools';
 import type { Planting } from '../plantings/schema';
+import { evenly } from '../units/evenly';
 import { keptBy, keptIn } from '../units/keep';
 import { mean, sum } from '../units/number';
 import { SMALL } from './budget';
@@ -189,14 +190,14 @@ export function castsFor(
   leaning: Leaning = EVEN,
 ): Candidate[] {
   const all = byParts(patterns);
-  const groups = offered.length <= SMALL ? all : all.filter((_, i) => i % Math.ceil(all.length / GROUPS) === 0);
+  const groups = offered.length <= SMALL ? all : evenly(all, GROUPS);
   return huesToTry(base, theme)
     .map((hue) => rankRoles(base, offered, noise, hue, THEMES[theme], leaning))
     .flatMap((ranked) =>
       groups.flatMap((group) => {
         const [first] = group;
         if (!first) return [];
-        const spread = group.filter((_, i) => i % Math.ceil(group.length / PATTERNS_EACH) === 0);
+        const spread = evenly(group, PATTERNS_EACH);
         return castAll(first, ranked, base, theme, leaning.apart).flatMap((c) =>
           spread.map((pattern) => ({ ...c, pattern })),
         );

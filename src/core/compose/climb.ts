@@ -13,6 +13,8 @@ import { isClean } from './clean';
 import { thirstsApart } from './company';
 import { isCommonest } from '../plants/commonest';
 import { factsOf } from '../plants/facts';
+import type { Plant } from '../plants/schema';
+import { evenly } from '../units/evenly';
 import { sum } from '../units/number';
 import type { Pattern } from './patterns';
 import { worth } from './worth';
@@ -33,7 +35,7 @@ const SHARED = 4;
 /** And where it would lead again, more: no two that are offered have one lead. Working figure. */
 const LEADS_AGAIN = 12;
 /** Once the best is sought, what is not on every bench counts so much against what would hold it. Working figure. */
-const HARDER_TO_FIND = 1;
+const HARDER_TO_FIND = 1.5;
 /** What professionals use most speaks for what holds it. Working figure. */
 const COMMONEST = 2;
 /** And each pair of which one bears drought and the other is thirsty. Working figure. */
@@ -94,13 +96,7 @@ export function climb(
   for (let most = AT_FIRST, wide = 0; judge.spent() < effort; most *= WIDER) {
     const before = best;
     for (const part of best.pattern.parts) look(othersFor(part, best, must, Math.min(most, widest)));
-    look([
-      ...patterns
-        .filter((p) => Math.abs(p.parts.length - best.pattern.parts.length) <= 1)
-        .slice(0, recasts)
-        .flatMap((p) => recast(best, p, must)),
-      { ...best, small: !best.small },
-    ]);
+    look([...recasted(best, patterns, recasts, must), { ...best, small: !best.small }]);
     if (best === before && wide >= all) break;
     wide = most;
   }
@@ -125,7 +121,7 @@ export function mend(
     const blamed = blamedIn(start);
     const changes = (c: Candidate) => Object.entries(c.cast).some(([id, p]) => blamed.has(id) && p !== start.cast[id]);
     for (const c of [
-      ...patterns.slice(0, recasts).flatMap((p) => recast(start, p, must)),
+      ...recasted(start, patterns, recasts, must),
       ...others.filter(changes),
       ...others.filter((o) => !changes(o)),
     ]) {
@@ -169,15 +165,38 @@ function ofKin({ kin, ranked, cast }: Candidate, role: keyof Candidate['ranked']
     : ranked[role];
 }
 
-/** The same kinds in another pattern; a part it lacks is filled with the most promising, one it drops is left out. */
+/** The same kinds, give or take one, in so many other patterns. */
+const recasted = (from: Judged, patterns: readonly Pattern[], most: number, must: readonly string[]): Candidate[] => {
+  const near = patterns.filter((p) => Math.abs(p.parts.length - from.pattern.parts.length) <= 1);
+  return evenly(near, most).flatMap((p) => recast(from, p, must));
+};
+
+/** So many are tried for a part that the same kinds leave open. Working figure. */
+const NEWCOMERS = 3;
+
+/** The same kinds in another pattern; a part it lacks is filled with each of the most promising, one it drops is left out. */
 function recast(from: Judged, pattern: Pattern, must: readonly string[]): Candidate[] {
-  const cast: Cast = {};
+  const all = Object.values(from.cast);
+  let casts: Cast[] = [{}];
   for (const part of pattern.parts) {
     const kept = from.cast[part.id];
-    const taken = [...Object.values(cast), ...Object.values(from.cast)];
-    const plant = kept ?? ofKin(from, part.role).find(({ plant: p }) => mayJoin(from.kin, taken, p))?.plant;
-    if (!plant) return [];
-    cast[part.id] = plant;
+    casts = casts.flatMap((cast) => {
+      const chosen = [...Object.values(cast), ...all];
+      const players = kept ? [kept] : newcomers(from, part.role, chosen);
+      return players.map((plant) => ({ ...cast, [part.id]: plant }));
+    });
   }
-  return must.every((id) => Object.values(cast).some((p) => p.id === id)) ? [{ ...from, pattern, cast }] : [];
+  return casts
+    .filter((cast) => must.every((id) => Object.values(cast).some((p) => p.id === id)))
+    .map((cast) => ({ ...from, pattern, cast }));
+}
+
+/** The most promising that may join those that are chosen, each of another species. */
+function newcomers(from: Judged, role: keyof Candidate['ranked'], chosen: readonly Plant[]): Plant[] {
+  const out: Plant[] = [];
+  for (const { plant } of ofKin(from, role)) {
+    if (out.length >= NEWCOMERS) break;
+    if (mayJoin(from.kin, chosen, plant) && !out.some((o) => o.botanical === plant.botanical)) out.push(plant);
+  }
+  return out;
 }

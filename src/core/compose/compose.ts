@@ -210,20 +210,32 @@ function heard(base: Planting, clean: Idea[], said: Said | undefined): Idea[] {
 /** After so many, what is so far behind the best is not shown. Points of the score, working figure. */
 const FAR_BEHIND = 20;
 
-const onScheme = ({ measured }: Idea): boolean =>
-  measured.readings.every((r) => r.check !== 'colour' || r.severity === 'good');
+/** All the colours that were asked for are there; nearly so where the worst is no shorter than this. Working figure. */
+const NEARLY = 0.85;
+const onScheme =
+  (least: number) =>
+  ({ measured }: Idea): boolean =>
+    measured.readings.every((r) => r.check !== 'colour' || r.severity === 'good' || r.quality >= least);
+
+const best = (list: readonly Idea[]): number => Math.max(...list.map(worth));
+
+/** What has all the colours that were asked for; where that is no choice, or a poor one, what has nearly all; else all. */
+function coloured(list: readonly Idea[], want: number): Idea[] {
+  const near = best(list) - FAR_BEHIND;
+  const tiers = [onScheme(1), onScheme(NEARLY)].map((is) => ideas(list.filter(is), want));
+  const choice = tiers.find((found) => found.filter((j) => worth(j) >= near).length >= AT_LEAST);
+  return choice ?? ideas(list, want);
+}
 
 /** The proposals that the parts of a search come to. */
 export function joined(given: Planting, parts: readonly Part[], { said, want = WANT }: Options = {}): Composed {
   const base = asked(given, said);
   const [clean, spoilt] = [parts.flatMap((p) => p.clean), parts.flatMap((p) => p.spoilt)];
   const listened = heard(base, clean, said);
-  // What lacks a colour that was asked for is shown only where hardly anything has all of them.
-  let found = ideas(said ? listened : listened.filter(onScheme), want);
-  if (found.length < AT_LEAST) found = ideas(listened, want);
+  let found = said ? ideas(listened, want) : coloured(listened, want);
   if (found.length < Math.min(AT_LEAST, want)) found = ideas([...clean, ...spoilt.filter(isHarmless)], want);
   if (found.length === 0) found = ideas(spoilt, want);
-  const most = Math.max(...found.map(worth));
+  const most = best(found);
   const proposals = found
     .filter((j, i) => i < AT_LEAST || worth(j) >= most - FAR_BEHIND)
     .map((j) => toProposal(base, j));

@@ -68,7 +68,7 @@ function paleOnDark(colours: readonly Lch[]): string | null {
   if (!pale || !dark || pale.l - dark.l < CONTRAST) return null;
   const [a, b] = [family(pale), family(dark)];
   if (a === b) return `pale ${a} beside deep`;
-  return oneOf(colours, AGAINST_WAYS)(said(a), b === 'green' ? 'dark leaves' : said(b));
+  return oneOf(colours, AGAINST_WAYS)(said(a), b === 'green' ? 'dark foliage' : said(b));
 }
 
 /** White alone stands on its leaf. */

@@ -180,3 +180,18 @@ test('more spill in what hangs than in a pot of as many', () => {
     most({ kind: 'round', topMm: 400, baseMm: 290, depthMm: 360 }) + 0.05,
   );
 });
+
+describe('what stands alone', () => {
+  const most = (container: Planting['container'], school: SchoolId) =>
+    Math.max(
+      ...patternsFor(pot({ container, brief: { ...pot().brief, school } })).map(
+        ({ parts }) => parts.filter((p) => p.role !== 'thriller' && p.count === 1).length,
+      ),
+    );
+  test('beside a star, and in a box, nothing does', () => {
+    expect(most(roundPot(400, 300, 360), 'tall-centre')).toBe(0);
+    expect(most(box(900, 200), 'two-rows')).toBe(0);
+  });
+  test('where no star leads, one may, in the middle', () =>
+    expect(most(roundPot(400, 300, 360), 'level-dome')).toBe(1));
+});

@@ -1,4 +1,4 @@
-import { kindsFor, usualStarts } from '../containers/counts';
+import { isLong, kindsFor, usualStarts } from '../containers/counts';
 import { shapeOf } from '../containers/shapes';
 import type { Role } from '../plants/traits';
 import type { Planting } from '../plantings/schema';
@@ -51,9 +51,6 @@ function kindCounts(
       const kinds = filler + spiller + (star ? 1 : 0);
       if (filler > Math.max(1, fillers) || spiller > Math.max(1, spillers) || kinds > most) return [];
       if (n >= MIXED_FROM && (kinds < 3 || n / kinds < each)) return [];
-      // No more than one of them stands alone.
-      if (n >= MIXED_FROM && fillers - filler < filler - 1) return [];
-      if (n >= MIXED_FROM && spillers > 0 && spillers - spiller < spiller - 1) return [];
       return [{ filler, spiller }];
     }),
   );
@@ -103,8 +100,15 @@ function patternsOf({ container, brief, spot }: Planting, counts: readonly numbe
       }
     }
   }
-  return [...out.values()];
+  const all = [...out.values()];
+  // One kind stands alone at the most: the star, or where there is none what stands in the middle of a ring.
+  const most = school.star || isLong(container.shape) ? 0 : 1;
+  const steady = all.filter(({ slots, parts }) => alone(parts) <= Math.max(most, MIXED_FROM - slots.length));
+  return steady.length > 0 ? steady : all;
 }
+
+/** Kinds beside the star that are planted once. */
+const alone = (parts: Pattern['parts']): number => parts.filter((p) => p.role !== 'thriller' && p.count === 1).length;
 
 function partsOf(slots: readonly Slot[]): Pattern['parts'] {
   const parts = new Map<string, { id: string; role: Role; count: number }>();
