@@ -21,15 +21,17 @@ import { fittingsOf, isBarrel } from './fittings';
 import { divided, face, loft, offset, type Level } from './loft';
 import { surfaceOf, type PotSkin } from './surfaces';
 
-/** Turns of the wall between foot and rim. */
+/** Turns of the wall between foot and rim; and while it is turned by hand, when of its outline only every second point counts. */
 const TURNS = 26;
+const FEW_TURNS = 5;
+const EVERY = 2;
 /** Outlines with fewer corners than this have straight sides. */
 const CORNERS = 26;
 
 const isThrown = (m: PotMaterial): boolean => m === 'glazed' || m === 'terracotta';
 
 /** The wall from the foot up, over the rim and down inside to the soil; mm, rim at 0. */
-function wallOf(c: Container): Level[] {
+function wallOf(c: Container, turns: number, every: number): Level[] {
   const s = shapeOf(c.shape);
   const depth = s.depthMm(c.shape);
   const wall = MATERIALS[c.material].wallMm;
@@ -38,11 +40,14 @@ function wallOf(c: Container): Level[] {
     c.material === 'metal' || c.material === 'plastic' || c.material === 'fibre' ? 3 : c.material === 'coir' ? 4 : 7;
   const band = c.material === 'timber' || soft || c.material === 'coir' ? 0 : Math.min(46, depth * 0.14);
   const foot = depth + wall * 0.8;
-  const ring = (below: number, out: number) => divided(offset(s.ring(c.shape, below), out));
+  const ring = (below: number, out: number) => {
+    const whole = divided(offset(s.ring(c.shape, below), out));
+    return whole.length % every === 0 ? whole.filter((_, i) => i % every === 0) : whole;
+  };
   const levels: Level[] = [];
-  for (let i = 0; i <= TURNS; i += 1) {
+  for (let i = 0; i <= turns; i += 1) {
     // Rounded bowls turn fastest at the foot.
-    const t = soft ? Math.sin((i / TURNS) * (Math.PI / 2)) : i / TURNS;
+    const t = soft ? Math.sin((i / turns) * (Math.PI / 2)) : i / turns;
     const below = Math.min(depth * 0.9995, depth * (1 - t));
     const y = -foot * (1 - t);
     // A glazed or thrown pot swells a little; a straight-sided one does not.
@@ -117,18 +122,31 @@ function coat(material: PotMaterial, map: Texture): Material {
   return new MeshLambertMaterial({ vertexColors: true, map, side: DoubleSide });
 }
 
+export interface Body {
+  group: Group;
+  /** Draws its wall in few faces, while it is turned by hand. */
+  plainly: (on: boolean) => void;
+  dispose: () => void;
+}
+
 /** The container, what holds it and its soil, to scale, rim at y = 0. */
-export function createBody(c: Container): { group: Group; dispose: () => void } {
+export function createBody(c: Container): Body {
   const s = shapeOf(c.shape);
   const head = headspaceMm(c);
   const sharp = s.ring(c.shape, 0).length < CORNERS;
   const { texture, ...tile } = surfaceOf(skinOf(c));
-  const wall = loft(wallOf(c), sharp, tile);
-  bake(wall, s.depthMm(c.shape), c.colour, c.material);
+  const built = (turns: number, every: number) => {
+    const g = loft(wallOf(c, turns, every), sharp, tile);
+    bake(g, s.depthMm(c.shape), c.colour, c.material);
+    return g;
+  };
+  const wall = built(TURNS, 1);
+  let plain: BufferGeometry | null = null;
   const soil = face(s.ring(c.shape, head), -head);
   const skins = [coat(c.material, texture), new MeshLambertMaterial({ color: '#3a2c22' })] as const;
   const group = new Group();
-  [new Mesh(wall, skins[0]), new Mesh(soil, skins[1])].forEach((m) => {
+  const outside = new Mesh(wall, skins[0]);
+  [outside, new Mesh(soil, skins[1])].forEach((m) => {
     m.castShadow = true;
     m.receiveShadow = true;
     group.add(m);
@@ -136,8 +154,12 @@ export function createBody(c: Container): { group: Group; dispose: () => void } 
   group.add(fittingsOf(c, footMm(c)));
   return {
     group,
+    plainly: (on) => {
+      outside.geometry = on ? (plain ??= built(FEW_TURNS, EVERY)) : wall;
+    },
     dispose: () => {
       texture.dispose();
+      for (const g of [wall, plain]) g?.dispose();
       group.traverse((o) => {
         if (!(o instanceof Mesh || o instanceof LineLoop)) return;
         (o.geometry as BufferGeometry).dispose();

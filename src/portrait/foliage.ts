@@ -8,6 +8,7 @@ import {
 } from 'three';
 import { LEAF_KINDS, type Batch, type Canopy, type Kind } from '@/core/canopy/kinds';
 import { geometryOf, paintOf } from './pieces';
+import { keptIn } from '@/core/units/keep';
 import type { Detail } from './pieces/surface';
 
 /** What is asked of the graphics chip for every leaf and petal. */
@@ -101,7 +102,7 @@ export interface Foliage {
 }
 
 /** Few pieces are drawn this much larger at the most, so that a plant keeps its mass. Working figure by eye. */
-const MOST_SWELL = 2.2;
+const MOST_SWELL = 1.9;
 /** Of a kind of which there are so few each is seen, and as long as it is: none is left out. Working figure. */
 const FEW = 240;
 const GOLDEN = 0.618034;
@@ -129,10 +130,14 @@ export function mixed(b: Batch): Batch {
 export function createFoliage(canopy: Canopy, detail: Detail = 'near'): Foliage {
   const group = new Group();
   const swell = { value: 1 };
-  const parts = canopy.batches.map(mixed).map((b) => ({
-    batch: b,
-    mesh: meshOf(b, foliageMaterial(b.count > FEW ? swell : { value: 1 }, b.kind), detail),
-  }));
+  const parts = canopy.batches.map(mixed).map((b) => {
+    const shapes = shapesOf(b);
+    return {
+      batch: b,
+      shapes,
+      mesh: meshOf(b, shapes.of(detail), foliageMaterial(b.count > FEW ? swell : { value: 1 }, b.kind)),
+    };
+  });
   for (const p of parts) group.add(p.mesh);
   return {
     group,
@@ -144,8 +149,11 @@ export function createFoliage(canopy: Canopy, detail: Detail = 'near'): Foliage 
     },
     thin: (share) => {
       swell.value = Math.min(MOST_SWELL, 1 / Math.sqrt(share));
-      for (const { batch, mesh } of parts)
+      for (const { batch, shapes, mesh } of parts) {
+        // Few leaves are drawn where a picture takes too long: then each is a card.
+        mesh.geometry = shapes.of(share < canopy.share ? 'card' : detail);
         if (batch.count > FEW) mesh.count = Math.ceil(batch.count * Math.min(1, share / canopy.share));
+      }
     },
     shade: (share) => {
       for (const { mesh } of parts) {
@@ -160,8 +168,8 @@ export function createFoliage(canopy: Canopy, detail: Detail = 'near'): Foliage 
       }
     },
     dispose: () => {
-      for (const { mesh } of parts) {
-        mesh.geometry.dispose();
+      for (const { mesh, shapes } of parts) {
+        shapes.dispose();
         mesh.material.dispose();
         mesh.dispose();
       }
@@ -169,17 +177,32 @@ export function createFoliage(canopy: Canopy, detail: Detail = 'near'): Foliage 
   };
 }
 
-function meshOf(
-  b: Batch,
-  material: MeshLambertMaterial,
-  detail: Detail,
-): InstancedMesh<BufferGeometry, MeshLambertMaterial> {
-  const geometry = geometryOf(b.kind, detail).clone();
-  geometry.setAttribute('tintA', new InstancedBufferAttribute(b.colourA.slice(), 3));
-  geometry.setAttribute('tintB', new InstancedBufferAttribute(b.colourB.slice(), 3));
+/** The shapes of a batch in each detail, built when they are asked for: all of the same colours and skin. */
+function shapesOf(b: Batch): { of: (detail: Detail) => BufferGeometry; dispose: () => void } {
   const skin = new Float32Array(b.count * 2);
   for (let i = 0; i < b.count; i += 1) skin.set([b.veined[i] ?? 0, b.gloss[i] ?? 0], i * 2);
-  geometry.setAttribute('skin', new InstancedBufferAttribute(skin, 2));
+  const own = {
+    tintA: new InstancedBufferAttribute(b.colourA.slice(), 3),
+    tintB: new InstancedBufferAttribute(b.colourB.slice(), 3),
+    skin: new InstancedBufferAttribute(skin, 2),
+  };
+  const made = new Map<Detail, BufferGeometry>();
+  const build = (detail: Detail) => {
+    const geometry = geometryOf(b.kind, detail).clone();
+    for (const [name, attribute] of Object.entries(own)) geometry.setAttribute(name, attribute);
+    return geometry;
+  };
+  return {
+    of: (detail) => keptIn(made, detail, () => build(detail)),
+    dispose: () => made.forEach((g) => g.dispose()),
+  };
+}
+
+function meshOf(
+  b: Batch,
+  geometry: BufferGeometry,
+  material: MeshLambertMaterial,
+): InstancedMesh<BufferGeometry, MeshLambertMaterial> {
   const mesh = new InstancedMesh(geometry, material, b.count);
   mesh.instanceMatrix = new InstancedBufferAttribute(b.matrices, 16);
   mesh.castShadow = true;

@@ -16,6 +16,7 @@ import { createFoliage, mixed } from './foliage';
 import { PIECES, geometryOf, paintOf } from './pieces';
 import { offset } from './loft';
 
+const pointsOf = (g: BufferGeometry): number => g.getAttribute('position').count;
 const faces = (g: BufferGeometry): number => (g.getIndex()?.count ?? 0) / 3;
 
 /** Least and most of each axis. */
@@ -114,6 +115,24 @@ test('leaves that carry an edge or veins have both to show', () => {
   }
 });
 
+describe('a card', () => {
+  test.each(tiles)('of %s is four points in the middle of what it stands for', (kind) => {
+    const [card, far] = [geometryOf(kind, 'card'), geometryOf(kind, 'far')];
+    expect(card.getAttribute('position').count).toBe(4);
+    const [a, b] = [extent(card), extent(far)];
+    for (const k of [0, 1]) {
+      const size = (b.max[k] ?? 0) - (b.min[k] ?? 0);
+      const off = (a.max[k] ?? 0) + (a.min[k] ?? 0) - (b.max[k] ?? 0) - (b.min[k] ?? 0);
+      expect(Math.abs(off) / 2).toBeLessThan(size * 0.25);
+      expect((a.max[k] ?? 0) - (a.min[k] ?? 0)).toBeGreaterThanOrEqual(size * 0.5);
+    }
+  });
+  test('is cut from nothing that is solid', () =>
+    expect(geometryOf('berry', 'card').getAttribute('position').count).toBe(
+      geometryOf('berry', 'far').getAttribute('position').count,
+    ));
+});
+
 describe('foliage', () => {
   const planting = warmPot();
   const season = grow(planting);
@@ -141,6 +160,18 @@ describe('foliage', () => {
       expect(Math.abs(share(sample, owner) - share(big.owner, owner))).toBeLessThan(0.06);
     f.thin(1);
     expect(meshes(f).map((m) => m.count)).toEqual(canopy.batches.map((b) => b.count));
+    f.dispose();
+  });
+
+  test('thinned, it is cards, lit as the whole leaves are', () => {
+    const f = createFoliage(canopy);
+    const whole = meshes(f).map((m) => m.geometry);
+    f.thin(0.4);
+    f.light(new Set([0]));
+    expect(Math.min(...meshes(f).map((m) => m.geometry.getAttribute('position').count))).toBe(4);
+    meshes(f).forEach((m, i) => expect(m.geometry.getAttribute('tintA')).toBe(whole[i]?.getAttribute('tintA')));
+    f.thin(1);
+    expect(meshes(f).map((m) => m.geometry)).toEqual(whole);
     f.dispose();
   });
 
@@ -195,6 +226,25 @@ describe('the body of every shape', () => {
       expect((max[2] ?? 0) - (min[2] ?? 0)).toBeGreaterThan(deep);
       expect((max[2] ?? 0) - (min[2] ?? 0)).toBeLessThan(deep + 40);
       expect(min[1]).toBeCloseTo(-footMm(c), 0);
+      body.dispose();
+    },
+  );
+
+  test.each(Object.values(SOLD).map((list) => [list[0]?.kind ?? '', list[0] as Shape] as const))(
+    '%s keeps its measures in few faces while it is turned, and has all of them again',
+    (_, shape) => {
+      const body = createBody({ ...roundPot(400, 290, 360), shape });
+      const wall = body.group.children[0] as unknown as { geometry: BufferGeometry };
+      const whole = wall.geometry;
+      body.plainly(true);
+      expect(pointsOf(wall.geometry)).toBeLessThan(pointsOf(whole) * 0.5);
+      const [few, all] = [extent(wall.geometry), extent(whole)];
+      for (const k of [0, 1, 2]) {
+        expect(Math.abs((few.max[k] ?? 0) - (all.max[k] ?? 0))).toBeLessThan(3);
+        expect(Math.abs((few.min[k] ?? 0) - (all.min[k] ?? 0))).toBeLessThan(3);
+      }
+      body.plainly(false);
+      expect(wall.geometry).toBe(whole);
       body.dispose();
     },
   );

@@ -19,7 +19,7 @@ import { createAround } from './around';
 import { type Frame, LENS } from './lens';
 import { createLamps } from './lamps';
 import { rendererOn, timed } from './renderer';
-import { createBody } from './body';
+import { type Body, createBody } from './body';
 import type { Sun } from './daylight';
 import type { Drawn } from './drawn';
 import { createFoliage, type Foliage } from './foliage';
@@ -117,7 +117,7 @@ export function createStage(
   const sill = sillBefore();
   scene.add(ground, contact, sill);
 
-  let body: ReturnType<typeof createBody> | null = null;
+  let body: Body | null = null;
   let foliage: Foliage | null = null;
   let surroundings: Surroundings | null = null;
   let around: ReturnType<typeof createAround> | null = null;
@@ -277,6 +277,7 @@ export function createStage(
     thin: (to) => {
       share = to;
       foliage?.thin(share * all);
+      body?.plainly(share < 1);
       renderer.shadowMap.needsUpdate ||= share === 1;
     },
     prepare: () => renderer.compileAsync(scene, camera),

@@ -6,7 +6,7 @@ import { SLOW_MS, useDrawing } from '../shell/drawing';
 /** What a picture should take while it is turned; the fewest pixels a side and the fewest leaves for it, as shares of all. */
 const AIM_MS = 60;
 const LEAST_PIXELS = 0.3;
-const LEAST_LEAVES = 0.1;
+const LEAST_LEAVES = 0.11;
 /** Stills that stand in are drawn with this share of the pixels a side. Working figure. */
 const STILL_PIXELS = 0.7;
 /** A lost picture that does not come back by itself gets a canvas of its own after so long, ms. Working figure. */

@@ -1,7 +1,9 @@
 import type { BufferGeometry, DataTexture } from 'three';
 import type { Kind } from '@/core/canopy/kinds';
+import { keptIn } from '@/core/units/keep';
 import { blades } from './blades';
 import { brushes } from './brushes';
+import { cardOf } from './card';
 import { faces } from './faces';
 import { textureOf } from './paint';
 import { palms } from './palms';
@@ -16,12 +18,13 @@ export const PIECES: Record<Kind, PieceShape> = { ...blades, ...palms, ...sprays
 const built = new Map<string, BufferGeometry>();
 const painted = new Map<Kind, DataTexture>();
 
-/** The shape of a kind, built once for each detail. */
+/** The shape of a kind, built once for each detail. What has no outline painted on it cannot be a card. */
 export function geometryOf(kind: Kind, detail: Detail): BufferGeometry {
-  const key = `${kind}/${detail}`;
-  const made = built.get(key) ?? PIECES[kind].build(detail);
-  built.set(key, made);
-  return made;
+  const { build, painted: how } = PIECES[kind];
+  return keptIn(built, `${kind}/${detail}`, () => {
+    if (detail !== 'card') return build(detail);
+    return how ? cardOf(build('far')) : build('far');
+  });
 }
 
 /** What is painted on a kind, painted once; null where nothing is. Each drawing surface has a copy of its own on the graphics chip. */

@@ -1,7 +1,7 @@
 import { BufferAttribute, BufferGeometry } from 'three';
 
-/** How closely something is looked at: near, or from where a leaf is a few pixels. */
-export type Detail = 'near' | 'far';
+/** How closely something is looked at: near, or from where a leaf is a few pixels; as a card in passing, while it is turned. */
+export type Detail = 'near' | 'far' | 'card';
 
 /** A surface being built: positions, faces, for each point how much of the second colour it shows (edge, vein), and where on its painted tile it lies. */
 export interface Surface {

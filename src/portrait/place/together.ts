@@ -14,7 +14,7 @@ import {
 import type { Canopy } from '@/core/canopy/kinds';
 import { footMm } from '@/core/containers/outline';
 import type { Container } from '@/core/containers/schema';
-import { createBody } from '../body';
+import { type Body, createBody } from '../body';
 import { HIDDEN, shineOn, type Sun } from '../daylight';
 import type { Drawn } from '../drawn';
 import { createFoliage, type Foliage } from '../foliage';
@@ -67,7 +67,7 @@ interface Pot {
   holder: Group;
   container: Container;
   canopy: Canopy | null;
-  body: ReturnType<typeof createBody>;
+  body: Body;
   foliage: Foliage | null;
   still: { mesh: Mesh<PlaneGeometry, MeshBasicMaterial>; lowMm: number } | null;
   at: At;
