@@ -8,7 +8,8 @@ import { PlantingSchema } from '../../src/core/plantings/schema';
 import { frameOf } from '../../src/features/pictures/frame';
 import { lightOfSpot, sunOf } from '../../src/core/spots/sun-seen';
 import { surroundingsOf } from '../../src/core/spots/surroundings';
-import { createStage, FRONT, type Stage } from '../../src/portrait/stage';
+import { FRONT } from '../../src/portrait/lens';
+import { createStage, type Stage } from '../../src/portrait/stage';
 
 interface Made {
   href: string;

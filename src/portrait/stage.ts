@@ -9,14 +9,13 @@ import {
   Scene,
   ShaderMaterial,
   ShadowMaterial,
-  Vector3,
 } from 'three';
 import type { Canopy } from '@/core/canopy/kinds';
 import { footMm, rimOf } from '@/core/containers/outline';
 import type { Surroundings } from '@/core/containers/surfaces';
 import type { Container } from '@/core/containers/schema';
 import { createAround } from './around';
-import { type Frame, LENS } from './lens';
+import { eyeBefore, type Frame, FRONT, LENS, type View } from './lens';
 import { createLamps } from './lamps';
 import { rendererOn, timed } from './renderer';
 import { type Body, createBody } from './body';
@@ -24,24 +23,6 @@ import type { Sun } from './daylight';
 import type { Drawn } from './drawn';
 import { createFoliage, type Foliage } from './foliage';
 import type { Detail } from './pieces/surface';
-
-export interface View {
-  /** Round the pot, radians; 0 is the front. */
-  azimuth: number;
-  /** Above the level, radians. */
-  elevation: number;
-  /** 1 fits the frame. */
-  zoom: number;
-  /** From so far before it, mm, as one bends to look at a flower: at so high over the rim. */
-  near?: { awayMm: number; upMm: number };
-  /** Seen by an eye inside a window, over its sill; mm from the rim's middle, up and toward the viewer. */
-  window?: { eyeUp: number; eyeOut: number; sillUp: number; sillOut: number };
-}
-
-/** The front, a little above the rim, as one stands before a pot. */
-export const FRONT: View = { azimuth: 0, elevation: LENS.elevation, zoom: 1 };
-export const ABOVE: View = { azimuth: 0, elevation: 1.45, zoom: 1 };
-export const LEVEL: View = { azimuth: 0, elevation: 0.001, zoom: 1 };
 
 export interface Stage extends Drawn {
   setContainer: (c: Container) => void;
@@ -58,18 +39,13 @@ export interface Stage extends Drawn {
   light: (owners: ReadonlySet<number> | null) => void;
   /** Has what draws the scene made ready, off the main thread where the browser can. */
   prepare: () => Promise<unknown>;
-  /** A point in mm from the rim's middle, in pixels of the canvas. */
-  project: (x: number, y: number, z: number) => { x: number; y: number };
 }
 
-const { fovDeg: FOV, margin: MARGIN } = LENS;
+const { fovDeg: FOV } = LENS;
 /** The setting is shown so far over and beside the planting before it fades, mm; and so far toward the viewer, as a share of how wide that is. */
 const OVER = 130;
 const BESIDE = 150;
 const OUT = 1.1;
-
-/** As wide as one sees, close to. Degrees, working figure. */
-const NEAR_FOV = 34;
 
 /** Drawn plainly, only this share of the leaves is drawn, each the larger for it. Working figure by eye. */
 const PLAIN_LEAVES = 0.55;
@@ -131,61 +107,30 @@ export function createStage(
   let foot = 360;
   let rim = 200;
   let grounded = true;
-  let [width, height] = [1, 1];
-  const scratch = new Vector3();
 
   const aim = () => {
-    const low = Math.max(foot, frame.bottom);
-    const middle = (frame.top - low) / 2;
-    const tall = frame.top + low;
-    const half = Math.max(frame.reach, rim);
-    const wide = 2 * half;
-    const sin = Math.sin(view.elevation);
-    const seenTall = tall * Math.cos(view.elevation) + wide * Math.abs(sin);
-    const fit = Math.max(seenTall, wide / camera.aspect);
+    if (!container) return;
+    const { at, to, fovDeg, distance, middle } = eyeBefore(container, frame, view, camera.aspect);
     const { window: w, near } = view;
-    sill.visible = w !== undefined;
-    const distance =
-      ((fit / 2) * MARGIN) / Math.tan((FOV * Math.PI) / 360) / view.zoom + half * 0.5 + tall * 0.5 * Math.abs(sin);
-    camera.position.set(
-      Math.sin(view.azimuth) * Math.cos(view.elevation) * distance,
-      middle + sin * distance,
-      Math.cos(view.azimuth) * Math.cos(view.elevation) * distance,
-    );
-    camera.fov = FOV;
-    if (w) {
-      // The true eye, and as wide a look as shows the whole container from there.
-      camera.position.set(0, w.eyeUp, w.eyeOut);
-      camera.fov =
-        (2 * Math.atan(((fit / 2) * MARGIN) / Math.hypot(w.eyeOut, w.eyeUp - middle)) * 180) / Math.PI / view.zoom;
-      sill.position.set(0, w.sillUp - SILL.tall / 2, w.sillOut + SILL.deep / 2);
-    }
-    let [lookUp, lookOut] = [middle, 0];
-    if (near) {
-      // A little over it and before it, wherever one has gone round to.
-      const out = half + near.awayMm / view.zoom;
-      camera.position.set(Math.sin(view.azimuth) * out, near.upMm + near.awayMm * 0.3, Math.cos(view.azimuth) * out);
-      camera.fov = NEAR_FOV;
-      [lookUp, lookOut] = [near.upMm, half * 0.4];
-    }
+    camera.position.set(...at);
+    camera.fov = fovDeg;
     camera.updateProjectionMatrix();
-    camera.lookAt(Math.sin(view.azimuth) * lookOut, lookUp, Math.cos(view.azimuth) * lookOut);
+    camera.lookAt(...to);
     camera.updateMatrixWorld();
-    const span = Math.max(half * 1.7, tall * 0.85);
-    lamps.over(middle * 0.4, span);
+    sill.visible = w !== undefined;
+    if (w) sill.position.set(0, w.sillUp - SILL.tall / 2, w.sillOut + SILL.deep / 2);
+    const half = Math.max(frame.reach, rim);
+    const tall = frame.top + Math.max(foot, frame.bottom);
+    lamps.over(middle * 0.4, Math.max(half * 1.7, tall * 0.85));
     ground.position.y = -foot - 1;
     contact.position.set(0, -foot + 0.5, 0);
     contact.scale.set(rim * 3.1, deep * 3.1, 1);
+    if (!around) return;
     // Seen from behind, there is nothing between the eye and the container.
-    if (around) {
-      around.group.visible = Math.cos(view.azimuth) > 0.1 && !w;
-      // It fades before the picture ends.
-      const [high, across] = [
-        Math.tan((FOV * Math.PI) / 360) * distance,
-        Math.tan((FOV * Math.PI) / 360) * distance * camera.aspect,
-      ];
-      if (!near) around.fadeBy({ half: across, top: middle + high, low: high - middle });
-    }
+    around.group.visible = Math.cos(view.azimuth) > 0.1 && !w;
+    // It fades before the picture ends.
+    const high = Math.tan((FOV * Math.PI) / 360) * distance;
+    if (!near) around.fadeBy({ half: high * camera.aspect, top: middle + high, low: high - middle });
   };
 
   /** What was taken off is thrown away after the next picture: its successor then finds the compiled shaders still there. */
@@ -266,7 +211,6 @@ export function createStage(
       aim();
     },
     setSize: (w, h, ratio) => {
-      [width, height] = [w, h];
       renderer.setPixelRatio(ratio);
       renderer.setSize(w, h, false);
       camera.aspect = w / Math.max(1, h);
@@ -283,10 +227,6 @@ export function createStage(
     prepare: () => renderer.compileAsync(scene, camera),
     draw: render,
     timed: () => timed(renderer, render),
-    project: (x, y, z) => {
-      scratch.set(x, y, z).project(camera);
-      return { x: ((scratch.x + 1) / 2) * width, y: ((1 - scratch.y) / 2) * height };
-    },
     dispose: () => {
       around?.dispose();
       replace(body, null);

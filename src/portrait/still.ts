@@ -1,7 +1,7 @@
 import type { Canopy } from '@/core/canopy/kinds';
 import type { Container } from '@/core/containers/schema';
-import type { Frame } from './lens';
-import { createStage, FRONT } from './stage';
+import { type Frame, FRONT } from './lens';
+import { createStage } from './stage';
 
 /** What a still is taken of. */
 export interface Shot {

@@ -35,8 +35,19 @@ export interface Staged<S extends Drawn> {
   rough: (on: boolean) => void;
 }
 
+/** Told when the graphics chip lets go of a picture, and when it gives it back. */
+export interface Loss {
+  lost: () => void;
+  back: () => void;
+}
+
+/** A canvas is drawn on once: let go, it never draws again. */
+const used = new WeakSet<HTMLCanvasElement>();
+
 /** What `make` draws (a function that stays the same) on a canvas that follows the size of its parent and draws only when asked. */
-export function useStage<S extends Drawn>(make: (canvas: HTMLCanvasElement, plain: boolean) => S): Staged<S> {
+export function useStage<S extends Drawn>(
+  make: (canvas: HTMLCanvasElement, plain: boolean, loss: Loss) => S,
+): Staged<S> {
   const [stage, setStage] = useState<Staged<S>['stage']>(null);
   const [size, setSize] = useState({ w: 0, h: 0 });
   const [drawn, setDrawn] = useState(0);
@@ -66,14 +77,16 @@ export function useStage<S extends Drawn>(make: (canvas: HTMLCanvasElement, plai
         timed.current = true;
         const then = seen.current;
         seen.current = null;
-        void stage.timed().then((ms) => {
+        const seenNow = (ms: number) => {
           if (live.current !== stage) return;
           then?.();
           took.current = ms;
           setLastTook(ms);
           useDrawing.getState().took(ms);
           setDrawn((n) => n + 1);
-        });
+        };
+        // Drawn elsewhere it may be gone before it answers.
+        void stage.timed().then(seenNow, () => undefined);
       } else stage?.draw();
       setDrawn((n) => n + 1);
     });
@@ -83,29 +96,45 @@ export function useStage<S extends Drawn>(make: (canvas: HTMLCanvasElement, plai
     (canvas: HTMLCanvasElement | null) => {
       const holder = canvas?.parentElement;
       if (!canvas || !holder) return undefined;
-      let made: S;
-      try {
-        made = make(canvas, plain);
-      } catch {
+      if (used.has(canvas)) {
+        setCanvasKey((n) => n + 1);
+        return undefined;
+      }
+      used.add(canvas);
+      const cannot = () => {
         setSize({ w: holder.clientWidth, h: holder.clientHeight });
         setStage('none');
+      };
+      let waiting: ReturnType<typeof setTimeout> | undefined;
+      const loss: Loss = {
+        lost: () => {
+          setLost(true);
+          waiting = setTimeout(() => setCanvasKey((n) => n + 1), COMES_BACK_MS);
+        },
+        back: () => {
+          clearTimeout(waiting);
+          setLost(false);
+          draw(true);
+        },
+      };
+      let made: S;
+      try {
+        made = make(canvas, plain, loss);
+      } catch {
+        cannot();
         return undefined;
       }
       live.current = made;
-      let waiting: ReturnType<typeof setTimeout> | undefined;
+      made.opened?.catch(() => {
+        if (live.current === made) cannot();
+      });
       const onLost = (e: Event) => {
         // Without this the browser would never give it back.
         e.preventDefault();
-        setLost(true);
-        waiting = setTimeout(() => setCanvasKey((n) => n + 1), COMES_BACK_MS);
-      };
-      const onBack = () => {
-        clearTimeout(waiting);
-        setLost(false);
-        draw(true);
+        loss.lost();
       };
       canvas.addEventListener('webglcontextlost', onLost);
-      canvas.addEventListener('webglcontextrestored', onBack);
+      canvas.addEventListener('webglcontextrestored', loss.back);
       setLost(false);
       const watch = new ResizeObserver(() => {
         const { clientWidth: w, clientHeight: h } = holder;
@@ -119,7 +148,7 @@ export function useStage<S extends Drawn>(make: (canvas: HTMLCanvasElement, plai
         watch.disconnect();
         clearTimeout(waiting);
         canvas.removeEventListener('webglcontextlost', onLost);
-        canvas.removeEventListener('webglcontextrestored', onBack);
+        canvas.removeEventListener('webglcontextrestored', loss.back);
         live.current = null;
         made.dispose();
       };

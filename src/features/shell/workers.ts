@@ -3,6 +3,7 @@ import { NOTHING_OF_MINE, type Mine } from '@/core/stock/shelf';
 import type { ComposeApi } from '@/workers/compose';
 import type { PlantsApi } from '@/workers/plants';
 import type { DarkroomApi } from '@/workers/darkroom';
+import type { EaselApi } from '@/workers/easel';
 import type { SproutApi } from '@/workers/sprout';
 import type { WeighApi } from '@/workers/weigh';
 
@@ -64,6 +65,11 @@ export function helper<Api>(start: () => Worker, patienceMs = PATIENCE_MS): Help
 /** The worker that grows leaves; one for the whole application. */
 export const sprouting = helper<SproutApi>(
   () => new Worker(new URL('../../workers/sprout.ts', import.meta.url), { type: 'module' }),
+);
+
+/** The worker that draws portraits; one for the whole application. */
+export const drawing = helper<EaselApi>(
+  () => new Worker(new URL('../../workers/easel.ts', import.meta.url), { type: 'module' }),
 );
 
 /** A worker that takes stills. */

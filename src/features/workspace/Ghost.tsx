@@ -3,7 +3,7 @@ import { useMemo } from 'react';
 import { headspaceMm } from '@/core/containers';
 import { unhindered } from '@/core/growth/covering';
 import type { Planting } from '@/core/plantings/schema';
-import type { Stage, View } from '@/portrait/stage';
+import type { Point, View } from '@/portrait/lens';
 import { usePointing } from '../shell/pointing';
 import { HALO } from './halo';
 
@@ -11,16 +11,15 @@ import { HALO } from './halo';
 const POINTS = 24;
 
 interface Props {
-  stage: Stage;
-  /** Changes when the picture does. */
-  drawn: number;
+  /** Where a point in mm from the rim’s middle lies in the picture. */
+  project: (point: Point) => { x: number; y: number };
   planting: Planting;
   week: number;
   view: View;
 }
 
 /** The outline of what a covered plant would be by now without the one that stands over it. */
-export function Ghost({ stage, planting, week, view }: Props) {
+export function Ghost({ project, planting, week, view }: Props) {
   const covered = usePointing((p) => p.covered);
   const grown = useMemo(() => covered && unhindered(planting, covered, week), [covered, planting, week]);
   const at = planting.placements.find((p) => p.id === covered?.under);
@@ -32,7 +31,7 @@ export function Ghost({ stage, planting, week, view }: Props) {
     const angle = (i / POINTS) * Math.PI * 2;
     const out = (Math.cos(angle) * grown.spreadMm) / 2;
     const up = Math.sin(angle) * (angle <= Math.PI ? grown.heightMm : grown.trailMm);
-    return stage.project(at.xMm + out * cos, soil + up, at.yMm - out * sin);
+    return project([at.xMm + out * cos, soil + up, at.yMm - out * sin]);
   });
   const top = outline.reduce((a, p) => (p.y < a.y ? p : a), outline[0] ?? { x: 0, y: 0 });
   return (

@@ -1,7 +1,6 @@
 'use client';
 import { useMemo, useState } from 'react';
-import type { Frame } from '@/portrait/lens';
-import { FRONT, type View } from '@/portrait/stage';
+import { type Frame, FRONT, type View } from '@/portrait/lens';
 import { useNarrow } from '@/ui/useNarrow';
 import { frameOf } from '../pictures/frame';
 import type { Beside, StationProps } from '../shell/panels';

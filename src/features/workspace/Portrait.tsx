@@ -17,8 +17,9 @@ import type { YearId } from '@/core/growth/years';
 import type { Planting } from '@/core/plantings/schema';
 import { surroundingsOf } from '@/core/spots/surroundings';
 import { lightOfSpot, sunOf } from '@/core/spots/sun-seen';
-import type { Frame } from '@/portrait/lens';
-import { ABOVE, createStage, FRONT, LEVEL, type Stage, type View } from '@/portrait/stage';
+import { ABOVE, eyeBefore, type Frame, FRONT, LEVEL, type View } from '@/portrait/lens';
+import { seenBy } from '@/portrait/project';
+import type { Stage } from '@/portrait/stage';
 import { Button } from '@/ui/Button';
 import { Daylight } from './Daylight';
 import { Ghost } from './Ghost';
@@ -29,6 +30,7 @@ import { useAsk } from '../shell/useAsk';
 import { useLast } from '../shell/useLast';
 import { sprouting } from '../shell/workers';
 import { accountOf } from '../pictures/account';
+import { stageAfar } from '../pictures/easel';
 import { Painted } from './Painted';
 import { Ruler } from './Ruler';
 import { useStage } from '../pictures/useStage';
@@ -100,11 +102,9 @@ const turned = (v: View, azimuth: number, elevation: number): View => ({
   zoom: v.zoom,
 });
 
-const stageOn = (canvas: HTMLCanvasElement, plain: boolean): Stage => createStage(canvas, { plain });
-
 /** The container, alive and true to scale: turn it by drag or arrow keys. */
 export function Portrait({ planting, season, frame, week, year = null, small = false, hand }: Props) {
-  const { stage: staged, lost, canvasKey, attach, size, drawn, draw, leaves, rough } = useStage<Stage>(stageOn);
+  const { stage: staged, lost, canvasKey, attach, size, drawn, draw, leaves, rough } = useStage<Stage>(stageAfar);
   const turning = useRef<{ x: number; y: number; view: View } | null>(null);
   const own = useState<View>(FRONT);
   const [view, setView] = hand ?? own;
@@ -151,9 +151,10 @@ export function Portrait({ planting, season, frame, week, year = null, small = f
     stage?.setCanopy(canopy);
     if (!stage || !canopy) return undefined;
     let gone = false;
-    void stage.prepare().then(() => {
+    const drawNow = () => {
       if (!gone) draw(true, () => setShown(true));
-    });
+    };
+    void stage.prepare().then(drawNow, () => undefined);
     return () => {
       gone = true;
     };
@@ -183,6 +184,12 @@ export function Portrait({ planting, season, frame, week, year = null, small = f
   }, [stage, hour, way, draw]);
 
   useEffect(() => rough(sliding), [sliding, rough]);
+
+  /** Where a point in mm from the rim’s middle lies in the picture. */
+  const project = useMemo(
+    () => seenBy(eyeBefore(planting.container, frame, view, size.w / Math.max(1, size.h)), size.w, size.h),
+    [planting.container, frame, view, size],
+  );
 
   const turnBy = (azimuth: number, elevation: number) =>
     setView((v) => turned(v, v.azimuth + azimuth, v.elevation + elevation));
@@ -270,11 +277,10 @@ export function Portrait({ planting, season, frame, week, year = null, small = f
             <Failed what="The plants could not be drawn." error={asked.error} again={asked.again} />
           </div>
         )}
-        {stage && !lost && <Ghost stage={stage} drawn={drawn} planting={planting} week={week} view={view} />}
+        {stage && !lost && <Ghost project={project} planting={planting} week={week} view={view} />}
         {stage && !lost && !small && (
           <Ruler
-            stage={stage}
-            drawn={drawn}
+            project={project}
             frame={frame}
             planting={planting}
             season={season}

@@ -3,8 +3,7 @@ import { headspaceMm } from '@/core/containers';
 import type { Season } from '@/core/growth/grown';
 import type { Planting } from '@/core/plantings/schema';
 import { footMm } from '@/core/containers/outline';
-import type { Frame } from '@/portrait/lens';
-import type { Stage, View } from '@/portrait/stage';
+import type { Frame, Point, View } from '@/portrait/lens';
 import { usefulFor } from '@/core/spots/sightline';
 import { lengthUnit } from '@/core/units/length';
 import { useUnits } from '../shell/units';
@@ -14,9 +13,8 @@ import { HALO } from './halo';
 const LETTER = 9;
 
 interface Props {
-  stage: Stage;
-  /** Changes when the picture does. */
-  drawn: number;
+  /** Where a point in mm from the rim’s middle lies in the picture. */
+  project: (point: Point) => { x: number; y: number };
   frame: Frame;
   planting: Planting;
   season: Season;
@@ -26,7 +24,7 @@ interface Props {
 }
 
 /** A staff beside the pot, marked from the ground up and true on the pot's own plane, with the rim and the tallest tip. */
-export function Ruler({ stage, frame, planting, season, week, view, size }: Props) {
+export function Ruler({ project, frame, planting, season, week, view, size }: Props) {
   const units = useUnits((u) => u.units);
   if (view.elevation > 0.7 || size.w === 0) return null;
   const foot = planting.container.mount === 'ground' ? footMm(planting.container) : Math.ceil(frame.bottom / 50) * 50;
@@ -34,7 +32,7 @@ export function Ruler({ stage, frame, planting, season, week, view, size }: Prop
   const head = headspaceMm(planting.container);
   const left = -(frame.reach + 55);
   const [cos, sin] = [Math.cos(view.azimuth), Math.sin(view.azimuth)];
-  const at = (right: number, up: number) => stage.project(right * cos, up, -right * sin);
+  const at = (right: number, up: number) => project([right * cos, up, -right * sin]);
   const big = units === 'metric' ? 100 : 127;
   const step = frame.top + foot > 1300 ? big * 2 : big;
   const perMark = units === 'metric' ? 10 : 5;

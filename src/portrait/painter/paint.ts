@@ -15,7 +15,7 @@ import { type Batch, type Canopy, type Kind, LEAF_KINDS } from '@/core/canopy/ki
 import { footMm, rimOf } from '@/core/containers/outline';
 import type { Container } from '@/core/containers/schema';
 import { createBody } from '../body';
-import { eyeFrom, type Frame, LENS } from '../lens';
+import { eyeBefore, type Frame, FRONT, LENS } from '../lens';
 import { geometryOf, PIECES } from '../pieces';
 import type { Detail } from '../pieces/surface';
 import { type Eye, lightOn, SUN, THROUGH, WAY } from './light';
@@ -34,7 +34,7 @@ interface Sight {
 const LEAVES: ReadonlySet<Kind> = new Set(LEAF_KINDS);
 
 function sightFrom(container: Container, frame: Frame, azimuth: number, w: number, h: number): Sight {
-  const { distance, middle } = eyeFrom(container, frame, w / h);
+  const { distance, middle } = eyeBefore(container, frame, FRONT, w / h);
   const camera = new PerspectiveCamera(LENS.fovDeg, w / h, 100, 30000);
   const [sin, cos] = [Math.sin(LENS.elevation), Math.cos(LENS.elevation)];
   camera.position.set(Math.sin(azimuth) * cos * distance, middle + sin * distance, Math.cos(azimuth) * cos * distance);
