@@ -49,10 +49,10 @@ export async function pixelsNear(page: Page, [r, g, b]: [number, number, number]
     (el, [wanted, near]) => {
       const from = el as HTMLCanvasElement;
       const copy = document.createElement('canvas');
-      [copy.width, copy.height] = [from.width, from.height];
+      [copy.width, copy.height] = [from.clientWidth, from.clientHeight];
       const ctx = copy.getContext('2d');
       if (!ctx) return -1;
-      ctx.drawImage(from, 0, 0);
+      ctx.drawImage(from, 0, 0, copy.width, copy.height);
       const { data } = ctx.getImageData(0, 0, copy.width, copy.height);
       let n = 0;
       for (let i = 0; i < data.length; i += 4) {

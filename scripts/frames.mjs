@@ -3,6 +3,10 @@ import { visit } from './visit.mjs';
 
 const median = (list) => [...list].sort((a, b) => a - b)[Math.floor(list.length / 2)];
 
+/** It is turned so long; and is at rest when no picture came for so long. */
+const TURNS_MS = 3000;
+const RESTS_MS = 700;
+
 await visit(async ({ browser, base }) => {
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
   await page.goto(base);
@@ -11,34 +15,57 @@ await visit(async ({ browser, base }) => {
   await page.locator('[data-state=grown]').waitFor();
   const portrait = page.getByRole('img', { name: /^Portrait in week/ });
   await portrait.focus();
-  /** From the deed to the next picture: two animation frames and a pixel read back, so that the drawing is done. */
-  const after = (deed) =>
-    page.evaluate(async (what) => {
-      const el = document.querySelector('[data-testid=portrait]').closest('[role=img]');
-      const canvas = document.querySelector('[data-testid=portrait]');
-      const from = performance.now();
-      if (what === 'key') el.dispatchEvent(new KeyboardEvent('keydown', { key: 'ArrowRight', bubbles: true }));
-      else
-        el.dispatchEvent(new PointerEvent('pointermove', { clientX: what, clientY: 400, pointerId: 1, bubbles: true }));
-      await new Promise((r) => requestAnimationFrame(() => requestAnimationFrame(r)));
-      const gl = canvas.getContext('webgl2');
-      gl.readPixels(0, 0, 1, 1, gl.RGBA, gl.UNSIGNED_BYTE, new Uint8Array(4));
-      return performance.now() - from;
-    }, deed);
+  const canvas = page.getByTestId('portrait');
+  await page.getByTestId('painted').waitFor({ state: 'detached' });
+  /** Until no picture is on its way. */
+  const still = async () => {
+    for (let was = null; ;) {
+      const now = await canvas.getAttribute('data-drawn');
+      if (now === was) return;
+      was = now;
+      await page.waitForTimeout(RESTS_MS);
+    }
+  };
+  await still();
+  /** From a key to the picture that answers it. */
+  const keyed = () =>
+    portrait.evaluate((el) => {
+      const drawn = () => el.querySelector('canvas').dataset.drawn;
+      const [from, was] = [performance.now(), drawn()];
+      el.dispatchEvent(new KeyboardEvent('keydown', { key: 'ArrowRight', bubbles: true }));
+      return new Promise((done) => {
+        const look = () => (drawn() === was ? requestAnimationFrame(look) : done(performance.now() - from));
+        requestAnimationFrame(look);
+      });
+    });
   const rest = [];
-  for (let i = 0; i < 7; i += 1) rest.push(await after('key'));
+  for (let i = 0; i < 7; i += 1) rest.push(await keyed());
+  await still();
   const box = await portrait.boundingBox();
   await page.mouse.move(box.x + 200, 400);
   await page.mouse.down();
-  const turning = [];
-  for (let i = 0; i < 9; i += 1) turning.push(await after(box.x + 200 + i * 12));
+  await still();
+  /** Pictures a second of the worker, and of the page, while it is dragged. */
+  const turning = await portrait.evaluate(async (el, turnsMs) => {
+    const drawn = () => Number(el.querySelector('canvas').dataset.drawn);
+    const [from, was] = [performance.now(), drawn()];
+    let frames = 0;
+    while (performance.now() - from < turnsMs) {
+      const clientX = 300 + (frames += 1) * 2;
+      el.dispatchEvent(new PointerEvent('pointermove', { clientX, clientY: 400, pointerId: 1, bubbles: true }));
+      await new Promise((then) => requestAnimationFrame(then));
+    }
+    const s = (performance.now() - from) / 1000;
+    return { pictures: (drawn() - was) / s, frames: frames / s };
+  }, TURNS_MS);
   await page.mouse.up();
   console.log(
     JSON.stringify({
       case: 'frame',
       at: '1280×800, software GL',
       restMs: Math.round(median(rest)),
-      turningMs: Math.round(median(turning)),
+      turningPerS: Math.round(turning.pictures),
+      pagePerS: Math.round(turning.frames),
     }),
   );
 });

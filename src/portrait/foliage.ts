@@ -1,12 +1,14 @@
 import {
-  type BufferGeometry,
+  BufferGeometry,
   DoubleSide,
   Group,
   InstancedBufferAttribute,
   InstancedMesh,
+  Mesh,
   MeshLambertMaterial,
 } from 'three';
 import { LEAF_KINDS, type Batch, type Canopy, type Kind } from '@/core/canopy/kinds';
+import { baked } from './baked';
 import { geometryOf, paintOf } from './pieces';
 import { keptIn } from '@/core/units/keep';
 import type { Detail } from './pieces/surface';
@@ -68,7 +70,7 @@ void RE_Direct_Leaf( const in IncidentLight directLight, const in vec3 geometryP
 #define RE_Direct RE_Direct_Leaf`;
 
 /** A material for every leaf and petal of a kind: with what is painted on it, cut out along its outline. */
-function foliageMaterial(swell: { value: number }, kind: Kind): MeshLambertMaterial {
+function foliageMaterial(kind: Kind, swell = { value: 1 }): MeshLambertMaterial {
   const painted = paintOf(kind);
   const m = new MeshLambertMaterial({ side: DoubleSide, map: painted, alphaTest: painted ? CUT : 0 });
   if (LEAVES.has(kind)) m.defines = { LEAF: '' };
@@ -94,8 +96,8 @@ export interface Foliage {
   group: Group;
   /** Fades every plant but these; null shows all. */
   light: (owners: ReadonlySet<number> | null) => void;
-  /** Shows only this share of the pieces, a fair sample of each kind, each the larger for it. */
-  thin: (share: number) => void;
+  /** Shows only this share of the pieces, a fair sample of each kind, each the larger for it; as cards that take no shadow while they are seen in passing. */
+  thin: (share: number, inPassing?: boolean) => void;
   /** Lets only this share of what is shown throw a shadow. */
   shade: (share: number) => void;
   dispose: () => void;
@@ -132,13 +134,25 @@ export function createFoliage(canopy: Canopy, detail: Detail = 'near'): Foliage 
   const swell = { value: 1 };
   const parts = canopy.batches.map(mixed).map((b) => {
     const shapes = shapesOf(b);
-    return {
-      batch: b,
-      shapes,
-      mesh: meshOf(b, shapes.of(detail), foliageMaterial(b.count > FEW ? swell : { value: 1 }, b.kind)),
-    };
+    const passing = new Mesh(new BufferGeometry(), foliageMaterial(b.kind));
+    passing.visible = false;
+    passing.frustumCulled = false;
+    const material = foliageMaterial(b.kind, b.count > FEW ? swell : undefined);
+    return { batch: b, shapes, passing, mesh: meshOf(b, shapes.of(detail), material) };
   });
-  for (const p of parts) group.add(p.mesh);
+  for (const p of parts) group.add(p.mesh, p.passing);
+  const countOf = (b: Batch, share: number) =>
+    b.count > FEW ? Math.ceil(b.count * Math.min(1, share / canopy.share)) : b.count;
+  const swellOf = (share: number) => Math.min(MOST_SWELL, 1 / Math.sqrt(share));
+  /** The share that is shown as cards; null while none are. */
+  let cards: number | null = null;
+  /** So many cards, in the colours they have now. */
+  const bake = (share: number) => {
+    for (const { batch: b, shapes, passing } of parts) {
+      passing.geometry.dispose();
+      passing.geometry = baked(shapes.of('card'), b.matrices, countOf(b, share), b.count > FEW ? swellOf(share) : 1);
+    }
+  };
   return {
     group,
     light: (owners) => {
@@ -146,14 +160,14 @@ export function createFoliage(canopy: Canopy, detail: Detail = 'near'): Foliage 
         tint(mesh, 'tintA', batch.colourA, batch.owner, owners);
         tint(mesh, 'tintB', batch.colourB, batch.owner, owners);
       }
+      if (cards !== null) bake(cards);
     },
-    thin: (share) => {
-      swell.value = Math.min(MOST_SWELL, 1 / Math.sqrt(share));
-      for (const { batch, shapes, mesh } of parts) {
-        // Few leaves are drawn where a picture takes too long: then each is a card.
-        mesh.geometry = shapes.of(share < canopy.share ? 'card' : detail);
-        if (batch.count > FEW) mesh.count = Math.ceil(batch.count * Math.min(1, share / canopy.share));
-      }
+    thin: (share, inPassing = false) => {
+      swell.value = swellOf(share);
+      for (const { batch, mesh } of parts) mesh.count = countOf(batch, share);
+      if (inPassing && cards !== share) bake(share);
+      cards = inPassing ? share : null;
+      for (const { mesh, passing } of parts) [mesh.visible, passing.visible] = [!inPassing, inPassing];
     },
     shade: (share) => {
       for (const { mesh } of parts) {
@@ -168,9 +182,10 @@ export function createFoliage(canopy: Canopy, detail: Detail = 'near'): Foliage 
       }
     },
     dispose: () => {
-      for (const { mesh, shapes } of parts) {
+      for (const { mesh, shapes, passing } of parts) {
         shapes.dispose();
-        mesh.material.dispose();
+        passing.geometry.dispose();
+        for (const m of [mesh, passing]) m.material.dispose();
         mesh.dispose();
       }
     },

@@ -1,6 +1,6 @@
 import { some } from '@/core/testing/some';
 import type { BufferGeometry } from 'three';
-import { InstancedMesh } from 'three';
+import { InstancedMesh, Mesh } from 'three';
 import { sprout } from '@/core/canopy/sprout';
 import { KINDS, OPEN_KINDS } from '@/core/canopy/kinds';
 import { grow } from '@/core/growth/season';
@@ -163,15 +163,24 @@ describe('foliage', () => {
     f.dispose();
   });
 
-  test('thinned, it is cards, lit as the whole leaves are', () => {
+  test('in passing it is cards in their places, as many as are asked for, lit as the whole leaves are', () => {
     const f = createFoliage(canopy);
-    const whole = meshes(f).map((m) => m.geometry);
-    f.thin(0.4);
+    const seen = () => f.group.children.filter((c): c is Mesh => c instanceof Mesh && c.visible);
+    f.thin(0.4, true);
+    expect(seen().some((m) => m instanceof InstancedMesh)).toBe(false);
+    seen().forEach((m, k) => {
+      const { kind, count } = canopy.batches[k] as (typeof canopy.batches)[number];
+      const shown = count > 240 ? Math.ceil(count * 0.4) : count;
+      expect(pointsOf(m.geometry)).toBe(shown * pointsOf(geometryOf(kind, 'card')));
+    });
+    const { min, max } = extent(seen()[0]?.geometry as BufferGeometry);
+    expect([...min, ...max].every((x) => Math.abs(x) < 1500)).toBe(true);
+    const tints = () => seen().map((m) => [...m.geometry.getAttribute('tintA').array]);
+    const before = tints();
     f.light(new Set([0]));
-    expect(Math.min(...meshes(f).map((m) => m.geometry.getAttribute('position').count))).toBe(4);
-    meshes(f).forEach((m, i) => expect(m.geometry.getAttribute('tintA')).toBe(whole[i]?.getAttribute('tintA')));
+    expect(tints()).not.toEqual(before);
     f.thin(1);
-    expect(meshes(f).map((m) => m.geometry)).toEqual(whole);
+    expect(seen().every((m) => m instanceof InstancedMesh)).toBe(true);
     f.dispose();
   });
 

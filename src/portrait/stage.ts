@@ -187,7 +187,7 @@ export function createStage(
       if (plain) made?.shade(PLAIN_SHADE);
       replace(foliage, made?.group ?? null);
       foliage = made;
-      foliage?.thin(share * all);
+      foliage?.thin(share * all, share < 1);
     },
     setSurroundings: (to) => {
       surroundings = to;
@@ -220,7 +220,7 @@ export function createStage(
     light: (owners) => foliage?.light(owners),
     thin: (to) => {
       share = to;
-      foliage?.thin(share * all);
+      foliage?.thin(share * all, share < 1);
       body?.plainly(share < 1);
       renderer.shadowMap.needsUpdate ||= share === 1;
     },

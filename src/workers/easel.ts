@@ -1,6 +1,13 @@
 import { expose } from 'comlink';
 import { createStage, type Stage } from '@/portrait/stage';
 
+/** What the page hears of a picture: the graphics chip let go of it, gave it back, it is drawn anew. */
+export interface Heard {
+  lost: () => void;
+  back: () => void;
+  drawn: () => void;
+}
+
 /** What a stage is told from afar. */
 export type Told = Exclude<keyof Stage, 'draw' | 'timed' | 'prepare' | 'setSize' | 'dispose' | 'hasStills' | 'opened'>;
 
@@ -8,8 +15,10 @@ interface Easel {
   stage: Stage;
   /** A size to take on with the next picture: taken on before, it would leave the canvas empty until then. */
   size: Parameters<Stage['setSize']> | null;
-  /** A picture is asked for. */
-  asked: boolean;
+  /** The picture that is being drawn, and the one that is asked for after it. */
+  now: Promise<number>;
+  next: Promise<number> | null;
+  heard: Heard;
 }
 
 const easels = new Map<number, Easel>();
@@ -27,14 +36,14 @@ function fit(easel: Easel): void {
 /** Draws portraits on canvases that the page hands over, off the main thread. */
 const api = {
   /** Takes a canvas; refused where there is no WebGL. */
-  open: (id: number, canvas: OffscreenCanvas, plain: boolean, lost: () => void, back: () => void): void => {
-    easels.set(id, { stage: createStage(canvas, { plain }), size: null, asked: false });
+  open: (id: number, canvas: OffscreenCanvas, plain: boolean, heard: Heard): void => {
+    easels.set(id, { stage: createStage(canvas, { plain }), size: null, now: Promise.resolve(0), next: null, heard });
     canvas.addEventListener('webglcontextlost', (e) => {
       // Without this the browser would never give it back.
       e.preventDefault();
-      lost();
+      heard.lost();
     });
-    canvas.addEventListener('webglcontextrestored', back);
+    canvas.addEventListener('webglcontextrestored', heard.back);
   },
   tell: <K extends Told>(id: number, what: K, told: Parameters<Stage[K]>): void => {
     (at(id).stage[what] as (...told: unknown[]) => void)(...told);
@@ -45,21 +54,17 @@ const api = {
   prepare: async (id: number): Promise<void> => {
     await at(id).stage.prepare();
   },
-  /** One picture for all that was asked for since the last. */
-  draw: (id: number): void => {
+  /** One picture for all that was asked for since the last; what it took once it is there, ms. */
+  draw: (id: number): Promise<number> => {
     const easel = at(id);
-    if (easel.asked) return;
-    easel.asked = true;
-    requestAnimationFrame(() => {
-      easel.asked = false;
-      if (!easels.has(id)) return;
+    easel.next ??= easel.now.then(() => {
+      easel.next = null;
       fit(easel);
-      easel.stage.draw();
+      easel.now = easels.has(id) ? easel.stage.timed() : Promise.resolve(0);
+      void easel.now.then(easel.heard.drawn);
+      return easel.now;
     });
-  },
-  timed: (id: number): Promise<number> => {
-    fit(at(id));
-    return at(id).stage.timed();
+    return easel.next;
   },
   close: (id: number): void => {
     easels.get(id)?.stage.dispose();

@@ -1,11 +1,12 @@
 'use client';
 import { useCallback, useRef, useState } from 'react';
 import type { Drawn } from '@/portrait/drawn';
+import type { Heard } from '@/workers/easel';
 import { SLOW_MS, useDrawing } from '../shell/drawing';
 
 /** What a picture should take while it is turned; the fewest pixels a side and the fewest leaves for it, as shares of all. */
 const AIM_MS = 60;
-const LEAST_PIXELS = 0.3;
+const LEAST_PIXELS = 0.26;
 const LEAST_LEAVES = 0.11;
 /** Stills that stand in are drawn with this share of the pixels a side. Working figure. */
 const STILL_PIXELS = 0.7;
@@ -23,8 +24,9 @@ export interface Staged<S extends Drawn> {
   /** Put this on the canvas. */
   attach: (canvas: HTMLCanvasElement | null) => (() => void) | undefined;
   size: { w: number; h: number };
-  /** Counts pictures drawn, for what is laid over them. */
+  /** Counts pictures asked for, for what is laid over them; and of what is drawn elsewhere those that are there. */
   drawn: number;
+  pictures: number;
   /** Asks for one picture in the next frame; `other` when there is more or less to draw than before, and then what is to be done once that can be seen. */
   draw: (other?: boolean, then?: () => void) => void;
   /** What a whole picture took when it was last timed, ms. */
@@ -35,22 +37,17 @@ export interface Staged<S extends Drawn> {
   rough: (on: boolean) => void;
 }
 
-/** Told when the graphics chip lets go of a picture, and when it gives it back. */
-export interface Loss {
-  lost: () => void;
-  back: () => void;
-}
-
 /** A canvas is drawn on once: let go, it never draws again. */
 const used = new WeakSet<HTMLCanvasElement>();
 
 /** What `make` draws (a function that stays the same) on a canvas that follows the size of its parent and draws only when asked. */
 export function useStage<S extends Drawn>(
-  make: (canvas: HTMLCanvasElement, plain: boolean, loss: Loss) => S,
+  make: (canvas: HTMLCanvasElement, plain: boolean, heard: Heard) => S,
 ): Staged<S> {
   const [stage, setStage] = useState<Staged<S>['stage']>(null);
   const [size, setSize] = useState({ w: 0, h: 0 });
   const [drawn, setDrawn] = useState(0);
+  const [pictures, setPictures] = useState(0);
   const [lost, setLost] = useState(false);
   const [leaves, setLeaves] = useState(1);
   const [lastTook, setLastTook] = useState(0);
@@ -106,7 +103,7 @@ export function useStage<S extends Drawn>(
         setStage('none');
       };
       let waiting: ReturnType<typeof setTimeout> | undefined;
-      const loss: Loss = {
+      const heard: Heard = {
         lost: () => {
           setLost(true);
           waiting = setTimeout(() => setCanvasKey((n) => n + 1), COMES_BACK_MS);
@@ -116,10 +113,11 @@ export function useStage<S extends Drawn>(
           setLost(false);
           draw(true);
         },
+        drawn: () => setPictures((n) => n + 1),
       };
       let made: S;
       try {
-        made = make(canvas, plain, loss);
+        made = make(canvas, plain, heard);
       } catch {
         cannot();
         return undefined;
@@ -131,10 +129,10 @@ export function useStage<S extends Drawn>(
       const onLost = (e: Event) => {
         // Without this the browser would never give it back.
         e.preventDefault();
-        loss.lost();
+        heard.lost();
       };
       canvas.addEventListener('webglcontextlost', onLost);
-      canvas.addEventListener('webglcontextrestored', loss.back);
+      canvas.addEventListener('webglcontextrestored', heard.back);
       setLost(false);
       const watch = new ResizeObserver(() => {
         const { clientWidth: w, clientHeight: h } = holder;
@@ -148,7 +146,7 @@ export function useStage<S extends Drawn>(
         watch.disconnect();
         clearTimeout(waiting);
         canvas.removeEventListener('webglcontextlost', onLost);
-        canvas.removeEventListener('webglcontextrestored', loss.back);
+        canvas.removeEventListener('webglcontextrestored', heard.back);
         live.current = null;
         made.dispose();
       };
@@ -179,6 +177,7 @@ export function useStage<S extends Drawn>(
     attach,
     size,
     drawn,
+    pictures,
     draw,
     leaves,
     rough,

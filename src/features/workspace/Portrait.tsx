@@ -104,7 +104,7 @@ const turned = (v: View, azimuth: number, elevation: number): View => ({
 
 /** The container, alive and true to scale: turn it by drag or arrow keys. */
 export function Portrait({ planting, season, frame, week, year = null, small = false, hand }: Props) {
-  const { stage: staged, lost, canvasKey, attach, size, drawn, draw, leaves, rough } = useStage<Stage>(stageAfar);
+  const { stage: staged, lost, canvasKey, attach, size, pictures, draw, leaves, rough } = useStage<Stage>(stageAfar);
   const turning = useRef<{ x: number; y: number; view: View } | null>(null);
   const own = useState<View>(FRONT);
   const [view, setView] = hand ?? own;
@@ -191,6 +191,15 @@ export function Portrait({ planting, season, frame, week, year = null, small = f
     [planting.container, frame, view, size],
   );
 
+  // Turned by hand, it goes on when the last picture is there: on a slow machine the page would only take time from the next.
+  const awaited = useRef(false);
+  const held = useRef<View | null>(null);
+  useEffect(() => {
+    awaited.current = held.current !== null;
+    if (held.current) setView(held.current);
+    held.current = null;
+  }, [pictures, setView]);
+
   const turnBy = (azimuth: number, elevation: number) =>
     setView((v) => turned(v, v.azimuth + azimuth, v.elevation + elevation));
   const zoomBy = (k: number) => setView((v) => ({ ...v, zoom: Math.min(3, Math.max(0.6, v.zoom * k)) }));
@@ -203,11 +212,19 @@ export function Portrait({ planting, season, frame, week, year = null, small = f
   const onMove = (e: PointerEvent) => {
     const t = turning.current;
     if (!t) return;
-    setView(turned(t.view, t.view.azimuth - (e.clientX - t.x) * 0.008, t.view.elevation + (e.clientY - t.y) * 0.006));
+    const to = turned(t.view, t.view.azimuth - (e.clientX - t.x) * 0.008, t.view.elevation + (e.clientY - t.y) * 0.006);
+    if (awaited.current) held.current = to;
+    else {
+      awaited.current = true;
+      setView(to);
+    }
   };
   const onUp = () => {
     if (!turning.current) return;
     turning.current = null;
+    awaited.current = false;
+    if (held.current) setView(held.current);
+    held.current = null;
     rough(false);
   };
   const onKey = (e: KeyboardEvent) => {
@@ -252,7 +269,7 @@ export function Portrait({ planting, season, frame, week, year = null, small = f
               ref={attach}
               className={`block h-full w-full ${lost ? 'invisible' : ''}`}
               data-testid="portrait"
-              data-drawn={drawn}
+              data-drawn={pictures}
             />
           )}
         </div>
