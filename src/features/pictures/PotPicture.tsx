@@ -5,7 +5,7 @@ import type { Planting } from '@/core/plantings/schema';
 import { accountOf } from './account';
 import { sightOf, sizeOf } from '@/portrait/lens';
 import { type Still, useStill } from './darkroom';
-import { frameOf } from './frame';
+import { frameGrown, frameKept } from './frames-kept';
 import { Outline } from './Outline';
 import { useNear } from './useNear';
 
@@ -18,15 +18,15 @@ interface Wanted {
 
 /** Width and height in pixels of a planting's picture at a scale. */
 export const pictureSize = (planting: Planting, scale: number): { w: number; h: number } =>
-  sizeOf(frameOf(planting, grow(planting)), scale);
+  sizeOf(frameKept(planting), scale);
 
 const keyOf = ({ planting: p, week, scale }: Wanted): string =>
   JSON.stringify([p.container, p.spot, p.placements, p.startDate, p.deeds, p.learned, week, scale]);
 
 /** The still itself: its address, undefined while it is taken, and its size in pixels. */
 export function usePotStill({ planting, week, scale }: Wanted, wanted = true): { src: Still; w: number; h: number } {
-  const { w, h } = pictureSize(planting, scale);
-  const sitting = () => ({ sitter: { planting, week }, frame: frameOf(planting, grow(planting)) });
+  const { w, h } = wanted ? sizeOf(frameGrown(planting), scale) : pictureSize(planting, scale);
+  const sitting = () => ({ sitter: { planting, week }, frame: frameGrown(planting) });
   const src = useStill(keyOf({ planting, week, scale }), { w, h, sitting, wanted });
   return useMemo(() => ({ src, w, h }), [src, w, h]);
 }
@@ -46,10 +46,11 @@ export function PotPicture({
   /** Said in its place until it is drawn. */
   waiting?: string | null;
 }) {
-  const season = grow(planting);
   const [watch, near] = useNear<HTMLSpanElement>();
   const { src, w, h } = usePotStill({ planting, week, scale }, near);
-  return src ? (
+  // What is far off is not grown before one comes near it.
+  const season = near ? grow(planting) : null;
+  return src && season ? (
     // eslint-disable-next-line @next/next/no-img-element -- drawn here, not fetched
     <img
       src={src}
@@ -68,11 +69,13 @@ export function PotPicture({
       aria-label={src === undefined && near ? 'Portrait is being drawn' : undefined}
       data-place={near ? 'outline' : undefined}
     >
-      <Outline
-        planting={planting}
-        week={week === 'peak' ? season.peak : week}
-        sight={sightOf(planting.container, frameOf(planting, season), scale)}
-      />
+      {season && (
+        <Outline
+          planting={planting}
+          week={week === 'peak' ? season.peak : week}
+          sight={sightOf(planting.container, frameGrown(planting), scale)}
+        />
+      )}
       <span className="relative">{src === null ? 'No portrait could be drawn' : waiting}</span>
     </span>
   );

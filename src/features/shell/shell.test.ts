@@ -17,6 +17,7 @@ import { usePointing } from './pointing';
 import { isStation, potIn, STATION_IDS, stationAfter, stationPath } from './stations';
 import { useWorkspace } from './store';
 import { helper, HelperError } from './workers';
+import { textStore } from '@/core/testing/text-store';
 
 jest.mock('sonner', () => ({ toast: Object.assign(jest.fn(), { error: jest.fn() }) }));
 
@@ -92,13 +93,6 @@ describe('the way back', () => {
     expect(h.past).toHaveLength(MOST_STEPS);
     expect(nameOfLast(h.past)).toBe(`step ${MOST_STEPS + 4}`);
   });
-});
-
-/** A store of texts as a browser has. */
-const textStore = (shelf: Map<string, string>) => ({
-  getItem: (k: string) => shelf.get(k) ?? null,
-  setItem: (k: string, v: string) => shelf.set(k, v),
-  removeItem: (k: string) => shelf.delete(k),
 });
 
 describe('the container on the bench', () => {
