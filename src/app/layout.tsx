@@ -4,6 +4,7 @@ import type { Metadata, Viewport } from 'next';
 import { headers } from 'next/headers';
 import type { ReactNode } from 'react';
 import { KeepOpen } from '@/features/shell/KeepOpen';
+import { NewDay } from '@/features/shell/NewDay';
 import { Toasts } from '@/features/shell/Toasts';
 
 export const metadata: Metadata = {
@@ -29,6 +30,7 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
       <body>
         {children}
         <KeepOpen />
+        <NewDay />
         <Toasts />
       </body>
     </html>

@@ -1,5 +1,6 @@
 import { create } from 'zustand';
 import { isDay, today as realToday } from '@/core/units/date';
+import { useRealDay } from './clock';
 
 const KEY = 'rillbank.diary';
 
@@ -28,5 +29,8 @@ export const useDiary = create<Diary>((set) => ({
 /** Today, as the diary has it. */
 export const today = (): string => useDiary.getState().open ?? realToday();
 
-/** Today, as the diary has it, for what is drawn again when it is opened on another day. */
-export const useToday = (): string => useDiary((d) => d.open) ?? realToday();
+/** Today, as the diary has it, for what is drawn again when it is opened on another day, or the day turns. */
+export function useToday(): string {
+  const real = useRealDay();
+  return useDiary((d) => d.open) ?? real;
+}

@@ -16,7 +16,9 @@ export const tell = {
   notKept: (e: unknown, mine?: () => Planting) => {
     const full = isFull(e);
     const what = mine ? 'Your change is still on the screen: save it as a file.' : 'Nothing was changed.';
-    const way = full ? 'Then make room: delete containers, or photographs of your own plants.' : `(${String(e)})`;
+    const way = full
+      ? 'Then make room: delete containers, photographs in the log, or those of your own plants.'
+      : `(${String(e)})`;
     toast.error(full ? 'No room left to save' : 'Not saved', {
       id: mine ? 'not-kept' : undefined,
       description: `${full ? 'The browser’s storage is full. ' : ''}${what} ${way}`,
