@@ -33,7 +33,7 @@ export function PotOnShelf({ planting, scale, state, onCopy, onDelete, onArchive
     { text: 'Delete', act: onDelete },
   ];
   return (
-    <li className="flex flex-col" style={{ width: Math.max(w + 20, 184) }}>
+    <li className="flex max-w-full flex-col" style={{ width: Math.max(w + 20, 184) }}>
       <Link href={stationPath(planting.id, 'plants')} className="group flex flex-1 flex-col">
         <span className="flex flex-1 items-end justify-center border-b-[3px] border-ink">
           {/* The picture's own ground lies a little above its foot: the pot stands on the shelf. */}

@@ -81,8 +81,8 @@ export function Shelves({ shelf, onStart }: { shelf: Shelf; onStart: (like?: Pla
       <Jobs plantings={plantings} today={day} />
       <div className={crowded ? 'flex flex-wrap items-stretch gap-x-7' : ''}>
         {places.map((place) => (
-          <section key={place} className={`pt-6 ${crowded ? 'flex flex-1 flex-col' : ''}`}>
-            <div className="flex flex-wrap items-baseline gap-x-3 whitespace-nowrap">
+          <section key={place} className={`max-w-full pt-6 ${crowded ? 'flex flex-1 flex-col max-lg:basis-full' : ''}`}>
+            <div className="flex flex-wrap items-baseline gap-x-3 whitespace-nowrap max-sm:whitespace-normal">
               <h2 className="text-[1rem] text-quiet">{place}</h2>
               {crowded && (
                 <Button
@@ -105,7 +105,7 @@ export function Shelves({ shelf, onStart }: { shelf: Shelf; onStart: (like?: Pla
                 </Link>
               )}
             </div>
-            <ul className={`flex items-stretch gap-y-6 ${crowded ? 'flex-1 max-sm:flex-wrap' : 'flex-wrap'}`}>
+            <ul className={`flex items-stretch gap-y-6 ${crowded ? 'flex-1 max-lg:flex-wrap' : 'flex-wrap'}`}>
               {standing
                 .filter((p) => p.planting.spot.name === place)
                 .map(({ planting }) => (

@@ -56,14 +56,14 @@ export function PotPicture({
       src={src}
       width={w}
       height={h}
-      className={className}
+      className={`h-auto max-w-full ${className}`}
       data-place="portrait"
       alt={accountOf(planting, season, week === 'peak' ? season.peak : week).replace(/ Turn with.*/, '')}
     />
   ) : (
     <span
       ref={watch}
-      className={`relative inline-flex items-end justify-center text-[0.84rem] text-quiet ${className}`}
+      className={`relative inline-flex max-w-full items-end overflow-hidden justify-center text-[0.84rem] text-quiet ${className}`}
       style={{ width: w, height: h }}
       role={src === undefined && near ? 'img' : undefined}
       aria-label={src === undefined && near ? 'Portrait is being drawn' : undefined}
