@@ -211,3 +211,16 @@ test('by keyboard alone: brief, must-have and never, compose with stop, take, ke
   await press('Stop');
   await expect(page.getByRole('button', { name: 'Back to the plants' })).toBeVisible();
 });
+
+test('the demonstration’s portraits come with the release, and nothing is painted for them', async ({ browser }) => {
+  const context = await browser.newContext({ viewport: { width: 1280, height: 2400 } });
+  const page = await context.newPage();
+  const came: string[] = [];
+  page.on('response', (r) => r.ok() && r.url().endsWith('.png') && came.push(r.url()));
+  await page.goto('/');
+  const portraits = page.getByRole('img', { name: /^Portrait in week/ });
+  await expect(portraits).toHaveCount(lido.length);
+  expect(came.filter((url) => url.includes('/stills/'))).toHaveLength(new Set(came).size);
+  expect(new Set(came).size).toBe(lido.length);
+  await context.close();
+});

@@ -20,7 +20,7 @@ import { useLast } from '../shell/useLast';
 import { Jobs } from './Jobs';
 import { PotOnShelf } from './PotOnShelf';
 import { RoomForOne } from './RoomForOne';
-import { SCALE } from './scale';
+import { isCrowded, scaleFor } from './scale';
 
 /** How tall a container's picture is, mm; nothing for one that cannot be grown, which is told in its own place. */
 function heightOf(planting: Planting): number {
@@ -43,11 +43,6 @@ async function statesOf(plantings: readonly Planting[], today: string, units: Un
   return new Map(states.filter((s) => s !== null));
 }
 
-/** So many containers stand one place to a shelf. */
-const FEW = 3;
-/** From so many on they stand a little smaller, two places to a shelf. */
-const MANY = 9;
-
 /** Every container as its own portrait at true relative size, by place. */
 export function Shelves({ shelf, onStart }: { shelf: Shelf; onStart: (like?: Planting) => void }) {
   const day = useToday();
@@ -57,9 +52,8 @@ export function Shelves({ shelf, onStart }: { shelf: Shelf; onStart: (like?: Pla
   const plantings = useMemo(() => shelf.pots.filter((p) => !p.archived).map((p) => p.planting), [shelf]);
   const asked = useAsk(() => statesOf(plantings, day, units), [plantings, day, units]);
   const states = useLast(asked.value);
-  // A full bench is looked at from a step further back, places side by side.
-  const crowded = standing.length > FEW;
-  const scale = SCALE * (standing.length > MANY ? 0.52 : crowded ? 0.6 : 1);
+  const crowded = isCrowded(standing.length);
+  const scale = scaleFor(standing.length);
   const tallest = new Map<string, number>();
   for (const { planting } of standing)
     tallest.set(planting.spot.name, Math.max(tallest.get(planting.spot.name) ?? 0, heightOf(planting)));

@@ -7,27 +7,18 @@ import { sightOf, sizeOf } from '@/portrait/lens';
 import { type Still, useStill } from './darkroom';
 import { frameGrown, frameKept } from './frames-kept';
 import { Outline } from './Outline';
+import { stillKey, type Wanted } from './still-key';
 import { useNear } from './useNear';
-
-interface Wanted {
-  planting: Planting;
-  week: number | 'peak';
-  /** Pixels for a millimetre. */
-  scale: number;
-}
 
 /** Width and height in pixels of a planting's picture at a scale. */
 export const pictureSize = (planting: Planting, scale: number): { w: number; h: number } =>
   sizeOf(frameKept(planting), scale);
 
-const keyOf = ({ planting: p, week, scale }: Wanted): string =>
-  JSON.stringify([p.container, p.spot, p.placements, p.startDate, p.deeds, p.learned, week, scale]);
-
 /** The still itself: its address, undefined while it is taken, and its size in pixels. */
 export function usePotStill({ planting, week, scale }: Wanted, wanted = true): { src: Still; w: number; h: number } {
   const { w, h } = wanted ? sizeOf(frameGrown(planting), scale) : pictureSize(planting, scale);
   const sitting = () => ({ sitter: { planting, week }, frame: frameGrown(planting) });
-  const src = useStill(keyOf({ planting, week, scale }), { w, h, sitting, wanted });
+  const src = useStill(stillKey({ planting, week, scale }), { w, h, sitting, wanted });
   return useMemo(() => ({ src, w, h }), [src, w, h]);
 }
 

@@ -5,6 +5,8 @@ import type { Frame } from '@/portrait/lens';
 import { keepStill, readStill } from '@/storage/stills';
 import { useDrawing } from '../shell/drawing';
 import { type Helper, startDarkroom } from '../shell/workers';
+import { shippedStill } from './shipped';
+import { RATIO } from './still-key';
 import type { DarkroomApi } from '@/workers/darkroom';
 
 /** What a still is taken of. */
@@ -49,8 +51,7 @@ function inRoom(work: (room: Room) => Promise<void>): Promise<void> {
   return done;
 }
 
-/** Pixels for each of the page’s, so that edges are smooth on any screen; drawn plainly, one. */
-const RATIO = 2;
+/** Drawn plainly, a pixel of the page is one of the picture. */
 const ratioNow = () => (useDrawing.getState().plain ? 1 : RATIO);
 
 /** The address of a still, painted in a worker, or on the page where workers have no canvas. */
@@ -98,12 +99,15 @@ export function useStill(key: string, { w, h, sitting, wanted = true, lasting = 
       keep(key, url);
       if (lasting) void keepStill(drawnNow(key), url);
     };
-    readStill(drawnNow(key))
-      .then((before) => {
-        if (!before) return inRoom(take);
-        keep(key, before);
-        return undefined;
-      })
+    const fetched = async () => {
+      const before = await readStill(drawnNow(key));
+      if (before) return keep(key, before);
+      const shipped = lasting && !useDrawing.getState().plain ? await shippedStill(key) : null;
+      if (!shipped) return inRoom(take);
+      keep(key, shipped);
+      void keepStill(drawnNow(key), shipped);
+    };
+    fetched()
       .catch((e: unknown) => {
         missed.add(key);
         console.warn('No picture:', e);

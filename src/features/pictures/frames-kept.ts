@@ -1,9 +1,9 @@
 import { grow } from '@/core/growth/season';
 import type { Planting } from '@/core/plantings/schema';
 import { keptBy } from '@/core/units/keep';
-import { hashText } from '@/core/units/number';
 import type { Frame } from '@/portrait/lens';
 import { frameOf } from './frame';
+import { shortName } from './still-key';
 
 const KEY = 'rillbank.frames';
 /** So many are kept: more than any bench. Working figure. */
@@ -48,7 +48,7 @@ function write(): void {
 /** What a planting’s room hangs on, in a few letters. */
 const nameOf = keptBy(({ container, spot, placements, startDate, deeds, learned, brief }: Planting): string => {
   const all = JSON.stringify([container, spot, placements, startDate, deeds, learned, brief.lasting, brief.changeOver]);
-  return `${hashText(all).toString(36)}${all.length.toString(36)}`;
+  return shortName(all);
 });
 
 /** The most room a planting takes, by growing it; kept for later visits. */
