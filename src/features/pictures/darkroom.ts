@@ -102,7 +102,7 @@ export function useStill(key: string, { w, h, sitting, wanted = true, lasting = 
     const fetched = async () => {
       const before = await readStill(drawnNow(key));
       if (before) return keep(key, before);
-      const shipped = lasting && !useDrawing.getState().plain ? await shippedStill(key) : null;
+      const shipped = lasting ? await shippedStill(key) : null;
       if (!shipped) return inRoom(take);
       keep(key, shipped);
       void keepStill(drawnNow(key), shipped);
