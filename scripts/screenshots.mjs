@@ -33,7 +33,11 @@ await visit(
       // The bubbles and the picture settle.
       await page.waitForTimeout(1500);
     }
-    const keep = (page, name) => page.screenshot({ path: `${out}/${name}.png` });
+    /** Once every portrait on the page is drawn. */
+    const keep = async (page, name) => {
+      while ((await page.getByTestId('painted').count()) > 0) await page.waitForTimeout(200);
+      await page.screenshot({ path: `${out}/${name}.png` });
+    };
 
     const page = await fresh();
     while ((await page.getByRole('img', { name: /is being drawn/ }).count()) > 0) await page.waitForTimeout(200);

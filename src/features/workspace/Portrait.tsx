@@ -267,7 +267,7 @@ export function Portrait({ planting, season, frame, week, year = null, small = f
             <canvas
               key={canvasKey}
               ref={attach}
-              className={`block h-full w-full ${lost ? 'invisible' : ''}`}
+              className={`block h-full w-full ${lost || !shown ? 'opacity-0' : ''}`}
               data-testid="portrait"
               data-drawn={pictures}
             />
@@ -276,7 +276,7 @@ export function Portrait({ planting, season, frame, week, year = null, small = f
         {/* What it stands in fades into the page; a mask on the canvas would cost a third of each picture. */}
         <div className="pointer-events-none absolute inset-y-0 left-0 w-[6%] bg-linear-to-r from-ground to-transparent" />
         <div className="pointer-events-none absolute inset-y-0 right-0 w-[6%] bg-linear-to-l from-ground to-transparent" />
-        {!shown && !noGl && !small && size.w > 0 && (
+        {!shown && !noGl && size.w > 0 && (
           <Painted planting={planting} week={week} frame={frame} size={size} onSeen={mayNow} />
         )}
         {lost && (
