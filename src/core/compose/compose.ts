@@ -233,7 +233,14 @@ export function joined(given: Planting, parts: readonly Part[], { said, want = W
   const [clean, spoilt] = [parts.flatMap((p) => p.clean), parts.flatMap((p) => p.spoilt)];
   const listened = heard(base, clean, said);
   let found = said ? ideas(listened, want) : coloured(listened, want);
-  if (found.length < Math.min(AT_LEAST, want)) found = ideas([...clean, ...spoilt.filter(isHarmless)], want);
+  const harmless = [...clean, ...spoilt.filter(isHarmless)];
+  if (found.length < Math.min(AT_LEAST, want)) found = ideas(harmless, want);
+  // In a place that suits nothing, the one that comes to a little more does not keep the rest away.
+  if (clean.length === 0 && found.length < Math.min(AT_LEAST, want))
+    found = pick(
+      [...harmless].sort((a, b) => worth(b) - worth(a)),
+      Math.min(AT_LEAST, want),
+    );
   if (found.length === 0) found = ideas(spoilt, want);
   const most = best(found);
   const proposals = found

@@ -120,6 +120,7 @@ describe.each(SMALLEST)('the smallest %s', (kind, shape) => {
       brief: { ...fresh.brief, school },
     });
     expect(problem).toBeNull();
+    expect(proposals.length).toBeGreaterThanOrEqual(2);
     for (const p of some(proposals))
       expect(p.report.findings.filter((f) => f.severity === 'wrong').map((f) => f.check)).toEqual([]);
   });
