@@ -14,12 +14,18 @@ interface Ears {
   met: (what: readonly string[]) => void;
 }
 
+/** How often a container was written, as far as is known, and what is being written now. */
+export interface Written {
+  rev: number;
+  writing: Planting | null;
+}
+
 type Write = (mine: Planting, from: Kept) => Promise<Kept & { met: string[] }>;
 
 /** Keeps one container while it is open: one write at a time, each the newest there is. */
 export interface Keeper {
-  /** How often what is kept was written. */
-  rev: () => number;
+  /** What was last known to be written. */
+  known: () => Written;
   /** What is to be kept from now on. */
   keep: (history: History) => void;
   /** Another tab wrote it. */
@@ -36,6 +42,7 @@ export function keeperOf(read: Kept, write: Write, ears: Ears, now: () => number
   let kept = read;
   let history = begun(read.planting);
   let running = false;
+  let writing: Planting | null = null;
   const move = (to: History) => {
     history = to;
     ears.history(to);
@@ -46,6 +53,7 @@ export function keeperOf(read: Kept, write: Write, ears: Ears, now: () => number
     try {
       while (history.now !== kept.planting) {
         const mine = history.now;
+        writing = mine;
         ears.saving({ state: 'saving' });
         const out = await write(mine, kept);
         const planting = same(out.planting, mine) ? mine : out.planting;
@@ -58,10 +66,11 @@ export function keeperOf(read: Kept, write: Write, ears: Ears, now: () => number
       ears.saving({ state: 'failed', why });
     } finally {
       running = false;
+      writing = null;
     }
   };
   return {
-    rev: () => kept.rev,
+    known: () => ({ rev: kept.rev, writing }),
     keep: (to) => {
       history = to;
       void run();

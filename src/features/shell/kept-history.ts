@@ -2,15 +2,19 @@ import { readPlanting } from '@/core/formats/planting';
 import { same } from '@/core/units/same';
 import type { Kept } from '@/storage/plantings';
 import type { History, Step } from './history';
+import type { Written } from './keeper';
 
 const KEY = 'rillbank.history';
 /** Steps kept each way: a tab keeps about 5 MB, and a full planting is under 60 kB. Working figure. */
 const MOST_KEPT = 40;
 
-/** Keeps the way back in this tab, through a reload. Where there is no room for it, it is lost with the page. `rev` is how often what it began from was written. */
-export function keepHistory({ now, past, future }: History, rev: number): void {
+/**
+ * Keeps the way back in this tab, through a reload. Where there is no room for it, it is lost with the page.
+ * `known` is how it stands with writing it.
+ */
+export function keepHistory({ now, past, future }: History, known: Written): void {
   try {
-    const kept = { rev, now, past: past.slice(-MOST_KEPT), future: future.slice(-MOST_KEPT) };
+    const kept = { ...known, now, past: past.slice(-MOST_KEPT), future: future.slice(-MOST_KEPT) };
     window.sessionStorage.setItem(KEY, JSON.stringify(kept));
   } catch {
     window.sessionStorage.removeItem(KEY);
@@ -20,9 +24,13 @@ export function keepHistory({ now, past, future }: History, rev: number): void {
 const stepsOf = (list: unknown): Step[] =>
   (list as Step[]).map(({ name, planting }) => ({ name: String(name), planting: readPlanting(planting) }));
 
+/** Nothing was written since it was kept, but for what was being written then. */
+const mineStill = (kept: { rev: number; writing: unknown }, read: Kept): boolean =>
+  kept.rev === read.rev || (kept.rev + 1 === read.rev && same(kept.writing, read.planting));
+
 /**
  * The way back that was kept for what was just read, or null. What was done in the last moment before the page went, and
- * was not written any more, is in its `now`: nothing was written since.
+ * was not written any more, is in its `now`: nothing of another tab’s was written since.
  */
 export function keptHistory(read: Kept): History | null {
   try {
@@ -31,7 +39,7 @@ export function keptHistory(read: Kept): History | null {
     const kept = JSON.parse(text);
     const steps = () => ({ past: stepsOf(kept.past), future: stepsOf(kept.future) });
     if (same(kept.now, read.planting)) return { now: read.planting, ...steps() };
-    if (kept.now.id !== read.planting.id || kept.rev !== read.rev) return null;
+    if (kept.now.id !== read.planting.id || !mineStill(kept, read)) return null;
     return { now: readPlanting(kept.now), ...steps() };
   } catch {
     return null;

@@ -240,6 +240,24 @@ describe('the container on the bench', () => {
       expect(now()?.name).toBe('Test pot');
     });
 
+    test('nor is the last of two lost where the first was still being written, and is written after the page went', async () => {
+      state().run('Rename', { do: 'set', change: { name: 'First' } });
+      state().run('Take out one', { do: 'remove', id: 'a' });
+      state().leave();
+      const put = jest.spyOn(db.plantings, 'put');
+      for (let i = 0; i < 100 && (await stored())?.name !== 'First'; i += 1) await new Promise((r) => setImmediate(r));
+      put.mockImplementation(() => {
+        throw new Error('the page is gone');
+      });
+      await settled();
+      put.mockRestore();
+      expect((await stored())?.placements).toHaveLength(5);
+      await back();
+      expect(now()).toMatchObject({ name: 'First', placements: { length: 4 } });
+      await settled();
+      expect((await stored())?.placements).toHaveLength(4);
+    });
+
     test('but not over what another tab wrote since', async () => {
       await renamedTooLate('Here');
       await editStored(new Map([['test', [{ do: 'set', change: { name: 'There' } }]]]));

@@ -83,7 +83,7 @@ export const useWorkspace = create<Workspace>((set, get) => {
     again: () => keeper?.again(),
     leave: () => {
       const { history } = get();
-      if (history && keeper && history.past.length + history.future.length > 0) keepHistory(history, keeper.rev());
+      if (history && keeper && history.past.length + history.future.length > 0) keepHistory(history, keeper.known());
     },
     show: (week) => set({ week }),
   };
