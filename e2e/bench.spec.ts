@@ -20,20 +20,20 @@ test('a pot is renamed, copied, put away and brought back, deleted and brought b
   await page.getByRole('button', { name: 'Rename', exact: true }).click();
   await expect(page.getByRole('button', { name: 'More for Gate pot', exact: true })).toBeVisible();
   await more('Gate pot', 'Copy');
-  await expect(page.getByRole('link', { name: /Gate pot, copy/ })).toBeVisible();
-  await more('Gate pot, copy', 'Put away');
-  await expect(page.getByRole('link', { name: /Gate pot, copy/ })).toBeHidden();
+  await expect(page.getByRole('link', { name: /Gate pot \(copy\)/ })).toBeVisible();
+  await more('Gate pot (copy)', 'Put away');
+  await expect(page.getByRole('link', { name: /Gate pot \(copy\)/ })).toBeHidden();
   await page.getByText('1 put away').click();
-  await page.getByRole('button', { name: 'Put Gate pot, copy back on the bench' }).click();
-  await expect(page.getByRole('link', { name: /Gate pot, copy/ })).toBeVisible();
-  await more('Gate pot, copy', 'Delete');
-  await expect(page.getByRole('link', { name: /Gate pot, copy/ })).toBeHidden();
+  await page.getByRole('button', { name: 'Return Gate pot (copy) to the bench' }).click();
+  await expect(page.getByRole('link', { name: /Gate pot \(copy\)/ })).toBeVisible();
+  await more('Gate pot (copy)', 'Delete');
+  await expect(page.getByRole('link', { name: /Gate pot \(copy\)/ })).toBeHidden();
   await page
     .getByRole('listitem')
     .filter({ hasText: 'Gate pot, copy deleted' })
     .getByRole('button', { name: 'Undo' })
     .click();
-  await expect(page.getByRole('link', { name: /Gate pot, copy/ })).toBeVisible();
+  await expect(page.getByRole('link', { name: /Gate pot \(copy\)/ })).toBeVisible();
   await accessible(page);
 });
 
@@ -51,7 +51,7 @@ test('a backup opened twice doubles nothing; of two the newer stays, and that is
   const before = lido.length;
   await expect(pots).toHaveCount(before);
   await file.setInputFiles(path);
-  await expect(page.getByText('All of it is here already')).toBeVisible();
+  await expect(page.getByText('You already have all of this')).toBeVisible();
   await expect(pots).toHaveCount(before);
 
   await page.getByRole('button', { name: 'More for Left-hand pot', exact: true }).click();
@@ -61,7 +61,7 @@ test('a backup opened twice doubles nothing; of two the newer stays, and that is
   await expect(page.getByRole('button', { name: 'More for Gate pot', exact: true })).toBeVisible();
   await file.setInputFiles(path);
   const dialog = page.getByRole('dialog', { name: /^Open bench\.zip/ });
-  await expect(dialog.getByText('Newer here: the one here stays (1)')).toBeVisible();
+  await expect(dialog.getByText('Newer here: yours is kept (1)')).toBeVisible();
   await accessible(page);
   await dialog.getByRole('button', { name: 'Open it' }).click();
   await expect(dialog).toBeHidden();
@@ -76,25 +76,25 @@ test('a backup opened twice doubles nothing; of two the newer stays, and that is
     buffer: whole.subarray(0, whole.indexOf('containers/', whole.indexOf('containers/') + 1)),
   });
   const half = page.getByRole('dialog', { name: /^Open half\.zip/ });
-  await expect(half.getByText(/breaks off before its end/)).toBeVisible();
+  await expect(half.getByText(/file is incomplete/)).toBeVisible();
   await expect(half.getByText(/^containers\/.* is missing/).first()).toBeVisible();
   await accessible(page);
-  await half.getByRole('button', { name: 'Leave everything as it is' }).click();
+  await half.getByRole('button', { name: 'Cancel' }).click();
   await expect(pots).toHaveCount(before);
 });
 
 test('another pot at the same place stands in the same spot', async ({ page }) => {
-  await page.getByRole('button', { name: 'Start another container at Entrance steps' }).click();
+  await page.getByRole('button', { name: 'Add another container at Entrance steps' }).click();
   await expect(page).toHaveURL(/\/container$/);
   await page.getByRole('navigation').getByRole('link', { name: 'Spot' }).click();
   await expect(page.getByLabel('Place')).toHaveValue('Entrance steps');
-  await expect(page.getByLabel('Coldest °C')).toHaveValue('-9');
+  await expect(page.getByLabel('Coldest winter temperature, °C')).toHaveValue('-9');
 });
 
 test('the year’s jobs as a calendar: an event each, every one with a name of its own', async ({ page }) => {
   const [saved] = await Promise.all([
     page.waitForEvent('download'),
-    page.getByRole('button', { name: 'Save the year’s jobs as a calendar' }).press('Enter'),
+    page.getByRole('button', { name: 'Save the year’s jobs to your calendar' }).press('Enter'),
   ]);
   expect(saved.suggestedFilename()).toBe('rillbank-jobs.ics');
   const uids = readFileSync(await saved.path(), 'utf8').match(/^UID:.*$/gm) ?? [];
@@ -153,7 +153,7 @@ test('everything by name: the palette composes, chooses, and goes', async ({ pag
   await page.keyboard.press('Enter');
   await page.keyboard.press('Control+k');
   await box.fill('undo');
-  await expect(page.getByRole('option', { name: /^Undo Turn the planting/ })).toBeVisible();
+  await expect(page.getByRole('option', { name: /^Undo Rotate the planting/ })).toBeVisible();
   await page.keyboard.press('Enter');
   await page.keyboard.press('Control+k');
   await box.fill('go to make');
@@ -173,28 +173,28 @@ test('by keyboard alone: brief, must-have and never, compose with stop, take, ke
   };
   // Keep the thriller.
   await press(/^Cordyline, wine red, 2 L pot/);
-  const keep = page.getByRole('switch', { name: 'Keep it when composing again' });
+  const keep = page.getByRole('switch', { name: 'Keep it when you compose again' });
   await keep.focus();
   await keep.press('Space');
   await expect(keep).toBeChecked();
   await page.keyboard.press('Escape');
   await press('Compose again');
   await press('Warm', 'radio');
-  await page.getByText('Must have and never').press('Enter');
+  await page.getByText('Plants to include or avoid').press('Enter');
   const pick = async (list: string, typed: string, name: string) => {
     await press(`${list}: add a plant`);
     await page.getByPlaceholder('Common or botanical name').fill(typed);
     await expect(page.getByRole('option', { name })).toBeVisible();
     await page.keyboard.press('Enter');
-    await expect(page.getByRole('button', { name: `Take ${name} off: ${list.toLowerCase()}` })).toBeVisible();
+    await expect(page.getByRole('button', { name: `Remove ${name} from ${list.toLowerCase()}` })).toBeVisible();
   };
-  await pick('Must have', 'pelargonium scarlet', 'Pelargonium, scarlet');
-  await pick('Never', 'sedge bronze', 'Sedge, bronze');
+  await pick('Include', 'pelargonium scarlet', 'Pelargonium, scarlet');
+  await pick('Avoid', 'sedge bronze', 'Sedge, bronze');
   await press(/^Compose$/);
   await expect(page.getByRole('status')).toHaveText(/\d ways? to plant it/);
   const kinds = await page
     .getByRole('listitem')
-    .filter({ has: page.getByRole('button', { name: /^Take number/ }) })
+    .filter({ has: page.getByRole('button', { name: /^Use proposal/ }) })
     .allInnerTexts();
   expect(kinds.length).toBeGreaterThan(0);
   for (const text of kinds) {
@@ -202,7 +202,7 @@ test('by keyboard alone: brief, must-have and never, compose with stop, take, ke
     expect(text).toContain('Pelargonium, scarlet');
     expect(text).not.toContain('Sedge, bronze');
   }
-  await press(/^Take number 1/);
+  await press(/^Use proposal 1/);
   await expect(page.getByRole('button', { name: /^Pelargonium( × \d)? scarlet/ })).toBeVisible();
   await accessible(page);
   // Start once more, and stop.
@@ -218,7 +218,7 @@ test('the demonstration’s portraits come with the release, and nothing is pain
   const came: string[] = [];
   page.on('response', (r) => r.ok() && /stills\/.*png$/.test(r.url()) && came.push(r.url()));
   await page.goto('/');
-  const portraits = page.getByRole('img', { name: /^Portrait in week/ });
+  const portraits = page.getByRole('img', { name: /^Week \d/ });
   await expect(portraits).toHaveCount(lido.length);
   expect(new Set(came).size).toBe(lido.length);
   await context.close();

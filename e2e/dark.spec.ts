@@ -23,7 +23,7 @@ test('the bench, the library and every station can be read in the dark, and on a
     [`${POT}/tend`, () => expect(page.getByRole('heading', { name: 'Jobs' })).toBeVisible()],
     ['/today', () => expect(page.getByRole('heading', { name: 'Weather ahead' })).toBeVisible()],
     ['/library', () => expect(page.getByRole('list', { name: 'Plants' })).toBeVisible()],
-    ['/nowhere', () => expect(page.getByRole('heading', { name: 'Nothing here' })).toBeVisible()],
+    ['/nowhere', () => expect(page.getByRole('heading', { name: 'Page not found' })).toBeVisible()],
   ] as const) {
     await page.setViewportSize({ width: 1280, height: 800 });
     await page.goto(path);
@@ -59,7 +59,7 @@ test('dialogs can be read in the dark', async ({ page }) => {
   await page.goto('/library?for=lido-entrance-left');
   await expect(page.getByRole('list', { name: 'Plants' })).toBeVisible();
   await page.getByRole('button', { name: 'Add a plant' }).click();
-  await shown('Add a plant from its tag');
+  await shown('Add a plant from its label');
   await page.getByRole('button', { name: 'Nursery stock' }).click();
   await shown(/stock/i);
   await page.getByLabel('File of plants').setInputFiles({

@@ -9,22 +9,22 @@ test('with everything left as it stands a small basket gets a choice, and the wa
   page,
 }) => {
   await page.goto(EMPTY);
-  await page.getByRole('main').getByRole('button', { name: 'Start a container' }).press('Enter');
+  await page.getByRole('main').getByRole('button', { name: 'Add a container' }).press('Enter');
   await expect(page).toHaveURL(/\/spot$/);
-  await expect(page).toHaveTitle('New pot, Spot · Rillbank');
+  await expect(page).toHaveTitle('New container, Spot · Rillbank');
   await expect.poll(() => focused(page)).toBe('work');
   await page.getByRole('link', { name: 'Next: the container' }).press('Enter');
-  await expect(page).toHaveTitle('New pot, Container · Rillbank');
+  await expect(page).toHaveTitle('New container, Container · Rillbank');
   await expect.poll(() => focused(page)).not.toBe('nothing');
   await page.getByLabel('Shape').selectOption({ label: 'Hanging basket' });
-  await page.getByLabel('Size as sold').selectOption({ index: 0 });
+  await page.getByLabel('Standard size').selectOption({ index: 0 });
   await page.getByRole('navigation').getByRole('link', { name: 'Plants' }).press('Enter');
   await expect(page.getByLabel('Arrangement')).toHaveValue('level-dome');
   await page.getByRole('button', { name: 'Compose', exact: true }).press('Enter');
-  await expect(page.getByText(/^\d ways to plant it$/)).toBeVisible();
-  expect(await page.getByRole('button', { name: /^Take number/ }).count()).toBeGreaterThanOrEqual(4);
+  await expect(page.getByText(/^\d proposals$/)).toBeVisible();
+  expect(await page.getByRole('button', { name: /^Use proposal/ }).count()).toBeGreaterThanOrEqual(4);
   await expect.poll(() => focused(page)).toBe('work');
-  await page.getByRole('button', { name: /^Take number 1/ }).press('Enter');
+  await page.getByRole('button', { name: /^Use proposal 1/ }).press('Enter');
   await expect(page.getByRole('meter')).toHaveCount(5);
   await expect.poll(() => focused(page)).not.toBe('nothing');
   await accessible(page);
@@ -52,12 +52,12 @@ test('a brief that nothing answers names what to change and goes there', async (
 
 test('two clicks start one container, and the keyboard skips to the work', async ({ page }) => {
   await page.goto(EMPTY);
-  await page.getByRole('main').getByRole('button', { name: 'Start a container' }).dblclick();
+  await page.getByRole('main').getByRole('button', { name: 'Add a container' }).dblclick();
   await expect(page).toHaveURL(/\/spot$/);
   await page.reload();
   await expect(page.getByLabel('Place')).toBeVisible();
   await page.keyboard.press('Tab');
-  await expect(page.getByRole('link', { name: 'Skip to the work' })).toBeFocused();
+  await expect(page.getByRole('link', { name: 'Skip to main content' })).toBeFocused();
   await page.keyboard.press('Enter');
   await expect.poll(() => focused(page)).toBe('work');
   const kept = await page.evaluate(
@@ -77,7 +77,7 @@ test('with the keyboard alone a first pot takes no more than forty presses, and 
   page,
 }) => {
   await page.goto(EMPTY);
-  await expect(page.getByRole('heading', { name: 'An empty bench' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Your bench is empty' })).toBeVisible();
   let presses = 0;
   const press = async (key: string) => {
     await page.keyboard.press(key);
@@ -96,7 +96,7 @@ test('with the keyboard alone a first pot takes no more than forty presses, and 
     await press('Enter');
   };
   const atWork = () => expect.poll(() => page.evaluate(() => document.activeElement?.id)).toBe('work');
-  await enter(/^Start a container$/);
+  await enter(/^Add a container$/);
   await atWork();
   await enter(/^Next: the container$/);
   await expect(page).toHaveURL(/\/container$/);
@@ -105,14 +105,14 @@ test('with the keyboard alone a first pot takes no more than forty presses, and 
   await expect(page).toHaveURL(/\/plants$/);
   await atWork();
   await enter(/^Compose$/);
-  await expect(page.getByText(/^\d ways to plant it$/)).toBeVisible();
+  await expect(page.getByText(/^\d proposals$/)).toBeVisible();
   await atWork();
 
   const reasons = () =>
-    page.getByRole('button', { name: /^Take number/ }).evaluateAll((all) => all.map((b) => b.ariaLabel));
+    page.getByRole('button', { name: /^Use proposal/ }).evaluateAll((all) => all.map((b) => b.ariaLabel));
   const found = await reasons();
   await page.reload();
-  await expect(page.getByText(/^\d ways to plant it$/)).toBeVisible();
+  await expect(page.getByText(/^\d proposals$/)).toBeVisible();
   expect(await reasons()).toEqual(found);
   await page.getByRole('link', { name: 'Library', exact: true }).click();
   await expect(page.getByRole('list', { name: 'Plants' })).toBeVisible();
@@ -120,12 +120,12 @@ test('with the keyboard alone a first pot takes no more than forty presses, and 
   expect(await reasons()).toEqual(found);
   await atWork();
 
-  await enter(/^Take number 1/);
+  await enter(/^Use proposal 1/);
   await expect(page.getByRole('meter')).toHaveCount(5);
   expect(presses).toBeLessThanOrEqual(40);
   // Another may still be looked at, and taken instead.
   await page.getByRole('button', { name: `See the ${found.length} proposals again` }).click();
-  await page.getByRole('button', { name: /^Take number 2/ }).click();
+  await page.getByRole('button', { name: /^Use proposal 2/ }).click();
   await expect(page.getByRole('meter')).toHaveCount(5);
 });
 
@@ -133,12 +133,12 @@ test('a container that was started and left untouched is on no shelf; its list s
   page,
 }) => {
   await page.goto(EMPTY);
-  await page.getByRole('main').getByRole('button', { name: 'Start a container' }).click();
+  await page.getByRole('main').getByRole('button', { name: 'Add a container' }).click();
   await expect(page).toHaveURL(/\/spot$/);
-  await page.getByRole('navigation').getByRole('link', { name: 'Make' }).click();
+  await page.getByRole('navigation').getByRole('link', { name: 'Plant up' }).click();
   await expect(page.getByText('for one container, not planted yet')).toBeVisible();
   await page.getByRole('link', { name: 'Rillbank, to the bench' }).click();
-  await expect(page.getByRole('heading', { name: 'An empty bench' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Your bench is empty' })).toBeVisible();
   await page.goBack();
   await page.getByRole('main').getByRole('link', { name: 'Compose one' }).click();
   await page.getByRole('navigation').getByRole('link', { name: 'Container' }).click();

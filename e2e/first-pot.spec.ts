@@ -8,11 +8,11 @@ test('from the bench to a shopping list, and back after a reload and in another 
 }, info) => {
   await page.goto('/');
   await expect(page.getByRole('heading', { name: 'Entrance steps' })).toBeVisible();
-  await expect(page.getByRole('img', { name: /46 cm pot of glazed stoneware/ }).first()).toBeVisible();
+  await expect(page.getByRole('img', { name: /glazed stoneware 46 cm pot/ }).first()).toBeVisible();
   await accessible(page);
 
   // Spot: what follows moves as the hours are pressed.
-  await page.getByRole('button', { name: 'Start a container' }).click();
+  await page.getByRole('button', { name: 'Add a container' }).click();
   await expect(page).toHaveURL(/\/pot\/.+\/spot$/);
   await page.getByLabel('Place').fill('Pool terrace');
   await expect(page.getByText('full sun', { exact: true })).toBeVisible();
@@ -21,9 +21,9 @@ test('from the bench to a shopping list, and back after a reload and in another 
   await page.getByRole('button', { name: '8 to 9 o’clock' }).click();
   await page.getByRole('button', { name: '7 to 8 o’clock' }).click();
   await expect(page.getByText('6 hours a day, 6 before 13:00 and 0 after')).toBeVisible();
-  const before = await page.getByText(/of \d+ plants suit spot and pot/).textContent();
+  const before = await page.getByText(/of \d+ plants suit this spot and container/).textContent();
   await page.getByRole('button', { name: 'Dogs' }).click();
-  await expect(page.getByText(/of \d+ plants suit spot and pot/)).not.toHaveText(before ?? '');
+  await expect(page.getByText(/of \d+ plants suit this spot and container/)).not.toHaveText(before ?? '');
   await accessible(page);
 
   // Container: the sums follow the typing.
@@ -35,13 +35,13 @@ test('from the bench to a shopping list, and back after a reload and in another 
   await page.getByLabel('Depth', { exact: true }).press('Enter');
   await expect(page.getByLabel('Depth', { exact: true })).toHaveValue('41 cm');
   await expect(page.getByText('Planting width')).toBeVisible();
-  await expect(page.getByText('Soaked, planted')).toBeVisible();
-  const holds = page.locator('dl div', { hasText: 'Holds to the soil line' });
+  await expect(page.getByText('Weight, planted and just watered')).toBeVisible();
+  const holds = page.locator('dl div', { hasText: 'Volume to the soil surface' });
   // π·38.14/12·(44.02² + 44.02·29 + 29²) cm³ = 40.5 L
   await expect(holds).toContainText(/4[01] L/);
   await page.getByLabel('Rim', { exact: true }).fill('very wide');
   await page.getByLabel('Rim', { exact: true }).press('Tab');
-  await expect(page.getByRole('alert').filter({ hasText: 'Write a length' })).toBeVisible();
+  await expect(page.getByRole('alert').filter({ hasText: 'Enter a length' })).toBeVisible();
   await page.getByLabel('Rim', { exact: true }).fill('45 cm');
   await accessible(page);
 
@@ -50,12 +50,12 @@ test('from the bench to a shopping list, and back after a reload and in another 
   await page.getByText('Cool', { exact: true }).click();
   await page.getByLabel('Budget, £').fill('48');
   await page.getByRole('button', { name: 'Compose', exact: true }).click();
-  await expect(page.getByRole('status')).toHaveText(/\d ways to plant it/);
-  const takes = page.getByRole('button', { name: /^Take number/ });
+  await expect(page.getByRole('status')).toHaveText(/\d proposals/);
+  const takes = page.getByRole('button', { name: /^Use proposal/ });
   expect(await takes.count()).toBeGreaterThanOrEqual(3);
   const reasons = await takes.evaluateAll((list) => list.map((b) => b.getAttribute('aria-label')));
   expect(new Set(reasons).size).toBe(reasons.length);
-  await expect(page.getByRole('img', { name: /^Portrait in week/ })).toHaveCount(await takes.count());
+  await expect(page.getByRole('img', { name: /^Week \d/ })).toHaveCount(await takes.count());
   await accessible(page);
   await takes.first().click();
   await grown(page);
@@ -70,7 +70,7 @@ test('from the bench to a shopping list, and back after a reload and in another 
   // Swap one plant, and all follows; undo brings it back.
   const plan = page.getByRole('group', { name: /^Plan from above/ });
   await plan.getByRole('button').nth(1).press('Enter');
-  const places = page.getByRole('list', { name: 'Plants that could stand in its place' });
+  const places = page.getByRole('list', { name: 'Plants you could swap in' });
   await expect(places.getByRole('button').first()).toBeVisible();
   await accessible(page);
   await places.getByRole('button').nth(2).click();
@@ -81,7 +81,7 @@ test('from the bench to a shopping list, and back after a reload and in another 
   await expect.poll(meters).toEqual(judged);
 
   // Make: the list, and as CSV.
-  await page.getByRole('navigation').getByRole('link', { name: 'Make' }).click();
+  await page.getByRole('navigation').getByRole('link', { name: 'Plant up' }).click();
   await expect(page.getByRole('heading', { name: /Shopping list/ })).toBeVisible();
   const total = await page.locator('tfoot td').first().textContent();
   const [csv] = await Promise.all([
@@ -116,7 +116,7 @@ test('from the bench to a shopping list, and back after a reload and in another 
   const other = await browser.newContext();
   const fresh = await other.newPage();
   await fresh.goto(EMPTY);
-  await expect(fresh.getByRole('heading', { name: 'An empty bench' })).toBeVisible();
+  await expect(fresh.getByRole('heading', { name: 'Your bench is empty' })).toBeVisible();
   await accessible(fresh);
   await fresh.getByLabel('Backup or planting file').setInputFiles(path);
   await expect(fresh.getByRole('heading', { name: 'Pool terrace' })).toBeVisible();

@@ -5,7 +5,7 @@ import { accessible, EMPTY, grown, test } from './help';
 const FOR_POT = '/library?for=lido-entrance-left';
 const shelf = (page: Page) => page.getByRole('list', { name: 'Plants' });
 const onShelf = (page: Page, name: string | RegExp) => shelf(page).getByRole('button', { name });
-const count = (page: Page) => page.getByRole('region', { name: 'Shelves' }).getByRole('status');
+const count = (page: Page) => page.getByRole('region', { name: 'Plants' }).getByRole('status');
 
 test.beforeEach(async ({ page }) => {
   await page.goto('/');
@@ -21,16 +21,16 @@ test('a plant is found though misspelt, is drawn, and says whether it would live
   await onShelf(page, /^Petunia, magenta/).click();
   const sheet = page.getByRole('article', { name: 'Petunia, magenta' });
   await expect(sheet.getByRole('img', { name: /^Petunia, magenta, 26 cm tall/ })).toBeVisible();
-  await expect(sheet.getByText('Would live in Left-hand pot')).toBeVisible();
+  await expect(sheet.getByText('Suits Left-hand pot')).toBeVisible();
   await expect(sheet.getByRole('img', { name: /^In flower in .*July/ })).toBeVisible();
   await accessible(page);
   await page.getByLabel('Search plants').fill('fern');
   await onShelf(page, /Not there: It lives with/)
     .first()
     .click();
-  await expect(page.getByText('Not for Left-hand pot')).toBeVisible();
+  await expect(page.getByText('Does not suit Left-hand pot')).toBeVisible();
   await page.getByLabel('Search plants').fill('zzzz');
-  await expect(page.getByRole('heading', { name: 'Nothing on the shelves for that' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'No plants match' })).toBeVisible();
 });
 
 test('shelves are narrowed down by what is asked, walked by arrow keys, and asked for whole again', async ({
@@ -55,9 +55,9 @@ test('shelves are narrowed down by what is asked, walked by arrow keys, and aske
   await page.keyboard.press('ArrowRight');
   await expect(shelf(page).getByRole('button').nth(1)).toHaveAttribute('aria-pressed', 'true');
   await expect(shelf(page).getByRole('button').nth(1)).toBeFocused();
-  await page.getByRole('button', { name: 'Ask for everything again' }).click();
+  await page.getByRole('button', { name: 'Clear filters' }).click();
   await expect.poll(n).toBe(all);
-  await page.getByRole('switch', { name: 'Only what fits there' }).click();
+  await page.getByRole('switch', { name: 'Only plants that suit it' }).click();
   await expect.poll(n).toBeLessThan(all);
 });
 
@@ -80,11 +80,11 @@ test('four are compared at one scale; a fifth is not', async ({ page }) => {
   }
   await page.getByLabel('Search plants').fill('ivy');
   await onShelf(page, /^Ivy/).first().click();
-  await expect(page.getByRole('button', { name: 'Four are compared' })).toBeDisabled();
+  await expect(page.getByRole('button', { name: 'You can compare up to four' })).toBeDisabled();
   await page.getByRole('button', { name: 'Compare 4' }).click();
   const compare = page.getByRole('region', { name: 'Compare' });
   await expect(compare.getByRole('columnheader')).toHaveCount(4);
-  await expect(compare.getByRole('row', { name: /^Grown height 40–75 cm/ })).toBeVisible();
+  await expect(compare.getByRole('row', { name: /^Height when grown 40–75 cm/ })).toBeVisible();
   // True to one scale: the pictures' heights stand to each other as what is in them does.
   const tall = async (name: RegExp) => {
     const img = compare.getByRole('img', { name });
@@ -96,7 +96,7 @@ test('four are compared at one scale; a fifth is not', async ({ page }) => {
   expect(a.said).toBeGreaterThan(b.said);
   expect(a.px).toBeGreaterThan(b.px);
   await accessible(page);
-  await compare.getByRole('button', { name: 'Drop Coleus, lime' }).click();
+  await compare.getByRole('button', { name: 'Remove Coleus, lime' }).click();
   await expect(compare.getByRole('columnheader')).toHaveCount(3);
 });
 
@@ -105,16 +105,16 @@ test('a plant of one’s own is added from its tag, composed with, corrected in 
 }) => {
   await page.goto(FOR_POT);
   await page.getByRole('button', { name: 'Add a plant' }).click();
-  const form = page.getByRole('dialog', { name: 'Add a plant from its tag' });
+  const form = page.getByRole('dialog', { name: 'Add a plant from its label' });
   await form.getByRole('button', { name: 'Add to my plants' }).click();
-  await expect(form.getByText('It needs a name.').first()).toBeVisible();
+  await expect(form.getByText('Enter a name.').first()).toBeVisible();
   await form.getByLabel('Common name').fill('Petunia');
   await form.getByLabel('Variety').fill('double apricot');
-  await expect(form.getByText(/The rest is taken from Petunia/)).toBeVisible();
-  await form.getByLabel('Grown height').fill('tall');
-  await form.getByLabel('Grown height').press('Tab');
-  await expect(form.getByText(/is no length\. Write it as 30–60 cm/)).toBeVisible();
-  await form.getByLabel('Grown height').fill('10-14 in');
+  await expect(form.getByText(/Other details are copied from Petunia/)).toBeVisible();
+  await form.getByLabel('Height when grown').fill('tall');
+  await form.getByLabel('Height when grown').press('Tab');
+  await expect(form.getByText(/is no length\. Use the form 30–60 cm/)).toBeVisible();
+  await form.getByLabel('Height when grown').fill('10-14 in');
   await form.getByLabel('Flower colour').fill('#f4b183');
   await form.getByLabel('Photograph').setInputFiles({
     name: 'tag.png',
@@ -126,7 +126,7 @@ test('a plant of one’s own is added from its tag, composed with, corrected in 
   });
   await expect(form.getByRole('img', { name: 'Photograph' })).toBeVisible();
   await form.getByText(/^Everything else/).click();
-  await form.getByLabel('After its flower').selectOption('seed heads');
+  await form.getByLabel('After flowering').selectOption('seed heads');
   const shown = form.getByRole('toolbar', { name: 'Shown in' });
   for (const month of ['October', 'November']) await shown.getByRole('button', { name: month }).click();
   await accessible(page);
@@ -137,7 +137,7 @@ test('a plant of one’s own is added from its tag, composed with, corrected in 
   await expect(sheet.getByText('25–36 cm')).toBeVisible();
   await expect(sheet.getByRole('img', { name: 'Your photograph of Petunia, double apricot' })).toBeVisible();
   // Into the pot it was looked at for.
-  await sheet.getByRole('link', { name: 'Put it in Left-hand pot' }).click();
+  await sheet.getByRole('link', { name: 'Add to Left-hand pot' }).click();
   const add = page.getByRole('dialog', { name: 'Add a plant' });
   await add.getByRole('button', { name: 'Add Petunia, double apricot' }).click();
   const fullUp = add.getByText(/does not fit/);
@@ -146,7 +146,7 @@ test('a plant of one’s own is added from its tag, composed with, corrected in 
   if (await fullUp.isVisible()) {
     await add.getByRole('button', { name: 'Close' }).click();
     await page.getByRole('button', { name: /^Petunia magenta/ }).click();
-    await page.getByRole('button', { name: 'Take it out' }).click();
+    await page.getByRole('button', { name: 'Remove' }).click();
     await page.getByRole('button', { name: 'Add a plant' }).click();
     await page.getByRole('dialog').getByLabel('Name', { exact: true }).fill('double apricot');
     await page
@@ -159,8 +159,8 @@ test('a plant of one’s own is added from its tag, composed with, corrected in 
   await expect(inPot).toBeVisible();
   // Changed in the library, it is changed in the pot.
   await page.getByRole('link', { name: 'Library' }).click();
-  await page.getByRole('switch', { name: 'My own' }).click();
-  const change = page.getByRole('button', { name: 'Change it' });
+  await page.getByRole('switch', { name: 'My plants' }).click();
+  const change = page.getByRole('button', { name: 'Edit' });
   // The shelves close up to what is one's own: what moves while it is pressed is pressed again.
   await expect(async () => {
     await onShelf(page, /^Petunia, double apricot/).click();
@@ -168,13 +168,13 @@ test('a plant of one’s own is added from its tag, composed with, corrected in 
   }).toPass();
   await change.click();
   await page.getByRole('dialog').getByLabel('Variety').fill('double peach');
-  await page.getByRole('dialog').getByRole('button', { name: 'Keep the change' }).click();
-  await expect(page.getByText(/1 container follows/)).toBeVisible();
+  await page.getByRole('dialog').getByRole('button', { name: 'Save changes' }).click();
+  await expect(page.getByText(/1 container updated/)).toBeVisible();
   await page.getByRole('button', { name: 'Delete it' }).click();
   await expect(count(page)).toHaveText(/^0 plants/);
   await page
     .getByRole('listitem')
-    .filter({ hasText: 'out of your library' })
+    .filter({ hasText: 'deleted' })
     .getByRole('button', { name: 'Undo' })
     .click();
   await expect(count(page)).toHaveText(/^1 plant /);
@@ -186,13 +186,13 @@ test('a shipped plant is corrected for oneself and brought back', async ({ page 
   await page.goto(FOR_POT);
   await page.getByLabel('Search plants').fill('calibrachoa orange');
   await onShelf(page, /^Calibrachoa, orange/).click();
-  await page.getByRole('button', { name: 'Correct it' }).click();
+  await page.getByRole('button', { name: 'Correct' }).click();
   const form = page.getByRole('dialog', { name: 'Correct Calibrachoa, orange' });
-  await form.getByLabel('Grown height').fill('30-40');
-  await form.getByRole('button', { name: 'Keep the change' }).click();
+  await form.getByLabel('Height when grown').fill('30-40');
+  await form.getByRole('button', { name: 'Save changes' }).click();
   const sheet = page.getByRole('article', { name: 'Calibrachoa, orange' });
   await expect(sheet.getByText('30–40 cm')).toBeVisible();
-  await sheet.getByRole('button', { name: 'Back to the shipped one' }).click();
+  await sheet.getByRole('button', { name: 'Restore the original' }).click();
   await expect(sheet.getByText('15–23 cm')).toBeVisible();
 });
 
@@ -213,7 +213,7 @@ test('a spreadsheet is matched, looked at and added; its bad rows are told and n
   await expect(dialog.getByText(/^200 rows/)).toBeVisible();
   await expect(dialog.getByLabel('Meaning of Colour')).toHaveValue('flower_colour');
   await expect(dialog.getByLabel('Meaning of Form')).toHaveValue('variety');
-  await dialog.getByLabel('Meaning of Plant name').selectOption({ label: 'not read' });
+  await dialog.getByLabel('Meaning of Plant name').selectOption({ label: 'ignore' });
   await expect(dialog.getByRole('button', { name: /^Read 4 columns/ })).toBeDisabled();
   await dialog.getByLabel('Meaning of Plant name').selectOption({ label: 'Common name' });
   await accessible(page);
@@ -221,11 +221,11 @@ test('a spreadsheet is matched, looked at and added; its bad rows are told and n
   await expect(dialog.getByRole('status')).toHaveText(/190 plants can be added; 10 rows cannot be read/);
   await expect(dialog.getByText('Row 9')).toBeVisible();
   await expect(
-    dialog.getByText(/Colour: “blurple” is no colour\. Write a word such as rose pink/).first(),
+    dialog.getByText(/Colour: “blurple” is not a colour\. Use a name such as rose pink/).first(),
   ).toBeVisible();
   const [left] = await Promise.all([
     page.waitForEvent('download'),
-    dialog.getByRole('button', { name: 'Save the rows left out' }).click(),
+    dialog.getByRole('button', { name: 'Save skipped rows' }).click(),
   ]);
   expect(
     readFileSync((await left.path()) ?? '', 'utf8')
@@ -238,7 +238,7 @@ test('a spreadsheet is matched, looked at and added; its bad rows are told and n
   await expect(count(page)).toHaveText(/^\d+ plants$/);
   await page.getByLabel('File of plants').setInputFiles(file);
   await dialog.getByRole('button', { name: 'Read 5 columns' }).click();
-  await dialog.getByRole('button', { name: 'Add 190 plants, leave out 10 rows' }).click();
+  await dialog.getByRole('button', { name: 'Add 190 plants, skip 10 rows' }).click();
   await expect(count(page)).toHaveText(/190 your own/);
   // Out and in again: the same plants.
   const save = async (item: string) => {
@@ -249,9 +249,12 @@ test('a spreadsheet is matched, looked at and added; its bad rows are told and n
     ]);
     return readFileSync((await out.path()) ?? '', 'utf8');
   };
-  const csv = await save('Save my own as CSV');
+  const csv = await save('Save my plants as CSV');
   expect(csv.trim().split('\r\n')).toHaveLength(191);
-  const json = JSON.parse(await save('Save my own as JSON, with photographs')) as { format: string; plants: unknown[] };
+  const json = JSON.parse(await save('Save my plants as JSON, with photographs')) as {
+    format: string;
+    plants: unknown[];
+  };
   expect([json.format, json.plants.length]).toEqual(['rillbank.plants', 190]);
   await page
     .getByLabel('File of plants')
@@ -279,7 +282,7 @@ test('files of plants that are none are refused and change nothing', async ({ pa
   await page
     .getByLabel('File of plants')
     .setInputFiles({ name: 'c.csv', mimeType: 'text/csv', buffer: Buffer.from('hello') });
-  await expect(page.getByRole('alert').filter({ hasText: 'no table' })).toHaveText(/Nothing was added/);
+  await expect(page.getByRole('alert').filter({ hasText: 'no table' })).toHaveText(/No plants were added/);
   await page.getByRole('button', { name: 'Close' }).click();
   await expect(count(page)).toHaveText(/^\d+ plants$/);
 });
@@ -288,8 +291,8 @@ test('stock is asked for and kept to; what is out gets a stand-in, on a phone at
   await page.goto(FOR_POT);
   await page.getByRole('button', { name: 'Nursery stock' }).click();
   const panel = page.getByRole('dialog', { name: 'Nursery stock' });
-  await panel.getByRole('button', { name: 'Ask the plant barrow' }).click();
-  await expect(panel.getByText(/of them out/)).toBeVisible();
+  await panel.getByRole('button', { name: 'Load the sample stock list' }).click();
+  await expect(panel.getByText(/out of stock/)).toBeVisible();
   await accessible(page);
   await panel.getByLabel('Stock list').setInputFiles({
     name: 'corner.csv',
@@ -298,17 +301,17 @@ test('stock is asked for and kept to; what is out gets a stand-in, on a phone at
       'plant,start,price,available\n"Cordyline, wine red",1 L,7,0\ntriffid,9 cm,2,3\n"Dracaena, green spikes",1 L,6,2\n"Coleus, lime",9 cm,2.20,40\n',
     ),
   });
-  await expect(panel.getByText(/Row 3: “triffid” is no plant in the library/)).toBeVisible();
-  await panel.getByRole('button', { name: 'Ask the plant barrow' }).click();
-  await panel.getByRole('switch', { name: /only in this stock/ }).click();
+  await expect(panel.getByText(/Row 3: “triffid” is not in the library/)).toBeVisible();
+  await panel.getByRole('button', { name: 'Load the sample stock list' }).click();
+  await panel.getByRole('switch', { name: /Use only plants in stock/ }).click();
   await panel.getByRole('button', { name: 'Close' }).click();
   await expect(count(page)).toHaveText(/in stock at Kelp Street plant barrow/);
   await page.setViewportSize({ width: 390, height: 844 });
   await page.goto('/pot/lido-entrance-left/make');
   await expect(page.getByText(/in stock|only \d+ there|out|not listed/).first()).toBeVisible();
-  await page.getByRole('button', { name: 'Find a stand-in for Petunia, magenta' }).click();
-  const dialog = page.getByRole('dialog', { name: /^Instead of Petunia, magenta/ });
-  await expect(dialog.getByRole('status')).toHaveText(/come nearest, all in stock at Kelp Street plant barrow/);
+  await page.getByRole('button', { name: 'Find a substitute for Petunia, magenta' }).click();
+  const dialog = page.getByRole('dialog', { name: /^Substitutes for Petunia, magenta/ });
+  await expect(dialog.getByRole('status')).toHaveText(/closest matches, all in stock at Kelp Street plant barrow/);
   const first = dialog.getByRole('list', { name: 'Stand-ins' }).getByRole('listitem').first();
   await expect(first).toContainText(/colour/);
   await accessible(page);
@@ -316,10 +319,10 @@ test('stock is asked for and kept to; what is out gets a stand-in, on a phone at
   const name = ((await first.getByRole('button').getAttribute('aria-label')) ?? '').replace('Use ', '');
   await first.getByRole('button').click();
   await expect(dialog).toBeHidden();
-  await expect(page.getByRole('button', { name: `Find a stand-in for ${name}` })).toBeVisible();
-  await page.getByRole('button', { name: 'Stations: at Make' }).click();
+  await expect(page.getByRole('button', { name: `Find a substitute for ${name}` })).toBeVisible();
+  await page.getByRole('button', { name: 'Pages: Plant up' }).click();
   await page.getByRole('menuitem', { name: /^Undo/ }).click();
-  await expect(page.getByRole('button', { name: 'Find a stand-in for Petunia, magenta' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Find a substitute for Petunia, magenta' })).toBeVisible();
 });
 
 test('five thousand plants are scrolled and searched without more than a few shelves in the page', async ({ page }) => {
@@ -351,9 +354,9 @@ test('on a phone the library is narrowed down and read by thumb', async ({ page 
   await page.goto(FOR_POT);
   await expect(count(page)).toHaveText(/^\d+ plants$/);
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
-  await page.getByRole('button', { name: 'Narrow down' }).click();
+  await page.getByRole('button', { name: 'Filter' }).click();
   await page.getByRole('button', { name: 'Thriller' }).click();
-  await page.getByRole('button', { name: 'Narrow down (1)' }).click();
+  await page.getByRole('button', { name: 'Filter (1)' }).click();
   await shelf(page).getByRole('button').first().click();
   await expect(page.getByRole('article')).toBeVisible();
   await accessible(page);

@@ -39,7 +39,7 @@ test('the list: ticked, priced by hand, for a place, in another currency, and ke
   await page.reload();
   await expect(toPay(page)).toHaveText(after ?? '');
   await expect(page.getByRole('checkbox', { name: 'Have Petunia, magenta, 10 cm pot' })).toBeChecked();
-  await page.getByLabel('For', { exact: true }).selectOption({ label: 'All of Entrance steps' });
+  await page.getByLabel('For', { exact: true }).selectOption({ label: 'Every container at Entrance steps' });
   await expect(page.getByRole('heading', { name: /Shopping list/ })).toContainText('for 6 containers');
   await expect(page.getByRole('checkbox', { name: 'Have Petunia, magenta, 10 cm pot' })).not.toBeChecked();
   await accessible(page);
@@ -48,12 +48,12 @@ test('the list: ticked, priced by hand, for a place, in another currency, and ke
 test('a batch of forty, two recipes by turns, with its hours at the bench and a file of it', async ({ page }) => {
   await page.getByLabel('For', { exact: true }).selectOption({ label: 'A batch' });
   const batch = page.getByRole('region', { name: 'Batch' });
-  await batch.getByRole('button', { name: 'Begin with Left-hand pot' }).press('Enter');
-  await batch.getByRole('button', { name: 'Another beside it' }).press('Enter');
-  await batch.getByRole('button', { name: '40 in all' }).press('Enter');
+  await batch.getByRole('button', { name: 'Start with Left-hand pot' }).press('Enter');
+  await batch.getByRole('button', { name: 'Add another' }).press('Enter');
+  await batch.getByRole('button', { name: '40 in total' }).press('Enter');
   await expect(batch.getByLabel('How many, 1')).toHaveValue('20');
   await expect(batch.getByLabel('How many, 2')).toHaveValue('20');
-  await expect(batch).toContainText(/40 containers, about [\d.]+ h at the bench/);
+  await expect(batch).toContainText(/40 containers, about [\d.]+ h of work/);
   await expect(page.getByRole('row', { name: /Petunia, magenta/ })).toContainText('60 × 10 cm pot');
   await expect(page.getByRole('row', { name: /Petunia, magenta/ })).toContainText('3 × tray of 18');
   const [csv] = await Promise.all([
@@ -109,18 +109,18 @@ test('the template as PDF and SVG, and at true size once a card was held to the 
     page.getByRole('button', { name: 'Save as SVG' }).click(),
   ]);
   expect(readFileSync(await svg.path(), 'utf8')).toContain('width="488mm"');
-  await page.getByRole('button', { name: 'Measure the screen' }).press('Enter');
+  await page.getByRole('button', { name: 'Calibrate the screen' }).press('Enter');
   const frame = page.getByLabel('Width of the frame');
   await frame.focus();
   for (let i = 0; i < 10; i += 1) await page.keyboard.press('PageUp');
-  await page.getByRole('button', { name: 'It fits' }).press('Enter');
-  await expect(page.getByRole('region', { name: 'Template at true size' })).toBeVisible();
+  await page.getByRole('button', { name: 'It matches' }).press('Enter');
+  await expect(page.getByRole('region', { name: 'Template at actual size' })).toBeVisible();
   await accessible(page);
 });
 
 test('in the hand: labels and sheet as PDF, and nothing runs off the side', async ({ page }) => {
   await page.setViewportSize({ width: 390, height: 844 });
-  await part(page, 'Labels and sheet').click();
+  await part(page, 'Labels and fact sheet').click();
   const [sheet] = await Promise.all([
     page.waitForEvent('download'),
     page.getByRole('button', { name: 'Save one-page sheet as PDF' }).click(),
@@ -132,7 +132,7 @@ test('in the hand: labels and sheet as PDF, and nothing runs off the side', asyn
     page.getByRole('button', { name: 'Save labels as PDF' }).click(),
   ]);
   expect(read(await labels.path())[0]?.texts.map((t) => t.text)).toContain('Petunia × atkinsiana');
-  const portrait = page.getByRole('article', { name: 'Portrait' });
+  const portrait = page.getByRole('article', { name: 'Picture' });
   const [png] = await Promise.all([
     page.waitForEvent('download'),
     portrait.getByRole('button', { name: 'Save as PNG' }).click(),

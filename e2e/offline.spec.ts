@@ -82,7 +82,7 @@ test('with no signal it still opens, shows the list, and finds a stand-in', asyn
   // The morning's round as well: done with a thumb, and told.
   await page.goto(`${HOME}/today`);
   await page.getByRole('button', { name: /^Done: Old barrow, deadhead/ }).click();
-  await expect(page.getByText(/^Old barrow: deadhead .*, done$/)).toBeVisible();
+  await expect(page.getByText(/^Old barrow: deadhead .* done$/)).toBeVisible();
   await page.goto(`${HOME}/pot/lido-entrance-left/make`);
   // Its papers are written without one too.
   await page.getByRole('radio', { name: 'Template' }).click();
@@ -92,9 +92,9 @@ test('with no signal it still opens, shows the list, and finds a stand-in', asyn
   ]);
   expect(pdf.suggestedFilename()).toBe('left-hand-pot-template.pdf');
   await page.getByRole('radio', { name: 'List' }).click();
-  await page.getByRole('button', { name: 'Find a stand-in for Petunia, magenta' }).click();
-  const dialog = page.getByRole('dialog', { name: /^Instead of Petunia, magenta/ });
-  await expect(dialog.getByRole('status')).toHaveText(/come nearest/);
+  await page.getByRole('button', { name: 'Find a substitute for Petunia, magenta' }).click();
+  const dialog = page.getByRole('dialog', { name: /^Substitutes for Petunia, magenta/ });
+  await expect(dialog.getByRole('status')).toHaveText(/closest matches/);
   await dialog.getByRole('button', { name: /^Use / }).first().click();
   await expect(dialog).toBeHidden();
   await page.getByRole('link', { name: 'Rillbank, to the bench' }).click();
@@ -106,7 +106,7 @@ test('with no signal it still opens, shows the list, and finds a stand-in', asyn
   await grown(page);
   await expect(page.getByRole('banner').getByText('Oval tub')).toBeVisible();
   await page.getByRole('link', { name: 'Rillbank, to the bench' }).click();
-  await page.getByRole('button', { name: 'Start a container' }).first().click();
+  await page.getByRole('button', { name: 'Add a container' }).first().click();
   await expect(page).toHaveURL(/\/spot$/);
   await expect(page.getByLabel('Place')).toHaveValue('Terrace');
   await page.goto(`${HOME}/pot/lido-terrace-tub/nowhere`);

@@ -98,19 +98,19 @@ for (const station of STATION_IDS)
 test('the portrait opens and shrinks, the season unfolds, and what is chosen comes into view', async ({ page }) => {
   await page.goto(stationPath(POT, 'plants'));
   await grown(page);
-  const portrait = page.getByRole('region', { name: 'Portrait' });
+  const portrait = page.getByRole('region', { name: 'Picture' });
   const tall = async () => (await portrait.boundingBox())?.height ?? 0;
   expect(await tall()).toBeLessThan(120);
-  await page.getByRole('button', { name: 'Open the portrait' }).tap();
+  await page.getByRole('button', { name: 'Enlarge the picture' }).tap();
   expect(await tall()).toBeGreaterThan(400);
-  await page.getByRole('button', { name: 'Shrink the portrait' }).tap();
+  await page.getByRole('button', { name: 'Shrink the picture' }).tap();
   expect(await tall()).toBeLessThan(120);
 
   await page.getByRole('slider', { name: 'Week shown' }).press('ArrowRight');
   await expect(portrait.getByText('Week 12')).toBeVisible();
   await page.getByRole('button', { name: 'Season' }).tap();
   await expect(page.getByText('first frost')).toBeVisible();
-  await page.getByRole('button', { name: 'Fold the season' }).tap();
+  await page.getByRole('button', { name: 'Hide the season strip' }).tap();
 
   await page.getByRole('button', { name: /^Bedding salvia( × \d)? violet/ }).tap();
   const hand = page.getByRole('heading', { name: /^Bedding salvia/ });
@@ -123,12 +123,12 @@ test('stations, undo and the library lie under one thumb', async ({ page }) => {
   await page.getByLabel('Name', { exact: true }).fill('Gate pot');
   await page.getByLabel('Name', { exact: true }).press('Enter');
   await expect(page.getByRole('heading', { name: /^Gate pot/ })).toBeVisible();
-  await page.getByRole('button', { name: 'Stations: at Container' }).tap();
+  await page.getByRole('button', { name: 'Pages: Container' }).tap();
   await accessible(page);
   await page.getByRole('menuitem', { name: /^Undo/ }).tap();
   await expect(page.getByRole('heading', { name: /^Left-hand pot/ })).toBeVisible();
-  await page.getByRole('button', { name: 'Stations: at Container' }).tap();
-  await page.getByRole('menuitem', { name: 'Make' }).tap();
+  await page.getByRole('button', { name: 'Pages: Container' }).tap();
+  await page.getByRole('menuitem', { name: 'Plant up' }).tap();
   await expect(page.getByRole('heading', { name: /Shopping list/ })).toBeVisible();
   await page.getByRole('link', { name: 'Rillbank, to the bench' }).tap();
   await expect(page.getByRole('heading', { name: 'Entrance steps' })).toBeVisible();

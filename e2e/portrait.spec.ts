@@ -1,7 +1,7 @@
 import { expect, type Page } from '@playwright/test';
 import { accessible, grown, pixelsNear, test } from './help';
 
-const portrait = (page: Page) => page.getByRole('img', { name: /^Portrait in week/ });
+const portrait = (page: Page) => page.getByRole('img', { name: /^Week \d/ });
 const view = (page: Page, name: string) => page.getByRole('button', { name, exact: true });
 
 test('by keyboard: bent down to a flower and back, stood in the sun of an hour and in the shade of another', async ({
@@ -14,7 +14,7 @@ test('by keyboard: bent down to a flower and back, stood in the sun of an hour a
   const magenta = () => pixelsNear(page, [200, 20, 110], 110);
   const far = await magenta();
   await portrait(page).press('0');
-  await expect(view(page, 'Near')).toHaveAttribute('aria-pressed', 'true');
+  await expect(view(page, 'Close-up')).toHaveAttribute('aria-pressed', 'true');
   // Close to, there is more of the same flower to see.
   await expect.poll(magenta).toBeGreaterThan(far * 1.3);
   await portrait(page).press('1');
@@ -23,9 +23,9 @@ test('by keyboard: bent down to a flower and back, stood in the sun of an hour a
   await view(page, 'Sun').press('Enter');
   const hour = page.getByRole('slider', { name: /^Sun at/ });
   // Noted hours end at four in the afternoon.
-  await expect(page.getByText('Sun at 17:00')).toContainText('no sun here');
+  await expect(page.getByText('Sun at 17:00')).toContainText('no direct sun at this hour');
   for (let i = 0; i < 8; i += 1) await hour.press('ArrowLeft');
-  await expect(page.getByText('Sun at 13:00')).toContainText('taken to face south');
+  await expect(page.getByText('Sun at 13:00')).toContainText('assumed to face south');
   await accessible(page);
   await view(page, 'Sun').press('Enter');
   await expect(hour).toBeHidden();
@@ -35,11 +35,11 @@ test('what a spot has underfoot and stands by is seen round the pot, and kept', 
   await page.goto('/');
   await expect(page.getByRole('heading', { name: 'Entrance steps' })).toBeVisible();
   await page.goto('/pot/lido-terrace-tub/spot');
-  await page.getByLabel('Underfoot').selectOption({ label: 'Deck' });
-  await page.getByLabel('It stands by').selectOption({ label: 'A door' });
+  await page.getByLabel('Ground surface').selectOption({ label: 'Deck' });
+  await page.getByLabel('Next to').selectOption({ label: 'A door' });
   await page.reload();
-  await expect(page.getByLabel('Underfoot')).toHaveValue('deck');
-  await expect(page.getByLabel('It stands by')).toHaveValue('door');
+  await expect(page.getByLabel('Ground surface')).toHaveValue('deck');
+  await expect(page.getByLabel('Next to')).toHaveValue('door');
   await page.goto('/pot/lido-terrace-tub/plants');
   await grown(page);
   // The green of the door.
@@ -50,11 +50,11 @@ test('a barrow loses its wheel and gets it back', async ({ page }) => {
   await page.goto('/');
   await expect(page.getByRole('heading', { name: 'Entrance steps' })).toBeVisible();
   await page.goto('/pot/lido-terrace-barrow/container');
-  const wheel = page.getByLabel('A barrow, with wheel and handles');
+  const wheel = page.getByLabel('It is a wheelbarrow');
   await expect(wheel).toBeChecked();
   await wheel.press('Space');
   await expect(wheel).not.toBeChecked();
-  await expect(page.getByLabel('Stands on feet')).toBeVisible();
+  await expect(page.getByLabel('On pot feet')).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).first().press('Enter');
   await expect(wheel).toBeChecked();
 });

@@ -12,13 +12,13 @@ test('a window box: shape, size, place, load with its caution, composed with tal
   page,
 }) => {
   await page.goto(EMPTY);
-  await page.getByRole('button', { name: 'Start a container' }).first().click();
+  await page.getByRole('button', { name: 'Add a container' }).first().click();
   await page.getByRole('navigation').getByRole('link', { name: 'Container' }).click();
   await page.getByLabel('Shape').selectOption({ label: 'Box or trough' });
-  await page.getByLabel('Size as sold').selectOption({ label: '90 cm, 20 cm deep' });
-  await page.getByLabel('Kept').selectOption({ label: 'on a rail' });
+  await page.getByLabel('Standard size').selectOption({ label: '90 cm, 20 cm deep' });
+  await page.getByLabel('Position').selectOption({ label: 'on a rail' });
   await expect(page.getByText('Load on metre of rail')).toBeVisible();
-  await expect(page.getByText(/the app cannot say it is safe/)).toBeVisible();
+  await expect(page.getByText(/Rillbank cannot tell you it is safe/)).toBeVisible();
   await accessible(page);
   const length = page.getByLabel('Length', { exact: true });
   await length.fill(`35 in`);
@@ -29,16 +29,16 @@ test('a window box: shape, size, place, load with its caution, composed with tal
   await page.getByRole('button', { name: 'Compose', exact: true }).click();
   await page.getByRole('button', { name: /^Take/ }).first().click();
   await grown(page);
-  await expect(page.getByRole('img', { name: /^Portrait in week \d+: 89 cm rail box/ })).toBeVisible();
-  await page.getByRole('navigation').getByRole('link', { name: 'Make' }).click();
+  await expect(page.getByRole('img', { name: /^Week \d+: 89 cm rail box/ })).toBeVisible();
+  await page.getByRole('navigation').getByRole('link', { name: 'Plant up' }).click();
   await expect(page.getByRole('table').first()).toBeVisible();
 });
 
 test('a basket: a hook, six the same, and the section is dragged by keys', async ({ page }) => {
   await atLido(page, '/pot/lido-arcade-baskets/container');
   await expect(page.getByText('Load on the hook')).toBeVisible();
-  await expect(page.getByText(/People pass under it/)).toBeVisible();
-  const depth = page.getByRole('slider', { name: 'Depth, in the section' });
+  await expect(page.getByText(/People walk underneath/)).toBeVisible();
+  const depth = page.getByRole('slider', { name: 'Depth, in the cross-section' });
   await depth.focus();
   await depth.press('ArrowUp');
   await expect(page.getByLabel('Depth', { exact: true })).toHaveValue('20 cm');
@@ -49,12 +49,12 @@ test('a basket: a hook, six the same, and the section is dragged by keys', async
     .getByRole('link', { name: /Plants/ })
     .click();
   await grown(page);
-  await expect(page.getByRole('img', { name: /35 cm hanging basket of coir-lined wire.*hanging/ })).toBeVisible();
+  await expect(page.getByRole('img', { name: /coir-lined wire 35 cm hanging basket.*hanging/ })).toBeVisible();
 });
 
 test('a box seen from inside: raising the sill hides plants and the level says from whom', async ({ page }) => {
   await atLido(page, '/pot/lido-ticket-box/spot');
-  await expect(page.getByText(/The short viewer sees what stands over/)).toBeVisible();
+  await expect(page.getByText(/The short viewer sees whatever is more than/)).toBeVisible();
   await accessible(page);
   const sill = page.getByRole('slider', { name: 'Sill' });
   await sill.focus();
@@ -65,8 +65,11 @@ test('a box seen from inside: raising the sill hides plants and the level says f
     .click();
   await grown(page);
   await expect(page.getByText(/From inside the (short|tall) viewer sees only/)).toBeVisible();
-  await page.getByRole('button', { name: 'As the short one' }).click();
-  await expect(page.getByRole('button', { name: 'As the short one' })).toHaveAttribute('aria-pressed', 'true');
+  await page.getByRole('button', { name: 'From the short viewer’s eye level' }).click();
+  await expect(page.getByRole('button', { name: 'From the short viewer’s eye level' })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  );
 });
 
 test('the skyline is raised by keys and by dragging, and the light follows', async ({ page }) => {
@@ -91,14 +94,14 @@ test('the skyline is raised by keys and by dragging, and the light follows', asy
 test('a wall typed in by height and distance, another climate, and weather that cannot be read', async ({ page }) => {
   await atLido(page, '/pot/lido-terrace-tub/spot');
   await page.getByText('Add a wall, building or tree').click();
-  await page.getByLabel('Lies to the').selectOption({ label: 'west' });
-  await page.getByLabel('Height over soil').fill('9 m');
+  await page.getByLabel('Direction').selectOption({ label: 'west' });
+  await page.getByLabel('Height above the soil').fill('9 m');
   await page.getByLabel('Distance').fill('5 m');
   await page.getByRole('button', { name: 'Add it' }).click();
   await expect(page.getByText('full sun')).toBeHidden();
   await page.getByLabel('Climate').selectOption({ label: 'Birch Lake, cold continental' });
-  await expect(page.getByText(/Zone 4b; plants rated H7/)).toBeVisible();
-  await page.getByLabel('Read daily weather').setInputFiles({
+  await expect(page.getByText(/Hardiness zone 4b. Plants rated H7/)).toBeVisible();
+  await page.getByLabel('Import daily weather').setInputFiles({
     name: 'log.csv',
     mimeType: 'text/csv',
     buffer: Buffer.from('date,high_c,low_c,rain_mm\n2025-07-31,10,20,0'),
@@ -109,7 +112,7 @@ test('a wall typed in by height and distance, another climate, and weather that 
 
 test('an own outline: a corner is moved by keys and one is added', async ({ page }) => {
   await atLido(page, '/pot/lido-terrace-barrow/container');
-  const holds = async () => (await page.getByText('Holds to the soil line').locator('..').textContent()) ?? '';
+  const holds = async () => (await page.getByText('Volume to the soil surface').locator('..').textContent()) ?? '';
   const before = await holds();
   const corner = page.getByRole('button', { name: /^Corner 1:/ });
   await corner.focus();

@@ -10,13 +10,13 @@ test.beforeEach(async ({ page }) => {
 
 test('six the same: counts, mix and price are for the set, and one can still be seen alone', async ({ page }) => {
   await page.goto(at('container'));
-  await page.getByLabel('How many the same').fill('6');
-  await page.getByRole('navigation').getByRole('link', { name: 'Make' }).click();
+  await page.getByLabel('How many like this').fill('6');
+  await page.getByRole('navigation').getByRole('link', { name: 'Plant up' }).click();
   const row = page.getByRole('row', { name: /Petunia, magenta/ });
   await expect(row.getByRole('cell').nth(2)).toHaveText('18 × 10 cm pot');
   const price = async () => Number((await page.locator('tfoot td').first().textContent())?.match(/[\d.]+/)?.[0]);
   const whole = await price();
-  await page.getByLabel('For', { exact: true }).selectOption({ label: 'This container, one of it' });
+  await page.getByLabel('For', { exact: true }).selectOption({ label: 'One of this container' });
   await expect(row.getByRole('cell').nth(2)).toHaveText('3 × 10 cm pot');
   // Bags come whole, so six cost no more than six times one.
   expect(whole).toBeLessThanOrEqual((await price()) * 6 + 0.01);
@@ -25,11 +25,11 @@ test('six the same: counts, mix and price are for the set, and one can still be 
 
 test('a pot without holes is wrong at its own station, and the remedy drills them', async ({ page }) => {
   await page.goto(at('container'));
-  await page.getByRole('switch', { name: 'Holes in the base' }).click();
+  await page.getByRole('switch', { name: 'Drainage holes' }).click();
   await expect(
-    page.getByText('No holes: roots will drown. Drill the base before you plant, with eye protection.'),
+    page.getByText('No drainage holes: roots will rot. Drill the base before you plant, and wear eye protection.'),
   ).toBeVisible();
-  await expect(page.getByRole('link', { name: /Container.*something is wrong here/ })).toBeVisible();
+  await expect(page.getByRole('link', { name: /Container.*problem here/ })).toBeVisible();
   await page.getByRole('navigation').getByRole('link', { name: 'Plants' }).click();
   await page.getByRole('button', { name: /^Drill holes in the base/ }).click();
   await expect(page.getByRole('navigation').getByRole('link', { name: 'Container', exact: true })).toBeVisible();
@@ -37,10 +37,10 @@ test('a pot without holes is wrong at its own station, and the remedy drills the
 
 test('lifting and frost are cautioned where they are met', async ({ page }) => {
   await page.goto(at('container'));
-  await expect(page.getByText(/soaked is no lift for one.*ask a structural professional/)).toBeVisible();
-  await expect(page.getByText(/cracks in frost unless sold as frost-proof/)).toBeVisible();
+  await expect(page.getByText(/when watered, it is too heavy for one person.*ask a structural engineer/)).toBeVisible();
+  await expect(page.getByText(/can crack in frost unless sold as frost-proof/)).toBeVisible();
   await page.getByLabel('Material').selectOption({ label: 'Plastic' });
-  await expect(page.getByText(/cracks in frost/)).toBeHidden();
+  await expect(page.getByText(/can crack in frost/)).toBeHidden();
 });
 
 test('children about: what is not known to be safe is counted out, and the plants in the pot are told on', async ({
@@ -48,9 +48,9 @@ test('children about: what is not known to be safe is counted out, and the plant
 }) => {
   await page.goto('/pot/lido-entrance-autumn/spot');
   await page.getByRole('button', { name: 'Children' }).click();
-  await expect(page.getByText('Not known to be safe here')).toBeVisible();
-  await expect(page.getByText(/In an emergency call a doctor, vet or poison line/)).toBeVisible();
-  await expect(page.getByRole('link', { name: /Plants.*something is wrong here/ })).toBeVisible();
+  await expect(page.getByText('Ruled out on safety')).toBeVisible();
+  await expect(page.getByText(/In an emergency call a doctor, vet or poisons helpline/)).toBeVisible();
+  await expect(page.getByRole('link', { name: /Plants.*problem here/ })).toBeVisible();
   await page
     .getByRole('navigation')
     .getByRole('link', { name: /Plants/ })
@@ -64,7 +64,7 @@ test('the float shows planting day and frost, and the portrait follows', async (
   await grown(page);
   const float = page.getByRole('slider', { name: 'Week shown' });
   await float.press('End');
-  await expect(page.getByRole('img', { name: /^Portrait in week 2\d: .*died of frost/ })).toBeVisible();
+  await expect(page.getByRole('img', { name: /^Week 2\d: .*killed by frost/ })).toBeVisible();
   await float.press('Home');
   await expect(float).toHaveAttribute('aria-valuetext', 'Week 0, 14 May');
 });

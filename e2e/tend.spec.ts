@@ -16,7 +16,7 @@ const undo = (page: Page) => page.locator('[data-sonner-toast]').getByRole('butt
 test('a July morning over the whole lido, by keyboard: watered, done, undone, shared out, and saved as a calendar', async ({
   page,
 }) => {
-  await page.getByRole('link', { name: 'Today’s round' }).press('Enter');
+  await page.getByRole('link', { name: 'Today’s jobs' }).press('Enter');
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Friday 10 July');
   await expect(page.getByRole('list', { name: 'Weather' }).getByRole('listitem').nth(4)).toContainText(/2[7-9]°|3\d°/);
   const steps = page.getByRole('region', { name: 'Entrance steps' });
@@ -29,17 +29,17 @@ test('a July morning over the whole lido, by keyboard: watered, done, undone, sh
   await expect(deadhead).toBeHidden();
   await undo(page).first().press('Enter');
   await expect(deadhead).toBeVisible();
-  const rota = page.getByRole('region', { name: 'Watering rota' });
+  const rota = page.getByRole('region', { name: 'Watering schedule' });
   for (const who of ['Ada', 'Bo']) {
-    await rota.getByLabel('Who waters').fill(who);
-    await rota.getByLabel('Who waters').press('Enter');
-    await expect(rota.getByRole('list', { name: 'In the rota' })).toContainText(who);
+    await rota.getByLabel('Person watering').fill(who);
+    await rota.getByLabel('Person watering').press('Enter');
+    await expect(rota.getByRole('list', { name: 'In the schedule' })).toContainText(who);
   }
   const rows = rota.getByRole('row');
   await expect(rows.nth(1)).toContainText('Ada');
   await expect(rows.nth(2)).toContainText('Bo');
   await expect(rows.nth(2)).toContainText(/\d+ L.*\d+ min/);
-  await page.getByLabel('Round').selectOption('Café terrace');
+  await page.getByLabel('Place').selectOption('Café terrace');
   await expect(steps).toBeHidden();
   const [ics] = await Promise.all([
     page.waitForEvent('download'),
@@ -63,7 +63,7 @@ test('the round in the hand: done with a thumb, nothing runs off the side', asyn
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
   await page.goto(at('lido-terrace-barrow'));
   await expect(page.getByRole('region', { name: 'Jobs' })).not.toContainText('Deadhead snapdragon today');
-  await page.getByRole('button', { name: 'Watered now' }).click();
+  await page.getByRole('button', { name: 'I’ve watered it' }).click();
   await expect(page.getByRole('region', { name: 'Water', exact: true })).toContainText('filled today');
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
 });
@@ -74,36 +74,36 @@ test('away nine days: who dies, what would save them, and the timer that does', 
   const away = page.getByRole('region', { name: 'Away' });
   await expect(away.getByLabel('Days away')).toHaveValue('9');
   await expect(away.getByRole('status')).toContainText(/\d+ plants would die|loses its flower/);
-  await expect(away).toContainText('A neighbour who fills it every');
+  await expect(away).toContainText('A neighbour who waters it every');
   await accessible(page);
-  await away.getByRole('button', { name: 'Set the timer so' }).press('Enter');
-  await expect(away).toContainText('Nothing is lost.');
+  await away.getByRole('button', { name: 'Use this timer setting' }).press('Enter');
+  await expect(away).toContainText('No plants are lost.');
   await away.getByLabel('Days away').fill('2');
   await away.getByLabel('Days away').press('Enter');
   await part(page, 'Today').press('Space');
   await page.getByText('Drip and probe').click();
   await expect(page.getByLabel('Drip timer, litres each morning')).not.toHaveValue('0');
-  const probe = page.getByRole('checkbox', { name: 'A moisture probe stands in it' });
+  const probe = page.getByRole('checkbox', { name: 'It has a moisture probe' });
   await probe.click();
   await expect(probe).toBeChecked();
   await page.getByRole('button', { name: 'Read the probe' }).press('Enter');
-  await expect(page.getByText(/^The probe says \d+ %$/)).toBeVisible();
+  await expect(page.getByText(/^The probe says \d+%$/)).toBeVisible();
 });
 
 test('a change-over: what lasts stays, the gaps are filled, and all of it is undone', async ({ page }) => {
   test.slow();
   await page.goto(at('lido-boiler-bowl'));
-  await part(page, 'Change over').press('Space');
-  const over = page.getByRole('region', { name: 'Change over' });
+  await part(page, 'Replant').press('Space');
+  const over = page.getByRole('region', { name: 'Replant' });
   await over.getByRole('button', { name: 'Today', exact: true }).press('Enter');
-  const list = over.getByRole('list', { name: 'Who stays and who goes' });
-  await expect(list.getByRole('listitem').filter({ hasText: 'Heuchera' })).toContainText('Stays');
-  await expect(list.getByRole('listitem').filter({ hasText: 'Forget-me-not' })).toContainText('To the compost');
+  const list = over.getByRole('list', { name: 'What to keep and what to lift' });
+  await expect(list.getByRole('listitem').filter({ hasText: 'Heuchera' })).toContainText('Keep');
+  await expect(list.getByRole('listitem').filter({ hasText: 'Forget-me-not' })).toContainText('Onto the compost heap');
   await over.getByRole('button', { name: 'Fill the gaps' }).press('Enter');
   const ways = page.getByRole('region', { name: 'To fill the gaps' });
-  await expect(ways.getByRole('button', { name: 'Plan this' }).first()).toBeVisible({ timeout: 120_000 });
+  await expect(ways.getByRole('button', { name: 'Use this plan' }).first()).toBeVisible({ timeout: 120_000 });
   await expect(ways).toContainText(/£\d+\.\d\d in plants, mix and feed/);
-  await ways.getByRole('button', { name: 'Plan this' }).first().press('Enter');
+  await ways.getByRole('button', { name: 'Use this plan' }).first().press('Enter');
   await grown(page);
   await page.goto('/pot/lido-boiler-bowl/plants');
   await grown(page);
@@ -128,20 +128,20 @@ test('a log with a photograph through a reload; a measure teaches the forecast, 
   await log.getByLabel('What you see').fill('Slugs in the busy lizzies.');
   await page.getByLabel('Photograph', { exact: true }).setInputFiles('public/demo/bowl-week-6.jpg');
   await expect(log.getByRole('img', { name: 'The photograph chosen' })).toBeVisible();
-  await log.getByRole('button', { name: 'Write it down' }).press('Enter');
+  await log.getByRole('button', { name: 'Save entry' }).press('Enter');
   await expect(log.getByRole('img', { name: 'Slugs in the busy lizzies.' })).toBeVisible();
   await log.getByRole('button', { name: 'Measure' }).press('Enter');
-  await log.getByLabel('Height over the soil').fill('60 cm');
-  await log.getByLabel('Height over the soil').press('Tab');
-  await log.getByRole('button', { name: 'Write it down' }).press('Enter');
+  await log.getByLabel('Height above the soil').fill('60 cm');
+  await log.getByLabel('Height above the soil').press('Tab');
+  await log.getByRole('button', { name: 'Save entry' }).press('Enter');
   const measured = page.getByRole('region', { name: 'Measured' });
-  await expect(measured).toContainText(/Wing-leaved begonia: \d+ % taller/);
+  await expect(measured).toContainText(/Wing-leaved begonia: \d+% taller/);
   await accessible(page);
   await page.reload();
   await part(page, 'Log').press('Space');
   await expect(log.getByRole('img', { name: 'Slugs in the busy lizzies.' })).toBeVisible();
   await expect(log.getByRole('listitem').first()).toContainText('60 cm high (forecast');
-  await log.getByRole('button', { name: /^Take out of the log: .*60 cm/ }).press('Enter');
+  await log.getByRole('button', { name: /^Remove from the log: .*60 cm/ }).press('Enter');
   await expect(measured.getByText(/taller/)).toBeHidden();
 });
 
@@ -151,21 +151,21 @@ test('water that was counted teaches how much it drinks, keeps through a reload,
   await page.goto(at('lido-entrance-left'));
   const took = async (day: string, litres: string) => {
     await part(page, 'Log').press('Space');
-    await page.getByRole('button', { name: 'Water it took' }).press('Enter');
+    await page.getByRole('button', { name: 'Water used' }).press('Enter');
     await page.getByLabel('Day', { exact: true }).fill(day);
-    await page.getByLabel('Litres until it ran out below').fill(litres);
-    await page.getByLabel('Litres until it ran out below').press('Enter');
-    await expect(page.getByRole('button', { name: 'Write it down' })).toBeHidden();
+    await page.getByLabel('Litres until it ran from the base').fill(litres);
+    await page.getByLabel('Litres until it ran from the base').press('Enter');
+    await expect(page.getByRole('button', { name: 'Save entry' })).toBeHidden();
   };
   await took('2026-07-04', '2');
   await took('2026-07-06', '9');
   await part(page, 'Today').press('Space');
   const water = page.getByRole('region', { name: 'Water', exact: true });
-  await expect(water).toContainText(/\d+ % more than first forecast/);
+  await expect(water).toContainText(/\d+% more than first predicted/);
   await page.reload();
-  await expect(water).toContainText(/\d+ % more than first forecast/);
+  await expect(water).toContainText(/\d+% more than first predicted/);
   await part(page, 'Log').press('Space');
-  await page.getByRole('button', { name: 'Back to the first forecast' }).press('Enter');
+  await page.getByRole('button', { name: 'Use the first prediction' }).press('Enter');
   await part(page, 'Today').press('Space');
-  await expect(water).not.toContainText('than first forecast');
+  await expect(water).not.toContainText('than first predicted');
 });

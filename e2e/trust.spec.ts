@@ -31,16 +31,16 @@ test('a year half typed into “Plant on” is not kept, and the bench stands', 
   await page.goto(`${POT}/plants`);
   await grown(page);
   await page.getByRole('button', { name: 'Compose again' }).click();
-  const day = page.getByLabel('Plant on');
+  const day = page.getByLabel('Planting date');
   for (const wrong of ['0202-05-14', '0026-05-14', '0002-05-14']) {
     await day.fill(wrong);
     await expect(day).toHaveValue(wrong);
     await day.blur();
   }
-  await expect(page.getByText('Choose a day between 2000 and 2100.')).toBeVisible();
+  await expect(page.getByText('Choose a date between 2000 and 2100.')).toBeVisible();
   await page.goto('/');
   await expect(page.getByRole('button', { name: 'More for Left-hand pot', exact: true })).toBeVisible();
-  await expect(page.getByText('Planted 14 May. Nothing to watch.').first()).toBeVisible();
+  await expect(page.getByText('Planted 14 May. No concerns.').first()).toBeVisible();
 });
 
 test('a container that cannot be read is told, saved as a file, and deleted; the others stand', async ({ page }) => {
@@ -50,7 +50,7 @@ test('a container that cannot be read is told, saved as a file, and deleted; the
     JSON.stringify({ format: 'rillbank.planting', version: 2, name: 'Odd one', startDate: '0026-05-14' }),
   );
   await page.reload();
-  const told = page.getByRole('alert').filter({ hasText: 'One container cannot be read' });
+  const told = page.getByRole('alert').filter({ hasText: 'One container could not be read' });
   await expect(told).toContainText('Odd one');
   await expect(page.getByRole('button', { name: 'More for Left-hand pot', exact: true })).toBeVisible();
   await accessible(page);
@@ -81,7 +81,7 @@ test('a rim typed digit by digit leaves the base alone, one typed too wide is cl
   await rim.fill('9 m');
   await rim.press('Enter');
   await expect(rim).toHaveValue('200 cm');
-  await expect(page.getByText('200 cm is the most.')).toBeVisible();
+  await expect(page.getByText('Maximum 200 cm.')).toBeVisible();
   await rim.fill('44 c');
   await page.reload();
   await expect(rim).toHaveValue('44 c');
@@ -139,16 +139,16 @@ test('what the browser will not keep stays on the screen, can be saved as a file
 });
 
 test('the diary of the demonstration is open in July, says so, and opens on the real day', async ({ page }) => {
-  await expect(page.getByText('The diary is open on 10 July 2026.')).toBeVisible();
-  await page.getByRole('button', { name: 'Open it on the real day' }).click();
-  await expect(page.getByText(/The diary is open on/)).toBeHidden();
+  await expect(page.getByText('Showing 10 July 2026.')).toBeVisible();
+  await page.getByRole('button', { name: 'Use today’s date' }).click();
+  await expect(page.getByText(/Showing/)).toBeHidden();
   await page.getByRole('button', { name: 'Settings' }).click();
-  const day = page.getByLabel('Diary open on');
+  const day = page.getByLabel('Show Rillbank as on');
   await day.fill('2026-08-01');
   await day.press('Enter');
-  await expect(page.getByText('The diary is open on 1 August 2026.')).toBeVisible();
+  await expect(page.getByText('Showing 1 August 2026.')).toBeVisible();
   await page.reload();
-  await expect(page.getByText('The diary is open on 1 August 2026.')).toBeVisible();
+  await expect(page.getByText('Showing 1 August 2026.')).toBeVisible();
 });
 
 /** The worker that draws, holding what it draws with: caught at its next picture. */
@@ -166,7 +166,7 @@ async function easelOf(page: Page): Promise<Worker> {
       }),
     ),
   );
-  await page.getByRole('img', { name: /^Portrait in week/ }).press('ArrowRight');
+  await page.getByRole('img', { name: /^Week \d/ }).press('ArrowRight');
   const holds = () => Promise.all(workers.map((w) => w.evaluate(() => 'gl' in globalThis)));
   let draws = -1;
   await expect.poll(async () => (draws = (await holds()).indexOf(true))).toBeGreaterThanOrEqual(0);

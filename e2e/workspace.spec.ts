@@ -12,7 +12,7 @@ test('the portrait is drawn in its colours, turns by keys, and follows the float
   await page.goto(PLANTS);
   await grown(page);
   await expect.poll(() => pixelsNear(page, [200, 20, 110], 110)).toBeGreaterThan(300);
-  const portrait = page.getByRole('img', { name: /^Portrait in week/ });
+  const portrait = page.getByRole('img', { name: /^Week \d/ });
   const shot = () => page.getByTestId('portrait').evaluate((el) => (el as HTMLCanvasElement).toDataURL().length);
   const front = await shot();
   await portrait.focus();
@@ -25,7 +25,7 @@ test('the portrait is drawn in its colours, turns by keys, and follows the float
   await float.focus();
   await float.press('Home');
   await expect(float).toHaveAttribute('aria-valuetext', /^Week 0/);
-  await expect(portrait).toHaveAccessibleName(/^Portrait in week 0:/);
+  await expect(portrait).toHaveAccessibleName(/^Week 0:/);
 });
 
 test('a root ball is nudged by keys, stops at its neighbour and says why, and is undone by name', async ({ page }) => {
@@ -49,7 +49,7 @@ test('a root ball is nudged by keys, stops at its neighbour and says why, and is
   expect(await where()).toBe(home);
 });
 
-test('a root ball is dragged on the plan and cannot leave the soil', async ({ page }) => {
+test('a root ball is dragged on the plan and cannot stick out of the mix', async ({ page }) => {
   await page.goto(PLANTS);
   await grown(page);
   const salvia = page.getByRole('button', { name: /^Bedding salvia, violet, 9 cm pot/ }).first();
@@ -60,7 +60,7 @@ test('a root ball is dragged on the plan and cannot leave the soil', async ({ pa
   await page.mouse.down();
   await page.mouse.move(plan.x + plan.width / 2 + 14, box.y + box.height / 2 + 3, { steps: 4 });
   await page.mouse.move(plan.x + plan.width / 2, plan.y - 40, { steps: 6 });
-  await expect(page.getByText(/leave the soil/)).toBeVisible();
+  await expect(page.getByText(/stick out of the mix/)).toBeVisible();
   await page.mouse.up();
   const [x, y] =
     ((await salvia.evaluate((el) => el.parentElement?.getAttribute('transform'))) ?? '')
@@ -84,7 +84,7 @@ test('a remedy says what it would do, and doing it betters the level', async ({ 
   const remedy = row.getByRole('button').first();
   await expect(remedy).toBeVisible();
   await remedy.focus();
-  await expect(row.getByText(/Vigour watch to good/).first()).toBeVisible();
+  await expect(row.getByText(/Vigour concern to good/).first()).toBeVisible();
   const before = Number((await level.getAttribute('aria-valuetext'))?.match(/[\d.]+/)?.[0]);
   await remedy.press('Enter');
   await expect
@@ -97,7 +97,7 @@ test('a plant can be added, and one that cannot live here says why', async ({ pa
   await page.getByRole('button', { name: 'Add a plant' }).click();
   const dialog = page.getByRole('dialog', { name: 'Add a plant' });
   await dialog.getByLabel('Name', { exact: true }).fill('fern');
-  await expect(dialog.getByText(/Not here: It lives with 0 to 5 hours of sun/).first()).toBeVisible();
+  await expect(dialog.getByText(/Not suitable: It needs 0 to 5 hours of sun/).first()).toBeVisible();
   await accessible(page);
   await dialog.getByLabel('Name', { exact: true }).fill('lobelia');
   await dialog.getByRole('radio', { name: 'Spiller' }).click();
@@ -108,16 +108,16 @@ test('a plant can be added, and one that cannot live here says why', async ({ pa
 
 test('bad files are refused with what and where, and change nothing', async ({ page }) => {
   await page.goto(EMPTY);
-  await expect(page.getByRole('heading', { name: 'An empty bench' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Your bench is empty' })).toBeVisible();
   const give = (name: string, text: string) =>
     page
       .getByLabel('Backup or planting file')
       .setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(text) });
   await give('cut.json', '{"format":"rillbank.backup","version":1,"plan');
-  await expect(page.getByText('cut.json was not opened; nothing changed')).toBeVisible();
+  await expect(page.getByText('Could not open cut.json. Nothing has changed.')).toBeVisible();
   await give('later.json', '{"format":"rillbank.backup","version":8}');
   await expect(page.getByText(/version 8; this Rillbank reads up to 3/)).toBeVisible();
-  await expect(page.getByRole('heading', { name: 'An empty bench' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Your bench is empty' })).toBeVisible();
 });
 
 test('dark, on a phone, and in inches', async ({ page }) => {
@@ -137,12 +137,12 @@ test('dark, on a phone, and in inches', async ({ page }) => {
 
 test('an address that leads nowhere says so', async ({ page }) => {
   await page.goto('/pot/not-there/plants');
-  await expect(page.getByText('There is no such container on this bench.')).toBeVisible();
+  await expect(page.getByText('This container is not on your bench. It may have been deleted.')).toBeVisible();
   await page.getByRole('link', { name: 'Back to the bench' }).click();
   await expect(page.getByRole('heading', { name: 'Entrance steps' })).toBeVisible();
   expect((await page.goto('/nowhere/at/all'))?.status()).toBe(404);
-  await expect(page.getByRole('heading', { name: 'Nothing here' })).toBeVisible();
-  await page.getByRole('link', { name: 'To the library' }).click();
+  await expect(page.getByRole('heading', { name: 'Page not found' })).toBeVisible();
+  await page.getByRole('link', { name: 'Go to the library' }).click();
   await expect(page.getByRole('list', { name: 'Plants' })).toBeVisible();
 });
 

@@ -37,7 +37,7 @@ const more = async (page, pot, item) => {
 /** Everything a gardener does that is kept: the page it is done on, what comes before, and the step that is kept. */
 const STEPS = {
   'start a container': {
-    step: (p) => p.getByRole('banner').getByRole('button', { name: 'Start a container' }).click(),
+    step: (p) => p.getByRole('banner').getByRole('button', { name: 'Add a container' }).click(),
   },
   'copy a container': { step: (p) => more(p, 'Left-hand pot', 'Copy') },
   'rename a container': {
@@ -199,7 +199,7 @@ async function kills({ base }, edits) {
   let context = await open();
   let page = context.pages()[0] ?? (await context.newPage());
   await page.goto(base);
-  await page.getByRole('button', { name: 'Start a container' }).first().click();
+  await page.getByRole('button', { name: 'Add a container' }).first().click();
   await page.waitForURL(/\/spot$/);
   const address = page.url().replace('/spot', '/container');
   const count = { case: 'kills', edits: 0, lost: 0 };
@@ -256,7 +256,7 @@ async function release(port) {
       await page.getByLabel('Name', { exact: true }).fill('Through a release');
       await page.getByLabel('Name', { exact: true }).press('Enter');
       await page.getByText(/^Saved \d/).waitFor();
-      for (const station of ['Plants', 'Make', 'Spot']) {
+      for (const station of ['Plants', 'Plant up', 'Spot']) {
         await page.getByRole('navigation').getByRole('link', { name: station }).click();
         await page.waitForURL(new RegExp(`/${station.toLowerCase()}$`));
       }

@@ -23,7 +23,7 @@ await visit(async ({ browser, base }) => {
   const first = [...html.matchAll(/<script[^>]+src="(\/_next\/static\/[^"]+)"(?![^>]*nomodule)/gi)].map((m) => m[1]);
   await page.goto(base);
   await page
-    .getByRole('img', { name: /^Portrait in week/ })
+    .getByRole('img', { name: /^Week \d/ })
     .first()
     .waitFor();
   const kB = (n) => Math.round(n / 1000);

@@ -13,7 +13,7 @@ await visit(async ({ browser, base }) => {
   await page.getByRole('heading', { name: 'Entrance steps' }).waitFor();
   await page.goto(`${base}/pot/lido-entrance-left/plants`);
   await page.locator('[data-state=grown]').waitFor();
-  const portrait = page.getByRole('img', { name: /^Portrait in week/ });
+  const portrait = page.getByRole('img', { name: /^Week \d/ });
   await portrait.focus();
   const canvas = page.getByTestId('portrait');
   await page.getByTestId('painted').waitFor({ state: 'detached' });

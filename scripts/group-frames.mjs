@@ -10,12 +10,12 @@ await visit(async ({ browser, base }) => {
   await page.goto(`${base}/group?place=Entrance%20steps`);
   await page.locator('[data-state=grown]').waitFor();
   // Twelve: the left-hand pot as a row of seven, beside the five others.
-  const where = page.getByRole('region', { name: 'Where it stands' });
+  const where = page.getByRole('region', { name: 'Position' });
   await where.getByLabel('Container').selectOption({ label: 'Left-hand pot' });
-  await where.getByText('A row of it').click();
+  await where.getByText('A row of this one').click();
   await where.getByLabel('How many').fill('7');
   await where.getByLabel('How many').press('Enter');
-  await where.getByLabel('They are').selectOption({ label: 'All alike' });
+  await where.getByLabel('Pattern').selectOption({ label: 'All the same' });
   await where.getByRole('button', { name: 'Make a row of 7' }).click();
   await page.getByRole('button', { name: /^Left-hand pot 7, / }).waitFor();
   await page.locator('[data-state=grown]').waitFor();
@@ -39,7 +39,7 @@ await visit(async ({ browser, base }) => {
   const turning = [];
   for (let i = 0; i < 9; i += 1) turning.push(await after(box.x + 20 + i * 8));
   await page.mouse.up();
-  const containers = await page.getByRole('button', { name: /Arrows move it/ }).count();
+  const containers = await page.getByRole('button', { name: /Use the arrow keys to move it/ }).count();
   console.log(
     JSON.stringify({
       case: 'group frame',

@@ -45,7 +45,7 @@ await visit(async ({ browser, base }) => {
   const first = await context.newPage();
   await first.goto(base);
   await first
-    .getByRole('img', { name: /^Portrait in week/ })
+    .getByRole('img', { name: /^Week \d/ })
     .first()
     .waitFor();
   await first.evaluate(copied, MANY);

@@ -20,7 +20,7 @@ await visit(
       await page.goto(base);
       await page.getByRole('heading', { name: 'Entrance steps' }).waitFor();
       await page
-        .getByRole('img', { name: /^Portrait in week/ })
+        .getByRole('img', { name: /^Week \d/ })
         .first()
         .waitFor();
       return page;
@@ -59,14 +59,14 @@ await visit(
     await page.getByText('All steps').click();
     await page.waitForTimeout(2500);
     await keep(page, 'steps');
-    await page.getByRole('radio', { name: 'Labels and sheet' }).click();
-    while ((await page.getByRole('button', { name: 'Drawing …' }).count()) > 0) await page.waitForTimeout(200);
+    await page.getByRole('radio', { name: 'Labels and fact sheet' }).click();
+    while ((await page.getByRole('button', { name: 'Drawing…' }).count()) > 0) await page.waitForTimeout(200);
     await page.locator('article svg image').nth(1).waitFor();
     await page.waitForTimeout(1500);
     await keep(page, 'papers');
     await page.getByRole('radio', { name: 'List' }).click();
     await open(page, 'season');
-    await page.getByLabel('Of', { exact: true }).selectOption({ label: 'Petunia, magenta' });
+    await page.getByLabel('To which plant').selectOption({ label: 'Petunia, magenta' });
     await page.getByRole('button', { name: /^Try it in week/ }).click();
     await page.locator('figure [data-state=grown]').nth(1).waitFor();
     await page.waitForTimeout(2500);
@@ -74,9 +74,9 @@ await visit(
     await open(page, 'plants');
     await page.getByRole('button', { name: 'Compose again' }).click();
     await page.getByRole('button', { name: 'Compose', exact: true }).click();
-    await page.getByText(/ways to plant it/).waitFor();
-    const proposals = page.getByRole('img', { name: /^Portrait in week/ });
-    const wanted = await page.getByRole('button', { name: /^Take number/ }).count();
+    await page.getByText(/proposals/).waitFor();
+    const proposals = page.getByRole('img', { name: /^Week \d/ });
+    const wanted = await page.getByRole('button', { name: /^Use proposal/ }).count();
     while ((await proposals.count()) < wanted) await page.waitForTimeout(200);
     await keep(page, 'proposals');
     await page.goto(`${base}/library?for=lido-entrance-left`);
@@ -100,15 +100,15 @@ await visit(
     await keep(page, 'tend');
     await open(page, 'tend');
     await page.getByRole('radio', { name: 'Log' }).click();
-    await page.getByRole('button', { name: 'Let the forecast learn from it' }).click();
+    await page.getByRole('button', { name: 'Adjust predictions to it' }).click();
     await page.getByText(/taller/).waitFor();
     await page.waitForTimeout(2500);
     await keep(page, 'log');
     await open(page, 'tend', 'lido-boiler-bowl');
-    await page.getByRole('radio', { name: 'Change over' }).click();
+    await page.getByRole('radio', { name: 'Replant' }).click();
     await page.getByRole('button', { name: 'Today', exact: true }).click();
     await page.getByRole('button', { name: 'Fill the gaps' }).click();
-    await page.getByRole('button', { name: 'Plan this' }).first().waitFor({ timeout: 120_000 });
+    await page.getByRole('button', { name: 'Use this plan' }).first().waitFor({ timeout: 120_000 });
     await page.waitForTimeout(500);
     await drawn();
     await keep(page, 'change-over');
@@ -117,7 +117,7 @@ await visit(
     await page.waitForTimeout(800);
     await keep(page, 'today');
     await page.goto(`${base}/group?place=Entrance%20steps`);
-    await page.getByRole('heading', { name: /read as one/ }).waitFor();
+    await page.getByRole('heading', { name: /work together/ }).waitFor();
     await page.locator('[data-state=grown]').waitFor();
     await page.waitForTimeout(3000);
     await drawn();

@@ -8,8 +8,8 @@ export default function Broken({ error, reset }: { error: Error & { digest?: str
   useEffect(() => console.error(error), [error]);
   return (
     <main className="mx-auto flex max-w-prose flex-col items-start gap-4 p-8">
-      <h1 className="text-2xl">This page broke</h1>
-      <p>What you made is kept in this browser. Try the page again; if a new release came out meanwhile, reload it.</p>
+      <h1 className="text-2xl">Something went wrong on this page</h1>
+      <p>Your work is saved in this browser. Try again. If there is a new version, reload the page.</p>
       <p className="text-[0.88rem] text-quiet">{error.message}</p>
       <div className="flex flex-wrap gap-2">
         <Button kind="deep" onClick={reset}>

@@ -8,7 +8,7 @@ export default function FrameBroken(props: { error: Error & { digest?: string };
   return (
     <html lang="en-GB">
       <body>
-        <title>Broken · Rillbank</title>
+        <title>Error · Rillbank</title>
         <Broken {...props} />
       </body>
     </html>

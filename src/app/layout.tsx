@@ -9,7 +9,7 @@ import { Toasts } from '@/features/shell/Toasts';
 
 export const metadata: Metadata = {
   title: { default: 'Rillbank', template: '%s · Rillbank' },
-  description: 'A potting bench in the browser.',
+  description: 'Design, plant and care for mixed containers.',
 };
 export const viewport: Viewport = { width: 'device-width', initialScale: 1, themeColor: '#e9eeea' };
 

@@ -5,7 +5,7 @@ export default function manifest(): MetadataRoute.Manifest {
   return {
     name: 'Rillbank',
     short_name: 'Rillbank',
-    description: 'A potting bench in the browser.',
+    description: 'Design, plant and care for mixed containers.',
     lang: 'en-GB',
     start_url: '/',
     display: 'standalone',

@@ -2,14 +2,14 @@ import type { Metadata } from 'next';
 import Link from 'next/link';
 import { buttonLook } from '@/ui/Button';
 
-export const metadata: Metadata = { title: 'Nothing here' };
+export const metadata: Metadata = { title: 'Page not found' };
 
 /** An address that leads nowhere. */
 export default function NotFound() {
   return (
     <main className="mx-auto flex max-w-prose flex-col items-start gap-4 p-8">
-      <h1 className="text-2xl">Nothing here</h1>
-      <p>No page has this address. Your containers are on the bench, and every plant is in the library.</p>
+      <h1 className="text-2xl">Page not found</h1>
+      <p>There is no page at this address. Your containers are on the bench; the plants are in the library.</p>
       <div className="flex gap-2">
         <Link href="/" className={buttonLook('deep')}>
           To the bench

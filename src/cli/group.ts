@@ -22,7 +22,7 @@ export function checkGroup(data: unknown, args: readonly string[]): unknown {
     .map((p) => p.startDate)
     .sort()
     .at(-1);
-  if (!last) throw new BadInputError('containers: there is none in the file. Put the plantings in.');
+  if (!last) throw new BadInputError('containers: the file has no containers. Add at least one planting.');
   const date = named ?? addDays(last, USUAL_DAYS);
   const scene = sceneOf(group, containers, date);
   return { date, place: group.place, missing: scene.missing, findings: judgeGroup(scene) };

@@ -59,9 +59,9 @@ export function growth(planting: Planting, args: readonly string[]): unknown {
 
 function between(planting: Planting, { from, to }: { from: string; to: string }, year: YearId | null): unknown {
   const wanted = Math.floor(daysBetween(planting.startDate, to) / 7) + 1;
-  if (wanted < 1) throw new BadInputError(`--to: must not be before the day it is planted, ${planting.startDate}.`);
+  if (wanted < 1) throw new BadInputError(`--to: must not be before the planting date, ${planting.startDate}.`);
   if (wanted > LONGEST_WEEKS)
-    throw new BadInputError(`--to: must lie within ${LONGEST_WEEKS} weeks of the day it is planted.`);
+    throw new BadInputError(`--to: must be within ${LONGEST_WEEKS} weeks of the planting date.`);
   const usual = grow(planting, undefined, year);
   const season = wanted > usual.weeks.length ? grow(planting, wanted, year) : usual;
   const weeks = season.weeks.filter((w) => addDays(w.date, 6) >= from && w.date <= to);

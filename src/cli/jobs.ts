@@ -7,7 +7,7 @@ import { daysOf } from './days';
 
 /** What `rillbank jobs` prints: what is due between two days; written as a calendar where one is named. Throws BadInputError. */
 export function jobsIn(plantings: readonly Planting[], args: readonly string[]): unknown {
-  if (plantings.length === 0) throw new BadInputError('file: name one planting or more after `jobs`.');
+  if (plantings.length === 0) throw new BadInputError('file: give at least one planting after `jobs`.');
   const { from, to } = daysOf(args);
   const jobs = jobsBetween(plantings, from, to);
   const at = args.indexOf('--ics');
@@ -17,7 +17,7 @@ export function jobsIn(plantings: readonly Planting[], args: readonly string[]):
     try {
       writeFileSync(out, jobsIcs(jobs));
     } catch {
-      throw new BadInputError(`--ics: ${out} cannot be written. Check that its folder is there and may be written to.`);
+      throw new BadInputError(`--ics: could not write ${out}. Check that the folder exists and is writable.`);
     }
   }
   return jobs.map(({ due, kind, of, text }) => ({

@@ -31,17 +31,17 @@ const USAGE = `rillbank: the potting bench from a terminal. JSON in, JSON out.
                                           the JSON Schema of a file
   rillbank compose BRIEF.json             plantings that fit a brief, best first
   rillbank check PLANTING.json|GROUP.json [--on DATE]
-                                          what is good, to watch and wrong, and what to take care of
-  rillbank grow PLANTING.json [--week N]  the size of each plant, at the peak or in week N
+                                          what is good, of concern or a problem, and safety notes
+  rillbank grow PLANTING.json [--week N]  size of each plant at its peak or in week N
   rillbank grow PLANTING.json --from DATE --to DATE
                                           each plant in every week between, what shades it, and what lies ahead
-  rillbank grow PLANTING.json … --year hot|cool|late|frost|dry|unfed
-                                          the same in another year, or with other care
+  rillbank grow PLANTING.json… --year hot|cool|late|frost|dry|unfed
+                                          the same in a different year or with different care
   rillbank list PLANTING.json… [--feed slow|liquid|pellets] [--drip]
                                           what to buy for all of them, in packs and whole bags
-  rillbank steps PLANTING.json            how it is planted, and how deep the mix is filled
+  rillbank steps PLANTING.json            planting steps and how deep to fill the mix
   rillbank water PLANTING.json --on DATE [--high C --low C --rain MM | --weather DAYS.csv]
-                                          litres a day, times a day or days between, water held for roots
+                                          litres a day, how often to water, and water available to roots
   rillbank jobs PLANTING.json… --from DATE --to DATE [--ics F]
                                           what is to be done and when, and as a calendar
   rillbank template PLANTING.json --out F.svg|F.pdf [--paper a4|letter]
@@ -63,12 +63,12 @@ const COMMANDS: Record<string, (args: string[]) => unknown> = {
   plants: ([flag]) => {
     if (flag === undefined) return LIBRARY;
     if (flag !== '--coverage')
-      throw new BadInputError(`plants: "${flag}" is not understood. Leave it out, or ask for --coverage.`);
+      throw new BadInputError(`plants: unknown option "${flag}". Remove it or use --coverage.`);
     return coverageTable(LIBRARY);
   },
   schema: ([name]) => {
     const schema = SCHEMAS[name ?? ''];
-    if (!schema) throw new BadInputError(`schema: "${name ?? ''}" is none of ${Object.keys(SCHEMAS).join(', ')}.`);
+    if (!schema) throw new BadInputError(`schema: "${name ?? ''}" must be one of ${Object.keys(SCHEMAS).join(', ')}.`);
     return z.toJSONSchema(schema, { io: 'input' });
   },
   compose: ([file]) => {
@@ -114,12 +114,12 @@ const COMMANDS: Record<string, (args: string[]) => unknown> = {
 };
 
 function readJson(file: string | undefined): unknown {
-  if (!file) throw new BadInputError('file: name a JSON file after the command.');
+  if (!file) throw new BadInputError('file: give a JSON file after the command.');
   let text: string;
   try {
     text = readFileSync(file, 'utf8');
   } catch {
-    throw new BadInputError(`file: ${file} cannot be read. Check the name.`);
+    throw new BadInputError(`file: could not read ${file}. Check the name.`);
   }
   return parseJson(text);
 }

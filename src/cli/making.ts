@@ -29,7 +29,7 @@ export const filesIn = (args: readonly string[]): string[] =>
 
 /** What `rillbank list` prints: everything to buy for some plantings, each as often as its container stands. Throws BadInputError. */
 export function listOf(plantings: readonly Planting[], args: readonly string[]): unknown {
-  if (plantings.length === 0) throw new BadInputError('file: name one planting or more after `list`.');
+  if (plantings.length === 0) throw new BadInputError('file: give at least one planting after `list`.');
   const entries = plantings.map((planting) => ({ planting, count: planting.container.count }));
   const order = orderFor(entries, {
     ...PLAIN_WANTS,
@@ -89,7 +89,7 @@ export async function writeTemplate(planting: Planting, args: readonly string[])
   try {
     writeFileSync(out, written);
   } catch {
-    throw new BadInputError(`--out: ${out} cannot be written. Check that its folder is there and may be written to.`);
+    throw new BadInputError(`--out: could not write ${out}. Check that the folder exists and is writable.`);
   }
   const { wide, high } = template.drawing;
   return { out, wideMm: wide, highMm: high, ...(isPdf ? { paper: sheet, sheets: rows * columns + 1 } : {}) };

@@ -22,17 +22,18 @@ function numberAfter(args: readonly string[], flag: string, least: number, most:
 
 /** The same from real days: what it holds that morning after all of them, watered as it asked, and when it asks next. */
 function waterIn(planting: Planting, date: string, path: string | undefined): unknown {
-  if (!path) throw new BadInputError('--weather: name the file of days, CSV.');
+  if (!path) throw new BadInputError('--weather: give a CSV file of daily weather.');
   let text: string;
   try {
     text = readFileSync(path, 'utf8');
   } catch {
-    throw new BadInputError(`--weather: ${path} cannot be read. Check its name.`);
+    throw new BadInputError(`--weather: could not read ${path}. Check the name.`);
   }
   const read = readDays(text);
   if (!read.ok) throw new BadInputError(`--weather: ${path}: ${read.problems.join(' ')}`);
   const day = read.days.find((d) => d.date === date);
-  if (!day) throw new BadInputError(`--weather: ${path} has no ${date}. Add that day, or choose another with --on.`);
+  if (!day)
+    throw new BadInputError(`--weather: ${path} has no data for ${date}. Add it, or choose another day with --on.`);
   const days = read.days.map((d): KnownDay => ({ ...d, known: 'written down' }));
   const { heldL, usableL, next, lastsUntil } = aheadOf(planting, days, date);
   const w = wateringOn(planting, day);
@@ -56,13 +57,13 @@ export function waterOn(planting: Planting, args: readonly string[]): unknown {
   const date = at < 0 ? undefined : args[at + 1];
   if (date === undefined || !isDay(date)) throw new BadInputError('--on: must be a day such as 2026-07-14.');
   if (date < planting.startDate)
-    throw new BadInputError(`--on: must not be before the day it is planted, ${planting.startDate}.`);
+    throw new BadInputError(`--on: must not be before the planting date, ${planting.startDate}.`);
   const file = args.indexOf('--weather');
   if (file >= 0) return waterIn(planting, date, args[file + 1]);
   const month = monthPosition(date);
   const highC = numberAfter(args, '--high', -60, 58) ?? dayHighC(planting.spot, month);
   const lowC = numberAfter(args, '--low', -60, 58) ?? nightC(planting.spot, month);
-  if (lowC > highC) throw new BadInputError('--low: must not be above --high.');
+  if (lowC > highC) throw new BadInputError('--low: must not be higher than --high.');
   const rainMm = numberAfter(args, '--rain', 0, 500) ?? 0;
   const w = wateringOn(planting, { date, highC, lowC, rainMm });
   return {

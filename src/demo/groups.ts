@@ -45,7 +45,7 @@ export const lidoGroups: readonly Group[] = [
   },
   {
     id: 'group-changing-cabin-arcade',
-    place: 'Changing-cabin arcade',
+    place: 'Changing-room arcade',
     wall: '#e3dccb',
     build: 'boards',
     ground: 'deck',

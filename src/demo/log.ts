@@ -16,8 +16,14 @@ const note = (id: string, of: string, on: string, text: string, photo: string | 
 const plain = (entry: LogEntry): Written => ({ entry, photo: null });
 
 export const lidoLog: readonly Written[] = [
-  note('demo-1', LEFT, '2026-05-28', 'Two weeks in. All of it has taken.', '/demo/left-week-2.jpg'),
-  note('demo-2', LEFT, '2026-06-25', 'Full to the rim. Visitors ask what the blue is.', '/demo/left-week-6.jpg'),
+  note('demo-1', LEFT, '2026-05-28', 'Two weeks in. Everything has settled.', '/demo/left-week-2.jpg'),
+  note(
+    'demo-2',
+    LEFT,
+    '2026-06-25',
+    'Full to the edges. Visitors keep asking what the blue one is.',
+    '/demo/left-week-6.jpg',
+  ),
   plain({
     id: 'demo-3',
     of: LEFT,

@@ -61,7 +61,7 @@ export const ticketWindow: Spot = {
 /** North: six matching baskets under the arcade's edge. */
 export const arcade: Spot = {
   ...lidoSpot,
-  name: 'Changing-cabin arcade',
+  name: 'Changing-room arcade',
   light: {
     kind: 'clock',
     latitude: LATITUDE,

@@ -80,7 +80,7 @@ describe('the template as PDF, read by another reader', () => {
 
   test('its text is text, in fonts that are embedded', () => {
     const key = pages[0];
-    expect(key?.texts.map((t) => t.text).join(' ')).toContain('Print at 100 %');
+    expect(key?.texts.map((t) => t.text).join(' ')).toContain('Print at 100%');
     for (const f of some(pages.flatMap((p) => p.fonts))) expect(f.embedded).toBe(true);
     expect(new Set(pages.flatMap((p) => p.fonts.map((f) => f.name))).size).toBe(2);
   });
@@ -124,7 +124,7 @@ test('labels name every kind once with its numbers; the card says who it is for'
   expect(texts.filter((t) => t === 'Canna, dwarf, scarlet')).toHaveLength(1);
   expect(texts.some((t) => /^On the plan \d/.test(t))).toBe(true);
   expect(texts.some((t) => t.includes(planting.name))).toBe(true);
-  expect(texts.some((t) => /^Planted 16 May by/.test(t))).toBe(true);
+  expect(texts.some((t) => /^Planted on 16 May by/.test(t))).toBe(true);
 });
 
 test('many kinds run on to a second sheet and none falls off the first', () => {

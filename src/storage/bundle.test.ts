@@ -80,7 +80,7 @@ test('what cannot be read here goes out as stored, and is told when the file is 
     'unreadable/own-odd.json',
   ]);
   expect((await openFile(file)).problems).toEqual([
-    '2 things could not be read when it was saved; as stored, under unreadable/.',
+    '2 items could not be read when the backup was made. They are in the folder unreadable/.',
   ]);
 });
 
@@ -88,10 +88,10 @@ describe('a damaged file', () => {
   test.each<[string, string, Uint8Array | null, RegExp]>([
     ['a container that is none', 'containers/test.json', strToU8('{"format":"x"}'), /^containers\/test\.json .*format/],
     ['a container that is missing', 'containers/test.json', null, /^containers\/test\.json is missing/],
-    ['a photograph that is none', 'photographs/own-one.jpg', strToU8('<svg>'), /is no picture/],
+    ['a photograph that is none', 'photographs/own-one.jpg', strToU8('<svg>'), /is not a supported picture/],
     ['a plant with a figure changed', 'plants/own-one.json', null, /^plants\/own-one\.json is missing/],
     ['no list', 'bench.json', null, /bench\.json/],
-    ['no end', 'sums.json', null, /breaks off before its end/],
+    ['no end', 'sums.json', null, /The file is incomplete/],
   ])('%s: told, and the rest is opened', async (_, path, to, says) => {
     const file = await changed(await fullBench(), path, to);
     await wipe();
@@ -105,7 +105,7 @@ describe('a damaged file', () => {
       'containers/test.json',
       strToU8(JSON.stringify(pot({ name: 'Odd' }))),
     );
-    expect((await openFile(file)).problems).toEqual(['containers/test.json is not as it was saved.']);
+    expect((await openFile(file)).problems).toEqual(['containers/test.json has changed since it was saved.']);
   });
   test('cut off anywhere, it says so and brings what came before', async () => {
     const file = await fullBench();
@@ -113,12 +113,12 @@ describe('a damaged file', () => {
     for (const share of [0.2, 0.5, 0.8]) {
       const cut = await openFile(file.slice(0, Math.floor(file.size * share))).catch((e: unknown) => e);
       if (cut instanceof BadInputError) expect(share).toBe(0.2);
-      else expect((cut as { problems: string[] }).problems.join()).toMatch(/breaks off/);
+      else expect((cut as { problems: string[] }).problems.join()).toMatch(/The file is incomplete/);
     }
   });
   test('what is no bench at all is refused', async () => {
     const other = new Blob([new Uint8Array(zipSync({ 'letter.txt': strToU8('Dear all') }))]);
-    await expect(openFile(other)).rejects.toThrow(/there is no bench in it/);
+    await expect(openFile(other)).rejects.toThrow(/not a Rillbank backup/);
   });
 });
 

@@ -12,7 +12,7 @@ import { changeTending, readTending } from './tending';
 const JPEG = 'data:image/jpeg;base64,/9j/4AAQSkZJRgABAQEAYABgAAD/2wBDAAEBAQEBAQEB/9k=';
 const photo = (): Blob => blobOf(JPEG) ?? new Blob();
 const note = (id: string, on: string, change: Partial<LogEntry> = {}): LogEntry =>
-  ({ id, of: 'test', on, kind: 'note', text: 'Fine.', photo: true, ...change }) as LogEntry;
+  ({ id, of: 'test', on, kind: 'note', text: 'High.', photo: true, ...change }) as LogEntry;
 
 beforeEach(async () => {
   for (const table of [db.plantings, db.log, db.photos, db.settings]) await table.clear();

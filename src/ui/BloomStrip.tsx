@@ -7,7 +7,7 @@ const [W, H] = [240, 26];
 export function BloomStrip({ plant }: { plant: Plant }) {
   const hex = plant.colours.find((c) => c.part === 'flower')?.hex;
   const months = plant.bloom.flatMap((b, m) => (b > 0.2 ? [MONTH_NAMES[m]] : []));
-  const said = months.length === 0 ? 'No flowers to speak of' : `In flower in ${months.join(', ')}`;
+  const said = months.length === 0 ? 'Few or no flowers' : `In flower in ${months.join(', ')}`;
   const step = W / 12;
   const edge = (sign: 1 | -1) => plant.bloom.map((b, m) => `${(m + 0.5) * step} ${H / 2 + (sign * b * H) / 2.3}`);
   return (

@@ -160,8 +160,7 @@ export function Chart({ label, steps, lines, kind, written, along, at, heightPx 
       true,
     );
   }, [chart, steps, lines, kind, written, along, at]);
-  if (failed)
-    return <p className="text-[0.9rem] text-quiet">The drawing did not load; the figures are in the table.</p>;
+  if (failed) return <p className="text-[0.9rem] text-quiet">The chart did not load. The figures are in the table.</p>;
   return (
     <div ref={holder} role="img" aria-label={label} style={{ height: heightPx }} className="w-full overflow-hidden" />
   );

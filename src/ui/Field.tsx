@@ -66,8 +66,8 @@ export function TypedField<T>({ label, hint, shown, read, onChange, inputMode, t
 
 /** A value inside its ends, with what is said when it was outside. */
 function within(value: number, min: number, max: number, written: (n: number) => string): Understood<number> {
-  if (value < min) return { ok: true, value: min, said: `${written(min)} is the least.` };
-  if (value > max) return { ok: true, value: max, said: `${written(max)} is the most.` };
+  if (value < min) return { ok: true, value: min, said: `Minimum ${written(min)}.` };
+  if (value > max) return { ok: true, value: max, said: `Maximum ${written(max)}.` };
   return { ok: true, value };
 }
 
@@ -89,7 +89,7 @@ export function LengthField({
 }) {
   const read = (t: string): Understood<number> => {
     const v = min < 0 ? parseOffset(t, units) : parseLength(t, units);
-    if (v === null) return { ok: false, say: 'Write a length, such as 35 cm, 14 in or 1\' 2".' };
+    if (v === null) return { ok: false, say: 'Enter a length, such as 35 cm, 14 in or 1\' 2".' };
     return within(Math.round(v), min, max, (n) => formatLength(n, units));
   };
   return <TypedField label={label} shown={formatLength(mm, units)} read={read} onChange={onChange} />;
@@ -114,7 +114,7 @@ export function NumberField({
 }: Numbered & { value: number; whole?: boolean; onChange: (n: number) => void }) {
   const read = (t: string): Understood<number> => {
     const n = t.trim() === '' ? NaN : numberIn(t);
-    if (!Number.isFinite(n)) return { ok: false, say: `Write a number from ${min} to ${max}.` };
+    if (!Number.isFinite(n)) return { ok: false, say: `Enter a number from ${min} to ${max}.` };
     return within(whole ? Math.round(n) : n, min, max, String);
   };
   return <TypedField label={label} inputMode="decimal" shown={String(value)} read={read} onChange={onChange} />;
@@ -131,7 +131,7 @@ export function OptionalNumberField({
   const read = (t: string): Understood<number | null> => {
     if (t.trim() === '') return { ok: true, value: null };
     const n = numberIn(t);
-    if (!Number.isFinite(n)) return { ok: false, say: `Write a number from ${min} to ${max}, or nothing.` };
+    if (!Number.isFinite(n)) return { ok: false, say: `Enter a number from ${min} to ${max}, or leave it empty.` };
     return within(n, min, max, String);
   };
   return (
@@ -161,8 +161,8 @@ export function TextField({
 }) {
   const read = (t: string): Understood<string> => {
     const text = t.trim();
-    if (!optional && text.length === 0) return { ok: false, say: 'It needs a name.' };
-    return text.length <= max ? { ok: true, value: text } : { ok: false, say: `At most ${max} letters.` };
+    if (!optional && text.length === 0) return { ok: false, say: 'Enter a name.' };
+    return text.length <= max ? { ok: true, value: text } : { ok: false, say: `Use at most ${max} characters.` };
   };
   return <TypedField label={label} shown={value} read={read} onChange={onChange} />;
 }
@@ -178,7 +178,7 @@ export function DateField({
   onChange: (iso: string) => void;
 }) {
   const read = (t: string): Understood<string> =>
-    isDay(t) ? { ok: true, value: t } : { ok: false, say: `Choose a day between ${FIRST_YEAR} and ${LAST_YEAR}.` };
+    isDay(t) ? { ok: true, value: t } : { ok: false, say: `Choose a date between ${FIRST_YEAR} and ${LAST_YEAR}.` };
   return <TypedField label={label} type="date" shown={value} read={read} onChange={onChange} />;
 }
 
@@ -197,7 +197,7 @@ export function OptionalDateField({
 }) {
   const read = (t: string): Understood<string | null> => {
     if (t === '') return { ok: true, value: null };
-    return isDay(t) && t > after ? { ok: true, value: t } : { ok: false, say: 'Choose a day after it is planted.' };
+    return isDay(t) && t > after ? { ok: true, value: t } : { ok: false, say: 'Choose a date after planting.' };
   };
   return <TypedField label={label} type="date" shown={value ?? ''} read={read} onChange={onChange} />;
 }

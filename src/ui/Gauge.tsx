@@ -5,7 +5,7 @@ export function Gauge({ share, least, label }: { share: number; least: number; l
   return (
     <span
       role="img"
-      aria-label={`${label}: ${full} % of what it holds`}
+      aria-label={`${label}: ${full}% full`}
       className="relative block h-3.5 w-full overflow-hidden rounded-full border border-ink/50 bg-tube"
     >
       <span className={`absolute inset-y-0 left-0 ${low ? 'bg-watch' : 'bg-glaze/70'}`} style={{ width: `${full}%` }} />

@@ -28,7 +28,7 @@ export function Level({ name, severity, at, ghost = null, band, value, low, high
       aria-valuemax={100}
       aria-valuenow={Math.round(Math.min(1, Math.max(0, at)) * 100)}
       aria-valuetext={`${value}. ${text}`}
-      title={small ? `${name}: ${text}` : `${low} … ${high}`}
+      title={small ? `${name}: ${text}` : `${low}… ${high}`}
     >
       <div
         className={`relative w-full rounded-full border overflow-hidden ${small ? 'h-2.5' : 'h-[17px]'}`}

@@ -1,6 +1,6 @@
 import type { Severity } from '@/core/balance/severity';
 
-const WORD: Record<Severity, string> = { good: 'Good', watch: 'Watch', wrong: 'Wrong' };
+const WORD: Record<Severity, string> = { good: 'Good', watch: 'Concern', wrong: 'Problem' };
 
 /** Severity as shape, word and colour: a drop that sits level, a drop that leans, a crossed one. */
 export function Mark({ severity, withWord = false }: { severity: Severity; withWord?: boolean }) {

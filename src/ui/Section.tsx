@@ -105,7 +105,7 @@ export function Section({ container, placements, units, onResize }: Props) {
       viewBox={`${box.x} ${box.y} ${box.w} ${box.h}`}
       className="w-full touch-none select-none"
       role="group"
-      aria-label={`Section of the ${describe(container, units)}: ${formatLength(top * 2, units)} at the rim, ${formatLength(depth, units)} deep, soil ${formatLength(sums.headspaceMm, units)} under the rim.`}
+      aria-label={`Cross-section of the ${describe(container, units)}: ${formatLength(top * 2, units)} wide at the rim, ${formatLength(depth, units)} deep, soil ${formatLength(sums.headspaceMm, units)} below the rim.`}
       onPointerMove={onMove}
       onPointerUp={() => setHeld(null)}
     >
@@ -171,9 +171,9 @@ export function Section({ container, placements, units, onResize }: Props) {
           no holes
         </text>
       )}
-      {handle('top', top, -16 * px, 'Width at the rim, in the section')}
-      {handle('base', base, depth + wall + 12 * px, 'Width at the base, in the section')}
-      {handle('depth', room + 14 * px, depth, 'Depth, in the section')}
+      {handle('top', top, -16 * px, 'Width at the rim, in the cross-section')}
+      {handle('base', base, depth + wall + 12 * px, 'Width at the base, in the cross-section')}
+      {handle('depth', room + 14 * px, depth, 'Depth, in the cross-section')}
     </svg>
   );
 }

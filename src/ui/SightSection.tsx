@@ -99,7 +99,7 @@ export function SightSection({
         viewBox={`${x0} ${top} ${x1 - x0} ${130 - top}`}
         className="max-h-[20rem] w-full touch-none select-none"
         role="group"
-        aria-label="Section through room, sill and container"
+        aria-label="Side view of room, sill and container"
         onPointerMove={onMove}
         onPointerUp={() => setHeld(null)}
       >
@@ -178,7 +178,9 @@ export function SightSection({
       </svg>
       <figcaption className="text-[0.88rem]" aria-live="polite">
         {useful
-          .map((u) => `The ${u.name} viewer sees what stands over ${formatLength(u.leastMm, units)} of the soil.`)
+          .map(
+            (u) => `The ${u.name} viewer sees whatever is more than ${formatLength(u.leastMm, units)} above the soil.`,
+          )
           .join(' ')}
       </figcaption>
     </figure>

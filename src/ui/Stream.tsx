@@ -32,7 +32,7 @@ export function Stream({ stops, current }: { stops: readonly Stop[]; current: st
   const end = stops.length * step;
   const reached = step / 2 + here * step;
   return (
-    <nav aria-label="Stations" className="relative w-full max-w-[27rem]">
+    <nav aria-label="Pages" className="relative w-full max-w-[27rem]">
       <svg
         viewBox={`0 0 ${end} 16`}
         preserveAspectRatio="none"
@@ -67,7 +67,7 @@ export function Stream({ stops, current }: { stops: readonly Stop[]; current: st
                 <StopMark state={s.state} here={on} />
                 <span className={`text-[0.88rem] ${on ? 'font-bold' : 'text-quiet group-hover:text-ink'}`}>
                   {s.text}
-                  {s.state === 'wrong' && <span className="sr-only">, something is wrong here</span>}
+                  {s.state === 'wrong' && <span className="sr-only">, problem here</span>}
                 </span>
               </Link>
             </li>

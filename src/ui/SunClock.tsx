@@ -104,7 +104,7 @@ export function SunClock({ light, onChange }: { light: ClockLight; onChange: (li
         className="w-full cursor-crosshair touch-none select-none"
         role="slider"
         tabIndex={0}
-        aria-label="Skyline: left and right choose a direction, up and down raise or lower what stands there"
+        aria-label="Skyline: left and right arrows choose a direction; up and down raise or lower the obstruction there"
         aria-valuemin={0}
         aria-valuemax={90}
         aria-valuenow={shown.skyline[cursor] ?? 0}

@@ -26,7 +26,7 @@ export function SunStrip({ hours, onChange }: { hours: readonly number[]; onChan
     <div>
       <div
         role="group"
-        aria-label="Hours of direct sun: arrow keys go from hour to hour, Space sets one"
+        aria-label="Hours of direct sun: arrow keys move between hours, Space switches an hour on or off"
         onKeyDown={onKey}
         className="relative grid grid-cols-8 gap-px work:flex work:h-16 work:items-end"
       >

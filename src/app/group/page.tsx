@@ -2,7 +2,7 @@ import type { Metadata } from 'next';
 import { Suspense } from 'react';
 import { GroupFrame } from '@/features/group/GroupFrame';
 
-export const metadata: Metadata = { title: 'Seen together' };
+export const metadata: Metadata = { title: 'Together' };
 
 /** The containers of a place in one scene. `?place=` names it. */
 export default function Page() {

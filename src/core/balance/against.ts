@@ -11,7 +11,7 @@ const LEAF_TELLS = 0.3;
  * not seen before one backdrop.
  */
 export const against = check({
-  name: 'Against the wall',
+  name: 'Stands out from the background',
   facet: 'backdrop',
   weight: 3,
   at: 'plants',
@@ -25,15 +25,15 @@ export const against = check({
       least: 0.7,
       list: seenColours(standing.moments[2]).filter(isColour),
       weight: (c) => c.area * (1 - c.belowShare) * (c.isFlower ? 1 : LEAF_TELLS),
-      rule: 'Colours that stand before the backdrop differ from it by ΔE_OK 0.13 or more',
-      source: 'colour separation in OKLab (Ottosson 2020); threshold is a working figure',
+      rule: 'Plant colours differ clearly from the background (at least 0.13 ΔE-OK)',
+      source: 'colour separation in OKLab (Ottosson 2020); threshold is our own estimate',
       facts: { bloom: blossom ? 1 : 0 },
     });
   },
   words: {
-    good: () => 'What stands up shows against what is behind it.',
+    good: () => 'The planting shows up well against the background.',
     low: (f) =>
-      `${f.text('plant')} is lost against ${f.num('bloom') ? 'the blossom' : 'the wall'} behind: too close in colour.`,
+      `${f.text('plant')} disappears against ${f.num('bloom') ? 'the blossom' : 'the wall'}: the colours are too similar.`,
   },
   figure: percent,
   ideas: ['swap', 'take one of many out'],

@@ -57,7 +57,7 @@ export const buried = check({
         culprits: under.flatMap((x) => plants[x.index]?.id ?? []),
         says: under.length > 0 ? 'buried' : 'good',
         facts: { plant: who ? plantName(who.plant) : '', share: light, kinds: under.length },
-        rule: 'Between weeks 6 and 14 its neighbours leave each plant nearly half of its light',
+        rule: 'From week 6 to week 14 each plant keeps nearly half of its light from its neighbours',
         source: 'growers’ figures: under half a plant slows, under a third it stands still with half its flower',
         quality:
           light >= least
@@ -69,7 +69,7 @@ export const buried = check({
   words: {
     good: (f) => `Its neighbours leave ${f.text('plant')} ${f.pct('share')} of its light, and no plant has less.`,
     buried: (f) =>
-      `${f.text('plant')} has ${f.pct('share')} of its light under its neighbours: paid for, and hardly seen. Take one out beside it.`,
+      `${f.text('plant')} gets only ${f.pct('share')} of its light and is hardly seen: its neighbours cover it. Remove one of them.`,
   },
   figure: percent,
   ideas: ['take one of many out', 'nudge apart', 'smaller starts', 'swap'],

@@ -56,8 +56,8 @@ export const centrepiece = check({
           weeks: Math.round(there * course.weeks.length),
           of: course.weeks.length,
         },
-        rule: 'The star shows 70 % of its upper half, and leads in three weeks of four by form or colour',
-        source: 'practice',
+        rule: 'At least 70% of the centrepiece’s upper half shows, and it stands out in three weeks out of four',
+        source: 'common practice',
         quality: hidden
           ? Math.max(0.15, 0.5 * (view / IN_VIEW) ** 2)
           : gone
@@ -69,11 +69,12 @@ export const centrepiece = check({
     ];
   },
   words: {
-    good: (f) => `${f.text('plant')} leads, and is seen.`,
-    hidden: (f) => `${f.text('other')} hides ${f.text('plant')}: ${f.pct('share')} of its upper half is in view.`,
-    cell: (f) => `${f.text('plant')} leads, and is bought as a cell of a pack: for weeks nothing stands in the middle.`,
+    good: (f) => `${f.text('plant')} is a clear centrepiece.`,
+    hidden: (f) => `${f.text('other')} hides ${f.text('plant')}: only ${f.pct('share')} of its upper half shows.`,
+    cell: (f) =>
+      `${f.text('plant')} is the centrepiece but is bought as a small plug, so the middle is empty for weeks. Buy it larger.`,
     gone: (f) =>
-      `${f.text('plant')} leads for ${f.num('weeks')} of ${f.num('of')} weeks, and then leaves a hole in the middle.`,
+      `${f.text('plant')} looks good for ${f.num('weeks')} of ${f.num('of')} weeks, then leaves a gap in the middle.`,
   },
   figure: percent,
   ideas: ['a lead', 'bigger starts', 'forward or back', 'swap', 'take one of many out', 'take any but the lead out'],

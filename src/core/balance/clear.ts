@@ -7,7 +7,7 @@ const HANGS = 0.1;
 
 /** Flower and leaf colour low at the front against the pot behind it. */
 export const clear = check({
-  name: 'Against the pot',
+  name: 'Stands out from the container',
   facet: 'backdrop',
   weight: 4,
   at: 'plants',
@@ -19,13 +19,13 @@ export const clear = check({
       least: 0.6,
       list: seenColours(standing.moments[2]).filter((c) => c.belowShare > HANGS && isColour(c)),
       weight: (c) => c.area * c.belowShare,
-      rule: 'Colours that hang before the pot differ from it by ΔE_OK 0.13 or more',
-      source: 'practice, white flowers are lost on a white pot; threshold is a working figure',
+      rule: 'Trailing plants differ clearly from the colour of the container (at least 0.13 ΔE-OK)',
+      source: 'common practice, white flowers disappear against a white container; threshold is our own estimate',
     });
   },
   words: {
-    good: () => 'What hangs before the pot stands clear of its colour.',
-    low: (f) => `${f.text('plant')} is lost against the pot: too close in colour.`,
+    good: () => 'The trailing colours show up against the container.',
+    low: (f) => `${f.text('plant')} disappears against the container: the colours are too similar.`,
   },
   figure: percent,
   ideas: ['swap', 'take one of many out'],

@@ -127,7 +127,7 @@ export const colour = check({
         severity: star || tooMuch || pole || over ? 'watch' : 'good',
         measured: r.stray,
         band: [0, scheme.accent],
-        unit: 'off the scheme',
+        unit: 'outside the scheme',
         scale: [0, 0.5],
         culprits: star
           ? [star.id]
@@ -148,8 +148,8 @@ export const colour = check({
           hasMuch: over?.has ?? 0,
           most: over?.most ?? 0,
         },
-        rule: `${scheme.label}: no more than ${Math.round(scheme.accent * 100)} % of the coloured area off the scheme`,
-        source: 'practice, accent share 5–15 %; OKLCH (Ottosson 2020)',
+        rule: `${scheme.label}: at most ${Math.round(scheme.accent * 100)}% of the colour outside the scheme`,
+        source: 'common practice, accent share 5–15%; OKLCH (Ottosson 2020)',
         quality: eased(
           brief.only,
           (star ? besideStar(star.off) : clash ? CLASH_LEAVES : 1) *
@@ -161,14 +161,13 @@ export const colour = check({
   },
   words: {
     good: (f) => `Keeps to ${f.text('scheme').toLowerCase()}, ${f.pct('share')} accent.`,
-    stray: (f) => `${f.pct('share')} of the colour is off the scheme, most of it ${f.text('plant')}.`,
-    star: (f) => `${f.text('plant')} leads, and is not of the colours you asked for.`,
-    few: (f) => `Wants more ${ofIt(f.text('pole'))}: ${f.num('has')} tell, ${f.num('least')} are asked for.`,
+    stray: (f) => `${f.pct('share')} of the colour is outside the scheme, mostly ${f.text('plant')}.`,
+    star: (f) => `${f.text('plant')} is the centrepiece but not in the colours you asked for.`,
+    few: (f) => `Needs more ${ofIt(f.text('pole'))}: ${f.num('has')} of at least ${f.num('least')}.`,
     over: (f) =>
-      `${f.pct('hasMuch')} of the colour is ${f.text('much')}; ${f.pct('most')} is as much as the rest can answer.`,
-    pale: (f) =>
-      `Wants more ${ofIt(f.text('pole'))}: ${f.pct('has')} of all that is seen, ${f.pct('least')} makes it tell.`,
-    pole: (f) => `Wants more ${ofIt(f.text('pole'))}: ${f.pct('has')} of the colour, ${f.pct('least')} makes it tell.`,
+      `Too much ${f.text('much')}: ${f.pct('hasMuch')} of the colour; ${f.pct('most')} is the most the other colours can balance.`,
+    pale: (f) => `Needs more ${ofIt(f.text('pole'))}: ${f.pct('has')} of what you see; aim for ${f.pct('least')}.`,
+    pole: (f) => `Needs more ${ofIt(f.text('pole'))}: ${f.pct('has')} of the colour; aim for ${f.pct('least')}.`,
   },
   figure: percent,
   ideas: ['swap', 'one more', 'take one of many out'],

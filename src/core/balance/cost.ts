@@ -34,7 +34,7 @@ export const cost = check({
   },
   words: {
     good: (f) => `${f.money('each')} of ${f.money('budget')}.`,
-    high: (f) => `${f.money('each')}: ${f.money('over')} over the budget.`,
+    high: (f) => `${f.money('each')}, which is ${f.money('over')} over budget.`,
   },
   figure: money,
   ideas: ['a kind smaller', 'smaller starts', 'cheaper throughout', 'take any but the lead out'],

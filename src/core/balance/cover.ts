@@ -75,8 +75,8 @@ export const cover = check({
         culprits: [],
         says: thin ? 'thin' : gappy ? 'low' : 'good',
         facts: { share: 1 - shows, week: moments[1].week, count: plants.length, few: Math.ceil(few) },
-        rule: 'No more than a tenth of the soil shows once it has filled, and the usual number of plants',
-        source: 'practice; measured on plantings that experts praise',
+        rule: 'At most a tenth of the soil shows once the plants fill out, with the usual number of plants',
+        source: 'common practice; measured on plantings that experts praise',
         quality:
           (gappy ? Math.max(0.15, 0.5 - (shows - most) * 2) : 1 - 0.15 * (shows / most)) *
           (thin ? 0.25 : THINNEST + (1 - THINNEST) * full),
@@ -85,8 +85,8 @@ export const cover = check({
   },
   words: {
     good: (f) => `Leaves cover ${f.pct('share')} of the soil by week ${f.num('week')}.`,
-    low: (f) => `Gappy: ${f.pct('share')} of the soil is covered by week ${f.num('week')}.`,
-    thin: (f) => `Thin: ${f.num('count')} plants where ${f.num('few')} at least are usual.`,
+    low: (f) => `Gappy: only ${f.pct('share')} of the soil is covered by week ${f.num('week')}.`,
+    thin: (f) => `Sparse: ${f.num('count')} plants; at least ${f.num('few')} is usual.`,
   },
   figure: percent,
   ideas: ['one more', 'bigger starts', 'swap the body'],

@@ -19,14 +19,14 @@ export const drainage = check({
         says: drains ? 'good' : 'none',
         facts: {},
         rule: 'Holes in the base, mesh over them, no crocks',
-        source: 'practice: a coarse layer raises the wet zone and takes root room',
+        source: 'common practice: a coarse layer keeps the mix above it wetter and takes up root space',
         quality: drains ? 1 : 0,
       },
     ];
   },
   words: {
-    good: () => 'It drains. Lay mesh over the holes, no crocks.',
-    none: () => 'No holes: roots will drown. Drill the base before you plant.',
+    good: () => 'Good drainage. Cover the holes with mesh, not crocks.',
+    none: () => 'No drainage holes: roots will rot. Drill the base before you plant.',
   },
   figure: () => '',
   bandless: true,

@@ -16,7 +16,7 @@ const HEAD_MM = 1800;
 
 /** How far the longest trail hangs, and whether heads meet it. */
 export const drop = check({
-  name: 'Drop',
+  name: 'Trail length',
   facet: 'fullness',
   weight: 3,
   at: 'plants',
@@ -52,20 +52,22 @@ export const drop = check({
           overMm: Math.max(0, HEAD_MM - lowest),
         },
         rule: hung
-          ? 'Hangs clear of heads, and no more than is asked of what hangs'
-          : 'Hangs no further than the ground',
-        source: 'practice, drop of trailers',
+          ? 'Trails stay above head height and suit the depth of the container'
+          : 'Trails stop above the ground',
+        source: 'common practice, drop of trailers',
         quality: heads ? 0.2 : long ? 0.45 : ratio < band[0] ? 0.8 : ground ? 0.92 : 1,
       },
     ];
   },
   words: {
-    good: (f) => `Longest trail hangs ${f.len('trailMm')}.`,
-    low: (f) => `Longest trail, ${f.text('plant')}, hangs only ${f.len('trailMm')} down a ${f.len('potMm')} pot.`,
+    good: (f) => `The longest trail is ${f.len('trailMm')}.`,
+    low: (f) =>
+      `The longest trail, ${f.text('plant')}, reaches only ${f.len('trailMm')} down a container ${f.len('potMm')} deep.`,
     heads: (f) =>
-      `${f.text('plant')} hangs into people’s faces: ${f.len('overMm')} too low over a path. Hang it higher, or plant something shorter.`,
-    long: (f) => `${f.text('plant')} hangs ${f.len('trailMm')} under a container ${f.len('potMm')} deep. Trim it.`,
-    ground: (f) => `${f.text('plant')} reaches the ground by the end, ${f.len('trailMm')} down. Trim it then.`,
+      `${f.text('plant')} trails ${f.len('overMm')} too low over a path, at face height. Hang the container higher or choose a shorter plant.`,
+    long: (f) => `${f.text('plant')} trails ${f.len('trailMm')} below a container ${f.len('potMm')} deep. Trim it.`,
+    ground: (f) =>
+      `${f.text('plant')} reaches the ground by the end of the season, a ${f.len('trailMm')} trail. Trim it then.`,
   },
   figure: times,
   ideas: ['cut back', 'swap', 'take one of many out'],

@@ -10,7 +10,7 @@ const REPEATED = 0.25;
 
 /** A leaf that leads has its hidden colours repeated. Absent where no leaf is meant to lead. */
 export const echo = check({
-  name: 'Echo',
+  name: 'Leaf colour echoed',
   facet: 'scheme',
   weight: 6,
   at: 'plants',
@@ -30,15 +30,15 @@ export const echo = check({
         culprits: share >= LEAST ? [] : others.map((p) => p.id),
         says: share >= LEAST ? 'good' : 'none',
         facts: { plant: plantName(lead.plant), other: repeating[0] ? plantName(repeating[0].plant) : '' },
-        rule: 'Three in ten of the others repeat a colour in the edge, vein, stem or body of the leaf that leads',
-        source: 'practice; the figure is a working one',
+        rule: 'At least 30% of the other plants repeat a colour from the star leaf: its edge, veins, stems or surface',
+        source: 'common practice; the figure is our own estimate',
         quality: share >= LEAST ? 1 : 0.6 + share,
       },
     ];
   },
   words: {
-    good: (f) => `${f.text('other')} repeats a colour in the leaf of ${f.text('plant')}.`,
-    none: (f) => `Hardly anything repeats a colour in the leaf of ${f.text('plant')}.`,
+    good: (f) => `${f.text('other')} repeats a colour from the leaves of ${f.text('plant')}.`,
+    none: (f) => `Few other plants repeat a colour from the leaves of ${f.text('plant')}.`,
   },
   figure: percent,
   ideas: ['swap', 'swap them all', 'take one of many out'],

@@ -38,7 +38,7 @@ export const flowerForm = check({
           form: one?.plant.flower.form ?? '',
         },
         rule: 'With three flowering species, more than one form of flower',
-        source: 'practice, spike with large round and small froth',
+        source: 'common practice, spike with large round and small froth',
         quality: alike ? 0.12 : forms.size >= 3 ? 1 : 0.9,
       },
     ];
@@ -46,7 +46,7 @@ export const flowerForm = check({
   words: {
     good: (f) => `${f.num('forms')} ${f.num('forms') === 1 ? 'form' : 'forms'} of flower.`,
     alike: (f) =>
-      `All one flower: ${f.text('plant')}, ${f.text('other')} and the rest are each a ${f.text('form')}. Set a spike or a froth among them.`,
+      `All the same flower shape: ${f.text('plant')}, ${f.text('other')} and the rest are ${f.text('form')}. Add spikes or tiny, airy flowers.`,
   },
   figure: count,
   bandless: true,

@@ -53,16 +53,16 @@ export const front = check({
           other: worst ? plantName(worst.p.plant) : '',
           share: worst?.share ?? 0,
         },
-        rule: 'From the side it is seen, nothing in front hides more than 45 % of the upper half of what stands behind',
-        source: 'practice',
+        rule: 'From the side it is seen, nothing in front hides more than 45% of the upper half of the plants behind',
+        source: 'common practice',
         quality: worst ? 0.15 : 1,
       },
     ];
   },
   words: {
-    good: () => 'What stands behind shows over what stands before it.',
+    good: () => 'The plants at the back show above those in front.',
     hides: (f) =>
-      `${f.text('plant')} stands before ${f.text('other')} and hides ${f.pct('share')} of it: set it behind.`,
+      `${f.text('plant')} is in front of ${f.text('other')} and hides ${f.pct('share')} of it. Move it behind.`,
   },
   figure: percent,
   bandless: true,

@@ -61,17 +61,17 @@ const said = (ids: readonly [string, string], spot: Partial<typeof NOBODY> = {})
 
 describe('beside what is eaten', () => {
   test.each<[string, string, RegExp]>([
-    ['chives', 'tulip-red', /^wrong: The bulb of Tulip.* looks like an onion.*Chives.*: the classic mistake/],
+    ['chives', 'tulip-red', /^wrong: The bulbs of Tulip.* look like onions.*Chives.*by mistake/],
     ['lettuce-red', 'hyacinth-blue', /^wrong: Hyacinth.*is poisonous and Red lettuce/],
     ['parsley', 'gladiolus-dwarf', /^wrong: /],
     ['sage-purple', 'artemisia-silver', /^wrong: /],
-    ['basil-green', 'croton', /^watch: .*irritates who eats it/],
+    ['basil-green', 'croton', /^watch: .*irritates the mouth if eaten/],
     ['parsley', 'asparagus-fern', /^wrong: /],
     ['lettuce-red', 'wallflower-orange', /^wrong: /],
     ['lettuce-red', 'daffodil-dwarf', /^wrong: /],
-    ['basil-green', 'cleome-rose', /^watch: Basil.*is there to be eaten, and whether .* is not known/],
+    ['basil-green', 'cleome-rose', /^watch: Basil.*is a food crop, and .* is not known to be safe/],
     ['basil-green', 'plectranthus-trailing', /^wrong: /],
-    ['basil-green', 'star-jasmine', /^watch: .*irritates who eats it/],
+    ['basil-green', 'star-jasmine', /^watch: .*irritates the mouth if eaten/],
   ])('%s with %s', (food, other, says) => expect(said([food, other])).toMatch(says));
   test('a flower that may be eaten is no crop, until the spot says that it is eaten', () => {
     expect(said(['viola-blue', 'ophiopogon'])).toBe('nothing');
@@ -86,7 +86,7 @@ describe('words follow the field that raised the level', () => {
     ['tulip-red', { children: true }, /^watch: Tulip.*upsets the stomach of children/],
     ['hyacinth-blue', { dogs: true }, /^wrong: Hyacinth.*bulb.* is poisonous to dogs/],
     ['ivy-green', { children: true }, /^wrong: Ivy.* is poisonous to children/],
-    ['lily-orange', { cats: true }, /^wrong: A little of Lily.*pollen too.* can kill cats/],
+    ['lily-orange', { cats: true }, /^wrong: A small amount of Lily.*pollen too.* can kill cats/],
     ['yew-column', { children: true }, /can kill children/],
     ['begonia-white', { cats: true }, /^wrong: Bedding begonia.* is poisonous to cats/],
     ['cactus-golden', { cats: true, dogs: true }, /^watch: .*has spines.*cats and dogs/],

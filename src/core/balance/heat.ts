@@ -45,17 +45,17 @@ export const heat = check({
         says: dies ? 'over' : worst.share > MOST ? 'tires' : 'good',
         facts: { plant: plantName(worst.p.plant), share: worst.share },
         rule: 'Afternoons no hotter than each flowers in, for four weeks in five',
-        source: 'each plant’s record; working figure',
+        source: 'each plant’s record; our own estimate',
         quality: Math.max(0, 1 - worst.share),
       },
     ];
   },
   words: {
-    good: () => 'None of it minds the heat of this summer.',
+    good: () => 'Every plant copes with summer heat here.',
     tires: (f) =>
       `${f.text('plant')} flowers little in ${f.pct('share')} of the weeks: the afternoons are too hot for it.`,
     over: (f) =>
-      `${f.text('plant')} is a plant for cool months: it is over when the heat comes. Plant it in autumn, or lift it in time.`,
+      `${f.text('plant')} is a cool-season plant: it finishes when hot weather arrives. Plant it in autumn, or replace it by then.`,
   },
   figure: percent,
   ideas: ['swap', 'take one of many out'],

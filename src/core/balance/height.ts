@@ -40,18 +40,18 @@ export const height = check({
         culprits: ratio > band[1] ? stands.filter((s) => s.h > band[1] * pot).map((s) => s.p.id) : [tallest.p.id],
         says: ratio < band[0] ? 'low' : ratio > band[1] ? 'high' : 'good',
         facts: { plant: plantName(tallest.p.plant), tallMm: tallest.h, potMm: pot, form },
-        rule: `${schoolOf(planting.brief).label}, ${form}: tallest above the rim ${said} × the container’s height`,
-        source: 'practice, height of the tallest above the rim',
+        rule: `${schoolOf(planting.brief).label}, ${form}: the tallest plant stands ${said} times the container’s height above the rim`,
+        source: 'common practice, height of the tallest above the rim',
         quality: Math.max(0.15, bandQuality(ratio, band) ** 1.5),
       },
     ];
   },
   words: {
-    good: (f) => `${f.text('plant')} stands ${f.len('tallMm')} over a ${f.text('form')} ${f.len('potMm')} deep.`,
+    good: (f) => `${f.text('plant')} stands ${f.len('tallMm')} above a ${f.text('form')} ${f.len('potMm')} deep.`,
     low: (f) =>
-      `Too low: ${f.text('plant')} reaches only ${f.len('tallMm')} over a ${f.text('form')} ${f.len('potMm')} deep.`,
+      `Too low: ${f.text('plant')} reaches only ${f.len('tallMm')} above a ${f.text('form')} ${f.len('potMm')} deep.`,
     high: (f) =>
-      `Too tall: ${f.text('plant')} reaches ${f.len('tallMm')} over a ${f.text('form')} ${f.len('potMm')} deep.`,
+      `Too tall: ${f.text('plant')} reaches ${f.len('tallMm')} above a ${f.text('form')} ${f.len('potMm')} deep.`,
   },
   figure: ({ measured }) => `${measured.toFixed(1)} × its height`,
   ideas: ['swap', 'bigger starts', 'pinch', 'take one of many out'],

@@ -28,7 +28,7 @@ describe('what a practitioner would say', () => {
       'light',
     );
     expect(f).toMatchObject({ severity: 'wrong', measured: 2 });
-    expect(f?.message).toContain('this spot has 2');
+    expect(f?.message).toContain('this spot gets 2');
   });
 
   test('in spring a pot is planted to flower: a spruce with gold leaf gives too little', () => {
@@ -208,7 +208,7 @@ describe('what a practitioner would say', () => {
   test('over budget is told with by how much', () => {
     const cheap = withBrief(warmPot(), { budget: 20 });
     expect(finding(cheap, 'cost')?.severity).toBe('watch');
-    expect(finding(cheap, 'cost')?.message).toMatch(/over the budget/);
+    expect(finding(cheap, 'cost')?.message).toMatch(/over budget/);
     expect(finding(withBrief(warmPot(), { budget: null }), 'cost')).toBeUndefined();
   });
 
@@ -337,7 +337,7 @@ test('every finding carries a band, a rule, a source and a sentence; the score i
 
 test('messages speak in the units asked for', () => {
   const inches = assess(warmPot(), 'imperial').findings.find((f) => f.check === 'height')?.message ?? '';
-  expect(inches).toMatch(/ in over a pot 14 in deep/);
+  expect(inches).toMatch(/ in above a pot 14 in deep/);
 });
 
 test('an empty pot has no score and nothing said of plants', () => {

@@ -28,8 +28,8 @@ describe('figures as they are read out', () => {
     ['fit', 0, 'mm over', 'fits'],
     ['fit', 18, 'mm over', '1.8 cm over'],
     ['light', 7, 'h sun', '7 h'],
-    ['nights', -3.4, '°C', '−3 °C'],
-    ['trail', 0.64, 'of the rim', '64 %'],
+    ['nights', -3.4, '°C', '−3°C'],
+    ['trail', 0.64, 'of the rim', '64%'],
     ['texture', 4, 'contrasts', '4'],
     ['vigour', 1, 'steps of vigour', '1 step apart'],
   ] as const)('%s %p %s is %s', (check, measured, unit, text) =>
@@ -39,7 +39,7 @@ describe('figures as they are read out', () => {
   test('a band is said from both ends, or from the one that matters', () => {
     const band = (check: string) => bandOf(report.findings.find((f) => f.check === check) as never, 'metric');
     expect(band('height')).toBe('0.9–2.3 × its height');
-    expect(band('colour')).toBe('up to 15 %');
+    expect(band('colour')).toBe('up to 15%');
     expect(band('vigour')).toBe('up to 1 step apart');
     expect(band('fit')).toBe('');
   });
@@ -78,7 +78,7 @@ describe('one concept, one object, one file', () => {
     const found = after.readings.at(-1);
     expect(found).toMatchObject({ check: 'kinds', measured: 0.5 });
     expect(kinds.words.many(speak(found?.facts ?? {}, 'metric'))).toBe('5 plants.');
-    expect(kinds.figure({ measured: 0.5, unit: '' }, 'metric')).toBe('50 %');
+    expect(kinds.figure({ measured: 0.5, unit: '' }, 'metric')).toBe('50%');
   });
 
   test('a new school is one object: bands, words and lays', () => {

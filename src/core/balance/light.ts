@@ -38,7 +38,7 @@ export const light = check({
         culprits: fits.filter((x) => x.fit < POORLY).map((x) => x.p.id),
         says: !poor ? 'good' : sun.hours < low ? 'low' : 'high',
         facts: { plant: plantName(worst.p.plant), hours: sun.hours, least, low, high, most, spot: sun.label },
-        rule: 'The spot’s hours lie in the plant’s window',
+        rule: 'The spot’s hours of sun suit each plant',
         source: 'each plant’s record',
         quality: dead ? 0 : LEAST_WORTH + (1 - LEAST_WORTH) * worst.fit,
       },
@@ -47,9 +47,8 @@ export const light = check({
   words: {
     good: (f) => `${hours(f.num('hours'))} of sun suits every plant.`,
     low: (f) =>
-      `${f.text('plant')} wants ${f.num('low')} to ${f.num('high')} hours of sun, ${f.num('least')} at least; this spot has ${f.num('hours')}.`,
-    high: (f) =>
-      `${f.text('plant')} wants no more than ${f.num('high')} hours of sun; this spot has ${f.num('hours')}.`,
+      `${f.text('plant')} does best in ${f.num('low')} to ${f.num('high')} hours of sun and needs at least ${f.num('least')}; this spot gets ${f.num('hours')}.`,
+    high: (f) => `${f.text('plant')} needs at most ${f.num('high')} hours of sun; this spot gets ${f.num('hours')}.`,
   },
   figure: hoursFigure,
   ideas: ['swap', 'swap them all', 'take one of many out'],

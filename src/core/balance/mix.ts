@@ -27,17 +27,17 @@ export const mix = check({
         culprits: lover ? few.map((p) => p.id) : [],
         says: lover ? 'odds' : 'good',
         facts: { plant: hater ? plantName(hater.plant) : '', other: lover ? plantName(lover.plant) : '' },
-        rule: 'Lime-haters and lime-lovers do not share a pot',
-        source: 'practice, mixes',
+        rule: 'Lime-hating and lime-loving plants do not share a container',
+        source: 'common practice, mixes',
         quality: lover ? AT_ODDS : 1,
       },
     ];
   },
   words: {
     good: (f) =>
-      `${f.text('plant')} wants ericaceous mix, and nothing here minds it. Water with rain where taps are hard.`,
+      `${f.text('plant')} needs ericaceous (acid) mix, and the other plants will grow in it too. In hard-water areas, use rainwater.`,
     odds: (f) =>
-      `${f.text('plant')} wants an acid mix and ${f.text('other')} cannot live in one. Give one of them a pot of its own.`,
+      `${f.text('plant')} needs an acid mix and ${f.text('other')} cannot grow in one. Plant one of them in its own container.`,
   },
   figure: count,
   ideas: ['swap', 'take one of many out'],

@@ -71,16 +71,16 @@ export const monotony = check({
         culprits: same ? plants.map((p) => p.id) : [],
         says: same ? 'same' : 'good',
         facts: { share, plant: first ? plantName(first.plant) : '' },
-        rule: 'No more than 80 % of the flower in one shade where no leaf has colour',
-        source: 'practice; measured on plantings that experts praise',
+        rule: 'At most 80% of the flowers in one shade, unless some foliage is coloured',
+        source: 'common practice; measured on plantings that experts praise',
         quality: same ? 0.12 : 1 - 0.1 * share,
       },
     ];
   },
   words: {
-    good: () => 'Something pale and something deep.',
+    good: () => 'A good range of pale and dark.',
     same: (f) =>
-      `One is seen and several were bought: ${f.pct('share')} of the flower is one shade. Add a pale or a deep one.`,
+      `Flat: ${f.pct('share')} of the flowers are one shade, so several plants look like one. Add a paler or darker one.`,
   },
   figure: percent,
   ideas: ['swap', 'take one of many out'],

@@ -46,7 +46,7 @@ export const nights = check({
           fifth: met.oneInFiveC,
           lastFrost: met.lastFrost,
         },
-        rule: 'Planted out when ordinary nights are above those in which each plant stops growing, and after the last frost',
+        rule: 'Planted out once average nights are warm enough for each plant to grow, and after the last frost',
         source: 'each plant’s record; spot’s frost dates',
         quality: QUALITY[verdict],
       },
@@ -54,15 +54,15 @@ export const nights = check({
   },
   words: {
     good: (f) =>
-      `Nights of ${f.temp('night')}, one in five near ${f.temp('fifth')}, suit every plant when you set out.`,
+      `Nights of ${f.temp('night')} at planting time, one in five near ${f.temp('fifth')}, suit every plant.`,
     cold: (f) =>
-      `${f.text('plant')} stands still in nights under ${f.temp('need')}; expect ${f.temp('night')}, and ${f.temp('fifth')} one night in five. Plant it when nights reach ${f.temp('best')}, or fleece it.`,
+      `${f.text('plant')} needs nights above ${f.temp('need')}; expect ${f.temp('night')}, and ${f.temp('fifth')} one night in five. Plant it once nights reach ${f.temp('best')}, or cover it with fleece.`,
     few: (f) =>
-      `${f.text('plant')} is soft from under glass, and hard frosts can still come: plant it after ${f.day('lastFrost')}, or what bears them in its place.`,
+      `${f.text('plant')} is soft from the greenhouse, and hard frosts are still possible. Plant it after ${f.day('lastFrost')}, or choose a hardier plant.`,
     hard: (f) =>
-      `Hard frosts can still come on this date, and ${f.text('plant')} is soft from under glass: plant it after ${f.day('lastFrost')}.`,
+      `Hard frosts are still possible on this date, and ${f.text('plant')} is soft from the greenhouse. Plant it after ${f.day('lastFrost')}.`,
     frost: (f) =>
-      `Frost can still come on this date, and it kills ${f.text('plant')}. Plant out after ${f.day('lastFrost')}.`,
+      `Frost is still possible on this date and kills ${f.text('plant')}. Plant it after ${f.day('lastFrost')}.`,
   },
   figure: temperature,
   ideas: ['plant later', 'swap', 'swap them all'],

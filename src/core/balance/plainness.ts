@@ -9,7 +9,7 @@ const IN_FLOWER = 0.4;
 
 /** Share of what is seen that is plain leaf out of flower. */
 export const plainness = check({
-  name: 'Shape',
+  name: 'Plain foliage',
   facet: 'contrast',
   weight: 4,
   at: 'plants',
@@ -33,16 +33,15 @@ export const plainness = check({
         culprits: high ? plants.filter((_, i) => (plain[i] ?? 0) > 0).map((p) => p.id) : [],
         says: high ? 'high' : 'good',
         facts: { share },
-        rule: 'No more than 40 % in medium, mid-green, plain leaves that are out of flower',
-        source: 'practice, shapeless when the flowers pass; measured on plantings that experts praise',
+        rule: 'At most 40% plain, mid-green, medium-sized foliage without flowers',
+        source: 'common practice, shapeless when the flowers pass; measured on plantings that experts praise',
         quality: high ? Math.max(0.12, 0.45 - (share - MOST)) : 1 - 0.25 * (share / MOST),
       },
     ];
   },
   words: {
-    good: (f) => `${f.pct('share')} of what you see is plain green leaf out of flower.`,
-    high: (f) =>
-      `Shapeless: ${f.pct('share')} of what you see is plain green, middling leaf whenever the flowers rest.`,
+    good: (f) => `${f.pct('share')} of what you see is plain green foliage.`,
+    high: (f) => `Too plain: between flushes, ${f.pct('share')} of what you see is ordinary green leaf.`,
   },
   figure: percent,
   ideas: ['swap', 'take one of many out'],

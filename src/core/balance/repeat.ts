@@ -30,7 +30,7 @@ const rhythmOf = (ratio: number, singles: number, over: number): number =>
 
 /** Kinds come back. Absent for one kind and where a school does not ask. */
 export const repeat = check({
-  name: 'Rhythm',
+  name: 'Repetition',
   facet: 'repetition',
   weight: 5,
   at: 'plants',
@@ -59,8 +59,8 @@ export const repeat = check({
         culprits: busy ? plants.filter((p) => singles.includes(p.plant.id)).map((p) => p.id) : [],
         says: busy ? 'busy' : 'good',
         facts: { kinds, singles: singles.length, plant: alone ? plantName(alone.plant) : '' },
-        rule: 'Every kind but the star comes twice or more; one that stands alone is a surprise',
-        source: 'practice; measured on plantings that experts praise',
+        rule: 'Every kind except the centrepiece appears at least twice; a single plant is an accent',
+        source: 'common practice; measured on plantings that experts praise',
         quality: busy
           ? Math.max(0.12, 0.4 - singles.length * 0.05)
           : rhythmOf(small ? IDEAL : ratio, singles.length, Math.max(0, kinds - fewKinds(planting.container))),
@@ -68,9 +68,9 @@ export const repeat = check({
     ];
   },
   words: {
-    good: (f) => `${f.num('kinds')} kinds, and they come back.`,
+    good: (f) => `${f.num('kinds')} kinds, well repeated.`,
     busy: (f) =>
-      `A sample tray: ${f.num('singles')} of ${f.num('kinds')} kinds are seen once. Plant two or three of fewer.`,
+      `Bitty: ${f.num('singles')} of ${f.num('kinds')} kinds appear only once. Use fewer kinds, two or three of each.`,
   },
   figure: ({ measured }) => `${measured.toFixed(1)} of each`,
   bandless: true,

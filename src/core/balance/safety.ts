@@ -56,8 +56,8 @@ function edibleBesidePoison({ placed: plants, planting: { spot } }: Standing): M
         other: plantName(food.plant),
         unknown: worst.p.plant.poison.people === 'unknown' ? 1 : 0,
       },
-      rule: 'Nothing to eat beside a plant that harms who eats it; unknown counts',
-      source: 'practice, care for people',
+      rule: 'No food crop next to a plant that is harmful to eat; unknown counts as harmful',
+      source: 'common practice, care for people',
       quality: poisonous ? 0 : CARE,
     },
   ];
@@ -108,25 +108,25 @@ export const safety = check<Says>({
     return beside[0] && (beside[0].severity === 'wrong' || about[0]?.severity !== 'wrong') ? beside : about;
   },
   words: {
-    good: () => 'Nothing here is known to harm those who are about.',
+    good: () => 'Nothing here is known to harm anyone you said can reach it.',
     care: (f) =>
-      `Whether ${f.text('plant')} harms ${f.text('who')} is not known: treat it as if it did, and keep it out of reach.`,
+      `Nobody has recorded whether ${f.text('plant')} harms ${f.text('who')}. Treat it as harmful and keep it out of reach.`,
     irritant: (f) => `${withPart(f)} irritates the mouth or skin of ${f.text('who')}. Keep it out of reach.`,
     mild: (f) => `${withPart(f)} upsets the stomach of ${f.text('who')} if eaten. Keep it out of reach.`,
-    spines: (f) =>
-      `${f.text('plant')} has spines or hooked points: keep it from the faces and feet of ${f.text('who')}.`,
-    sap: (f) => `The sap of ${f.text('plant')} irritates skin and eyes: keep it from ${f.text('who')}, wear gloves.`,
+    spines: (f) => `${f.text('plant')} has spines or thorns. Keep it away from the faces and feet of ${f.text('who')}.`,
+    sap: (f) =>
+      `The sap of ${f.text('plant')} irritates skin and eyes. Keep it away from ${f.text('who')}, and wear gloves.`,
     toxic: (f) =>
-      `${withPart(f)} is poisonous to ${f.text('who')}. Choose another; if any is eaten, call a doctor, vet or poison line.`,
+      `${withPart(f)} is poisonous to ${f.text('who')}. Choose another plant. If any is eaten, call a doctor, vet or poisons helpline.`,
     deadly: (f) =>
-      `A little of ${withPart(f)} can kill ${f.text('who')}. Never here. If any is eaten, call a doctor, vet or poison line at once.`,
-    edible: (f) => `${f.text('plant')} is poisonous and ${f.text('other')} is there to be eaten. Never in one pot.`,
+      `A small amount of ${withPart(f)} can kill ${f.text('who')}. Do not plant it here. If any is eaten, call a doctor, vet or poisons helpline at once.`,
+    edible: (f) => `${f.text('plant')} is poisonous and ${f.text('other')} is a food crop. Never plant them together.`,
     bulb: (f) =>
-      `The bulb of ${f.text('plant')} looks like an onion and stands beside ${f.text('other')}: the classic mistake. Never in one pot.`,
+      `The bulbs of ${f.text('plant')} look like onions and are next to ${f.text('other')}, so someone could eat one by mistake. Never plant them together.`,
     doubt: (f) =>
       f.num('unknown') > 0
-        ? `${f.text('other')} is there to be eaten, and whether ${f.text('plant')} may be is not known. Keep them apart.`
-        : `${f.text('other')} is there to be eaten, and ${f.text('plant')} beside it irritates who eats it. Keep them apart.`,
+        ? `${f.text('other')} is a food crop, and ${f.text('plant')} is not known to be safe to eat. Keep them apart.`
+        : `${f.text('other')} is a food crop, and ${f.text('plant')} next to it irritates the mouth if eaten. Keep them apart.`,
   },
   figure: count,
   ideas: ['swap', 'swap them all', 'take one of many out'],

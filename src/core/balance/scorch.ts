@@ -49,9 +49,9 @@ export const scorch = check({
     ];
   },
   words: {
-    good: () => 'No leaf here minds this much afternoon sun.',
+    good: () => 'No leaves will scorch in this much afternoon sun.',
     high: (f) =>
-      `${f.text('plant')} scorches: ${hours(f.num('hours'))} of sun after ${f.num('from')}:00, and it takes ${f.num('limit')} in a ${f.text('summer')} summer.`,
+      `${f.text('plant')} will scorch: it gets ${hours(f.num('hours'))} of sun after ${f.num('from')}:00 and copes with ${f.num('limit')} in a ${f.text('summer')} summer.`,
   },
   figure: hoursFigure,
   ideas: ['swap', 'swap them all', 'take one of many out'],

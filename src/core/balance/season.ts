@@ -87,7 +87,7 @@ function hasGap(colours: readonly number[], middle: number): boolean {
 
 /** Colour through the season: enough of it, from plants that carry it, and no gap. */
 export const season = check({
-  name: 'Season',
+  name: 'Season of interest',
   facet: 'season',
   weight: 6,
   at: 'plants',
@@ -120,7 +120,7 @@ export const season = check({
         severity: bad ? 'watch' : 'good',
         measured: colour,
         band: [least.colour, 1],
-        unit: 'flower and coloured leaf',
+        unit: 'flowers and coloured foliage',
         scale: [0, 1],
         culprits: bad ? weakest.filter((x) => x.c < CARRIES).map((x) => x.p.id) : [],
         says: gap ? 'gap' : short ? 'low' : brief ? 'brief' : 'good',
@@ -131,19 +131,19 @@ export const season = check({
           weeks: Math.round((weakest[0]?.c ?? 0) * weeks),
           of: weeks,
         },
-        rule: 'Enough flower and coloured leaf in the middle week, from plants that carry it, with no gap',
-        source: 'practice; measured on plantings that experts praise',
+        rule: 'Enough flowers and coloured foliage in the middle week, from plants that carry it, with no gap',
+        source: 'common practice; measured on plantings that experts praise',
         quality: Math.min(enough, borne) * (gap ? 0.3 : 1),
       },
     ];
   },
   words: {
-    good: (f) => `${f.pct('share')} of what you see is flower or coloured leaf, week after week.`,
-    low: (f) =>
-      `Little colour: in an ordinary week ${f.pct('share')} of what you see, ${f.pct('flower')} of it flower.`,
+    good: (f) => `In a typical week, ${f.pct('share')} of what you see is flowers or coloured foliage.`,
+    low: (f) => `Little colour: in a typical week ${f.pct('share')} of what you see, ${f.pct('flower')} of it flowers.`,
     gap: (f) =>
-      `Finished early: ${f.text('plant')} has ${f.num('weeks')} good weeks of ${f.num('of')}, and nothing takes over.`,
-    brief: (f) => `Too little of it carries on: ${f.text('plant')} has ${f.num('weeks')} good weeks of ${f.num('of')}.`,
+      `Over too soon: ${f.text('plant')} looks good for ${f.num('weeks')} of ${f.num('of')} weeks and nothing follows it.`,
+    brief: (f) =>
+      `Too little lasts the season: ${f.text('plant')} looks good for ${f.num('weeks')} of ${f.num('of')} weeks.`,
   },
   figure: percent,
   ideas: ['swap', 'swap them all', 'bigger starts', 'plant later', 'take one of many out'],

@@ -28,7 +28,7 @@ function skylineMm(plants: readonly Stand[], halfMm: number, side: 1 | -1): numb
 
 /** Left and right by skyline, not by mass. Absent where it is meant to lean. */
 export const sides = check({
-  name: 'Sides',
+  name: 'Balance',
   facet: 'form',
   weight: 4,
   at: 'plants',
@@ -49,15 +49,15 @@ export const sides = check({
         culprits: off ? plants.filter((p) => Math.sign(p.xMm) === Math.sign(lean)).map((p) => p.id) : [],
         says: off ? 'off' : 'good',
         facts: { side: lean > 0 ? 'right' : 'left', lean: Math.abs(lean) },
-        rule: 'The outline stands as high on the left as on the right, within a quarter',
-        source: 'practice, balance by skyline; measured on plantings that experts praise',
+        rule: 'Left and right are the same height, to within a quarter',
+        source: 'common practice, balance by skyline; measured on plantings that experts praise',
         quality: off ? 0.2 : 1 - 0.2 * (Math.abs(lean) / BAND[1]),
       },
     ];
   },
   words: {
-    good: () => 'Left and right stand about as high.',
-    off: (f) => `Heavy on the ${f.text('side')}: it stands ${f.pct('lean')} higher there.`,
+    good: () => 'Left and right are about the same height.',
+    off: (f) => `Lopsided: the ${f.text('side')} is ${f.pct('lean')} taller.`,
   },
   figure: percent,
   ideas: ['turn', 'rearrange', 'one more', 'take one of many out', 'swap'],

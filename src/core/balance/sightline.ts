@@ -33,7 +33,7 @@ export const sightline = check({
         says: share < BAND[0] ? 'low' : 'good',
         facts: { share, who: worst.name, leastMm: worst.least },
         rule: 'A plant shows if its top stands above the line from the eye over the sill',
-        source: 'geometry; practice, seen from inside',
+        source: 'geometry; common practice, seen from inside',
         quality: Math.min(1, 0.2 + share * 0.9),
       },
     ];
@@ -41,7 +41,7 @@ export const sightline = check({
   words: {
     good: (f) => `${f.pct('share')} of the plants show over the sill to the ${f.text('who')} viewer.`,
     low: (f) =>
-      `From inside the ${f.text('who')} viewer sees only ${f.pct('share')} of the plants: what is under ${f.len('leastMm')} is hidden by the sill.`,
+      `From inside, the ${f.text('who')} viewer sees only ${f.pct('share')} of the plants. The sill hides anything under ${f.len('leastMm')}.`,
   },
   figure: percent,
   ideas: ['pinch', 'cut back', 'swap', 'take one of many out'],

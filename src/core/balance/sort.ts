@@ -2,14 +2,14 @@ import { plantName } from '../plants/schema';
 import { isOfSort, ONLY_WORDS } from '../plants/sorts';
 import { check, percent } from './check';
 
-/** What each share of another sort costs, and what is left where the star is of another. Working figures. */
+/** What each share of a different kind costs, and what is left where the star is of another. Working figures. */
 const COSTS = 3;
 const STAR_LEAVES = 0.12;
 const LEAST = 0.2;
 
 /** All of it is of the sort that was asked for. Absent where anything goes. */
 export const sort = check({
-  name: 'Sort',
+  name: 'Kind of plant',
   facet: 'scheme',
   weight: 8,
   at: 'plants',
@@ -23,19 +23,19 @@ export const sort = check({
         severity: off.length > 0 ? 'watch' : 'good',
         measured: share,
         band: [0, 0],
-        unit: 'of another sort',
+        unit: 'of a different kind',
         scale: [0, 1],
         culprits: off.map((p) => p.id),
         says: off.length > 0 ? 'off' : 'good',
         facts: { plant: off[0] ? plantName(off[0].plant) : '', sort: ONLY_WORDS[brief.only] },
-        rule: 'Where one sort is asked for, all of it is of that sort',
+        rule: 'If the brief asks for one kind of plant, every plant is of that kind',
         source: 'the brief',
         quality: star ? STAR_LEAVES : Math.max(LEAST, 1 - COSTS * share),
       },
     ];
   },
   words: {
-    good: (f) => `Nothing but ${f.text('sort')}, as you asked.`,
+    good: (f) => `Only ${f.text('sort')}, as you asked.`,
     off: (f) => `You asked for ${f.text('sort')}: ${f.text('plant')} is something else.`,
   },
   figure: percent,

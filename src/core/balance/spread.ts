@@ -11,7 +11,7 @@ const MIXED = 2;
 
 /** The widest plant that stands, over the rim's width. */
 export const spread = check({
-  name: 'Scale',
+  name: 'Spread',
   facet: 'form',
   weight: 3,
   at: 'plants',
@@ -35,15 +35,14 @@ export const spread = check({
         says: high ? 'high' : 'good',
         facts: { widthMm: widest.grown.spreadMm, rimMm: rim, plant: plantName(widest.plant) },
         rule: 'No plant much wider than the rim',
-        source: 'practice; measured on plantings that experts praise',
+        source: 'common practice; measured on plantings that experts praise',
         quality: high ? Math.max(0.2, 0.7 - (ratio - BAND[1])) : 1,
       },
     ];
   },
   words: {
     good: (f) => `${f.text('plant')} is the widest, ${f.len('widthMm')} on a ${f.len('rimMm')} rim.`,
-    high: (f) =>
-      `${f.text('plant')} grows ${f.len('widthMm')} wide on a ${f.len('rimMm')} rim and takes the rest with it.`,
+    high: (f) => `${f.text('plant')} grows ${f.len('widthMm')} wide on a ${f.len('rimMm')} rim and swamps the rest.`,
   },
   figure: times,
   bandless: true,

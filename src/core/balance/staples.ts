@@ -18,7 +18,7 @@ const ease = (p: Placed): Ease => factsOf(p.plant).ease;
 
 /** Whether a gardener can buy it: staples before curiosities. */
 export const staples = check({
-  name: 'To buy',
+  name: 'Availability',
   facet: 'repetition',
   weight: 3,
   at: 'plants',
@@ -43,15 +43,15 @@ export const staples = check({
         culprits: many ? curious.map((p) => p.id) : [],
         says: many ? 'rare' : 'good',
         facts: { share: 1 - share, plant: first ? plantName(first.plant) : '' },
-        rule: 'One curiosity at most; the rest is on every bench',
-        source: 'practice, staples first',
+        rule: 'At most one unusual plant; the rest sold at any nursery',
+        source: 'common practice, staples first',
         quality: many ? 0.35 : 0.55 + 0.45 * clamp01(sure / SURE_ENOUGH),
       },
     ];
   },
   words: {
-    good: (f) => `${f.pct('share')} of it is on any nursery’s benches.`,
-    rare: (f) => `Hard to find: ${f.text('plant')} and others have to be hunted for.`,
+    good: (f) => `Any nursery sells ${f.pct('share')} of these plants.`,
+    rare: (f) => `Hard to find: ${f.text('plant')} and others may take some searching for.`,
   },
   figure: percent,
   bandless: true,

@@ -8,7 +8,7 @@ import { check } from './check';
 
 /** Gust by how the spot lies, m/s. Working figures: a windy day in a sheltered yard, in the open, and at a corner or on a roof. */
 const GUST: Record<Spot['wind'], number> = { sheltered: 12, open: 17, windy: 23 };
-/** Air, kg/m³ at 15 °C (standard atmosphere). */
+/** Air, kg/m³ at 15°C (standard atmosphere). */
 const AIR = 1.225;
 const GRAVITY = 9.81;
 /** Drag on a canopy's solid outline, which bends and lets wind through, and on a pot's wall. Working figures, under a flat plate's 1.2. */
@@ -22,7 +22,7 @@ const STANDS_AT = 0.9;
 
 /** Weight that holds a dry pot down, over the push of a gust, both as moments about the edge of its base. Absent for what is hung or fixed. */
 export const steady = check({
-  name: 'Wind',
+  name: 'Stability',
   facet: 'gate',
   weight: 3,
   at: 'plants',
@@ -46,21 +46,21 @@ export const steady = check({
         severity: ratio < FALLS && (spot.wind === 'windy' || spot.walkway) ? 'wrong' : low ? 'watch' : 'good',
         measured: ratio,
         band: [ENOUGH, 20],
-        unit: '× the push',
+        unit: '× the force',
         scale: [0, 4],
         culprits: low ? plants.filter((p) => p.grown.heightMm > depthMm).map((p) => p.id) : [],
         says: low ? 'low' : 'good',
         facts: { gust: GUST[spot.wind], ratio },
-        rule: 'The dry weight holds 1.3 times the push of a gust about the edge of the base',
-        source: 'moments; drag and gusts are working figures',
+        rule: 'Even when dry, its weight resists 1.3 times the force of a gust',
+        source: 'moments; drag and gusts are our own estimates',
         quality: Math.min(1, 0.3 + 0.55 * ratio),
       },
     ];
   },
   words: {
-    good: (f) => `Stands in a gust of ${f.num('gust')} m/s even when dry, ${f.num('ratio')} times over.`,
+    good: (f) => `Even when dry it withstands a ${f.num('gust')} m/s gust ${f.num('ratio')} times over.`,
     low: (f) =>
-      `Dry, it may blow over in a gust of ${f.num('gust')} m/s: it holds ${f.num('ratio')} times the push. Weight it, tie it, or choose a wider pot.`,
+      `When dry, it may blow over in a ${f.num('gust')} m/s gust: it resists ${f.num('ratio')} times the force, and should resist 1.3. Weigh it down, tie it or choose a wider container.`,
   },
   figure: ({ measured, unit }) => `${measured.toFixed(1)} ${unit}`,
   ideas: ['pinch', 'swap', 'take one of many out'],

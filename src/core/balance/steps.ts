@@ -17,7 +17,7 @@ const BAND: Band = [CLEAR, SOLID_MOST];
 
 /** The star stands clear of the tops round it; a star that was asked for is there. */
 export const steps = check({
-  name: 'Steps',
+  name: 'Height steps',
   facet: 'form',
   weight: 6,
   at: 'plants',
@@ -41,8 +41,8 @@ export const steps = check({
           culprits: plants.map((p) => p.id),
           says: 'none',
           facts: { school: school.label },
-          rule: 'Where a centrepiece is asked for there is one',
-          source: 'practice, thriller, filler, spiller',
+          rule: 'There is a centrepiece where the arrangement needs one',
+          source: 'common practice, thriller, filler, spiller',
           quality: 0.12,
         },
       ];
@@ -70,8 +70,8 @@ export const steps = check({
           midMm: around.grown.heightMm,
           ratio,
         },
-        rule: 'The star stands 1.3 times over the tops round it',
-        source: 'practice; measured on plantings that experts praise',
+        rule: 'The centrepiece is at least 1.3 times as tall as the plants around it',
+        source: 'common practice; measured on plantings that experts praise',
         quality: low
           ? Math.max(0.15, 0.55 * (ratio / CLEAR) ** 3)
           : high
@@ -81,10 +81,11 @@ export const steps = check({
     ];
   },
   words: {
-    good: (f) => `${f.text('plant')} stands clear of the rest, ${f.len('tallMm')} to ${f.len('midMm')}.`,
-    low: (f) => `${f.text('plant')} hardly rises over ${f.text('other')}, ${f.len('tallMm')} to ${f.len('midMm')}.`,
-    high: (f) => `${f.text('plant')} towers over the rest, ${f.len('tallMm')} to ${f.len('midMm')}.`,
-    none: (f) => `No centrepiece: ${f.text('school').toLowerCase()} asks for one, and everything stops at one height.`,
+    good: (f) => `${f.text('plant')} rises well above the rest: ${f.len('tallMm')} against ${f.len('midMm')}.`,
+    low: (f) =>
+      `${f.text('plant')} is barely taller than ${f.text('other')}: ${f.len('tallMm')} against ${f.len('midMm')}.`,
+    high: (f) => `${f.text('plant')} towers over the rest: ${f.len('tallMm')} against ${f.len('midMm')}.`,
+    none: (f) => `No centrepiece: ${f.text('school').toLowerCase()} needs one, but everything is the same height.`,
   },
   figure: times,
   ideas: ['swap', 'a lead', 'bigger starts', 'pinch', 'cut back', 'take one of many out'],

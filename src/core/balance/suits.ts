@@ -224,18 +224,18 @@ export function outOfSeason(p: Plant, { spot, startDate, brief }: Planting): str
   const autumn = summer && addDays(startDate, COOL_FROM_DAYS) >= first;
   const rests = HIGH_SUMMER.reduce((sum, m) => sum + (p.bloom[m] ?? 0), 0) / HIGH_SUMMER.length < SUMMER_BLOOM;
   if (p.season === 'cool' && rests && spot.summer !== 'cool' && !early && !autumn)
-    return 'A cool-season plant: it tires as summer comes. Set it out in autumn or early spring.';
+    return 'A cool-season plant: it fades in summer. Plant it in autumn or early spring.';
   const month = Number(startDate.slice(5, 7)) - 1 + (isSouthern(spot) ? 6 : 0);
   const blooms = (months: number) => Array.from({ length: months }, (_, i) => p.bloom[(month + i) % 12] ?? 0);
   if (p.group === 'bulb')
     return blooms(BLOOM_AHEAD_MONTHS).every((b) => b === 0)
-      ? 'Its flowers are over by then: only its leaves would be planted.'
+      ? 'It will have finished flowering by then: you would be planting leaves only.'
       : null;
   const { winterLook } = factsOf(p);
   const spring = brief.changeOver !== null && occasionOf({ spot, startDate, brief }) === 'spring';
   if (!spring || winterLook === 'evergreen') return null;
   const stands = Math.ceil(daysBetween(startDate, brief.changeOver ?? startDate) / MONTH_DAYS);
   return blooms(stands).every((b) => b < SHOWS_BLOOM)
-    ? 'It is hardly in leaf while this stands, and flowers after it is changed over.'
+    ? 'It is barely in leaf during this season and flowers only after you replant.'
     : null;
 }

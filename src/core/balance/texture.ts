@@ -45,14 +45,14 @@ export const texture = check({
         culprits: dull || flat ? (pair.length ? pair : plants).map((p) => p.id) : [],
         says: dull || flat ? 'low' : 'good',
         facts: { strong: [...strong].join(', '), kinds: kinds.length, plant: one ?? '', other: other ?? '' },
-        rule: 'Three of six differ strongly: leaf size, form, surface; flower form, size; light and dark',
-        source: 'practice, look at the leaf before the flower',
+        rule: 'At least three of six differ strongly: leaf size, form, surface; flower form, size; light and dark',
+        source: 'common practice, look at the leaf before the flower',
         quality: dull ? (WORTH[strong.size] ?? 0.4) : flat ? 0.4 : (WORTH[strong.size] ?? 1) - alike * 0.2,
       },
     ];
   },
   words: {
-    good: (f) => `Well set against each other: ${f.text('strong')}.`,
+    good: (f) => `Good contrast in ${f.text('strong')}.`,
     low: (f) => `Too alike: ${f.text('plant')} and ${f.text('other')} have much the same leaf and flower.`,
   },
   figure: count,

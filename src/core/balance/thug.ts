@@ -6,7 +6,7 @@ const RUNNERS = /^(Mentha|Houttuynia|Aegopodium|Equisetum|Imperata)\b/;
 
 /** Root-runners loose among others. Absent where there is none. */
 export const thug = check({
-  name: 'Root-runners',
+  name: 'Spreading roots',
   facet: 'gate',
   weight: 3,
   at: 'plants',
@@ -24,14 +24,14 @@ export const thug = check({
         culprits: running.map((p) => p.id),
         says: 'loose',
         facts: { plant: plantName(first.plant) },
-        rule: 'What runs at the root stands in a pot of its own, sunk in the large one',
-        source: 'practice',
+        rule: 'Plants with spreading roots are sunk in pots of their own',
+        source: 'common practice',
         quality: 0.4,
       },
     ];
   },
   words: {
-    loose: (f) => `${f.text('plant')} runs at the root: by August it is the whole pot. Sink it in a pot of its own.`,
+    loose: (f) => `${f.text('plant')} spreads by its roots and fills the container by August. Sink it in its own pot.`,
   },
   figure: count,
   bandless: true,

@@ -86,7 +86,7 @@ function longestBare(covered: Uint8Array, round: boolean): number {
 
 /** Share of the seen rim with something over it, and how evenly. Absent where nothing is meant to trail. */
 export const trail = check({
-  name: 'Edge',
+  name: 'Rim cover',
   facet: 'fullness',
   weight: 8,
   at: 'plants',
@@ -131,8 +131,8 @@ export const trail = check({
         culprits: hanging.map((p) => p.id),
         says: low ? 'low' : high ? 'high' : patchy ? 'patchy' : 'good',
         facts: { share, wall: wall ? 1 : 0 },
-        rule: 'As much of the seen rim covered as such a container asks, and evenly',
-        source: 'practice; measured on plantings that experts praise',
+        rule: 'Trailing plants cover enough of the visible rim, evenly',
+        source: 'common practice; measured on plantings that experts praise',
         quality: low
           ? Math.max(0.15, 0.6 * (share / Math.max(0.01, band[0])))
           : high
@@ -144,10 +144,10 @@ export const trail = check({
     ];
   },
   words: {
-    good: (f) => `Something falls over ${f.pct('share')} of the ${f.num('wall') ? 'front rim' : 'rim'}.`,
-    low: (f) => `Bare rim: only ${f.pct('share')} has something over it.`,
+    good: (f) => `Trailing plants cover ${f.pct('share')} of the ${f.num('wall') ? 'front rim' : 'rim'}.`,
+    low: (f) => `Bare rim: only ${f.pct('share')} is covered.`,
     high: (f) => `The pot is hidden: ${f.pct('share')} of the rim is covered.`,
-    patchy: (f) => `All that hangs hangs together: ${f.pct('share')} of the rim is covered, and the rest is bare.`,
+    patchy: (f) => `The trailing plants are bunched: ${f.pct('share')} of the rim is covered and the rest is bare.`,
   },
   figure: percent,
   ideas: ['turn', 'trade roles', 'a trailer', 'one more', 'rearrange', 'take one out', 'cut back', 'swap'],

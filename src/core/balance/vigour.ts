@@ -31,7 +31,7 @@ export const vigour = check({
   facet: 'form',
   weight: 6,
   at: 'plants',
-  ends: ['well matched', 'one eats the rest'],
+  ends: ['well matched', 'one smothers the rest'],
   of: ({ planting, season, weeks, moments }) => {
     const plants = moments[2].plants;
     if (plants.length < 2) return [];
@@ -61,8 +61,8 @@ export const vigour = check({
         culprits: bad ? [...new Set([worst.a.id, ...(dying ? [dying.id] : victims.map((v) => v.b.id))])] : [],
         says: bullied ? 'eats' : dying ? 'smothered' : 'good',
         facts: { plant: plantName((dying ?? worst.b).plant), bully: plantName(worst.a.plant), week: lost?.week ?? 0 },
-        rule: 'The strongest growers stand beside their like',
-        source: 'practice, match appetites',
+        rule: 'Vigorous plants grow next to other vigorous plants',
+        source: 'common practice, match appetites',
         quality: bullied
           ? Math.max(0.12, 0.3 - victims.length * 0.03)
           : dying
@@ -72,9 +72,9 @@ export const vigour = check({
     ];
   },
   words: {
-    good: () => 'They grow at about one pace: none eats another.',
+    good: () => 'They grow at a similar pace.',
     eats: (f) =>
-      `${f.text('bully')} eats ${f.text('plant')} beside it: by August there is little else. Choose a weaker cousin.`,
+      `${f.text('bully')} will smother ${f.text('plant')}: by August little else is left. Choose a less vigorous relative.`,
     smothered: (f) => `${f.text('plant')} is smothered from week ${f.num('week')}.`,
   },
   figure: ({ measured }) => `${measured} ${measured === 1 ? 'step' : 'steps'} apart`,

@@ -51,18 +51,18 @@ describe('why not this plant', () => {
   const told = (id: string, planting: Planting) => whyNot(plant(id), planting).map((w) => `${w.rule}: ${w.why}`);
   test('the nights a place has and those a plant wants are told', () => {
     expect(told('hosta-gold', at('bayou-road')).join()).toMatch(
-      /warmth: It bears nights of 21 °C for months; \d months here/,
+      /warmth: It copes with nights up to 21°C; \d months here/,
     );
     expect(told('coleus-lime', at('harbour-wick')).join()).toMatch(
-      /warmth: It wants nights of 13 °C; the warmest here are 11/,
+      /warmth: It needs nights of 13°C; the warmest here are 11/,
     );
     expect(told('apple-dwarf', at('southern-quay', true)).join()).toMatch(
-      /It needs 9 weeks under 7 °C to come again; here there are 0/,
+      /It needs 9 weeks below 7°C to flower again; here there are 0/,
     );
   });
   test('a windy place refuses tall leaf that tears and stems that snap, and takes the low ones', () => {
     const windy = pot({ spot: { ...pot().spot, wind: 'windy' } });
-    expect(told('canna-bronze-orange', windy).join()).toMatch(/wind: Wind tears its leaf/);
+    expect(told('canna-bronze-orange', windy).join()).toMatch(/wind: Wind tears its leaves/);
     expect(told('cleome-rose', windy).join()).toMatch(/wind: Wind snaps its stems/);
     expect(told('begonia-red', windy).join()).not.toMatch(/wind:/);
     expect(told('cordyline-wine', windy).join()).not.toMatch(/wind:/);
@@ -78,7 +78,7 @@ describe('why not this plant', () => {
     const small = pot({
       container: { ...pot().container, shape: { kind: 'round', topMm: 240, baseMm: 180, depthMm: 220 } },
     });
-    expect(told('apple-dwarf', small).join()).toMatch(/fit: It wants 20 L of mix to itself; this pot holds [\d.]+ L/);
+    expect(told('apple-dwarf', small).join()).toMatch(/fit: It needs 20 L of mix; this container holds [\d.]+ L/);
     expect(told('petunia-white', small).join()).not.toMatch(/fit:/);
   });
 });

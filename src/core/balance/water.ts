@@ -42,17 +42,17 @@ export const water = check({
           other: others[0] ? plantName(others[0].plant) : '',
           usual,
         },
-        rule: 'No plant that dries out among plants that stay moist, when one hand waters them all',
-        source: 'practice, all must want about the same water',
+        rule: 'No plant that likes to dry out among plants that need to stay moist',
+        source: 'common practice, plants together need similar watering',
         quality: mixed ? Math.max(0, AT_ODDS - (odd.length / plants.length) * SHARE_COSTS) : 1,
       },
     ];
   },
   words: {
-    good: (f) => `One watering suits them all: ${GOES[ORDER[f.num('usual')] ?? 'evenly moist']}.`,
+    good: (f) => `They all need the same watering: ${GOES[ORDER[f.num('usual')] ?? 'evenly moist']}.`,
     dry: (f) =>
-      `${f.text('plant')} must dry out between waterings, and ${f.text('other')} beside it must not. Water it apart, or give it a drier neighbour.`,
-    wet: (f) => `${f.text('plant')} must stay moist, and ${f.text('other')} beside it must dry out between waterings.`,
+      `${f.text('plant')} must dry out between waterings and ${f.text('other')} must not. Plant it in its own container, or with plants that like it dry.`,
+    wet: (f) => `${f.text('plant')} must stay moist and ${f.text('other')} must dry out between waterings.`,
   },
   figure: count,
   ideas: ['swap', 'take one of many out'],
@@ -62,6 +62,6 @@ export const water = check({
 const GOES: Record<(typeof ORDER)[number], string> = {
   'stands wet': 'never let it dry',
   'evenly moist': 'before the top dries',
-  'dries slightly': 'when the top inch is dry',
+  'dries slightly': 'when the top 3 cm is dry',
   'dries out': 'when it is dry right through',
 };

@@ -35,19 +35,20 @@ export const winter = check({
         culprits: suffer.map((p) => p.id),
         says: verdict,
         facts: { plant: plantName(worst.plant), takes, coldest: spot.coldestWinterC },
-        rule: 'Where it stands through a winter it lives through the coldest winter here in a pot, whose roots freeze through',
+        rule: 'Through a winter outdoors: survives the coldest winter here in a container, where roots freeze through',
         source:
-          'growers’ figures: 3 °C more than in open ground where −5 is the coldest, 5 to −10, 8 beyond, a degree more in what hangs or is narrow and one less in 100 L and more; known roots by what they bear',
+          'growers’ figures: 3°C more than in open ground where −5 is the coldest, 5 to −10, 8 beyond, a degree more in what hangs or is narrow and one less in 100 L and more; known roots by what they bear',
         quality:
           verdict === 'dies' && !brief.lasting ? FOR_A_WHILE * (1 - suffer.length / plants.length) : QUALITY[verdict],
       },
     ];
   },
   words: {
-    lives: (f) => `All of it takes a winter of ${f.temp('coldest')} in a pot.`,
+    lives: (f) => `Every plant survives ${f.temp('coldest')} in a container.`,
     wrap: (f) =>
-      `${f.text('plant')} bears ${f.temp('takes')} in a pot: wrap it and move it against the house when ${f.temp('coldest')} is forecast.`,
-    dies: (f) => `${f.text('plant')} dies in a pot below ${f.temp('takes')}; expect ${f.temp('coldest')} here.`,
+      `${f.text('plant')} survives ${f.temp('takes')} in a container. Wrap it or move it against the house when ${f.temp('coldest')} is forecast.`,
+    dies: (f) =>
+      `${f.text('plant')} dies in a container below ${f.temp('takes')}; winters here reach ${f.temp('coldest')}.`,
   },
   figure: temperature,
   ideas: ['swap', 'swap them all', 'take one of many out'],

@@ -11,20 +11,20 @@ const COSTS = 3;
 
 /** What a planting of each world is called. */
 const CALLED: Record<World, string> = {
-  bedding: 'a summer bedding pot',
-  tropical: 'a tropical pot',
-  woodland: 'a woodland pot',
-  alpine: 'an alpine pot',
-  succulent: 'a succulent pot',
-  winter: 'a winter pot',
-  kitchen: 'a kitchen pot',
-  meadow: 'a meadow pot',
-  shrub: 'a shrub pot',
+  bedding: 'a summer bedding planting',
+  tropical: 'a tropical planting',
+  woodland: 'a woodland planting',
+  alpine: 'an alpine planting',
+  succulent: 'a succulent planting',
+  winter: 'a winter planting',
+  kitchen: 'a kitchen planting',
+  meadow: 'a meadow planting',
+  shrub: 'a shrub planting',
 };
 
 /** Plants that belong together: one world that holds them all. */
 export const worlds = check({
-  name: 'Company',
+  name: 'Companions',
   facet: 'gate',
   weight: 4,
   at: 'plants',
@@ -51,15 +51,15 @@ export const worlds = check({
         culprits: strays.map((p) => p.id),
         says: strays.length > 0 ? 'stray' : 'good',
         facts: { plant: strays[0] ? plantName(strays[0].plant) : '', world: CALLED[world] },
-        rule: 'Plants of one world in one pot',
-        source: 'practice, plants that go together',
+        rule: 'Plants that suit the same type of planting',
+        source: 'common practice, plants that go together',
         quality: Math.max(0, 1 - share * COSTS),
       },
     ];
   },
   words: {
     good: (f) => `They belong together: ${f.text('world')}.`,
-    stray: (f) => `${f.text('plant')} is a stranger in ${f.text('world')}.`,
+    stray: (f) => `${f.text('plant')} looks out of place in ${f.text('world')}.`,
   },
   figure: percent,
   bandless: true,

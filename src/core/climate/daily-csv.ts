@@ -30,7 +30,7 @@ export function climateFromDailyCsv(text: string): DailyRead {
   if (thin.length > 0)
     return {
       ok: false,
-      problems: [`Month ${thin.join(', ')} has fewer than ten days. A whole year is needed.`],
+      problems: [`Month ${thin.join(', ')} has fewer than ten days of data. Use at least one whole year.`],
     };
   return {
     ok: true,

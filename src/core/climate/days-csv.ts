@@ -12,7 +12,7 @@ const between = (x: number, [low, high]: readonly [number, number]): boolean => 
 
 function dayOf(row: Record<string, string>): Day | string {
   const date = row.date?.trim() ?? '';
-  if (!isDay(date)) return `“${date}” is no date. Write it as 2026-07-31.`;
+  if (!isDay(date)) return `“${date}” is not a date. Use the form 2026-07-31.`;
   const [highC, lowC, rainMm] = [row.high_c, row.low_c, row.rain_mm].map((t) => (t?.trim() ? Number(t) : NaN)) as [
     number,
     number,

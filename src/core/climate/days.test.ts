@@ -42,7 +42,7 @@ describe('days from a file', () => {
   });
   test.each([
     ['date,high\n2026-07-01,24', /no column “high_c”/],
-    [`${head}yesterday,24,13,0`, /Row 2: “yesterday” is no date/],
+    [`${head}yesterday,24,13,0`, /Row 2: “yesterday” is not a date/],
     [`${head}2026-02-30,24,13,0`, /Row 2/],
     [`${head}2026-07-01,13,24,0`, /low, 24, is above the high, 13/],
     [`${head}2026-07-01,24,13,-4`, /rain “-4”/],

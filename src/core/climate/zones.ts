@@ -1,4 +1,4 @@
-/** Zone by the coldest night of an ordinary winter: 10 °F steps from −60 °F, halved into a and b. */
+/** Zone by the coldest night of an ordinary winter: 10°F steps from −60°F, halved into a and b. */
 export function zoneOf(coldestC: number): string {
   const f = coldestC * 1.8 + 32;
   const zone = Math.min(13, Math.max(1, Math.floor((f + 60) / 10) + 1));
@@ -6,7 +6,7 @@ export function zoneOf(coldestC: number): string {
   return `${zone}${half}`;
 }
 
-/** H rating a plant needs to live through it: H1c over 5 °C, then in steps of 5 °C from H3 (to −5) to H7 (under −20). */
+/** H rating a plant needs to live through it: H1c over 5°C, then in steps of 5°C from H3 (to −5) to H7 (under −20). */
 export function hRatingOf(coldestC: number): string {
   if (coldestC > 5) return 'H1c';
   if (coldestC > 1) return 'H2';

@@ -42,7 +42,7 @@ function feeding(planting: Planting): string | null {
 const WATER = {
   'stands wet': 'Never let it dry out',
   'evenly moist': 'Water before the top dries',
-  'dries slightly': 'Water when the top inch is dry',
+  'dries slightly': 'Water when the top 3 cm is dry',
   'dries out': 'Let it dry right through between waterings',
 } as const;
 

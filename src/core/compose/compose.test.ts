@@ -164,7 +164,7 @@ describe('why not', () => {
   test('names the rule and the numbers', () => {
     const shade = pot({ spot: sun([8, 9]) });
     expect(whyNot(plant('petunia-violet'), shade)).toEqual([
-      { rule: 'light', why: 'It lives with 4 to 14 hours of sun; this spot has 2.' },
+      { rule: 'light', why: 'It needs 4 to 14 hours of sun a day; this spot gets 2.' },
     ]);
     expect(
       whyNot(plant('canna-bronze-orange'), pot({ container: roundPot(200, 140, 180) })).map((w) => w.rule),

@@ -94,12 +94,12 @@ const WANT = 5;
 const NOISE = 0.1;
 
 const NO_ROOM =
-  'Plants fit the spot, but no arrangement of them fits the container. Try fewer plants (room to grow) or a wider pot.';
+  'Some plants suit the spot, but no arrangement fits the container. Try fewer plants (Room to grow) or a wider container.';
 
 /** Out of fewer plants than these hardly a mixed planting can be made. Working figure. */
 const FEW = 12;
 const tooFew = (n: number): string =>
-  `No planting can be made of the ${n} ${n === 1 ? 'plant' : 'plants'} that suit this spot and container. Loosen the spot, the pot or what you ruled out.`;
+  `The ${n === 1 ? 'one plant that suits' : `${n} plants that suit`} this spot and container ${n === 1 ? 'does' : 'do'} not make a planting. Change the spot, the container or the plants to avoid.`;
 
 /** What a part of the themes came to. */
 export interface Part {
@@ -305,7 +305,7 @@ function missingRole(patterns: readonly Pattern[], offered: readonly Plant[]): s
   const needed = new Set(patterns.flatMap((p) => p.parts.map((x) => x.role)));
   const short = [...needed].find((role) => playersOf(role, offered).length === 0);
   return short
-    ? `No ${short} in the library suits this spot and container. Loosen the spot, the pot or what you ruled out.`
+    ? `No ${short} in the library suits this spot and container. Change the spot, the container or the plants to avoid.`
     : null;
 }
 

@@ -105,7 +105,7 @@ describe('company', () => {
 
 test('what lives for one season is not for the whole year', () =>
   expect(whyNot(plant('cosmos-white'), withBrief(pot(), { lasting: true })).map((r) => r.why)).toContain(
-    'It lives for one season, and you asked for year-round.',
+    'It lives for one season; you asked for a year-round planting.',
   ));
 
 test('a planting of one sort is made of it: to eat, for bees, evergreen', () => {

@@ -49,29 +49,29 @@ const NIGHT_MARGIN_C = 1.5;
 
 const cm = (mm: number): number => Math.round(mm / 10);
 
-/** What each rule left a plant out for, as the end of “12 for …”. */
+/** What each rule left a plant out for, as the end of “12 for…”. */
 export const LEFT_OUT_FOR: Record<Refusal['rule'], string> = {
-  never: 'your never list',
-  only: 'the sort you asked for',
-  scheme: 'their colours',
+  never: 'your avoid list',
+  only: 'the kind of plant you chose',
+  scheme: 'colour',
   light: 'the light',
   scorch: 'the afternoon sun',
-  safety: 'those who are about',
-  height: 'their height',
+  safety: 'safety',
+  height: 'height',
   nights: 'cold nights',
   warmth: 'the warmth of the place',
   wind: 'the wind',
   winter: 'the winter',
   season: 'the planting date',
-  fit: 'root balls that do not go in',
+  fit: 'root balls too big',
 };
 
 /** How each cause of harm is told, before whom. */
 const HARMS: Record<Cause, string> = {
-  deadly: 'A little of it can kill',
+  deadly: 'A small amount can kill',
   toxic: 'Poisonous to',
-  mild: 'Eaten, it upsets the stomach of',
-  irritant: 'It irritates the mouth or skin of',
+  mild: 'If eaten, it can upset the stomach of',
+  irritant: 'It can irritate the mouth or skin of',
   spines: 'It has spines or hooked points, a danger to',
   sap: 'Its sap irritates',
   'sap unknown': 'Its sap is not known to be safe for',
@@ -92,47 +92,47 @@ const WINDY_MM = 450;
 
 const WARMTH: { [W in Warmth['why']]: (p: Plant, w: Extract<Warmth, { why: W }>) => string } = {
   'too warm': (p, { months, nightC }) =>
-    `It bears nights of ${factsOf(p).warmestNightC ?? ''} °C for months; ${months} months here are warmer, up to ${Math.round(nightC)} °C.`,
-  'too wet': () => 'Its grey or fleshy leaf rots in warm, wet months.',
+    `It copes with nights up to ${factsOf(p).warmestNightC ?? ''}°C; ${months} months here are warmer, up to ${Math.round(nightC)}°C.`,
+  'too wet': () => 'Its grey or fleshy leaves rot in warm, wet months.',
   'never warm enough': (p, { nightC }) =>
-    `It wants nights of ${factsOf(p).outFromC} °C; the warmest here are ${Math.round(nightC)} °C.`,
+    `It needs nights of ${factsOf(p).outFromC}°C; the warmest here are ${Math.round(nightC)}°C.`,
   'no winter': (p, { weeks }) => {
     const { chill } = factsOf(p);
-    return `It needs ${chill?.weeks ?? 0} weeks under ${chill?.belowC ?? 0} °C to come again; here there are ${weeks}.`;
+    return `It needs ${chill?.weeks ?? 0} weeks below ${chill?.belowC ?? 0}°C to flower again; here there are ${weeks}.`;
   },
 };
 const warmthWords = <W extends Warmth>(p: Plant, w: W): string => (WARMTH[w.why] as (p: Plant, w: W) => string)(p, w);
 
 /** Each rule, in the order it is told: why not, or null. */
 const RULES: Record<Refusal['rule'], Rule> = {
-  never: (p, { brief }) => (brief.never.includes(p.id) ? 'You said never.' : null),
+  never: (p, { brief }) => (brief.never.includes(p.id) ? 'It is on your avoid list.' : null),
   only: (p, { brief }) => (isOfSort(p, brief.only) ? null : `You asked for ${ONLY_WORDS[brief.only]}.`),
   scheme: (p, { brief }) =>
     brief.scheme === 'all-leaf' && p.flower.show > SHOWY
-      ? 'It is grown for its flowers, and you asked for all leaf.'
+      ? 'It is grown for its flowers; you asked for foliage only.'
       : null,
   light: (p, planting) => {
     if (shutsHere(p, planting)) return 'Its flowers open only in direct sun, and this spot has none after 13:00.';
     if (sunFit(p, planting) > 0) return null;
     const [least, , , most] = p.sunHours;
     const { hours } = sunReading(planting.spot, planting.startDate);
-    return `It lives with ${least} to ${most} hours of sun; this spot has ${hours}.`;
+    return `It needs ${least} to ${most} hours of sun a day; this spot gets ${hours}.`;
   },
   scorch: (p, { spot, startDate }) => {
     const limit = scorchLimitH(p, spot);
     const { afternoon } = sunReading(spot, startDate);
     return limit !== null && afternoon > limit + SCORCH_MARGIN_H
-      ? `Its leaves take ${limit} hours of sun after 13:00 here; this spot has ${afternoon}.`
+      ? `Its leaves scorch with more than ${limit} hours of sun after 13:00; this spot gets ${afternoon}.`
       : null;
   },
   safety: (p, { spot }) => {
     const { cause, who } = harm(p, spot);
-    return cause && `${HARMS[cause]} ${who.join(' and ')}, who are about.`;
+    return cause && `${HARMS[cause]} ${who.join(' and ')}, and you said they can reach it.`;
   },
   height: (p, planting) => {
     const [, most] = tallestMm(planting);
     return p.heightMm[0] > most
-      ? `At least ${cm(p.heightMm[0])} cm tall; the most for this pot is ${cm(most)} cm.`
+      ? `It grows at least ${cm(p.heightMm[0])} cm tall; the limit for this container is ${cm(most)} cm.`
       : null;
   },
   nights: (p, planting) => {
@@ -140,12 +140,12 @@ const RULES: Record<Refusal['rule'], Rule> = {
     const { nightC } = nights;
     if (nightsSuit(p, nights) === 'frost')
       return meetsFrost(planting)
-        ? 'Frost comes before its season is done, and kills it.'
-        : `Frost can still come when you plant, and kills it: wait until after ${formatDay(nights.lastFrost)}.`;
+        ? 'Frost kills it before its season ends.'
+        : `A late frost could kill it. Plant after ${formatDay(nights.lastFrost)}.`;
     if (nightsSuit(p, nights) === 'hard frost')
-      return `It is soft from under glass, and hard frosts can still come: wait until after ${formatDay(nights.lastFrost)}.`;
+      return `It is soft from the greenhouse, and hard frosts are still possible. Plant after ${formatDay(nights.lastFrost)}.`;
     return nightC < p.coldestNightC - NIGHT_MARGIN_C
-      ? `It wants nights over ${p.coldestNightC} °C; expect ${Math.round(nightC)} °C when you plant.`
+      ? `It needs nights above ${p.coldestNightC}°C; expect ${Math.round(nightC)}°C at planting time.`
       : null;
   },
   warmth: (p, planting) => {
@@ -154,25 +154,26 @@ const RULES: Record<Refusal['rule'], Rule> = {
   },
   wind: (p, { spot }) =>
     spot.wind === 'windy' && factsOf(p).wind !== 'stands' && p.heightMm[0] >= WINDY_MM
-      ? `Wind ${factsOf(p).wind === 'tears' ? 'tears its leaf' : 'snaps its stems'}, and this spot is windy.`
+      ? `Wind ${factsOf(p).wind === 'tears' ? 'tears its leaves' : 'snaps its stems'}, and this spot is windy.`
       : null,
   winter: (p, planting) => {
     const { brief, spot } = planting;
     if (!brief.lasting)
       return standsThroughWinter(planting) && winterSuits(p, planting) === 'dies'
-        ? `It dies in a pot below ${bearsInPotC(p, planting)} °C; expect ${spot.coldestWinterC} °C before you change it over.`
+        ? `In a container it dies below ${bearsInPotC(p, planting)}°C; expect ${spot.coldestWinterC}°C before you replant.`
         : null;
-    if (factsOf(p).life === 'annual') return 'It lives for one season, and you asked for year-round.';
+    if (factsOf(p).life === 'annual') return 'It lives for one season; you asked for a year-round planting.';
     return winterSuits(p, planting) === 'dies'
-      ? `It dies in a pot below ${bearsInPotC(p, planting)} °C; expect ${spot.coldestWinterC} °C here, and you asked for year-round.`
+      ? `In a container it dies below ${bearsInPotC(p, planting)}°C; winters here reach ${spot.coldestWinterC}°C, and you asked for a year-round planting.`
       : null;
   },
   season: outOfSeason,
   fit: (p, { container }) => {
-    if (p.starts.every((s) => !goesIn(container, s.size))) return 'No start it is sold in goes into this pot.';
+    if (p.starts.every((s) => !goesIn(container, s.size)))
+      return 'Even its smallest size on sale is too big for this container.';
     const { rootL } = factsOf(p);
     const litres = containerSums(container).fillL;
-    return litres < rootL ? `It wants ${rootL} L of mix to itself; this pot holds ${tenth(litres)} L.` : null;
+    return litres < rootL ? `It needs ${rootL} L of mix; this container holds ${tenth(litres)} L.` : null;
   },
 };
 

@@ -31,6 +31,6 @@ test('a flower that repeats the edge of the leading leaf is what the pot is abou
     ],
   };
   expect(ideaOf([edged, named('calibrachoa-orange')], edged)).toBe(
-    'the colour of the edge of its leaf comes again in the calibrachoas',
+    'the calibrachoas repeat the colour of its leaf edge',
   );
 });

@@ -16,20 +16,20 @@ const STRONG = 0.1;
 const CONTRAST = 0.45;
 
 const WHERE: Record<LeafColour['part'], string> = {
-  edge: 'the edge of its leaf',
-  vein: 'the veins of its leaf',
+  edge: 'its leaf edge',
+  vein: 'its leaf veins',
   stem: 'its stems',
   leaf: 'its leaf',
 };
 
 const pairs = <T>(list: readonly T[]): [T, T][] => list.flatMap((a, i) => list.slice(i + 1).map((b): [T, T] => [a, b]));
 
-/** “The colour of the edge of its leaf comes again in the calibrachoas.” */
+/** “The calibrachoas repeat the colour of its leaf edge.” */
 function pickedUp(lead: Plant, others: readonly Plant[]): string | null {
   for (const { part, hex } of leafColours(lead)) {
     if (isNeutral(lch(hex))) continue;
     const one = others.find((p) => p.flower.show >= SHOWS && repeats(p, hex) >= PICKS_UP);
-    if (one) return `the colour of ${WHERE[part]} comes again in the ${called({ ...one, variety: '' }, true)}`;
+    if (one) return `the ${called({ ...one, variety: '' }, true)} repeat the colour of ${WHERE[part]}`;
   }
   return null;
 }
@@ -67,7 +67,7 @@ function paleOnDark(colours: readonly Lch[]): string | null {
   const [pale, dark] = [sorted[0], sorted[sorted.length - 1]];
   if (!pale || !dark || pale.l - dark.l < CONTRAST) return null;
   const [a, b] = [family(pale), family(dark)];
-  if (a === b) return `pale ${a} beside deep`;
+  if (a === b) return `pale ${a} against dark ${a}`;
   return oneOf(colours, AGAINST_WAYS)(said(a), b === 'green' ? 'dark foliage' : said(b));
 }
 

@@ -41,9 +41,9 @@ const TO_THE_BASE: Say = (k, month) => [
   `When the ${name(k)} ${isMany(k) ? 'fade' : 'fades'} in ${month}, cut the old stems out at the base`,
 ];
 const PICK: Say = (k) => [
-  `Pick dead flowers off the ${name(k)} every week, or ${isMany(k) ? 'they stop' : 'it stops'}`,
-  `The ${name(k)} ${isMany(k) ? 'go' : 'goes'} on flowering as long as you take the dead heads off, once a week`,
-  `Go over the ${name(k)} for dead heads once a week`,
+  `Deadhead the ${name(k)} every week, or ${isMany(k) ? 'they stop' : 'it stops'} flowering`,
+  `The ${name(k)} ${isMany(k) ? 'go' : 'goes'} on flowering if you deadhead once a week`,
+  `Deadhead the ${name(k)} once a week`,
 ];
 const PINCH: Say = (k) => [
   `Pinch the tips out of the ${name(k)} three weeks after planting`,

@@ -64,7 +64,7 @@ const CASES: [string, Planting][] = [
     ),
   ],
   [
-    'a 45 cm square year-round in part shade at −20 °C',
+    'a 45 cm square year-round in part shade at −20°C',
     pot(
       SOLD.square[4] as Shape,
       { material: 'fibre' },

@@ -78,7 +78,7 @@ export const THEMES = {
     holds: (kinds) => most(kinds, 0.7, (p) => factsOf(p).ease === 'staple'),
   },
   leaf: {
-    why: (_, kinds) => `${listed(leavesOf(kinds))}: leaf that shows all season`,
+    why: (_, kinds) => `${listed(leavesOf(kinds))}: foliage that looks good all season`,
     favours: (p, role) => {
       const leaf = leafy(p);
       return role === 'thriller' ? (leaf ? 1.35 : 0.45) : leaf ? 1.15 : 0.85;
@@ -94,14 +94,14 @@ export const THEMES = {
     holds: (kinds) => coloured(kinds).every((a, _, all) => all.every((b) => hueGap(a.h, b.h) <= ONE)),
   },
   many: {
-    why: (_, kinds) => `rich and many-coloured in ${named(coloured(kinds))}`,
+    why: (_, kinds) => `a rich mix of ${named(coloured(kinds))}`,
     favours: (p, role) =>
       role === 'thriller' ? (flowers(p) ? 1.2 : 0.8) : flowers(p) && longInFlower(p) > 0.6 ? 1.2 : 0.75,
     apart: 2.2,
     holds: (kinds) => new Set(coloured(kinds).map(family)).size >= MANY,
   },
   airy: {
-    why: () => 'light and moving, with something for bees',
+    why: () => 'light, airy and good for bees',
     favours: (p, role) => {
       const loose = AIRY.has(p.habit);
       const bees = isForage(factsOf(p).bees) ? 1.08 : 0.95;
@@ -111,7 +111,7 @@ export const THEMES = {
     holds: (kinds) => most(kinds, 0.5, (p) => AIRY.has(p.habit)) && kinds.some((p) => isForage(factsOf(p).bees)),
   },
   thrift: {
-    why: (idea) => `${idea}, and it forgives a missed watering`,
+    why: (idea) => `${idea}, and it survives a missed watering`,
     favours: (p) => THIRST[p.water] * (factsOf(p).rhythm === 'evenly moist' ? 0.85 : 1.1),
     apart: 1,
     holds: (kinds) => kinds.every((p) => p.water !== 'thirsty') && most(kinds, 0.5, forgiving),

@@ -75,7 +75,7 @@ describe('a wish changes what is proposed, and says what it changed', () => {
   test('it is told in words', () => {
     const [a, b] = first.map((p) => p.planting);
     if (!a || !b) throw new Error('two are needed');
-    expect(changed('cheaper', a, a)).toMatch(/^Cheaper: £[\d.]+, as before$/);
+    expect(changed('cheaper', a, a)).toMatch(/^Cheaper: still £[\d.]+$/);
     for (const id of some(WISH_IDS)) expect(changed(id, a, b)).toMatch(/^[A-Z][a-z ]+: /);
   });
 });

@@ -55,7 +55,7 @@ export const WISHES = {
     apart: 1.6,
     figure: (p) => per(p, (k) => lch(signature(k)).c) * 500,
     to: 'more',
-    say: (n) => `${Math.round(n)} % of full strength`,
+    say: (n) => `colour strength ${Math.round(n)}%`,
   },
   cheaper: {
     label: 'Cheaper',
@@ -75,7 +75,7 @@ export const WISHES = {
     apart: 1,
     figure: (p) => per(p, (k) => DRINKS[k.water]) * 100,
     to: 'less',
-    say: (n) => `${Math.round(n)} % as thirsty as can be`,
+    say: (n) => `water need ${Math.round(n)}%`,
   },
   easier: {
     label: 'Easier',
@@ -106,7 +106,7 @@ export const WISHES = {
     asks: (base) => ({ ...base, spot: { ...base.spot, cats: true } }),
     figure: (p) => kinds(p).filter((k) => k.poison.cats !== 'none').length,
     to: 'less',
-    say: (n) => (n === 0 ? 'nothing that harms a cat' : `${count(n, 'kind')} not called safe for cats`),
+    say: (n) => (n === 0 ? 'nothing known to harm cats' : `${count(n, 'kind')} not known to be safe for cats`),
   },
 } satisfies Record<string, Wish>;
 
@@ -123,7 +123,7 @@ export function answersAsWell(id: WishId, one: Planting, other: Planting): boole
 export function changed(id: WishId, from: Planting, to: Planting): string {
   const wish: Wish = WISHES[id];
   const [before, after] = [wish.say(wish.figure(from)), wish.say(wish.figure(to))];
-  return before === after ? `${wish.label}: ${after}, as before` : `${wish.label}: from ${before} to ${after}`;
+  return before === after ? `${wish.label}: still ${after}` : `${wish.label}: from ${before} to ${after}`;
 }
 
 /** A planting that more are wanted like: its lead, its kinds, its colours. */

@@ -16,23 +16,25 @@ test('a pot without holes is wrong, with eye protection for whoever drills', () 
 });
 test('what is too heavy for one is told with its figure and who decides on a roof', () => {
   expect(text(pot({ material: 'concrete' }), 'lift')).toMatch(
-    /^\d+ kg soaked is no lift for one.*structural professional/,
+    /^At \d+ kg when watered, it is too heavy for one person.*structural engineer/,
   );
-  expect(text(pot({ material: 'concrete' }), 'lift', mild, 'imperial')).toMatch(/^\d+ lb soaked/);
+  expect(text(pot({ material: 'concrete' }), 'lift', mild, 'imperial')).toMatch(/^At \d+ lb when watered/);
   expect(ids(roundPot(200, 150, 180, { material: 'plastic' }))).not.toContain('lift');
 });
 test('a load is told where it hangs, and never called safe', () => {
   const basket = { ...pot(), shape: { kind: 'basket', topMm: 350, depthMm: 190 }, mount: 'hook' } as Container;
-  expect(text(basket, 'load')).toMatch(/kg on the hook when soaked, before wind\. .*cannot say it is safe\.$/);
-  expect(text(basket, 'load', { ...mild, walkway: true })).toMatch(/People pass under it: keep heads clear/);
+  expect(text(basket, 'load')).toMatch(
+    /kg on the hook when just watered, before wind\. .*cannot tell you it is safe\.$/,
+  );
+  expect(text(basket, 'load', { ...mild, walkway: true })).toMatch(/People walk underneath: hang it above head height/);
   expect(ids(basket)).not.toContain('lift');
   const rail = { ...pot(), mount: 'rail' } as Container;
-  expect(text(rail, 'load')).toMatch(/on each metre of rail when soaked/);
+  expect(text(rail, 'load')).toMatch(/on each metre of rail when just watered/);
   expect(ids(pot())).not.toContain('load');
 });
 test('clay cracks where winters are cold, and not where they are mild', () => {
   expect(text(pot({ material: 'terracotta' }), 'frost', cold)).toBe(
-    'Terracotta cracks in frost unless sold as frost-proof; expect −9 °C here. Stand it on feet, or bring it in.',
+    'Terracotta can crack in frost unless sold as frost-proof; winters here reach −9°C. Raise it on pot feet or bring it under cover.',
   );
   expect(ids(pot({ material: 'terracotta' }))).not.toContain('frost');
   expect(ids(pot({ material: 'plastic' }), cold)).not.toContain('frost');

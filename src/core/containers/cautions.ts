@@ -28,17 +28,17 @@ function loadCaution(c: Container, ballsL: number, { walkway }: Around, units: U
   if (!load) return [];
   const on = load.on === 'hook' ? 'the hook' : `each ${load.on.replace('each ', '')}`;
   const holds =
-    'Whether it holds is for the maker’s rating, a structural professional and local rules; the app cannot say it is safe.';
-  const under = walkway ? ' People pass under it: keep heads clear and nothing loose.' : '';
-  const text = `${formatMass(load.kg, units)} on ${on} when soaked, before wind. ${holds}${under}`;
+    'Check the maker’s rating, local rules and, if in doubt, a structural engineer. Rillbank cannot tell you it is safe.';
+  const under = walkway ? ' People walk underneath: hang it above head height and secure anything loose.' : '';
+  const text = `${formatMass(load.kg, units)} on ${on} when just watered, before wind. ${holds}${under}`;
   return [{ id: 'load', severity: 'watch', text }];
 }
 
 function liftCaution(c: Container, ballsL: number, units: UnitSystem): Caution[] {
   const { totalKg } = plantedMass(c, ballsL, 'soaked');
   if (c.mount !== 'ground' || totalKg <= LIFT_KG) return [];
-  const roof = 'On a balcony or roof ask a structural professional; the app cannot say it is safe.';
-  const text = `${formatMass(totalKg, units)} soaked is no lift for one. Fill it where it will stand. ${roof}`;
+  const roof = 'On a balcony or roof, ask a structural engineer. Rillbank cannot tell you it is safe.';
+  const text = `At ${formatMass(totalKg, units)} when watered, it is too heavy for one person. Fill it in its final position. ${roof}`;
   return [{ id: 'lift', severity: 'watch', text }];
 }
 
@@ -47,7 +47,7 @@ function frostCaution(c: Container, { coldestWinterC }: Around, units: UnitSyste
   if (frostProof === 'yes' || coldestWinterC >= CRACKS_UNDER_C) return [];
   const unless = frostProof === 'no' ? '' : ' unless sold as frost-proof';
   const cold = formatTemperature(coldestWinterC, units);
-  const text = `${label} cracks in frost${unless}; expect ${cold} here. Stand it on feet, or bring it in.`;
+  const text = `${label} can crack in frost${unless}; winters here reach ${cold}. Raise it on pot feet or bring it under cover.`;
   return [{ id: 'frost', severity: 'watch', text }];
 }
 
@@ -56,15 +56,27 @@ export function cautionsFor(c: Container, ballsL: number, around: Around, units:
   const out: Caution[] = [];
   const say = (id: Caution['id'], severity: Caution['severity'], text: string) => out.push({ id, severity, text });
   if (!c.drains)
-    say('holes', 'wrong', 'No holes: roots will drown. Drill the base before you plant, with eye protection.');
+    say(
+      'holes',
+      'wrong',
+      'No drainage holes: roots will rot. Drill the base before you plant, and wear eye protection.',
+    );
   out.push(...loadCaution(c, ballsL, around, units));
   if (c.base === 'crocks')
-    say('crocks', 'watch', 'Crocks raise the wet zone and take root room. Mesh alone keeps the mix in.');
+    say(
+      'crocks',
+      'watch',
+      'Crocks keep the mix above them wetter and take up root space. Mesh alone keeps the mix in.',
+    );
   if (c.material === 'timber' && !c.liner)
-    say('timber', 'watch', 'Bare timber rots from inside. Line it with film, holes over the holes.');
-  if (c.reservoirL > 0 && c.drains) say('overflow', 'good', 'Holes belong above the reservoir, as an overflow.');
+    say('timber', 'watch', 'Bare timber rots from the inside. Line it with film, pierced over the drainage holes.');
+  if (c.reservoirL > 0 && c.drains) say('overflow', 'good', 'Drill the holes above the reservoir, as an overflow.');
   out.push(...liftCaution(c, ballsL, units), ...frostCaution(c, around, units));
   if (c.base === 'mesh')
-    say('mesh', 'good', 'Mesh over the holes and no crocks: a coarse layer raises the wet zone and takes root room.');
+    say(
+      'mesh',
+      'good',
+      'Use mesh over the holes, not crocks: a coarse layer keeps the mix above it wetter and takes up root space.',
+    );
   return out;
 }

@@ -10,7 +10,7 @@ export const headspaceMm = (c: Container): number => (depthOf(c.shape) < 200 ? 1
 /** Nothing is planted nearer the wall than this. Practice: 10–15 mm. */
 export const SOIL_BUFFER_MM = 12;
 
-/** Settling of fresh mix in the first waterings. Practice: about 12 %. */
+/** Settling of fresh mix in the first waterings. Practice: about 12%. */
 const SETTLING = 1.12;
 
 /** Soaked light mix, kg per litre: the figure to warn by, from a range of 0.75–1.0 for peat, bark and coir mixes. */

@@ -7,7 +7,7 @@ const sizeMm = z.number().min(60, 'must be 60 mm or more').max(2000, 'must be 20
 
 const wide = (least: number) =>
   z.number().min(least, `must be ${least} mm or more`).max(3000, 'must be 3000 mm or less');
-const wider = { message: 'must not be more than half as wide again as the top', path: ['baseMm'] };
+const wider = { message: 'must be at most 1.5 times as wide as the top', path: ['baseMm'] };
 
 /** Inside measurements of a round pot with straight, perhaps sloping, sides. */
 const RoundSchema = z
@@ -60,12 +60,12 @@ const LEAST_TOP_MM2 = 60 * 60;
 const FreeSchema = z
   .object({
     kind: z.literal('free'),
-    corners: z.array(corner).min(3, 'needs three corners or more').max(24, 'may have 24 corners at most'),
+    corners: z.array(corner).min(3, 'needs three corners or more').max(24, 'must have at most 24 corners'),
     depthMm: sizeMm,
   })
   .strict()
   .refine(({ corners }) => areaOf(corners.map(([x, y]) => ({ x, y }))) >= LEAST_TOP_MM2, {
-    message: 'must enclose 36 cm² or more: move the corners apart, in order round the rim',
+    message: 'must enclose at least 36 cm²: move the corners apart, keeping their order round the rim',
     path: ['corners'],
   });
 

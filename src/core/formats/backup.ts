@@ -63,9 +63,7 @@ export interface Bench {
 export const MOST_BYTES = 45_000_000;
 
 export const tooLarge = (bytes: number): BadInputError =>
-  new BadInputError(
-    `file: ${Math.round(bytes / 1e6)} MB is far more than a bench holds. Choose a file that Rillbank saved.`,
-  );
+  new BadInputError(`file: ${Math.round(bytes / 1e6)} MB is too big to be a backup. Choose a file saved by Rillbank.`);
 
 /** A planting as it stands in a backup, of any version; its place in the file is said when it cannot be read. */
 function plantingAt(pot: unknown, i: number): unknown {
@@ -83,7 +81,7 @@ export function readBench(text: string): Bench {
   const data = parseJson(text);
   const format = typeof data === 'object' && data !== null ? (data as { format?: unknown }).format : undefined;
   if (format === PLANTS_FORMAT)
-    throw new BadInputError('format: this file holds plants, no containers. Open it in the Library, under Files.');
+    throw new BadInputError('format: this file contains plants, not containers. Open it from Files in the Library.');
   if (format === GROUP_FORMAT) {
     const { group, containers } = readGroup(data);
     const pots = containers.map((planting) => ({ planting, changedAt: null, away: false }));

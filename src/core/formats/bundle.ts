@@ -95,7 +95,7 @@ export function bundleReader(): BundleReader {
       /^plants\/.+\.json$/,
       (bytes, path) => {
         const [own] = readPlants(strFromU8(bytes));
-        if (!own) throw new BadInputError('holds no plant.');
+        if (!own) throw new BadInputError('contains no plant.');
         plants.set(path, own);
       },
     ],
@@ -105,7 +105,7 @@ export function bundleReader(): BundleReader {
       /^photographs\/.+$/,
       (bytes, path) => {
         const type = pictureTypeOf(bytes);
-        if (!type) throw new BadInputError('is no picture that is kept: use a JPEG, PNG or WebP.');
+        if (!type) throw new BadInputError('is not a supported picture: use a JPEG, PNG or WebP.');
         photos.set(path, dataUrlOf(bytes, type));
       },
     ],
@@ -137,7 +137,7 @@ export function bundleReader(): BundleReader {
       // What was read and is not what was written is no better than what could not be read: a figure may have changed.
       for (const [path, sum] of told) {
         if (damaged.has(path)) continue;
-        if (sums.has(path) && sums.get(path) !== sum) damaged.set(path, 'is not as it was saved.');
+        if (sums.has(path) && sums.get(path) !== sum) damaged.set(path, 'has changed since it was saved.');
         else if (!sums.has(path)) damaged.set(path, 'is missing.');
       }
       for (const path of damaged.keys()) [pots, plants, photos, logs, groups].forEach((m) => m.delete(path));
@@ -157,17 +157,17 @@ export function bundleReader(): BundleReader {
     const problems = [...damaged].map(([path, why]) => `${path} ${why}`);
     if (!manifest)
       problems.push(
-        'Stock, settings, what was put away and when each was changed are not in it: its list (bench.json) is missing or damaged.',
+        'Stock, settings, put-away containers and dates are missing, because bench.json is missing or damaged.',
       );
     for (const path of expected(manifest))
       if (!sums.has(path) && !damaged.has(path)) problems.push(`${path} is missing.`);
-    if (!ended) problems.push('The file breaks off before its end; fetch the whole file again if you can.');
+    if (!ended) problems.push('The file is incomplete. Download it again if you can.');
     if (stored > 0)
       problems.push(
-        `${stored === 1 ? 'One thing' : `${stored} things`} could not be read when it was saved; as stored, under unreadable/.`,
+        `${stored === 1 ? 'One item' : `${stored} items`} could not be read when the backup was made. ${stored === 1 ? 'It is' : 'They are'} in the folder unreadable/.`,
       );
     if (pots.size + plants.size === 0 && !manifest)
-      throw new BadInputError('file: there is no bench in it. Choose a file that Rillbank saved.');
+      throw new BadInputError('file: it is not a Rillbank backup. Choose a file saved by Rillbank.');
     return problems;
   }
 }

@@ -69,5 +69,5 @@ test.each([
   ['pests', 'dragons'],
 ])('%s: %s is refused, and what to write instead is said', (key, text) => {
   expect(() => read(key, text)).toThrow(CellError);
-  expect(() => read(key, text)).toThrow(/Write|is none of/);
+  expect(() => read(key, text)).toThrow(/Use |must be one of/);
 });

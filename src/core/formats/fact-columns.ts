@@ -48,13 +48,13 @@ const figures = (Object.keys(FACT_FIGURES) as FactFigure[]).map((fact): Column =
 /** The rest, each in its own writing. */
 const OTHERS: Record<FactOther, Omit<Column, 'key'>> = {
   worlds: {
-    label: 'Belongs with',
+    label: 'Type of planting',
     aliases: /^(worlds?|belongs with|company)$/,
     read: (t) => ({ factsAre: { worlds: many(WorldSchema.options, t) } }),
     write: (p) => p.facts?.worlds?.join(', ') ?? '',
   },
   runsWild: {
-    label: 'Runs wild in',
+    label: 'Has spread in',
     aliases: /^(runs wild|runs wild in|invasive in)$/,
     read: (t) => ({ factsAre: { runsWild: /^nowhere$/i.test(t) ? [] : many(ClimateKindSchema.options, t) } }),
     write: (p) => (p.facts?.runsWild ? p.facts.runsWild.join(', ') || 'nowhere' : ''),
@@ -75,7 +75,7 @@ const OTHERS: Record<FactOther, Omit<Column, 'key'>> = {
     },
   },
   top: {
-    label: 'Months its top stands',
+    label: 'Months of growth above ground',
     aliases: /^(top|in leaf|months in leaf|months its top stands)$/,
     read: (t) => ({ factsAre: { top: monthSpan(t) } }),
     write: (p) => p.facts?.top?.join('–') ?? '',

@@ -43,16 +43,16 @@ describe('a bench out and in', () => {
     [
       'plants where containers are looked for',
       { format: 'rillbank.plants', version: 1 },
-      /^format: .*Open it in the Library/,
+      /^format: .*Open it from Files in the Library/,
     ],
-    ['an id that is no address', { ...warmPot(), id: '../other' }, /^id: may hold letters, digits, - and _ only/],
+    ['an id that is no address', { ...warmPot(), id: '../other' }, /^id: may contain only letters, digits, - and _/],
     ['a blank name', { ...warmPot(), name: '  ' }, /^name: needs a name/],
-    ['a day that never comes', { ...warmPot(), startDate: '2026-02-30' }, /^startDate: is no day in the calendar/],
-    ['a year of two digits', { ...warmPot(), startDate: '0026-05-14' }, /^startDate: is no day in the calendar/],
+    ['a day that never comes', { ...warmPot(), startDate: '2026-02-30' }, /^startDate: is not a date between/],
+    ['a year of two digits', { ...warmPot(), startDate: '0026-05-14' }, /^startDate: is not a date between/],
     [
       'a frost that never comes',
       { ...warmPot(), spot: { ...warmPot().spot, lastFrost: '02-30' } },
-      /^spot\.lastFrost: is no day that every year has/,
+      /^spot\.lastFrost: is not a date that occurs every year/,
     ],
   ])('%s: says what and where', (_, data, says) => expect(why(() => readBench(JSON.stringify(data)))).toMatch(says));
   test('is the same bench', () => expect(readBench(backupText(bench, '2026-11-23T10:00:00Z'))).toEqual(bench));
@@ -77,14 +77,18 @@ describe('bad files say what, where and what to do', () => {
     '2026-11-23T10:00:00Z',
   );
   test.each<[string, () => unknown, RegExp]>([
-    ['truncated', () => readBench(text.slice(0, text.length / 2)), /file: It breaks off|file: It is not JSON/],
-    ['not JSON', () => readBench('hello'), /not JSON/],
+    [
+      'truncated',
+      () => readBench(text.slice(0, text.length / 2)),
+      /file: The file is incomplete|file: This is not a JSON file/,
+    ],
+    ['not JSON', () => readBench('hello'), /not a JSON file/],
     [
       'another kind',
       () => readBench('{"format":"something.else","version":1}'),
       /format: expected "rillbank\.planting"/,
     ],
-    ['no object', () => readBench('[1,2]'), /file: must hold one JSON object/],
+    ['no object', () => readBench('[1,2]'), /file: must contain one JSON object/],
     [
       'later version',
       () => readBench(JSON.stringify({ format: 'rillbank.backup', version: 9, plantings: [] })),
@@ -143,7 +147,7 @@ describe('bad files say what, where and what to do', () => {
             },
           },
         }),
-      /^container\.shape\.corners: must enclose 36 cm² or more/,
+      /^container\.shape\.corners: must enclose at least 36 cm²/,
     ],
     [
       'an outline that goes there and back',
@@ -167,16 +171,20 @@ describe('bad files say what, where and what to do', () => {
     [
       'a field in a plant that nobody knows',
       () => readPlants(plantsOf({ bloms: 3 })),
-      /plants\.0\.plant: has a field.*"bloms"/,
+      /plants\.0\.plant: has an unknown field.*"bloms"/,
     ],
     [
       'a field in a leaf that nobody knows',
       () => readPlants(plantsOf({ leaf: { ...one.leaf, hue: 'red' } })),
-      /plants\.0\.plant\.leaf: has a field.*"hue"/,
+      /plants\.0\.plant\.leaf: has an unknown field.*"hue"/,
     ],
     ['a plant of no size', () => readPlants(plantsOf({ heightMm: [0, 0] })), /heightMm: must reach 10 mm or more/],
-    ['a photograph that is none', () => readPlants(plantsOf({}, 'data:image/png;base64,AAAA')), /photo: is no picture/],
-    ['50 MB of rubbish', () => readBench('x'.repeat(50_000_000)), /50 MB is far more than a bench holds/],
+    [
+      'a photograph that is none',
+      () => readPlants(plantsOf({}, 'data:image/png;base64,AAAA')),
+      /photo: is not a picture/,
+    ],
+    ['50 MB of rubbish', () => readBench('x'.repeat(50_000_000)), /50 MB is too big to be a backup/],
     ['an extra field', () => readPlanting({ ...good, mood: 'blue' }), /mood/],
   ])('%s', (_, read, message) => expect(why(read)).toMatch(message));
 });
@@ -203,7 +211,7 @@ describe('a brief file', () => {
   });
   test('names the field that is wrong', () =>
     expect(why(() => readBrief({ format: 'rillbank.brief', version: 1, brief: { budget: -5 } }, '2026-01-01'))).toMatch(
-      /brief\.budget: must be more than nothing/,
+      /brief\.budget: must be more than zero/,
     ));
 });
 

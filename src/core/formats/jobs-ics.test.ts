@@ -6,7 +6,7 @@ import { jobsBetween, jobsIcs } from './jobs-ics';
 
 const FROM = '2026-05-01';
 const TO = '2026-11-30';
-const warm = { ...warmPot(), id: 'warm', name: 'Gate, left; by the bins', startDate: '2026-05-16' };
+const warm = { ...warmPot(), id: 'warm', name: 'Entrance, left; by the bins', startDate: '2026-05-16' };
 
 /** The events of a calendar, read by another library than the one that wrote it. */
 const read = (text: string) =>

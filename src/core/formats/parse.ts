@@ -39,8 +39,8 @@ export function parseJson(text: string): unknown {
     return JSON.parse(text);
   } catch (e) {
     const cut = /end of JSON/i.test(String(e))
-      ? 'It breaks off before its end; fetch the whole file again.'
-      : 'It is not JSON; choose a file that Rillbank saved.';
+      ? 'The file is incomplete. Download it again.'
+      : 'This is not a JSON file. Choose a file saved by Rillbank.';
     throw new BadInputError(`file: ${cut}`);
   }
 }

@@ -22,7 +22,7 @@ import { FACT_COLUMNS } from './fact-columns';
 const text =
   (key: 'common' | 'botanical' | 'variety' | 'note' | 'poisonPart', most: number): Read =>
   (t) =>
-    t.length > most ? say(`${t.slice(0, 20)}…`, `is longer than ${most} letters`) : { [key]: t };
+    t.length > most ? say(`${t.slice(0, 20)}…`, `is longer than ${most} characters`) : { [key]: t };
 
 const choice =
   <K extends keyof Tag>(key: K, options: readonly string[]): Read =>
@@ -43,7 +43,9 @@ export const PLANT_COLUMNS: readonly Column[] = [
     key: 'id',
     label: 'Id',
     aliases: /^(id|code|sku)$/,
-    read: (t) => ({ id: s.id.safeParse(t).success ? t : say(t, 'is no id. Use small letters, figures and hyphens') }),
+    read: (t) => ({
+      id: s.id.safeParse(t).success ? t : say(t, 'is not a valid id. Use lower-case letters, digits and hyphens'),
+    }),
     write: (p) => p.id,
   },
   {
@@ -322,7 +324,7 @@ export const PLANT_COLUMNS: readonly Column[] = [
   },
   {
     key: 'spread_risk',
-    label: 'Risk of escaping',
+    label: 'Risk of spreading',
     aliases: /^(spread risk|invasive)$/,
     read: choice('spreadRisk', s.spreadRisk.options),
     write: (p) => p.spreadRisk,

@@ -58,14 +58,14 @@ test('it comes back identical through a spreadsheet’s semicolons and byte orde
 describe('2,000 rows of which 40 are bad', () => {
   const rows = manyPlants(2000);
   const bad: [string, RegExp][] = [
-    ['habit', /habit: “wobbly” is none of fan/],
-    ['height', /height: “wobbly” is no length/],
-    ['sun', /sun: “wobbly” is no amount of sun/],
-    ['flower_size', /flower_size: “wobbly” is no length/],
-    ['colours', /colours: “wobbly” is no coloured part/],
-    ['bloom', /bloom: “wobbly” names no months/],
-    ['starts', /starts: “wobbly” is no start size/],
-    ['poison_cats', /poison_cats: “wobbly” is none of none, irritant/],
+    ['habit', /habit: “wobbly” must be one of fan/],
+    ['height', /height: “wobbly” is not a length/],
+    ['sun', /sun: “wobbly” is not a sun level/],
+    ['flower_size', /flower_size: “wobbly” is not a length/],
+    ['colours', /colours: “wobbly” is not a coloured part/],
+    ['bloom', /bloom: “wobbly” is not a range of months/],
+    ['starts', /starts: “wobbly” is not a size to buy/],
+    ['poison_cats', /poison_cats: “wobbly” must be one of none, irritant/],
   ];
   const { data } = Papa.parse<string[]>(plantsCsv(rows).trim());
   const [headings = [], ...cells] = data;
@@ -135,14 +135,14 @@ describe('what people write is understood', () => {
 
 describe('what cannot be read says what to write instead', () => {
   test.each<[string, string, RegExp]>([
-    ['name,height', 'Petunia,tall', /height: “tall” is no length\. Write it as 30–60 cm\./],
-    ['name,height', 'Petunia,60-30 cm', /runs from more to less/],
-    ['name,colour', 'Petunia,blurple', /no colour\. Write a word such as rose pink/],
+    ['name,height', 'Petunia,tall', /height: “tall” is not a length\. Use the form 30–60 cm\./],
+    ['name,height', 'Petunia,60-30 cm', /has the larger number first/],
+    ['name,colour', 'Petunia,blurple', /not a colour\. Use a name such as rose pink/],
     ['name,colour', ',red', /no name/],
-    ['name,price', 'Petunia,-2', /no price from 0\.01 to 500/],
-    ['name,hardiness', 'Petunia,very', /no temperature/],
+    ['name,price', 'Petunia,-2', /not a price from 0\.01 to 500/],
+    ['name,hardiness', 'Petunia,very', /not a temperature/],
     ['name,exposure', 'Petunia,9-20', /sunHours|least to most/],
-    ['name,id', 'Petunia,Not An Id', /no id/],
+    ['name,id', 'Petunia,Not An Id', /not a valid id/],
   ])('%s: %s', (head, cells, says) => expect(wrong(head, cells)).toMatch(says));
   test('an id twice', () =>
     expect(read('id,name\nx-one,Petunia\nx-one,Salvia\n').errors).toEqual([
@@ -150,8 +150,8 @@ describe('what cannot be read says what to write instead', () => {
     ]));
   test.each<[string, string, RegExp]>([
     ['no table', 'hello', /no table/],
-    ['no rows', 'name,height\n', /headings and no rows/],
-    ['too many', `name,height\n${'a,1\n'.repeat(50_001)}`, /more than 50000/],
+    ['no rows', 'name,height\n', /headings but no rows/],
+    ['too many', `name,height\n${'a,1\n'.repeat(50_001)}`, /the limit is 50000/],
   ])('%s', (_, text, says) => {
     expect(() => readSheet(text)).toThrow(BadInputError);
     expect(() => readSheet(text)).toThrow(says);
@@ -191,5 +191,5 @@ test('a heading or a cell of prose takes no longer than any other, and says so',
     relatives: relativesIn(LIBRARY),
     own: new Set(),
   });
-  expect(errors[0]?.message).toMatch(/letters are too many for one cell/);
+  expect(errors[0]?.message).toMatch(/characters is too long for one cell/);
 });

@@ -39,9 +39,9 @@ export function readSheet(text: string): Sheet {
     throw new BadInputError(
       'file: there is no table in it. The first row must name the columns, such as: common,botanical,height.',
     );
-  if (rows.length === 0) throw new BadInputError('file: there are headings and no rows under them.');
+  if (rows.length === 0) throw new BadInputError('file: the file has headings but no rows.');
   if (rows.length > MOST_ROWS)
-    throw new BadInputError(`file: ${rows.length} rows are more than ${MOST_ROWS} at once. Split the file.`);
+    throw new BadInputError(`file: ${rows.length} rows is too many; the limit is ${MOST_ROWS}. Split the file.`);
   return { headings: headings.map((h) => h.trim().slice(0, LONGEST)), rows };
 }
 
@@ -128,7 +128,7 @@ function cellsOf(
     const text = at === undefined ? '' : (row[at] ?? '').trim().replace(/^'(?=[=+\-@])/, '');
     if (at === undefined || text === '') continue;
     const heading = headings[at] ?? c.key;
-    if (text.length > LONGEST) throw new CellError(`${heading}: ${text.length} letters are too many for one cell.`);
+    if (text.length > LONGEST) throw new CellError(`${heading}: ${text.length} characters is too long for one cell.`);
     const unit = unitIn(heading);
     const withUnit = unit && /\d\s*$/.test(text) ? `${text} ${unit}` : text;
     try {
@@ -188,9 +188,9 @@ interface Given {
 
 function readRow(cells: readonly string[], row: number, reading: Reading, given: Given): ReadRow {
   const { id: said, leafIs, flowerIs, poisonTo, factsAre, start, price, common, ...rest } = cellsOf(cells, reading);
-  if (!common) throw new CellError('It has no name. Write one under the common name, or delete the row.');
+  if (!common) throw new CellError('It has no name. Enter one under the common name, or delete the row.');
   if (said && given.ids.has(said))
-    throw new CellError(`The id “${said}” stands in this file twice. Give one of them another.`);
+    throw new CellError(`The id “${said}” appears twice in this file. Change one of them.`);
   const tag: Tag = { common, ...rest };
   // An empty cell there says that no part is, and not that nobody knows.
   if (reading.mapping.poison_part !== undefined) tag.poisonPart ??= '';
@@ -239,5 +239,5 @@ export function errorsCsv(sheet: Sheet, errors: readonly RowError[]): string {
 /** In one line: where the rest of a record comes from. */
 export const sourceOf = ({ from, plant }: FromTag): string =>
   from.kind === 'habit'
-    ? `unsaid fields as usual for a ${from.name}`
-    : `unsaid fields from ${from.name}${from.kind === 'genus' ? `, another ${plant.botanical.split(' ')[0] ?? ''}` : ''}`;
+    ? `missing fields: typical for a ${from.name}`
+    : `missing fields: copied from ${from.name}${from.kind === 'genus' ? `, another ${plant.botanical.split(' ')[0] ?? ''}` : ''}`;

@@ -59,9 +59,7 @@ export function readStockCsv(text: string, library: readonly Plant[]): ReadStock
     try {
       const plant = known.get(cell('plant')) ?? known.get(key(cell('plant')));
       if (!plant)
-        throw new CellError(
-          `“${cell('plant')}” is no plant in the library. Add it as your own first, or write the name as the library has it`,
-        );
+        throw new CellError(`“${cell('plant')}” is not in the library. Add it first, or use the library’s name for it`);
       const line: StockLine = {
         plantId: plant.id,
         start: startSize(cell('start')),
@@ -71,7 +69,7 @@ export function readStockCsv(text: string, library: readonly Plant[]): ReadStock
       const checked = checkedWith(StockLineSchema, line);
       if (!checked.success) throw new CellError(`available ${checked.error.issues[0]?.message ?? 'cannot be read'}`);
       const twice = `${line.plantId}|${line.start}`;
-      if (seen.has(twice)) throw new CellError(`${plantName(plant)} in that size stands in this file twice`);
+      if (seen.has(twice)) throw new CellError(`${plantName(plant)} in that size appears twice in this file`);
       seen.add(twice);
       out.lines.push(line);
     } catch (e) {

@@ -91,7 +91,7 @@ describe('the ladder', () => {
   });
   test.each([
     [{}, /expected "rillbank\.planting", found nothing/],
-    [{ format: 'rillbank.brief', version: 1 }, /of another kind/],
+    [{ format: 'rillbank.brief', version: 1 }, /a different kind of file/],
     [{ format: PLANTING_FORMAT }, /whole number from 1 to 2, found nothing/],
     [{ format: PLANTING_FORMAT, version: 1.5 }, /whole number from 1 to 2, found 1\.5/],
     [{ format: PLANTING_FORMAT, version: 0 }, /whole number/],
@@ -115,6 +115,8 @@ describe('the ladder', () => {
   });
   test('an id lower than one that is in use is refused, for it would be given out again', () => {
     const planting = readPlanting(JSON.parse(fixture('plantings-1.json'))[0]);
-    expect(() => readPlanting({ ...planting, nextId: 1 })).toThrow(/^nextId: must be over every id in use: 8 or more/);
+    expect(() => readPlanting({ ...planting, nextId: 1 })).toThrow(
+      /^nextId: must be greater than every id in use: at least 8/,
+    );
   });
 });

@@ -66,11 +66,11 @@ export function climbed(ladder: Ladder, data: unknown): Raw {
 /** The version of data of a format. Says plainly when it is of another kind or was written by a later version. */
 export function versionOf(data: unknown, format: string, newest: number): number {
   if (typeof data !== 'object' || data === null || Array.isArray(data))
-    throw new BadInputError('file: must hold one JSON object.');
+    throw new BadInputError('file: must contain one JSON object.');
   const { format: found, version } = data as Raw;
   if (found !== format) {
     const is = JSON.stringify(found) ?? 'nothing';
-    throw new BadInputError(`format: expected "${format}", found ${is}. This file is of another kind.`);
+    throw new BadInputError(`format: expected "${format}", found ${is}. This is a different kind of file.`);
   }
   if (typeof version !== 'number' || !Number.isInteger(version) || version < 1) {
     const is = JSON.stringify(version) ?? 'nothing';

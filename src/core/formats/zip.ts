@@ -75,7 +75,7 @@ export interface ZipEnds {
 }
 
 const tooMuch = () =>
-  new BadInputError('file: it unpacks to far more than a bench holds. Choose a file that Rillbank saved.');
+  new BadInputError('file: it is too big to be a backup once unpacked. Choose a file saved by Rillbank.');
 
 /**
  * Reads a ZIP from its pieces, in their order; each whole file in it is handed on. Returns the paths of those that are

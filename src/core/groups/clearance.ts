@@ -20,16 +20,16 @@ function aside(a: Body, b: Body, apartMm: number, reach: 'rim' | 'leaf'): Move {
   let by = STEP_MM;
   while (by < FAR_MM && gap(a, { ...b, xMm: b.xMm + way * by }, reach) < apartMm) by += STEP_MM;
   return {
-    label: `${nameOf(b)} ${by / 10} cm to the ${way > 0 ? 'right' : 'left'}`,
+    label: `Move ${nameOf(b)} ${by / 10} cm ${way > 0 ? 'right' : 'left'}`,
     stands: [{ id: b.id, xMm: b.xMm + way * by }],
   };
 }
 
 /** Room around each for what hangs over, and between pots for fingers. */
 export const clearance: GroupCheck = {
-  name: 'Room between',
-  rule: 'Pots a finger apart at the rim; leaves reach into each other by no more than three tenths',
-  source: 'practice; the shares are working figures',
+  name: 'Spacing',
+  rule: 'Rims at least 2 cm apart; foliage overlaps by at most 30%',
+  source: 'common practice; the shares are our own estimates',
   of: ({ bodies }) => {
     const meeting = pairs(bodies).filter(([a, b]) => level(a, b, 'topZ'));
     if (meeting.length === 0) return null;
@@ -48,8 +48,8 @@ export const clearance: GroupCheck = {
         figure: `${Math.round(at / 10)} cm`,
         message:
           at < 0
-            ? `${nameOf(a)} and ${nameOf(b)} stand in one another: ${Math.ceil(-at / 10)} cm too near.`
-            : `${nameOf(a)} and ${nameOf(b)} touch at the rim: a broom does not go between.`,
+            ? `${nameOf(a)} and ${nameOf(b)} overlap by ${Math.ceil(-at / 10)} cm.`
+            : `${nameOf(a)} and ${nameOf(b)} touch at the rim: too close to sweep between.`,
         culprits: [a.id, b.id],
         moves: [aside(a, b, FINGERS_MM, 'rim'), aside(b, a, FINGERS_MM, 'rim')],
       };
@@ -65,10 +65,10 @@ export const clearance: GroupCheck = {
       measured: share,
       band: [0, REACH_IN],
       scale: [0, 1],
-      figure: `${Math.round(share * 100)} %`,
+      figure: `${Math.round(share * 100)}%`,
       message: over
-        ? `${nameOf(a)} and ${nameOf(b)} grow into each other by ${Math.round(-leafGap(a, b) / 10)} cm: one hides the other.`
-        : 'Each has room for what hangs over its rim.',
+        ? `${nameOf(a)} and ${nameOf(b)} grow ${Math.round(-leafGap(a, b) / 10)} cm into each other, so one hides the other.`
+        : 'Each has room for its trailing plants.',
       culprits: over ? [a.id, b.id] : [],
       moves: over ? [aside(a, b, -REACH_IN * Math.min(a.leafR, b.leafR), 'leaf')] : [],
     };
@@ -80,9 +80,9 @@ const HAND_MM = 80;
 
 /** A way kept clear. */
 export const way: GroupCheck = {
-  name: 'Way through',
-  rule: 'No pot stands in the way, and no leaf hangs into it by more than a hand',
-  source: 'practice: somebody carries a tray, a pram or a can; local rules decide how wide a way must be',
+  name: 'Path',
+  rule: 'No container stands in the path, and no foliage overhangs it by more than a hand’s width',
+  source: 'common practice: people pass with trays, prams or watering cans; local rules set how wide a path must be',
   of: ({ group: { path }, bodies }) => {
     if (!path || bodies.length === 0) return null;
     const free = (b: Body, r: number) => Math.abs(b.xMm - path.xMm) - path.widthMm / 2 - r;
@@ -102,15 +102,15 @@ export const way: GroupCheck = {
       scale: [-500, 1000],
       figure: `${Math.round(clear / 10)} cm`,
       message: inPot
-        ? `${nameOf(who)} stands ${Math.ceil(-clear / 10)} cm into the way: somebody falls over it.`
+        ? `${nameOf(who)} sticks ${Math.ceil(-clear / 10)} cm into the path: someone will trip over it.`
         : bad
-          ? `${nameOf(who)} hangs ${Math.ceil(-clear / 10)} cm into the way.`
-          : 'The way is clear.',
+          ? `${nameOf(who)} overhangs the path by ${Math.ceil(-clear / 10)} cm.`
+          : 'The path is clear.',
       culprits: bad ? [who.id] : [],
       moves: bad
         ? [
             {
-              label: `${nameOf(who)} ${by / 10} cm out of the way`,
+              label: `Move ${nameOf(who)} ${by / 10} cm off the path`,
               stands: [{ id: who.id, xMm: who.xMm + side * by }],
             },
           ]

@@ -202,7 +202,7 @@ describe('setting them out', () => {
         rimHeightMm: 2300,
       },
     };
-    const group = freshGroup('Gate', [...all, basket], DAY);
+    const group = freshGroup('Entrance', [...all, basket], DAY);
     expect(group.stands.find((s) => s.of === 'basket')?.upMm).toBe(2110);
     expect(found('clearance', group, [...all, basket])?.severity).toBe('good');
     expect(Math.abs(group.stands.find((s) => s.of === 'big')?.xMm ?? 999)).toBeLessThan(200);
@@ -219,7 +219,7 @@ describe('setting them out', () => {
   });
   test('six the same are six, in a row with as much between; fewer of them, and fewer stand there', () => {
     const six = baskets('six', 6);
-    const group = freshGroup('Gate', [six], DAY);
+    const group = freshGroup('Entrance', [six], DAY);
     expect(group.stands.map((s) => s.id)).toEqual([1, 2, 3, 4, 5, 6].map((n) => `six-${n}`));
     expect(judged(group, [six]).filter((f) => f.severity !== 'good')).toEqual([]);
     expect(withAll(group, [baskets('six', 4)], DAY).stands.map((s) => s.id)).toEqual([
@@ -234,14 +234,14 @@ describe('setting them out', () => {
   test('two recipes of one size stand by turns', () => {
     const two = [baskets('a', 3), baskets('b', 3)];
     const order = (group: Group) => [...group.stands].sort((x, y) => x.xMm - y.xMm).map((s) => s.of);
-    const group = freshGroup('Gate', two, DAY);
+    const group = freshGroup('Entrance', two, DAY);
     expect(order(group)).toEqual(['a', 'b', 'a', 'b', 'a', 'b']);
     const heaped = { ...group, stands: group.stands.map((s, i) => ({ ...s, xMm: i * 500 })) };
     expect(order(heaped)).toEqual(['a', 'a', 'a', 'b', 'b', 'b']);
     expect(order(moved(heaped, byTurns(sceneOf(heaped, two, DAY))))).toEqual(['a', 'b', 'a', 'b', 'a', 'b']);
   });
   test('a new container of the place is set beside the others, one that is gone is left out', () => {
-    const group = freshGroup('Gate', all, DAY);
+    const group = freshGroup('Entrance', all, DAY);
     const more = withAll(group, [left, big, { ...right, id: 'new' }], DAY);
     expect(more.stands.map((s) => s.of)).toEqual(['left', 'big', 'new']);
     expect(more.stands.slice(0, 2)).toEqual(group.stands.slice(0, 2));

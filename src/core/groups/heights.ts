@@ -8,7 +8,7 @@ const STEP = 0.75;
 export const ROW = 0.9;
 /** The tallest stands within this share of the width from the middle, or behind the others. Practice. */
 const MIDDLE = 0.22;
-/** Hiding more than this of what stands behind. Practice, as for plants in one pot. */
+/** Hiding more than this of what stands behind. Practice, as for plants in one container. */
 const HIDES = 0.45;
 
 /** Two that change places. */
@@ -37,8 +37,8 @@ function flanks(tall: Body, bodies: readonly Body[]): boolean {
 /** Accents toward the middle or the back, and steps between. */
 export const heights: GroupCheck = {
   name: 'Heights',
-  rule: 'The tallest in the middle or at the back, and the next a third lower; or all alike, as a row',
-  source: 'practice: taller accents in the middle; the shares are working figures',
+  rule: 'The tallest in the middle or at the back, and a third taller than the next; or all one height',
+  source: 'common practice: taller accents in the middle; the shares are our own estimates',
   of: ({ bodies }) => {
     const tops = [...bodies].sort((a, b) => b.topZ - a.topZ);
     const [tall, next] = tops;
@@ -51,7 +51,7 @@ export const heights: GroupCheck = {
         band: [0, MIDDLE],
         scale: [0, 0.6],
         figure: 'a row',
-        message: 'All of one height: they read as a row.',
+        message: 'All one height, so they look like a row.',
         culprits: [],
         moves: [],
       };
@@ -69,14 +69,14 @@ export const heights: GroupCheck = {
         measured: off,
         band: [0, MIDDLE],
         scale: [0, 0.6],
-        figure: `${Math.round(off * 100)} % from the middle`,
-        message: `${nameOf(tall)} is the tallest and stands at the side: the eye slides off.`,
+        figure: `${Math.round(off * 100)}% from the middle`,
+        message: `${nameOf(tall)} is the tallest but stands at the side, which draws the eye out of the group.`,
         culprits: [tall.id],
         moves:
           inMiddle && inMiddle !== tall
             ? [
                 {
-                  label: `${nameOf(tall)} and ${nameOf(inMiddle)} change places`,
+                  label: `Swap ${nameOf(tall)} and ${nameOf(inMiddle)}`,
                   stands: swap(tall, inMiddle),
                 },
               ]
@@ -91,17 +91,17 @@ export const heights: GroupCheck = {
       measured: step,
       band: [0, STEP],
       scale: [0, 1],
-      figure: `${Math.round(step * 100)} %`,
+      figure: `${Math.round(step * 100)}%`,
       message: flat
-        ? `${nameOf(next)} stands nearly as high as ${nameOf(tall)}: neither leads.`
+        ? `${nameOf(next)} is nearly as tall as ${nameOf(tall)}, so neither stands out.`
         : off > MIDDLE && flanks(tall, bodies)
-          ? 'The tallest are a pair, and frame what stands between.'
-          : `${nameOf(tall)} leads, and the others step down from it.`,
+          ? 'The two tallest are a pair that frames the rest.'
+          : `${nameOf(tall)} is the tallest, and the others step down from it.`,
       culprits: flat ? [next.id, tall.id] : [],
       moves: flat
         ? [
             {
-              label: `Stand ${nameOf(tall)} ${up / 10} cm higher`,
+              label: `Raise ${nameOf(tall)} by ${up / 10} cm`,
               stands: [{ id: tall.id, upMm: tall.upMm + up }],
             },
           ]
@@ -124,8 +124,8 @@ function hidden(front: Body, back: Body): number {
 /** Nothing tall before something low. */
 export const inFront: GroupCheck = {
   name: 'Front and back',
-  rule: 'Nothing in front hides more than 45 % of what grows behind it',
-  source: 'practice, as for plants in one pot',
+  rule: 'Nothing in front hides more than 45% of what grows behind it',
+  source: 'common practice, as for plants in one container',
   of: ({ bodies }) => {
     const both = pairs(bodies).map(([a, b]): [Body, Body] => (a.yMm >= b.yMm ? [a, b] : [b, a]));
     const worst = maxBy(both, ([f, b]) => hidden(f, b));
@@ -138,12 +138,12 @@ export const inFront: GroupCheck = {
       measured: share,
       band: [0, HIDES],
       scale: [0, 1],
-      figure: `${Math.round(share * 100)} %`,
+      figure: `${Math.round(share * 100)}%`,
       message: over
-        ? `${nameOf(front)} hides ${Math.round(share * 100)} % of ${nameOf(back)}.`
-        : 'Each can be seen past those before it.',
+        ? `${nameOf(front)} hides ${Math.round(share * 100)}% of ${nameOf(back)}.`
+        : 'Every container can be seen past those in front.',
       culprits: over ? [front.id, back.id] : [],
-      moves: over ? [{ label: `${nameOf(front)} and ${nameOf(back)} change places`, stands: swap(front, back) }] : [],
+      moves: over ? [{ label: `Swap ${nameOf(front)} and ${nameOf(back)}`, stands: swap(front, back) }] : [],
     };
   },
 };

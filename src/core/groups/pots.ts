@@ -30,7 +30,7 @@ export type PotPlace =
   | { on: 'step'; step: Pick<Ledge, 'widthMm' | 'deepMm'> }
   | { on: 'sill'; sill: Pick<Ledge, 'widthMm' | 'deepMm'> };
 
-const PRACTICE = 'practice; the share is a working figure';
+const PRACTICE = 'common practice; the share is our own estimate';
 
 /** Beside a door pot and planting together stand so high against it: enough to frame it, not so high as to hide it. */
 const OF_DOOR = 0.45;
@@ -62,26 +62,26 @@ function materialFor(
   if (like && lasts(like) && like !== 'coir')
     return {
       material: like,
-      why: { says: `${MATERIALS[like].label}, as the others here: pots of one family.`, source: 'practice' },
+      why: { says: `${MATERIALS[like].label}, to match the other containers here.`, source: 'common practice' },
     };
   if (wind === 'windy')
     return {
       material: 'concrete',
       why: {
-        says: 'Concrete or stone: it stands where the wind blows. Set it down before you fill it.',
-        source: 'practice',
+        says: 'Concrete or stone: heavy enough for a windy spot. Put it in place before you fill it.',
+        source: 'common practice',
       },
     };
   if (coldestWinterC < CRACKS_UNDER_C && summer !== 'hot')
     return {
       material: 'fibre',
-      why: { says: 'Fibre and resin: frost does not crack it, and one can carry it empty.', source: 'practice' },
+      why: { says: 'Fibre and resin: frost-proof, and one person can carry it empty.', source: 'common practice' },
     };
   return {
     material: 'glazed',
     why: {
-      says: 'Glazed stoneware: it keeps its water, and is heavy enough. Bring it in, or buy it fired for frost.',
-      source: 'practice',
+      says: 'Glazed stoneware: holds moisture and is heavy enough to be stable. Buy one sold as frost-proof, or bring it in for winter.',
+      source: 'common practice',
     },
   };
 }
@@ -91,14 +91,17 @@ function colourFor(material: Material, wall: string, owned: readonly Container[]
   const clear = (hex: string) => Math.abs(lch(hex).l - lch(wall).l);
   const [own] = owned.filter((c) => c.material === material);
   if (own && clear(own.colour) >= STANDS_OUT)
-    return { colour: own.colour, why: { says: 'In the colour of the pots that stand there.', source: 'practice' } };
+    return {
+      colour: own.colour,
+      why: { says: 'Same colour as the containers already there.', source: 'common practice' },
+    };
   const plain = MATERIALS[material].colour;
   if (clear(plain) >= STANDS_OUT)
-    return { colour: plain, why: { says: 'Its own colour stands clear of the wall.', source: 'practice' } };
+    return { colour: plain, why: { says: 'Its natural colour stands out from the wall.', source: 'common practice' } };
   const colour = lch(wall).l > 0.55 ? '#3c4a4c' : '#c9c4b6';
   return {
     colour,
-    why: { says: `${lch(wall).l > 0.55 ? 'Dark' : 'Pale'}, so that it stands clear of the wall.`, source: PRACTICE },
+    why: { says: `${lch(wall).l > 0.55 ? 'Dark' : 'Pale'}, to stand out from the wall.`, source: PRACTICE },
   };
 }
 
@@ -113,7 +116,7 @@ function leadShape(place: PotPlace): { shape: Shape; why: PotReason } {
       return {
         shape,
         why: {
-          says: `${cm(rimOf(shape).wide)} cm wide and ${cm(depthOf(shape))} cm deep: planted, it comes to about ${cm(whole)} cm, under half the door.`,
+          says: `${cm(rimOf(shape).wide)} cm wide and ${cm(depthOf(shape))} cm deep: planted, it will be about ${cm(whole)} cm tall, less than half the door.`,
           source: PRACTICE,
         },
       };
@@ -124,7 +127,7 @@ function leadShape(place: PotPlace): { shape: Shape; why: PotReason } {
       return {
         shape,
         why: {
-          says: `Its foot of ${cm(footOf(shape))} cm stands on a tread of ${cm(place.step.deepMm)} cm with ${EDGE_MM / 10} cm to the edge. Keep the way up the steps clear, as local rules have it.`,
+          says: `Its ${cm(footOf(shape))} cm base fits a ${cm(place.step.deepMm)} cm tread with ${EDGE_MM / 10} cm to spare. Keep the steps clear, as local rules require.`,
           source: PRACTICE,
         },
       };
@@ -137,7 +140,7 @@ function leadShape(place: PotPlace): { shape: Shape; why: PotReason } {
       return {
         shape,
         why: {
-          says: `${cm(rimOf(shape).wide)} cm long, ${ENDS_MM / 10} cm short of the sill at either end. Fix it so that it cannot fall; whether the sill holds it wet is for someone who may judge it.`,
+          says: `${cm(rimOf(shape).wide)} cm long, leaving ${ENDS_MM / 10} cm of sill at each end. Fix it securely, and have a professional check that the sill can bear it when wet.`,
           source: PRACTICE,
         },
       };
@@ -147,7 +150,7 @@ function leadShape(place: PotPlace): { shape: Shape; why: PotReason } {
       return {
         shape,
         why: {
-          says: `${cm(rimOf(shape).wide)} cm wide and knee-high: it leads without being looked for.`,
+          says: `${cm(rimOf(shape).wide)} cm wide and knee-high: big enough to catch the eye.`,
           source: PRACTICE,
         },
       };

@@ -33,7 +33,7 @@ function recasts(bodies: readonly Body[], out: readonly Body[]): Change[] {
   return [
     {
       kind: 'recast',
-      label: `Compose ${who.planting.name} anew with ${called(name, true)}`,
+      label: `Recompose ${who.planting.name} with ${called(name, true)}`,
       of: who.of,
       plant: plant.what,
     },
@@ -43,8 +43,8 @@ function recasts(bodies: readonly Body[], out: readonly Body[]): Change[] {
 /** A plant or a colour that comes again, so that they read as one. */
 export const repeat: GroupCheck = {
   name: 'Repetition',
-  rule: 'One plant, leaf or flower colour in at least six of ten',
-  source: 'practice: repeated plants and colours; the share is a working figure',
+  rule: 'One plant, leaf colour or flower colour in at least 60% of containers',
+  source: 'common practice: repeated plants and colours; the share is our own estimate',
   of: ({ bodies }) => {
     if (bodies.length < 2) return null;
     const [plant, colour] = [commonest(bodies, (b) => b.plants), commonest(bodies, (b) => b.colours)];
@@ -64,8 +64,8 @@ export const repeat: GroupCheck = {
       scale: [0, 1],
       figure: best ? `${best.in} of ${bodies.length}` : 'none',
       message: enough
-        ? `${again(best?.what ?? '', best?.what === colour?.what)} comes again in ${best?.in ?? 0} of ${bodies.length}.`
-        : `Nothing comes again in enough of them: let ${out.map((b) => nameOf(b)).join(' and ')} share a plant or a colour with the others.`,
+        ? `${again(best?.what ?? '', best?.what === colour?.what)} repeats in ${best?.in ?? 0} of ${bodies.length}.`
+        : `Nothing repeats in enough containers: give ${out.map((b) => nameOf(b)).join(' and ')} a plant or colour the others have.`,
       culprits: enough ? [] : out.map((b) => b.id),
       moves: [],
       changes: enough ? [] : recasts(bodies, out),
@@ -81,9 +81,9 @@ const near = (a: Container, b: Container): boolean =>
 
 /** Pots of one family, and one accent at the most. */
 export const potColours: GroupCheck = {
-  name: 'Pot colours',
-  rule: 'Pots of one colour or one material, with one accent',
-  source: 'practice; how near is a working figure',
+  name: 'Container colours',
+  rule: 'Containers in one colour or one material, with one accent',
+  source: 'common practice; how near is our own estimate',
   of: ({ bodies }) => {
     if (bodies.length < 3) return null;
     const family = maxBy(
@@ -103,10 +103,10 @@ export const potColours: GroupCheck = {
       scale: [0, Math.max(4, bodies.length)],
       figure: odd.length === 0 ? 'one family' : accents.length === 1 ? 'one accent' : `${accents.length} accents`,
       message: many
-        ? `${odd.map((b) => nameOf(b)).join(', ')} are of ${accents.length} other colours: one accent is enough.`
+        ? `${odd.map((b) => nameOf(b)).join(', ')} add ${accents.length} other colours; one accent is enough.`
         : odd.length > 0
-          ? `The pots are of one family, and ${[...new Set(odd.map((b) => b.planting.name))].join(' and ')} ${odd.length === 1 ? 'is' : 'are'} the accent.`
-          : 'The pots are of one family.',
+          ? `The containers match, with ${[...new Set(odd.map((b) => b.planting.name))].join(' and ')} as the accent.`
+          : 'The containers match.',
       culprits: many ? odd.map((b) => b.id) : [],
       moves: [],
       changes:
@@ -114,7 +114,7 @@ export const potColours: GroupCheck = {
           ? [
               {
                 kind: 'repaint',
-                label: `Paint ${[...new Set(odd.map((b) => b.planting.name))].join(' and ')} like ${family[0].planting.name}`,
+                label: `Paint ${[...new Set(odd.map((b) => b.planting.name))].join(' and ')} to match ${family[0].planting.name}`,
                 of: [...new Set(odd.map((b) => b.of))],
                 colour: family[0].planting.container.colour,
               },
@@ -127,8 +127,8 @@ export const potColours: GroupCheck = {
 /** Odd numbers, or true pairs. */
 export const numbers: GroupCheck = {
   name: 'Numbers',
-  rule: 'Three or five, or pairs that are twins',
-  source: 'practice',
+  rule: 'Three or five, or matching pairs',
+  source: 'common practice',
   of: ({ bodies }) => {
     if (bodies.length < 2) return null;
     const key = ({ planting: { container } }: Body) => JSON.stringify([container.shape, container.colour]);
@@ -144,9 +144,9 @@ export const numbers: GroupCheck = {
       figure: String(bodies.length),
       message: good
         ? paired
-          ? 'They stand in true pairs.'
-          : `${bodies.length}: an odd number holds together.`
-        : `${bodies.length} that are no twins fall into halves: add one, or take one away.`,
+          ? 'They stand in matching pairs.'
+          : `${bodies.length}, an odd number, groups well.`
+        : `${bodies.length} containers that do not match split into halves: add or remove one.`,
       culprits: [],
       moves: [],
     };

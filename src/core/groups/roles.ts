@@ -16,28 +16,28 @@ export interface RoleFacts {
 /** The roles of a group, tallest first. A new one is a line here. */
 export const GROUP_ROLES = {
   lead: {
-    label: 'Lead',
-    about: 'the tall one the eye goes to',
+    label: 'Main',
+    about: 'tall, and the first thing you notice',
     school: 'tall-centre',
     potShare: 1,
     low: false,
     potWhy: 'The largest.',
   },
   company: {
-    label: 'Company',
-    about: 'fuller and lower, and shares a plant with the lead',
+    label: 'Supporting',
+    about: 'fuller and lower, sharing a plant with the main container',
     school: 'level-dome',
     potShare: 0.75,
     low: false,
-    potWhy: 'A step lower than the lead’s, so that the group steps down.',
+    potWhy: 'Lower than the main one, so the group steps down.',
   },
   carpet: {
-    label: 'Carpet',
-    about: 'low and wide, at the feet of the others',
+    label: 'Low',
+    about: 'low and wide, in front of the others',
     school: 'level-dome',
     potShare: 0.4,
     low: true,
-    potWhy: 'A low bowl: it covers the feet of the others and hides none of them.',
+    potWhy: 'A low bowl: it softens the base of the group without hiding anything.',
   },
 } satisfies Record<string, RoleFacts>;
 export type GroupRole = keyof typeof GROUP_ROLES;

@@ -11,9 +11,9 @@ const SUNNY_H = 2;
 
 /** Nobody stands in another’s light. */
 export const shaded: GroupCheck = {
-  name: 'Shade of each other',
-  rule: 'No pot takes more than a fifth of another’s sun, May to September',
-  source: 'the sun clock of the spot; the fifth is a working figure',
+  name: 'Shading',
+  rule: 'No container takes more than a fifth of another’s sun, May to September',
+  source: 'the sun clock of the spot; the fifth is our own estimate',
   of: (scene) => {
     const shades = shadesOf(scene);
     const worst = maxBy(shades, (s) => mean(s.lostH));
@@ -32,8 +32,8 @@ export const shaded: GroupCheck = {
       scale: [0, LOST_MOST],
       figure: `${lost.toFixed(1)} h a day`,
       message: bad
-        ? `${called(worst.by)} takes ${lost.toFixed(1)} hours of sun a day from ${called(worst.id)}, of ${mean(worst.sunH).toFixed(1)}.`
-        : 'Nobody stands in another’s light for long.',
+        ? `${called(worst.by)} takes ${lost.toFixed(1)} of the ${mean(worst.sunH).toFixed(1)} hours of sun a day from ${called(worst.id)}.`
+        : 'No container shades another for long.',
       culprits: bad ? [worst.id, ...(worst.by ? [worst.by] : [])] : [],
       moves: [],
     };

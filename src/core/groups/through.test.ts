@@ -148,7 +148,7 @@ describe('set out as a group', () => {
   test('guests stand beside what is there, off the way and the door', () => {
     const host = sceneOf({ ...good, path: { xMm: 1500, widthMm: 1000 } }, all, DAY);
     const guest = { ...left, id: 'guest', name: 'guest' };
-    const set = joinedBy(host, sceneOf(freshGroup('Gate', [guest], DAY), [guest], DAY));
+    const set = joinedBy(host, sceneOf(freshGroup('Entrance', [guest], DAY), [guest], DAY));
     const scene = sceneOf(set, [...all, guest], DAY);
     const checks = judgeGroup(scene).filter((f) => f.check === 'clearance' || f.check === 'way');
     expect(checks.map((f) => f.severity)).toEqual(['good', 'good']);
@@ -159,7 +159,7 @@ describe('set out as a group', () => {
       { ...left, id: 'a', container: { ...left.container, count: 4 } },
       { ...right, id: 'b', container: { ...right.container, count: 2 } },
     ];
-    const group = rowOf(freshGroup('Gate', six, DAY), six, ['a', 'b'], DAY);
+    const group = rowOf(freshGroup('Entrance', six, DAY), six, ['a', 'b'], DAY);
     const order = [...group.stands].sort((x, y) => x.xMm - y.xMm).map((s) => s.of);
     expect(order.join('')).toBe('abaaba');
   });
@@ -256,15 +256,15 @@ test('a move that was made is not the one under cover a fortnight later', () => 
 
 test('the sheet for a board names the place, each container once, and what it comes to', () => {
   const twice = { ...left, container: { ...left.container, count: 2 } };
-  const group = freshGroup('Gate', [twice, big], DAY);
+  const group = freshGroup('Entrance', [twice, big], DAY);
   const sheet = groupSheetOf(
     sceneOf(group, [twice, big], DAY),
     'a4',
-    { href: 'data:image/png;base64,', wide: 900, high: 500, says: 'Gate' },
-    [{ label: 'To buy', text: '£20.00' }],
+    { href: 'data:image/png;base64,', wide: 900, high: 500, says: 'Entrance' },
+    [{ label: 'Availability', text: '£20.00' }],
   );
   const said = sheet.marks.flatMap((m) => (m.kind === 'text' ? [m.text] : []));
-  expect(said).toContain('Gate');
+  expect(said).toContain('Entrance');
   expect(said).toContain('£20.00');
   expect(said.filter((t) => t.startsWith('left, 2 of it'))).toHaveLength(1);
   for (const m of sheet.marks) if ('y' in m) expect(m.y).toBeLessThan(sheet.high);

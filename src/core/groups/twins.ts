@@ -44,16 +44,16 @@ function causeOf(small: Body, large: Body): { says: string; moves: Move[] } {
   const less = sun(large) - sun(small);
   if (less > SUN_TELLS_H)
     return {
-      says: `It gets ${less.toFixed(1)} hours less sun: let them change places every month.`,
-      moves: [{ label: `${nameOf(small)} and ${nameOf(large)} change places`, stands: swap(small, large) }],
+      says: `It gets ${less.toFixed(1)} hours less sun: swap them every month.`,
+      moves: [{ label: `Swap ${nameOf(small)} and ${nameOf(large)}`, stands: swap(small, large) }],
     };
   if (daysBetween(large.planting.startDate, small.planting.startDate) > DAYS_TELL)
-    return { says: 'It was planted later and catches up: feed it weekly, and pinch the other.', moves: [] };
+    return { says: 'It was planted later and will catch up: feed it weekly and pinch out the other.', moves: [] };
   const cut = (b: Body) => b.planting.deeds.filter((d) => d.what === 'pinch' || d.what === 'cut-back').length;
   if (cut(small) > cut(large)) return { says: 'It was cut back: cut the other by as much.', moves: [] };
   if (small.planting.learned.length > 0)
     return {
-      says: 'It measures less than was forecast: knock it out, look for dry roots and vine weevil, then feed it; pinch the other meanwhile.',
+      says: 'It is smaller than predicted: tip it out, check for dry roots and vine weevil, then feed it. Pinch out the other meanwhile.',
       moves: [],
     };
   return { says: 'Feed it, turn it, and pinch the other until it has caught up.', moves: [] };
@@ -62,8 +62,8 @@ function causeOf(small: Body, large: Body): { says: string; moves: Move[] } {
 /** Twins true to each other. */
 export const twins: GroupCheck = {
   name: 'Twins',
-  rule: 'Two of one recipe stand within a seventh of each other’s height, and flower alike',
-  source: 'practice: a pair that does not match is worse than none; the seventh is a working figure',
+  rule: 'Two identical plantings differ in height by at most 15%, and flower alike',
+  source: 'common practice: a pair that does not match is worse than none; the seventh is our own estimate',
   of: ({ bodies, date }) => {
     const alike = pairs(bodies).filter(([a, b]) => a.plants.size > 0 && recipe(a) === recipe(b));
     const flower = new Map(bodies.map((b) => [b, flowerOf(b, date)]));
@@ -82,9 +82,9 @@ export const twins: GroupCheck = {
       measured: share,
       band: [0, LAGS],
       scale: [0, 0.6],
-      figure: `${Math.round(share * 100)} % apart`,
+      figure: `${Math.round(share * 100)}% apart`,
       message: lags
-        ? `${nameOf(small)} lags ${Math.round(share * 100)} % behind ${nameOf(large)}. ${says}`
+        ? `${nameOf(small)} is ${Math.round(share * 100)}% shorter than ${nameOf(large)}. ${says}`
         : `${nameOf(small)} and ${nameOf(large)} match.`,
       culprits: lags ? [small.id, large.id] : [],
       moves: lags ? moves : [],

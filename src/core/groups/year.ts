@@ -74,7 +74,7 @@ function toTheFront(group: Group, plantings: readonly Planting[], from: string, 
     if (!body || !other) return [];
     const stands = swap(body, other);
     now = moved(now, stands);
-    return [{ of: planting.id, on, text: `bring it forward, ${nameOf(other)} behind it`, stands }];
+    return [{ of: planting.id, on, text: `move it to the front and ${nameOf(other)} behind it`, stands }];
   });
 }
 
@@ -87,8 +87,8 @@ function underCover({ id, container, spot, startDate, brief }: Planting, from: s
   const out = addDays(nextMonthDay(first, spot.lastFrost), COVER_DAYS);
   const name = label.toLowerCase();
   return [
-    { of: id, on: inside, text: `stand it under cover or wrap it: ${name} may crack`, stands: [] },
-    ...(brief.lasting ? [{ of: id, on: out, text: 'out again from under cover', stands: [] }] : []),
+    { of: id, on: inside, text: `move it under cover or wrap it: ${name} may crack`, stands: [] },
+    ...(brief.lasting ? [{ of: id, on: out, text: 'bring it back outside', stands: [] }] : []),
   ].filter((m) => m.on >= from && m.on <= to);
 }
 

@@ -38,7 +38,7 @@ export function coverings(planting: Planting, season: Season = grow(planting)): 
   const kind = (id: string) => season.placed.find((p) => p.id === id)?.plant.id;
   const told = new Set<string>();
   return everyCovering(planting, season).filter(({ under, by }) => {
-    const pair = `${kind(under)} under ${kind(by)}`;
+    const pair = `${kind(under)} shaded by ${kind(by)}`;
     return told.has(pair) ? false : Boolean(told.add(pair));
   });
 }

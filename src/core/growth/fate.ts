@@ -2,9 +2,9 @@ import type { Gone, Grown } from './grown';
 
 /** What became of a plant that is not there, in a few words. */
 const SAYS: Record<Gone, string> = {
-  frost: 'died of frost',
-  dry: 'died of thirst',
-  dark: 'died for want of light',
+  frost: 'killed by frost',
+  dry: 'dried out',
+  dark: 'died from lack of light',
   lifted: 'lifted',
   'to come': 'not planted yet',
   asleep: 'died down',

@@ -9,7 +9,7 @@ const LEAF_SHOWS = 0.6;
 /** Judged where nothing grows: a usual week. */
 const USUAL = 9;
 
-/** First week in which canopy and bloom reach 90 % of the most they ever do. */
+/** First week in which canopy and bloom reach 90% of the most they ever do. */
 export function peakOf(placed: readonly Placed[], weeks: readonly Week[]): number {
   const most = maxBy(weeks, (w) => showOf(placed, w));
   if (!most || placed.length === 0) return Math.min(USUAL, weeks.length - 1);

@@ -109,7 +109,7 @@ export function cover(season: Season, { shape }: Pick<Container, 'shape'>): Char
     series: [
       {
         id: 'cover',
-        name: 'Under leaves',
+        name: 'Covered by leaves',
         hex: '#5f8f4a',
         values: season.weeks.map((w) => {
           const open = w.plants.reduce(

@@ -70,27 +70,27 @@ function unwatered(weeks: readonly CalendarWeek[]): CalendarWeek[] {
 
 /** The years there are to try. A new one is an entry here. */
 export const YEARS = {
-  hot: { label: 'A hot summer', about: `${SUMMER_C} °C over the ordinary`, turns: summerBy(SUMMER_C) },
-  cool: { label: 'A cool summer', about: `${SUMMER_C} °C under the ordinary`, turns: summerBy(-SUMMER_C) },
+  hot: { label: 'A hot summer', about: `${SUMMER_C}°C above average`, turns: summerBy(SUMMER_C) },
+  cool: { label: 'A cool summer', about: `${SUMMER_C}°C below average`, turns: summerBy(-SUMMER_C) },
   late: {
     label: 'A late frost',
-    about: `${LATE_DAYS / 7} weeks after the ordinary last one`,
+    about: `${LATE_DAYS / 7} weeks later than usual`,
     weeks: lateFrost,
   },
   frost: {
     label: 'An early frost',
-    about: `${EARLY_DAYS / 7} weeks before the ordinary one`,
+    about: `${EARLY_DAYS / 7} weeks earlier than usual`,
     turns: (spot) => ({ ...spot, firstFrost: earlier(spot.firstFrost, EARLY_DAYS) }),
   },
   dry: { label: 'A week without water', about: 'the hottest one', weeks: unwatered },
   unfed: {
     label: 'Never fed',
-    about: `once the mix’s own feed is spent, after ${FED_WEEKS} weeks`,
+    about: `after ${FED_WEEKS} weeks, when the feed in the mix runs out`,
     weeks: (weeks) => weeks.map((w) => ({ ...w, hungryWeeks: Math.max(0, w.week - FED_WEEKS) })),
   },
   unpicked: {
     label: 'Never deadheaded',
-    about: 'what asks for it is left to set seed',
+    about: 'plants that need it are left to set seed',
     weeks: (weeks) => weeks.map((w) => ({ ...w, unpicked: true })),
   },
 } satisfies Record<string, Year>;

@@ -22,7 +22,7 @@ export const afterRain: JobKind = {
           ? [
               {
                 on: date,
-                text: `after the rain, pick spoilt flowers off ${namesOf(spoilt)}`,
+                text: `pick rain-damaged flowers off ${namesOf(spoilt)}`,
                 done: [{ what: 'tidy', to: null }],
                 within: 2,
                 key: `rain-${date}`,
@@ -31,6 +31,6 @@ export const afterRain: JobKind = {
           : [];
       });
   },
-  why: 'Wet petals stick to leaf and bud and rot them. Shake the plant, and take off what is brown or limp.',
+  why: 'Wet petals stick to leaves and buds and rot them. Shake the plant and pick off anything brown or limp.',
   says: ({ on, text }) => `${capital(text)}, ${formatDay(on)}`,
 };

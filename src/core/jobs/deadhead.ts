@@ -33,6 +33,6 @@ export const deadhead: JobKind = {
       },
     );
   },
-  why: 'A flower that sets seed ends the show; taken off, it goes on for a month more. Cut the stalk back to the next joint or leaf, not just the petals.',
+  why: 'Plants stop flowering once they set seed; deadheading gives another month. Cut each stalk back to the next joint or leaf, not just the petals.',
   says: ({ on, text }) => `${capital(text)}, ${formatDay(on)}`,
 };

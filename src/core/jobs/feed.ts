@@ -10,9 +10,9 @@ const RHYTHM = {
   pellets: { fromWeek: 4, everyDays: 30 },
 } as const;
 const SAYS = {
-  slow: 'push in more slow-release feed',
+  slow: 'add slow-release feed',
   liquid: 'give liquid feed',
-  pellets: 'scratch in pellets',
+  pellets: 'work in feed pellets',
 } as const;
 /** The last feed is so long before the first frost: later growth is soft. Days, practice. */
 const STOP_BEFORE_DAYS = 28;
@@ -30,6 +30,6 @@ export const feed: JobKind = {
       .filter(({ on }) => on <= stop)
       .map(({ on, nth }) => ({ on, text: SAYS[by], done: [{ what: 'feed' as const, to: null }], key: `feed-${nth}` }));
   },
-  why: 'What flowers for months eats more than its mix holds. Feed on damp mix, as much as the label says and no more; water before it if it is dry.',
+  why: 'Plants that flower for months use up the feed in the mix. Feed when the mix is damp, at no more than the label rate; if it is dry, water first.',
   says: ({ on, text }) => `${capital(text)}, ${formatDay(on)}`,
 };

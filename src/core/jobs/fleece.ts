@@ -56,7 +56,7 @@ export const fleece: JobKind = {
       key: `cold-${nth + 1}`,
     }));
   },
-  why: 'A night under what a plant bears checks it, and frost kills what is tender. Lay two layers of fleece over before dusk, clear of the leaf, or carry it under cover.',
+  why: 'A night colder than a plant can stand sets it back, and frost kills tender plants. Before dusk, cover with two layers of fleece held off the leaves, or move it under cover.',
   says: ({ on, text }) => `${capital(text)}, ${formatDay(on)}`,
 };
 
@@ -72,12 +72,12 @@ export const setOut: JobKind = {
     return [
       {
         on: warm.date,
-        text: under.what === 'fleece' ? 'take the fleece off' : 'set it out again',
+        text: under.what === 'fleece' ? 'take the fleece off' : 'move it back outside',
         done: [{ what: 'set-out', to: null }],
         key: 'set-out',
       },
     ];
   },
-  why: 'Leaf under cover grows soft and pale. Give it back the light on a mild, dull morning, and an hour or two at first if it was in for long.',
+  why: 'Leaves grow soft and pale under cover. Bring it back into the light on a mild, overcast day; after a long spell indoors, start with an hour or two.',
   says: ({ on, text }) => `${capital(text)}, ${formatDay(on)}`,
 };

@@ -137,7 +137,7 @@ test('what each job says on the bench names its day', () => {
   ]);
   expect(says(addDays(start, 19))).toEqual(['Pinch pelargonium, lantana and calibrachoa, 6 June']);
   expect(says('2026-10-18')).toEqual([
-    'First frost about 17 October: bring in or fleece what is tender',
+    'First frost around 17 October: bring in or fleece tender plants',
     'Lift and dry canna, 20 October',
   ]);
   expect(says('2026-12-20')).toEqual(['Season over: clear and replant']);
@@ -168,14 +168,16 @@ test('a new kind of job is one object', () => {
 
 describe('the state of a pot', () => {
   test('says first what is wrong, then when it is planted and how much there is to watch', () => {
-    expect(stateOf(pot(), start)).toEqual({ severity: 'watch', text: 'Not planted yet: compose it next.' });
+    expect(stateOf(pot(), start)).toEqual({ severity: 'watch', text: 'Not planted yet. Compose a planting.' });
     const dry = { ...warmPot(), container: { ...warmPot().container, drains: false } };
-    expect(stateOf(dry, start)).toMatchObject({ severity: 'wrong', text: expect.stringMatching(/^No holes/) });
-    expect(stateOf(warmPot(), addDays(start, -1)).text).toMatch(/^Plant on 16 May\. (Nothing|\d+) to watch\.$/);
+    expect(stateOf(dry, start)).toMatchObject({ severity: 'wrong', text: expect.stringMatching(/^No drainage holes/) });
+    expect(stateOf(warmPot(), addDays(start, -1)).text).toMatch(
+      /^Plant on 16 May\. (No concerns|1 concern|\d+ concerns)\.$/,
+    );
     expect(stateOf(warmPot(), '2026-12-20')).toMatchObject({
       severity: 'watch',
-      text: 'Over since 17 October: change it over.',
+      text: 'Finished on 17 October. Time to replant.',
     });
-    expect(stateOf(warmPot(), start).text).toMatch(/^Planted 16 May\. (Nothing|\d+) to watch\.$/);
+    expect(stateOf(warmPot(), start).text).toMatch(/^Planted 16 May\. (No concerns|1 concern|\d+ concerns)\.$/);
   });
 });

@@ -59,6 +59,6 @@ export const keep: JobKind = {
         .join(', '),
     }));
   },
-  why: 'What is worth keeping outlives the pot. Lift or root it before cold nights or frost spoil it, label it, and keep it as it likes.',
+  why: 'These plants can live on after this season. Lift them or take cuttings before cold nights or frost damage them, label them and store them as each needs.',
   says: ({ on, text }) => `${capital(text)}, ${formatDay(on)}`,
 };

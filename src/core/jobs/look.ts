@@ -33,6 +33,6 @@ export const look: JobKind = {
     }
     return out.sort((a, b) => a.on.localeCompare(b.on));
   },
-  why: 'Found early it is a thumb and a minute. Turn leaves over, look into the shoot tips, and at the roots where a plant wilts in wet mix.',
+  why: 'Pests found early are easy to deal with. Turn the leaves over and check the shoot tips; if a plant wilts in wet mix, check its roots.',
   says: ({ on, text }) => `${capital(text)}, ${formatDay(on)}`,
 };

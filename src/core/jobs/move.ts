@@ -11,6 +11,6 @@ export const move: JobKind = {
     moves
       .filter(({ on }) => on <= until)
       .map(({ on, text }) => ({ on, text, done: [{ what: 'move' as const, to: null }], within: WITHIN_DAYS })),
-  why: 'What is at its best is seen first, and what is over fills up behind. Water it after the move, not before; lift with two, or walk it on its rim.',
+  why: 'Put what looks best in front and what has faded behind. Water after the move, not before. Lift with two people, or tilt it and roll it on its base.',
   says: ({ on, text }) => `${capital(text)}, ${formatDay(on)}`,
 };

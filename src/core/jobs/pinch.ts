@@ -37,6 +37,6 @@ export const pinch: JobKind = {
       done: young.map((p) => ({ what: 'pinch' as const, to: p.id })),
     }));
   },
-  why: 'Tips off now make side shoots, and a denser plant. Nip out the soft tip above a pair of leaves; flower comes two to three weeks later.',
+  why: 'Pinching now makes a bushier plant. Pinch out the soft tip above a pair of leaves; flowering is two to three weeks later.',
   says: ({ on, text }) => `${capital(text)}, ${formatDay(on)}`,
 };

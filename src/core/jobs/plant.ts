@@ -5,6 +5,6 @@ import type { JobKind } from './job';
 export const plant: JobKind = {
   of: ({ planting, today }) =>
     planting.placements.length > 0 && planting.startDate >= today ? [{ on: planting.startDate, text: 'plant it' }] : [],
-  why: 'Roots take best in moist mix on a dull day. Water the starts an hour before, and the pot until it runs out below.',
+  why: 'Roots establish best in moist mix on a dull day. Water the young plants an hour before, and the container afterwards until it runs from the base.',
   says: ({ on }) => `Plant on ${formatDay(on)}`,
 };

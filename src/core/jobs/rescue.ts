@@ -41,12 +41,12 @@ export const rescue: JobKind = {
     return [
       {
         on: addDays(planting.startDate, lost.week * 7),
-        text: `${plantName(who.plant)} smothered`,
+        text: `${plantName(who.plant)} is being smothered`,
         does,
         ...(again && { done: [cut] }),
       },
     ];
   },
-  why: 'Under so little light it stops flowering and dwindles. Cut its neighbour back to a joint, or take one out.',
+  why: 'In this little light it stops flowering and dwindles. Cut its neighbour back to a joint, or remove one.',
   says: ({ on, text, does }) => `${text}, about ${formatDay(on)}: ${does ?? 'cut back its neighbour'}`,
 };

@@ -78,9 +78,7 @@ describe('after rain', () => {
       .filter((j) => j.kind === 'afterRain')
       .map((j) => `${j.due} ${j.text}`);
   test('spoilt flowers come off what rain bruises, not off the rest', () =>
-    expect(asked(['petunia-violet', 'salvia-blue'], 20)).toEqual([
-      '2026-07-20 after the rain, pick spoilt flowers off petunia',
-    ]));
+    expect(asked(['petunia-violet', 'salvia-blue'], 20)).toEqual(['2026-07-20 pick rain-damaged flowers off petunia']));
   test('a shower spoils nothing, nor rain that does not reach it', () => {
     expect(asked(['petunia-violet'], 4)).toEqual([]);
     expect(asked(['petunia-violet'], 20, { spot: { ...pot().spot, rain: 'none' } })).toEqual([]);

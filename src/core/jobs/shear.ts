@@ -48,6 +48,6 @@ export const shear: JobKind = {
       ];
     });
   },
-  why: 'Its first flower is over, or it has grown out of shape. Cut to a joint or a leaf and never past the last of them; feed and water it the same day, and it comes again in three to four weeks.',
+  why: 'The first flush is over, or it has grown out of shape. Cut back to a joint or a leaf, never below the lowest one. Feed and water it the same day, and it flowers again in three to four weeks.',
   says: ({ on, text }) => `${capital(text)}, about ${formatDay(on)}`,
 };

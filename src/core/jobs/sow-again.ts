@@ -29,6 +29,6 @@ export const sowAgain: JobKind = {
       return on === null ? [] : [{ on, text: `lift ${namesOf(list)}${again ? ' and sow again' : ' before it seeds'}` }];
     });
   },
-  why: 'Once a stalk rises the leaf turns tough and bitter, and seed is all that follows. Pull it up and plant something in its place; salad sown every three weeks gives leaf until autumn.',
+  why: 'Once a flower stalk rises, the leaves turn tough and bitter. Pull it up and plant something in its place; salad sown every three weeks gives leaves until autumn.',
   says: ({ on, text }) => `${capital(text)}, ${formatDay(on)}`,
 };

@@ -15,19 +15,19 @@ export interface PotState {
 
 /** The worst of it first: nothing planted, what is wrong, a season that is over, then when it is planted and how much there is to watch. */
 export function stateOf(planting: Planting, today: string, units: UnitSystem = 'metric'): PotState {
-  if (planting.placements.length === 0) return { severity: 'watch', text: 'Not planted yet: compose it next.' };
+  if (planting.placements.length === 0) return { severity: 'watch', text: 'Not planted yet. Compose a planting.' };
   const turn = turnOn(planting, grow(planting), today);
   const { findings } = assess(turn.planting, units, turn.season);
   const wrong = findings.find((f) => f.severity === 'wrong');
   if (wrong) return { severity: 'wrong', text: wrong.message };
   const [due] = overOn(turn.planting, today);
   if (due && due.on <= today)
-    return { severity: 'watch', text: `Over since ${formatDayFrom(due.on, today)}: change it over.` };
+    return { severity: 'watch', text: `Finished on ${formatDayFrom(due.on, today)}. Time to replant.` };
   const watch = findings.filter((f) => f.severity === 'watch').length;
   const { startDate } = turn.planting;
   const day = formatDayFrom(startDate, today);
   const when = startDate > today ? `Plant on ${day}.` : `Planted ${day}.`;
   return watch === 0
-    ? { severity: 'good', text: `${when} Nothing to watch.` }
-    : { severity: 'watch', text: `${when} ${watch} to watch.` };
+    ? { severity: 'good', text: `${when} No concerns.` }
+    : { severity: 'watch', text: `${when} ${watch === 1 ? '1 concern' : `${watch} concerns`}.` };
 }

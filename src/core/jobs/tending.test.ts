@@ -107,7 +107,7 @@ describe('what comes once', () => {
   });
   test('a day named for the change-over is told until it is done', () => {
     const named = { ...p, brief: { ...p.brief, changeOver: day(70) } };
-    expect(of('over', day(60), named)).toMatchObject([{ due: day(70), text: 'change it over' }]);
+    expect(of('over', day(60), named)).toMatchObject([{ due: day(70), text: 'replant it' }]);
     expect(of('over', day(90), named)).toHaveLength(1);
   });
 });

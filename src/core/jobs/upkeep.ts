@@ -25,12 +25,12 @@ export const turn: JobKind = {
     if (kg > TURNED_KG) return [];
     return rhythm(asked, 'turn', weeksIn(asked, 3), TURN_DAYS).map(({ on, nth }) => ({
       on,
-      text: 'turn it by a quarter',
+      text: 'give it a quarter turn',
       done: [{ what: 'turn' as const, to: null }],
       key: `turn-${nth}`,
     }));
   },
-  why: 'With the light from one side it leans and thins out behind. Turn it always the same way; walk a heavy one on its rim, with two people.',
+  why: 'With light from one side, it leans and gets thin at the back. Always turn it the same way; if it is heavy, two people can tilt it and roll it on its base.',
   says,
 };
 
@@ -49,12 +49,12 @@ export const tidy: JobKind = {
           .filter(({ on }) => aliveOn(asked, on).length > 0 && grows(asked, on))
           .map(({ on, nth }) => ({
             on,
-            text: 'take off yellow leaves',
+            text: 'remove yellow leaves',
             done: [{ what: 'tidy' as const, to: null }],
             key: `tidy-${nth}`,
           }))
       : [],
-  why: 'Yellow and rotting leaves feed mould and slugs. Pull them off where they begin, look under the rest for pests, and clear the top of the mix.',
+  why: 'Yellow and rotting leaves feed mould and slugs. Pull them off at the stem, check under the others for pests and clear the surface of the mix.',
   says,
 };
 
@@ -77,7 +77,7 @@ export const stake: JobKind = {
         ]
       : [];
   },
-  why: 'A stem that has bent stays bent. Push the cane in clear of the roots, cap its end at eye height, and tie loosely in a figure of eight.',
+  why: 'A stem that bends stays bent. Push the cane in clear of the roots, put a cap on its end and tie loosely in a figure of eight.',
   says,
 };
 
@@ -96,7 +96,7 @@ export const topUp: JobKind = {
           },
         ]
       : [],
-  why: 'Mix sinks as it settles, and bare root tops dry out. Add damp mix to two fingers under the rim, none against soft stems.',
+  why: 'Mix settles, and exposed roots dry out. Add damp mix to 3 cm below the rim; keep it off soft stems.',
   says,
 };
 
@@ -123,6 +123,6 @@ export const hardenOff: JobKind = {
         ]
       : [];
   },
-  why: 'Leaf from under glass scorches in sun and wind. Out by day in shade, in by night, a little longer each day for a week to ten days.',
+  why: 'Leaves grown under glass scorch in sun and wind. Put plants out in the shade by day and bring them in at night, a little longer each day, for 7 to 10 days.',
   says,
 };

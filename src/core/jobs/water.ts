@@ -15,6 +15,6 @@ export const water: JobKind = {
       ? [{ on: next.on, text: 'water it', done: 'watered', litres: next.litres, times: next.times, key: 'water' }]
       : [];
   },
-  why: 'Half of what its roots can reach is gone by then. Put a finger in first; if it is damp to the second joint, wait; else water slowly until it runs out below.',
+  why: 'By then half the water in reach of the roots is gone. Feel the mix first: if it is damp 5 cm down, wait. Otherwise water slowly until it runs from the base.',
   says: ({ on }) => `Water, ${formatDay(on)}`,
 };

@@ -9,11 +9,11 @@ const why = (xMm: number, yMm: number, units: 'metric' | 'imperial' = 'metric', 
   whyNotThere(two, resolve(two), id, { xMm, yMm }, units);
 
 test('a root ball that goes past the soil is told by how much', () => {
-  expect(why(-260, 0)).toMatch(/^Root ball would leave the soil by [\d.]+ cm\.$/);
-  expect(why(-260, 0, 'imperial')).toMatch(/leave the soil by .* in\.$/);
+  expect(why(-260, 0)).toMatch(/^The root ball would stick out of the mix by [\d.]+ cm\.$/);
+  expect(why(-260, 0, 'imperial')).toMatch(/stick out of the mix by .* in\.$/);
 });
 test('one that would stand in another is told whose, and by how much', () => {
-  expect(why(120, 40)).toMatch(/^Root ball would sit [\d.]+ cm into .*blue/);
+  expect(why(120, 40)).toMatch(/^The root ball would overlap .*blue.* by [\d.]+ cm/);
 });
 test('one that fits is told nothing, and never stands in its own way', () => {
   expect(why(0, 0)).toBeNull();

@@ -25,11 +25,11 @@ export function whyNotThere(
   const me = planting.placements.find((p) => p.id === id);
   if (!me) return null;
   const over = -roomAt(planting.container, me.start, to.xMm, to.yMm).mm;
-  if (over > SLACK_MM) return `Root ball would leave the soil by ${formatLength(over, units)}.`;
+  if (over > SLACK_MM) return `The root ball would stick out of the mix by ${formatLength(over, units)}.`;
   for (const p of neighbours) {
     if (p.id === id) continue;
     const lack = apartMm(me.start, p.start) - Math.hypot(to.xMm - p.xMm, to.yMm - p.yMm);
-    if (lack > SLACK_MM) return `Root ball would sit ${formatLength(lack, units)} into ${plantName(p.plant)}.`;
+    if (lack > SLACK_MM) return `The root ball would overlap ${plantName(p.plant)} by ${formatLength(lack, units)}.`;
   }
   return null;
 }

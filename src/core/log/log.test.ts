@@ -103,7 +103,7 @@ test('a can and a probe say how wet it was found', () => {
   const log: LogEntry[] = [
     { id: '1', of: 'x', on: '2026-07-01', kind: 'water', litres: null },
     { id: '2', of: 'x', on: '2026-07-03', kind: 'probe', share: 0.4 },
-    { id: '3', of: 'x', on: '2026-07-03', kind: 'note', text: 'Fine.', photo: false },
+    { id: '3', of: 'x', on: '2026-07-03', kind: 'note', text: 'High.', photo: false },
   ];
   expect(foundIn(log)).toEqual([
     { on: '2026-07-01', share: 1 },

@@ -30,7 +30,7 @@ const PELLET_PRICE = 0.006;
 export const FEEDS = {
   slow: {
     label: 'Slow-release feed',
-    how: 'mixed in on planting day, for five to six months',
+    how: 'mixed in on planting day; lasts five to six months',
     unit: 'g',
     needs: (mixL) => mixL * FEED_G_PER_L,
     price: FEED_PRICE_PER_G,
@@ -38,7 +38,7 @@ export const FEEDS = {
   },
   liquid: {
     label: 'Liquid feed',
-    how: `weekly from week ${FROM_WEEK}, diluted as the label says`,
+    how: `weekly from week ${FROM_WEEK}, diluted as on the label`,
     unit: 'mL',
     needs: (mixL, weeks) => mixL * SOLUTION_L_PER_L * DILUTED * ML_PER_L * Math.max(0, weeks - FROM_WEEK),
     price: LIQUID_PRICE,
@@ -46,7 +46,7 @@ export const FEEDS = {
   },
   pellets: {
     label: 'Pellets',
-    how: 'monthly, scratched into the top',
+    how: 'monthly, worked into the surface',
     unit: 'g',
     needs: (mixL, weeks) => mixL * PELLETS_G_PER_L * Math.max(1, Math.round(weeks / WEEKS_A_MONTH)),
     price: PELLET_PRICE,

@@ -15,7 +15,7 @@ export const MakingSchema = z
     drip: z.boolean().default(false),
     currency: z.enum(CURRENCY_CODES as [(typeof CURRENCY_CODES)[number]]).default('GBP'),
     /** So much of the currency is a pound. */
-    perPound: z.number().positive('must be more than nothing').max(1000).default(1),
+    perPound: z.number().positive('must be more than zero').max(1000).default(1),
     /** Prices of one’s own, pounds for a pack, a piece or a litre of mix, by line of an order. */
     prices: z.record(key, z.number().min(0).max(5000)).default({}),
     /** What is there already, by list and line. */

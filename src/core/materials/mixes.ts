@@ -5,7 +5,7 @@ import type { Planting } from '../plantings/schema';
 /** The mixes that are sold, what each is called, and what a bag costs against the ordinary one. Prices are working figures. */
 export const MIXES = {
   ordinary: { label: 'Peat-free potting mix', costs: 1 },
-  gritty: { label: 'Peat-free mix with a third of grit', costs: 1.2 },
+  gritty: { label: 'Peat-free mix with one third grit', costs: 1.2 },
   acid: { label: 'Ericaceous potting mix, peat-free', costs: 1.15 },
 } as const;
 export type MixId = keyof typeof MIXES;

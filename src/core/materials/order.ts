@@ -104,7 +104,7 @@ function mixLines(mixL: Order['mixL'], wants: Wants): OrderLine[] {
         key,
         shop: 'centre',
         item: MIXES[id].label,
-        about: 'with settling, less the root balls',
+        about: 'allowing for settling, minus the root balls',
         need: litres,
         unit: 'L',
         buy,
@@ -134,7 +134,7 @@ function feedLine(entries: readonly Entry[], wants: Wants): OrderLine {
     feed.price,
     wants,
   );
-  return { ...line, note: 'The label rules. Wear gloves.' };
+  return { ...line, note: 'Follow the label. Wear gloves.' };
 }
 
 function supportLines(entries: readonly Entry[], wants: Wants): OrderLine[] {
@@ -147,7 +147,7 @@ function supportLines(entries: readonly Entry[], wants: Wants): OrderLine[] {
   return [...need].map(([id, n]) => {
     const { item, size, price } = SUPPORTS[id];
     const line = plainLine({ key: `support:${id}`, shop: 'ironmonger', item, about: '', unit: size }, n, price, wants);
-    return { ...line, note: 'Cap cane ends: they are at eye height.' };
+    return { ...line, note: 'Put caps on the canes: the ends are at eye height.' };
   });
 }
 

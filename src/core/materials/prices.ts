@@ -25,14 +25,14 @@ export const FITTINGS = {
   hook: { item: 'Hook and chain', size: 'set', price: 8 },
   bracket: { item: 'Bracket', size: 'each', price: 6 },
   feet: { item: 'Pot feet', size: 'set of three', price: 5 },
-  dressing: { item: 'Gravel or moss to dress the soil', size: 'L', price: 0.9 },
+  dressing: { item: 'Gravel or moss for top dressing', size: 'L', price: 0.9 },
 } as const;
 
 /** Drip watering, each of it. */
 export const DRIP = {
   emitter: { item: 'Drip emitter, 2 L an hour', size: 'each', price: 0.6 },
-  line: { item: 'Quarter-inch line', size: 'm', price: 0.5 },
-  staple: { item: 'Staple for the line', size: 'each', price: 0.15 },
+  line: { item: '6 mm drip tubing', size: 'm', price: 0.5 },
+  staple: { item: 'Tubing staple', size: 'each', price: 0.15 },
 } as const;
 
 /** An ordinary container by what it holds to the brim and its material: pounds a litre, and the least. */

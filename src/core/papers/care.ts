@@ -12,10 +12,10 @@ const kindsOf = (placed: readonly Placed[]) => [...new Map(placed.map((p) => [p.
 /** Hours of direct sun in a gardener’s words. The bounds are the trade’s own. */
 export function sunWords({ spot, startDate }: Pick<Planting, 'spot' | 'startDate'>): string {
   const { hours } = sunReading(spot, startDate);
-  if (spot.light.kind === 'noted' && spot.light.dappled) return 'bright shade under leaves';
+  if (spot.light.kind === 'noted' && spot.light.dappled) return 'dappled shade';
   if (hours >= 6) return 'full sun';
-  if (hours >= 4) return 'half sun';
-  return hours >= 2 ? 'half shade' : 'shade';
+  if (hours >= 4) return 'part sun';
+  return hours >= 2 ? 'part shade' : 'shade';
 }
 
 /** When to water, by the thirstiest and the driest of it. */
@@ -23,8 +23,8 @@ export function waterWords(placed: readonly Placed[]): string {
   const kinds = kindsOf(placed);
   if (kinds.length > 0 && kinds.every((p) => p.water === 'dry')) return 'Let it dry out between waterings.';
   if (kinds.some((p) => p.water === 'thirsty' || factsOf(p).rhythm === 'evenly moist'))
-    return 'Keep it moist: in heat look every day, and water till it runs out below.';
-  return 'Water when the top is dry to a knuckle, till it runs out below.';
+    return 'Keep it moist. In hot weather check daily and water until it runs from the base.';
+  return 'Water when the top 3 cm is dry, until it runs from the base.';
 }
 
 /** So many names and no more. */
@@ -48,14 +48,14 @@ export function careLines(planting: Planting, feed: FeedId = 'slow'): string[] {
   const unsafe = kinds.filter((p) => p.poison.people !== 'none').map((p) => plantName(p));
   return [
     waterWords(placed),
-    `${FEEDS[feed].label}: ${FEEDS[feed].how}. The label rules.`,
-    spent.length > 0 ? `Take off spent flowers of ${named([...new Set(spent)])} every week.` : null,
-    tips.length > 0 ? `Pinch ${named([...new Set(tips)])} when it grows long.` : null,
+    `${FEEDS[feed].label}: ${FEEDS[feed].how}. Follow the label.`,
+    spent.length > 0 ? `Deadhead ${named([...new Set(spent)])} weekly.` : null,
+    tips.length > 0 ? `Pinch out ${named([...new Set(tips)])} when they get leggy.` : null,
     frost && tender.length > 0
-      ? `Fleece it, or bring in what is tender, before the first frost about ${formatDay(frost)}.`
-      : 'It stands the winter out; wrap the pot in hard frost.',
+      ? `Before the first frost (around ${formatDay(frost)}), cover tender plants with fleece or bring them in.`
+      : 'It can stay out all winter; wrap the container in hard frost.',
     unsafe.length > 0
-      ? `Not to be eaten: ${named(unsafe)}. Wash your hands after.`
-      : 'Take yellow leaves off, and turn it now and then.',
+      ? `Do not eat ${named(unsafe)}. Wash your hands after touching them.`
+      : 'Remove yellow leaves, and turn it now and then.',
   ].filter((l) => l !== null);
 }

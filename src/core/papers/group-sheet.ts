@@ -54,7 +54,7 @@ export function groupSheetOf(
       kind: 'text',
       x: MARGIN,
       y: MARGIN + 16,
-      text: `${bodies.length === 1 ? 'One container' : `${bodies.length} containers`}, as they are on ${formatDay(date)}`,
+      text: `${bodies.length === 1 ? 'One container' : `${bodies.length} containers`} on ${formatDay(date)}`,
       sizeMm: 3.8,
     },
     line(MARGIN, MARGIN + 20, wide - MARGIN, MARGIN + 20, { widthMm: HAIR }),
@@ -82,7 +82,7 @@ export function groupSheetOf(
   y += 4;
   for (const [i, b] of kinds.entries()) {
     if (y > high - MARGIN - FOOT_MM) {
-      say(`And ${kinds.length - i} more.`);
+      say(`and ${kinds.length - i} more`);
       break;
     }
     const { count } = b.planting.container;
@@ -90,7 +90,7 @@ export function groupSheetOf(
       `${b.id === b.of ? nameOf(b) : b.planting.name}${count > 1 ? `, ${count} of it` : ''}: ${describe(b.planting.container, units)}`,
       true,
     );
-    say(b.planting.placements.length > 0 ? kindsIn(b.planting) : 'Nothing is planted in it yet.');
+    say(b.planting.placements.length > 0 ? kindsIn(b.planting) : 'Not planted yet.');
     y += 1.4;
   }
   const [lead] = [...kinds].sort((a, b) => b.topZ - a.topZ);

@@ -37,7 +37,7 @@ function labelsOf(planting: Planting, units: UnitSystem): Label[] {
     name: plantName(plant),
     botanical: plant.botanical,
     says: [
-      `To ${formatLength(plant.heightMm[1], units)} tall; ${THIRST[plant.water]}`,
+      `Grows to ${formatLength(plant.heightMm[1], units)}; ${THIRST[plant.water]}`,
       `On the plan ${order
         .filter((p) => p.plant.id === plant.id)
         .map((p) => p.no)
@@ -87,7 +87,7 @@ function card(planting: Planting, x: number, y: number, units: UnitSystem, feed:
   }
   const foot = y + CARD.high - 6;
   marks.push(
-    { kind: 'text', x: x + 6, y: foot, text: `Planted ${formatDay(startDate)} by`, sizeMm: 3.4 },
+    { kind: 'text', x: x + 6, y: foot, text: `Planted on ${formatDay(startDate)} by`, sizeMm: 3.4 },
     line(x + 48, foot + 0.6, x + CARD.wide - 6, foot + 0.6, { widthMm: HAIR }),
   );
   return marks;

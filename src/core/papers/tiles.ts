@@ -105,7 +105,7 @@ function keyPage(template: Template, tiling: Tiling, about: string): Drawing {
       kind: 'text',
       x: MARGIN,
       y: MARGIN + 21,
-      text: 'Print at 100 %, not “fit to page”, and lay a ruler on the bars before you cut.',
+      text: 'Print at 100%, not “fit to page”, and check the bars with a ruler before you cut.',
       sizeMm: 3.8,
     },
     ...bars(MARGIN, MARGIN + 29),
@@ -116,7 +116,7 @@ function keyPage(template: Template, tiling: Tiling, about: string): Drawing {
     tiling.rows * (tiling.tiles[0]?.high ?? 1) - (tiling.rows - 1) * OVERLAP,
   ];
   const k = Math.min(small.wide / acrossMm, small.high / downMm);
-  marks.push({ kind: 'text', x: small.x, y: small.y - 2, text: 'How the sheets lie', sizeMm: 3.8, bold: true });
+  marks.push({ kind: 'text', x: small.x, y: small.y - 2, text: 'Sheet layout', sizeMm: 3.8, bold: true });
   for (const t of tiling.tiles) {
     marks.push(frame(small.x + t.x * k, small.y + t.y * k, t.wide * k, t.high * k, { widthMm: HAIR }));
     marks.push({
@@ -134,7 +134,7 @@ function keyPage(template: Template, tiling: Tiling, about: string): Drawing {
     kind: 'text',
     x: MARGIN,
     y: small.y + small.high + 9,
-    text: 'What the numbers are, in the order they are set',
+    text: 'Plant key, in planting order',
     sizeMm: 3.8,
     bold: true,
   });
@@ -152,7 +152,7 @@ export function tiledTemplate(template: Template, sheetId: SheetId, units: UnitS
   const { drawing } = template;
   const tiling = tilingOf(drawing, sheetId);
   const n = tiling.tiles.length;
-  const size = `${formatLength(drawing.wide, units)} × ${formatLength(drawing.high, units)} with its edges`;
+  const size = `${formatLength(drawing.wide, units)} × ${formatLength(drawing.high, units)} including margins`;
   const about = `${size}, on ${n} ${n === 1 ? 'sheet' : 'sheets'} of ${SHEETS[sheetId].label}`;
   const pages = tiling.tiles.map((t): Drawing => ({
     title: `${drawing.title}, ${tileName(t)}`,

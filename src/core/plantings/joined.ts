@@ -107,8 +107,8 @@ export function joined(base: Planting, mine: Planting, theirs: Planting): Joined
     brief: said('the brief', byField(base.brief, mine.brief, theirs.brief)),
     placements,
     deeds,
-    learned: said('what was learned', meet(base.learned, mine.learned, theirs.learned)),
-    drinksBy: said('what was learned', meet(base.drinksBy, mine.drinksBy, theirs.drinksBy)),
+    learned: said('measured growth', meet(base.learned, mine.learned, theirs.learned)),
+    drinksBy: said('measured growth', meet(base.drinksBy, mine.drinksBy, theirs.drinksBy)),
     nextId: next,
   };
   return { planting: counted(planting), met };

@@ -47,7 +47,7 @@ export const BriefSchema = z
     changeOver: IsoDateSchema.nullable().default(null),
     density: z.enum(['room to grow', 'full now']),
     /** For one container, plants, mix and feed, pounds; null for no limit. */
-    budget: z.number().positive('must be more than nothing').max(10000).nullable(),
+    budget: z.number().positive('must be more than zero').max(10000).nullable(),
     must: z.array(z.string()).max(5),
     never: z.array(z.string()).max(200),
     /** To live outdoors all year, winter included. */
@@ -98,7 +98,7 @@ export const PlantingSchema = z
     id: z
       .string()
       .max(60)
-      .regex(/^[\w-]+$/, 'may hold letters, digits, - and _ only'),
+      .regex(/^[\w-]+$/, 'may contain only letters, digits, - and _'),
     name: z
       .string()
       .max(80)
@@ -131,7 +131,7 @@ export const PlantingSchema = z
       ctx.addIssue({
         code: 'custom',
         path: ['nextId'],
-        message: `must be over every id in use: ${nextAfter(seen)} or more`,
+        message: `must be greater than every id in use: at least ${nextAfter(seen)}`,
       });
     }
     p.placements.forEach(({ from, until }, i) => {

@@ -3,7 +3,7 @@ import type { Heat } from './traits';
 
 /**
  * Mean afternoons above which a plant flowers less, °C, and what of its flower is left in the end. Growers’ figures:
- * violas and stock fall off from 24–25 °C, lobelia, marguerites and fuchsias from 27–28, petunias from 31; lantana,
+ * violas and stock fall off from 24–25°C, lobelia, marguerites and fuchsias from 27–28, petunias from 31; lantana,
  * vinca and zinnia do not to 36.
  */
 const ABOVE_C: Record<Heat, number> = { thrives: 60, stands: 31, tires: 27.5, stops: 24.5 };

@@ -45,7 +45,7 @@ describe('the test catches seeded errors', () => {
   const by = (id: string) => LIBRARY.find((p) => p.id === id) as Plant;
   const good = by('lobelia-white');
   test.each<[string, Plant, Partial<Plant>]>([
-    ['a trailer without trail', good, { trailMm: [0, 10] }],
+    ['marked as trailing, but trail length is 0', good, { trailMm: [0, 10] }],
     ['a spiller that does not hang', by('aubrieta-purple'), { trailMm: [0, 20] }],
     ['a warm-season plant in winter bloom', good, { season: 'warm', bloom: [1, 1, 0, 0, 0, 1, 1, 1, 0, 0, 0, 0] }],
     [
@@ -54,12 +54,12 @@ describe('the test catches seeded errors', () => {
       { bloom: [0, 0, 0, 0, 0, 1, 1, 1, 0, 0, 0, 0] },
     ],
     [
-      'called white and is not',
+      'named “white” but its colours disagree',
       good,
       { colours: good.colours.map((c) => (c.part === 'flower' ? { ...c, hex: '#2040ff' } : c)) },
     ],
     [
-      'called scarlet and is not',
+      'named “scarlet” but its colours disagree',
       by('salvia-scarlet'),
       { colours: by('salvia-scarlet').colours.map((c) => (c.part === 'flower' ? { ...c, hex: '#3050d0' } : c)) },
     ],
@@ -68,10 +68,10 @@ describe('the test catches seeded errors', () => {
     ['edible and poisonous to people, without saying which part', good, { edible: 'leaf' }],
     ['edible and poisonous to people, without saying which part', by('tomato-trailing'), { poisonPart: '' }],
     ['a thriller under 30 cm', good, { roles: ['thriller'] }],
-    ['a flower that never blooms', good, { bloom: new Array<number>(12).fill(0) }],
+    ['has a flower but no flowering months', good, { bloom: new Array<number>(12).fill(0) }],
     ['blooms without a flower', by('ivy-green'), { bloom: new Array<number>(12).fill(1) }],
-    ['lives through less cold in winter than on a growing night', good, { coldestWinterC: 10 }],
-    ['hardy to -30 °C for a tender group', by('petunia-white'), { coldestWinterC: -30 }],
+    ['winter hardiness is less than its coldest growing night', good, { coldestWinterC: 10 }],
+    ['hardy to -30°C for a tender group', by('petunia-white'), { coldestWinterC: -30 }],
     ['year-round, and dies above freezing', by('ivy-green'), { coldestWinterC: 4, coldestNightC: 4 }],
     [
       'height over spread 5.0 is not that of a mound',

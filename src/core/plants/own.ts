@@ -6,8 +6,8 @@ import { PlantSchema } from './schema';
 const PhotoSchema = z
   .string()
   .regex(/^data:image\/(jpeg|png|webp);base64,[A-Za-z0-9+/=]+$/, 'must be a picture as a data URL')
-  .max(400_000, 'is too large a picture')
-  .refine(isPicture, 'is no picture: choose a JPEG, PNG or WebP');
+  .max(400_000, 'is too large')
+  .refine(isPicture, 'is not a picture: choose a JPEG, PNG or WebP');
 
 /** A plant that somebody added, varied or corrected. One with a shipped plant's id stands in its place. */
 export const OwnPlantSchema = z

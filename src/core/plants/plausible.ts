@@ -43,9 +43,10 @@ export function implausible(p: Plant): string[] {
   if (flowers && !near(share(['flower', 'throat']))) out.push('flower colours do not add to 1');
   if (!flowers && (p.flower.show > 0 || p.bloom.some((b) => b > 0) || share(['flower', 'throat']) > 0))
     out.push('blooms without a flower');
-  if (flowers && p.bloom.every((b) => b === 0)) out.push('a flower that never blooms');
+  if (flowers && p.bloom.every((b) => b === 0)) out.push('has a flower but no flowering months');
   if (ratio < lowest || ratio > highest) out.push(`height over spread ${ratio.toFixed(1)} is not that of a ${p.habit}`);
-  if ((p.habit === 'trail' || p.habit === 'cascade') && p.trailMm[1] < 80) out.push('a trailer without trail');
+  if ((p.habit === 'trail' || p.habit === 'cascade') && p.trailMm[1] < 80)
+    out.push('marked as trailing, but trail length is 0');
   if (p.roles.includes('spiller') && p.trailMm[1] < LEAST_HANG_MM) out.push('a spiller that does not hang');
   if (p.roles.includes('thriller') && p.group === 'bulb' && (p.season === 'cool' || p.season === 'hardy'))
     out.push('a bulb that leads: it is over in weeks');
@@ -56,7 +57,8 @@ export function implausible(p: Plant): string[] {
   if (/\b(spin(e|y)|thorn)/i.test(p.note) && !isSpiny(p)) out.push('called spiny in its note alone');
   if (p.edible === 'fruit' && !p.facts?.display) out.push('eaten for its fruit, and none is shown');
   if (p.season === 'year-round' && p.facts?.winterLook === 'gone') out.push('year-round, and gone in winter');
-  if (p.facts?.display && p.facts.display.months.every((m) => m === 0)) out.push('a show that never comes');
+  if (p.facts?.display && p.facts.display.months.every((m) => m === 0))
+    out.push('has berries or seed heads but no months for them');
   if (p.roles.includes('thriller') && p.heightMm[1] < 300) out.push('a thriller under 30 cm');
   if (p.season === 'warm' && p.bloom.slice(0, 2).some((b) => b > 0.2)) out.push('a warm-season plant in winter bloom');
   if (p.season === 'cool' && flowers && p.bloom.every((b, m) => b < 0.2 || (m >= 5 && m <= 7)))
@@ -71,9 +73,9 @@ export function implausible(p: Plant): string[] {
     !/sap|skin|itch/i.test(p.note)
   )
     out.push('irritant sap, and nothing said of it');
-  if (p.coldestWinterC > p.coldestNightC + 0.1) out.push('lives through less cold in winter than on a growing night');
+  if (p.coldestWinterC > p.coldestNightC + 0.1) out.push('winter hardiness is less than its coldest growing night');
   if (TENDER_GROUPS.has(p.group) && p.coldestWinterC < HARDIEST_TENDER_C)
-    out.push(`hardy to ${p.coldestWinterC} °C for a tender group`);
+    out.push(`hardy to ${p.coldestWinterC}°C for a tender group`);
   if (p.season === 'year-round' && p.coldestWinterC > 0 && p.group !== 'succulent')
     out.push('year-round, and dies above freezing');
   if (p.heightMm[1] / Math.max(1, p.heightMm[0]) > 3) out.push('a height range too wide to mean anything');
@@ -81,6 +83,6 @@ export function implausible(p: Plant): string[] {
     out.push('a leaf longer than the plant');
   const hex = shown(p);
   const rule = WORDS.find(([word]) => word.test(p.variety));
-  if (hex && rule && !rule[1].includes(family(lch(hex)))) out.push(`called ${p.variety} and is not`);
+  if (hex && rule && !rule[1].includes(family(lch(hex)))) out.push(`named “${p.variety}” but its colours disagree`);
   return [...out, ...slipsOf(p)];
 }

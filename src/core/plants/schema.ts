@@ -91,7 +91,7 @@ export const PlantSchema = z
     /** Start sizes it is ordinarily sold in, with an ordinary price in pounds for one pack. */
     starts: z
       .array(
-        z.object({ size: StartSizeSchema, price: z.number().positive('must be more than nothing').max(500) }).strict(),
+        z.object({ size: StartSizeSchema, price: z.number().positive('must be more than zero').max(500) }).strict(),
       )
       .min(1),
     deadhead: z.enum(['needed', 'helps', 'no']),

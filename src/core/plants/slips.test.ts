@@ -56,7 +56,7 @@ describe('each kind of slip is caught', () => {
     ['eaten for its fruit, and none is shown', { of: 'chilli', facts: {} }],
     ['year-round, and gone in winter', { of: 'box-ball', facts: { winterLook: 'gone' } }],
     [
-      'a show that never comes',
+      'has berries or seed heads but no months for them',
       {
         of: 'chilli',
         facts: { display: { what: 'fruit', hex: '#d9261c', sizeMm: 30, show: 0.2, months: Array<number>(12).fill(0) } },

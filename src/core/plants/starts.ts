@@ -84,7 +84,7 @@ export const STARTS: Record<StartSize, StartKind> = {
     inLeaf: false,
   },
   plug: {
-    label: 'tray of 32 plugs',
+    label: 'plug from a tray of 32',
     ballMm: 26,
     ballDepthMm: 35,
     litres: 0.02,
@@ -94,7 +94,7 @@ export const STARTS: Record<StartSize, StartKind> = {
     inLeaf: false,
   },
   pack6: {
-    label: '6-pack cell',
+    label: 'plug from a 6-pack',
     ballMm: 42,
     ballDepthMm: 50,
     litres: 0.06,

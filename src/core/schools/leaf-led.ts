@@ -4,8 +4,8 @@ import type { School } from './school';
 /** A leaf leads: the colours hidden in its edge, vein and stem are what the others repeat. */
 export const leafLed: School = {
   ...tallCentre,
-  label: 'Leaf-led',
-  about: 'One fine leaf leads; the others repeat a colour hidden in its edge, vein or stem.',
+  label: 'Star leaf',
+  about: 'One striking foliage plant; the others repeat a colour from its leaf edge, veins or stems.',
   leads: 'for its leaf',
   asks: { ...tallCentre.asks, leafLeads: true },
 };

@@ -5,9 +5,9 @@ import { laysBy, type School } from './school';
 
 /** A level dome with no centrepiece. Heights are working figures; level to a fifth is practice. */
 export const levelDome: School = {
-  label: 'Level dome',
-  about: 'Of one height, without a centrepiece.',
-  leads: 'in a level dome',
+  label: 'Even dome',
+  about: 'All one height, with no centrepiece.',
+  leads: 'in an even dome',
   height: {
     pot: { of: 'depth', band: [0.5, 1.1] },
     'low bowl': { of: 'width', band: [0.3, 0.7] },

@@ -9,7 +9,7 @@ const TALLS = [[-0.33], [-0.4, 0.75]];
 /** The peak a third along: heavier on one side on purpose. */
 export const offCentre: School = {
   label: 'Off-centre third',
-  about: 'The peak stands a third along, on purpose.',
+  about: 'The tallest plant is a third of the way along.',
   leads: 'a third along',
   height: STAR_HEIGHT,
   steps: CLEAR_STEPS,

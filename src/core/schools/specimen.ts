@@ -5,7 +5,7 @@ import { laysBy, type School } from './school';
 /** One plant, or one and a carpet; the pot is part of the picture and gravel or moss dresses the soil. */
 export const specimen: School = {
   label: 'Single specimen',
-  about: 'One plant, and a carpet under it if you like: the pot is half the picture.',
+  about: 'One plant, with low planting beneath it if you like. The container matters as much as the plant.',
   leads: 'alone',
   height: STAR_HEIGHT,
   steps: null,

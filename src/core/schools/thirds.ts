@@ -9,7 +9,7 @@ const ALL = ['spiller', 'filler'] as const;
 /** Close cousins in thirds: one leaf, one flower, one height, and three colours of it. */
 export const thirds: School = {
   ...levelDome,
-  label: 'Thirds of one kind',
+  label: 'One plant, three colours',
   about: 'One kind of plant in three colours, a third of each.',
   leads: 'in thirds',
   steps: null,

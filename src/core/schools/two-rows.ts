@@ -7,7 +7,7 @@ import { laysBy, type School } from './school';
 /** The street box: a back row of even height, a front row over the edge, mirrored or in a steady beat; the colour is the star. */
 export const twoRowsSchool: School = {
   label: 'Two rows',
-  about: 'A back row along the whole length and a front row over the edge, mirrored.',
+  about: 'A tall row at the back and a trailing row at the front, symmetrical.',
   leads: 'along the back',
   height: {
     pot: { of: 'depth', band: [0.6, 1.5] },

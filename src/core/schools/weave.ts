@@ -6,7 +6,7 @@ import { laysBy, type School } from './school';
 /** Naturalistic: see-through height, a mid weave and a low ground, each kind three times or more, scattered and never in a row. */
 export const weave: School = {
   label: 'Weave',
-  about: 'See-through height over a woven middle and a low ground, scattered like a meadow.',
+  about: 'Airy tall plants through a mixed middle and a low layer, scattered like a meadow.',
   leads: 'here and there',
   height: {
     pot: { of: 'depth', band: [1, 2.6] },

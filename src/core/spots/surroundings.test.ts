@@ -28,7 +28,7 @@ test('a sill has its window and the wall round it, whatever one stands by; looke
 
 test('what hangs is on an arm where there is a wall, else under a beam', () => {
   expect(surroundingsOf(spot({ seen: 'wall' }), { mount: 'hook' }).hung).toBe('arm');
-  expect(surroundingsOf(spot({ seen: 'overhead' }), { mount: 'hook' })).toMatchObject({
+  expect(surroundingsOf(spot({ seen: 'below' }), { mount: 'hook' })).toMatchObject({
     hung: 'beam',
     wall: null,
     ground: null,

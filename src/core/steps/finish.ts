@@ -14,7 +14,7 @@ export const topUpStep: StepKind = ({ planting, units }) => {
     stepOf({
       id: 'top-up',
       title: `Top up to ${head} below the rim`,
-      text: 'Push mix from the rim toward the middle, between the root balls, then top up at the rim. Firm with the fingertips, no harder. Root balls just covered, crowns free.',
+      text: 'Work mix from the rim into the gaps between the root balls, then top up at the rim. Firm gently with your fingertips. Just cover the root balls; leave the crowns clear.',
       minutes: 3,
     }),
   ];
@@ -26,7 +26,7 @@ export const dressStep: StepKind = ({ planting, units }) =>
     ? [
         stepOf({
           id: 'dress',
-          title: 'Dress the soil',
+          title: 'Add a top dressing',
           text: `Gravel or moss, ${formatLength(DRESSING_MM, units)} thick, kept off the stems.`,
           minutes: 2,
         }),
@@ -40,7 +40,7 @@ export const waterStep: StepKind = ({ planting, units }) => {
     stepOf({
       id: 'water',
       title: `Water in: about ${formatVolume(litres, units)}`,
-      text: 'With a rose, in two or three goes, until it runs out below. Let it drain before it is moved or hung.',
+      text: 'Use a fine rose, in two or three goes, until water runs from the base. Let it drain before you move or hang it.',
       caution: planting.container.mount === 'ground' ? null : 'It is heavier now than when it was planted.',
       minutes: 5,
     }),
@@ -51,8 +51,8 @@ export const waterStep: StepKind = ({ planting, units }) => {
 export const lookStep: StepKind = () => [
   stepOf({
     id: 'look',
-    title: 'Look again, and top up',
-    text: 'Where mix has sunk, fill it. Turn its best side to the front, wipe the rim, put the label in. Shade and shelter for a few days.',
+    title: 'Final check',
+    text: 'Top up any sunken mix. Turn the best side to the front, wipe the rim and add the label. Keep it shaded and sheltered for a few days.',
     minutes: 2,
   }),
 ];

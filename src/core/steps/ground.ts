@@ -25,10 +25,10 @@ export const standStep: StepKind = ({ planting, units }) => {
   return [
     stepOf({
       id: 'stand',
-      title: hangs ? 'Set it steady on the bench' : 'Set it where it will stand',
+      title: hangs ? 'Stand it steady on a work surface' : 'Put it in its final position',
       text: hangs
-        ? 'Stand it in a bucket or on a wide pot, so that it cannot roll. It goes up when it is planted and has drained.'
-        : `Level, ${container.feet ? 'on its feet, ' : ''}with its front to whoever looks at it. Filled, it is no longer easily moved.`,
+        ? 'Stand it in a bucket or on a wide pot so it cannot roll. Hang it once it is planted and has drained.'
+        : `Level it${container.feet ? ' on its pot feet' : ''}, with the front facing the viewer. Once full, it is hard to move.`,
       caution: met.map((c) => c.text).join(' ') || null,
       minutes: 2,
     }),
@@ -42,7 +42,7 @@ export const baseStep: StepKind = ({ planting: { container } }) => [
         stepOf({
           id: 'liner',
           title: 'Line it',
-          text: 'Press the liner to the wall up to the rim, and cut slits over the drainage holes.',
+          text: 'Press the liner against the sides, up to the rim, and cut slits over the drainage holes.',
           minutes: 3,
         }),
       ]
@@ -51,9 +51,9 @@ export const baseStep: StepKind = ({ planting: { container } }) => [
     ? [
         stepOf({
           id: 'base',
-          title: 'Crocks over the holes',
-          text: 'One curved shard over each hole, hollow side down. A layer of them would only raise the wet zone.',
-          caution: 'Broken pot is sharp: wear gloves.',
+          title: 'Crocks over the drainage holes',
+          text: 'Place one curved piece over each hole, hollow side down. A whole layer would only keep the mix above it wetter.',
+          caution: 'Broken pots are sharp: wear gloves.',
         }),
       ]
     : [
@@ -75,8 +75,8 @@ export const fillStep: StepKind = ({ planting, order, units }) => {
     stepOf({
       id: 'fill',
       title: `Fill to ${deep} below the rim`,
-      text: `${MIXES[mixOf(planting)].label}, damped and loose; about ${formatVolume(litres, units)} in all. Firm it lightly and measure from the rim down: ${deep}.`,
-      caution: 'Damp the mix before you tip it, so that it does not dust, and wash your hands after.',
+      text: `Use about ${formatVolume(litres, units)} of ${MIXES[mixOf(planting)].label}, damp and loose. Firm lightly until the surface is ${deep} below the rim.`,
+      caution: 'Dampen the mix before you pour it, to keep dust down, and wash your hands afterwards.',
       minutes: 3 + litres / 15,
     }),
   ];
@@ -90,7 +90,7 @@ export const feedStep: StepKind = ({ planting }) => {
     stepOf({
       id: 'feed',
       title: `Mix in ${grams} g of slow-release feed`,
-      text: 'Through the upper half, evenly. If you feed with liquid or pellets, leave this out. The label rules.',
+      text: 'Mix it evenly into the top half. Skip this if you use liquid feed or pellets. Follow the label.',
       caution: 'Wear gloves.',
       minutes: 1,
     }),
@@ -101,8 +101,8 @@ export const feedStep: StepKind = ({ planting }) => {
 export const soakStep: StepKind = ({ order }) => [
   stepOf({
     id: 'soak',
-    title: `Water the ${order.length === 1 ? 'start' : `${order.length} starts`}`,
-    text: 'Stand them in water until no bubbles rise, then let them drain. A dry root ball stays dry in wet mix.',
+    title: `Soak the ${order.length === 1 ? 'plant' : `${order.length} plants`}`,
+    text: 'Stand the pots in water until the bubbles stop, then drain. A dry root ball stays dry even in wet mix.',
     ids: order.map((p) => p.id),
     minutes: 5,
   }),

@@ -25,7 +25,7 @@ function rootsWords({ start }: Numbered): string {
     case 'seed':
       return 'Sow on the surface as the packet says, and cover thinly.';
     case 'bulb':
-      return 'Nose up, twice its height deep.';
+      return 'Plant point upwards, at twice its own depth.';
     case 'slip':
     case 'cutting':
       return 'Make a hole with a pencil; firm it in with two fingers.';
@@ -35,7 +35,7 @@ function rootsWords({ start }: Numbered): string {
     case 'bare':
       return 'Spread the roots over a cone of mix, the crown level with the soil.';
     default:
-      return 'Knock it out. Where roots circle, tease the outer ones loose; else leave them.';
+      return 'Knock it out of its pot. If the roots circle, tease out the outer ones; otherwise leave them alone.';
   }
 }
 
@@ -48,7 +48,7 @@ const squeezed = (p: Numbered, order: readonly Numbered[]): boolean =>
 
 /** What to take care of with a plant in the hand. */
 function careOf({ irritantSap, poison }: Plant): string | null {
-  if (irritantSap === 'yes') return 'Its sap irritates: wear gloves, and keep it from your eyes.';
+  if (irritantSap === 'yes') return 'The sap irritates: wear gloves and keep it out of your eyes.';
   if (poison.people === 'deadly') return 'Poisonous in every part: wear gloves, and wash your hands.';
   return null;
 }
@@ -56,11 +56,11 @@ function careOf({ irritantSap, poison }: Plant): string | null {
 function setStep(p: Numbered, { order, planting }: Bench): Step {
   const before = order.find((o) => o.no < p.no && o.plant.id === p.plant.id && o.start === p.start);
   const words = [
-    before ? `As number ${before.no}.` : rootsWords(p),
-    p.role === 'spiller' ? 'Tilt it outward, so that it hangs from its first day.' : null,
-    setDeep(p) ? 'Deep: to its lowest leaves, for it roots along the stem.' : null,
-    squeezed(p, order) ? 'Press its root ball into an oval, by a quarter at most, to fit.' : null,
-    planting.brief.school === 'off-centre' && p.role === 'thriller' ? 'Off the middle on purpose.' : null,
+    before ? `Plant as for number ${before.no}.` : rootsWords(p),
+    p.role === 'spiller' ? 'Tilt it outwards so it trails straight away.' : null,
+    setDeep(p) ? 'Plant deep, up to the lowest leaves: it roots along the stem.' : null,
+    squeezed(p, order) ? 'Squeeze the root ball into an oval, by at most a quarter, to fit.' : null,
+    planting.brief.school === 'off-centre' && p.role === 'thriller' ? 'It is meant to be off-centre.' : null,
   ];
   return stepOf({
     id: `set-${p.id}`,
@@ -94,8 +94,8 @@ export const setSteps: StepKind = (bench) => {
       : [
           stepOf({
             id: `raise-${i}`,
-            title: `Raise the mix to ${formatLength(level.belowRimMm, units)} below the rim`,
-            text: 'Between and around what stands, firmed lightly with the fingertips.',
+            title: `Add mix to ${formatLength(level.belowRimMm, units)} below the rim`,
+            text: 'Fill between and around the plants, firming lightly with your fingertips.',
             minutes: 1,
           }),
         ]),
@@ -106,8 +106,8 @@ export const setSteps: StepKind = (bench) => {
 
 const SUPPORT_WORDS = {
   stake: 'A cane beside the root ball, tied in a loose figure of eight.',
-  frame: 'The frame behind it, down to the base, and its shoots tied in.',
-  twines: 'The canes pushed to the base and tied at the top; its shoots find their own way.',
+  frame: 'Push the frame in behind it, down to the base, and tie in the shoots.',
+  twines: 'Push the canes down to the base and tie them at the top. The shoots will find their own way up.',
 } as const;
 
 /** What holds up what would fall over. */
@@ -118,10 +118,10 @@ export const supportStep: StepKind = ({ order }) => {
     const { support } = factsOf(plant);
     return stepOf({
       id: `support-${plant.id}`,
-      title: `Hold up ${plantName(plant)}`,
+      title: `Support ${plantName(plant)}`,
       text: support === 'none' ? '' : SUPPORT_WORDS[support],
       ids: held.filter((p) => p.plant.id === plant.id).map((p) => p.id),
-      caution: 'Cap cane ends: they are at eye height.',
+      caution: 'Put caps on the canes: the ends are at eye height.',
       minutes: 2,
     });
   });
@@ -136,8 +136,8 @@ export const pinchStep: StepKind = ({ order }) => {
     : [
         stepOf({
           id: 'pinch',
-          title: 'Pinch what likes it',
-          text: `${names.join('; ')}: nip out the soft tip above a pair of leaves, unless the nursery has. Flower comes two weeks later, and there is more of it.`,
+          title: 'Pinch out the tips',
+          text: `${names.join('; ')}: pinch out the soft tip above a pair of leaves, unless the nursery already has. They flower two weeks later but more freely.`,
           ids: young.map((p) => p.id),
           minutes: 1,
         }),

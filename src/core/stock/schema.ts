@@ -8,9 +8,9 @@ export const StockLineSchema = z
     plantId: z.string().min(1).max(60),
     start: StartSizeSchema,
     /** Pounds for one, or for one pack. */
-    price: z.number().positive('must be more than nothing').max(500),
+    price: z.number().positive('must be more than zero').max(500),
     /** Plants or packs to be had now; 0 is out. */
-    available: z.number().int('must be a whole number').min(0, 'cannot be less than none').max(100_000),
+    available: z.number().int('must be a whole number').min(0, 'cannot be negative').max(100_000),
   })
   .strict();
 export type StockLine = z.infer<typeof StockLineSchema>;

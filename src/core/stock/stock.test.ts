@@ -87,10 +87,10 @@ describe('a nursery’s list as CSV', () => {
     );
     expect(lines).toEqual([line('petunia-white', 'p9', 3)]);
     expect(errors.map((e) => [e.row, e.message.replace(/^“.*?” /, '')])).toEqual([
-      [2, expect.stringMatching(/no plant in the library/)],
-      [3, expect.stringMatching(/no start size/)],
-      [4, expect.stringMatching(/no price/)],
-      [5, expect.stringMatching(/no count/)],
+      [2, expect.stringMatching(/not in the library/)],
+      [3, expect.stringMatching(/not a size to buy/)],
+      [4, expect.stringMatching(/not a price/)],
+      [5, expect.stringMatching(/not a count/)],
       [6, expect.stringMatching(/whole number/)],
       [8, expect.stringMatching(/twice/)],
     ]);

@@ -16,7 +16,7 @@ const clock = {
   trees: [],
   dappled: false,
 };
-export const spot = { ...pot().spot, name: 'Gate', light: clock };
+export const spot = { ...pot().spot, name: 'Entrance', light: clock };
 export const terracotta = (container: Container): Container => ({
   ...container,
   material: 'terracotta',
@@ -48,7 +48,7 @@ export const stand = (of: string, xMm: number, yMm = 400, upMm = 0): Stand => ({
 /** Three pots before a south wall, the tallest in the middle. */
 export const good: Group = {
   id: 'g',
-  place: 'Gate',
+  place: 'Entrance',
   wall: '#d9ddd2',
   build: 'render',
   ground: 'paving',

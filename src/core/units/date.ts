@@ -25,13 +25,13 @@ export function isDay(iso: string): boolean {
 export const MonthDaySchema = z
   .string()
   .regex(/^\d{2}-\d{2}$/, 'must be a month and day as MM-DD')
-  .refine((t) => isDay(`2001-${t}`), 'is no day that every year has');
+  .refine((t) => isDay(`2001-${t}`), 'is not a date that occurs every year');
 
 /** A day as it stands in files and forms. */
 export const IsoDateSchema = z
   .string()
   .regex(/^\d{4}-\d{2}-\d{2}$/, 'must be a date as YYYY-MM-DD')
-  .refine(isDay, `is no day in the calendar between ${FIRST_YEAR} and ${LAST_YEAR}`);
+  .refine(isDay, `is not a date between ${FIRST_YEAR} and ${LAST_YEAR}`);
 
 /**
  * The day it is where somebody stands: in the machine's own time zone, or in one that is named (`Europe/London`).

@@ -57,9 +57,9 @@ test.each([
   [formatVolume(0.946352946, 'imperial'), '1.0 qt'],
   [formatMass(49.4), '49 kg'],
   [formatMass(0.45359237, 'imperial'), '1.0 lb'],
-  [formatTemperature(-12), '−12 °C'],
-  [formatTemperature(-40, 'imperial'), '−40 °F'],
-  [formatTemperature(20, 'imperial'), '68 °F'],
+  [formatTemperature(-12), '−12°C'],
+  [formatTemperature(-40, 'imperial'), '−40°F'],
+  [formatTemperature(20, 'imperial'), '68°F'],
   [formatMoney(3), '£3.00'],
-  [formatPercent(0.375), '38 %'],
+  [formatPercent(0.375), '38%'],
 ])('%s is printed as %s', (printed, text) => expect(printed).toBe(text));

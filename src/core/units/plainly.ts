@@ -19,7 +19,7 @@ function kindOf(value: unknown): string {
   if (value === undefined) return 'nothing';
   if (value === null) return 'null';
   if (Array.isArray(value)) return 'a list';
-  if (typeof value === 'number') return Number.isFinite(value) ? 'a number' : 'no finite number';
+  if (typeof value === 'number') return Number.isFinite(value) ? 'a number' : 'not a finite number';
   return KIND[typeof value] ?? typeof value;
 }
 
@@ -36,7 +36,9 @@ function endSays(issue: Extract<Issue, { code: 'too_small' | 'too_big' }>): stri
   const end = String(small ? issue.minimum : issue.maximum);
   const many = issue.exact ? end : `${end} or ${small ? 'more' : 'fewer'}`;
   if (issue.origin === 'string')
-    return small && end === '1' ? 'needs a word' : `must have ${many} letters, has ${String(issue.input).length}`;
+    return small && end === '1'
+      ? 'must not be empty'
+      : `must have ${many} characters, has ${String(issue.input).length}`;
   if (issue.origin === 'array') return `must have ${many} entries`;
   return `must be ${end} or ${small ? 'more' : 'less'}, is ${shown(issue.input)}`;
 }
@@ -54,15 +56,15 @@ export function plainly(issue: Issue): string {
     case 'too_big':
       return endSays(issue);
     case 'unrecognized_keys':
-      return `has ${issue.keys.length > 1 ? 'fields' : 'a field'} that nobody knows: ${orList(issue.keys)}. Take ${issue.keys.length > 1 ? 'them' : 'it'} out, or mend the spelling`;
+      return `has ${issue.keys.length > 1 ? 'unknown fields' : 'an unknown field'}: ${orList(issue.keys)}. Remove ${issue.keys.length > 1 ? 'them' : 'it'} or correct the spelling`;
     case 'not_multiple_of':
       return `must be a multiple of ${issue.divisor}`;
     case 'invalid_union':
       return 'options' in issue && Array.isArray(issue.options)
         ? `must be one of ${orList(issue.options)}`
-        : 'is of none of the kinds that may stand here';
+        : 'is not one of the types allowed here';
     default:
-      return 'is not as it should be';
+      return 'is not valid';
   }
 }
 

@@ -24,10 +24,10 @@ export function formatMass(kg: number, system: UnitSystem = 'metric'): string {
 /** Degrees Celsius, or Fahrenheit; minus sign as people print it. */
 export function formatTemperature(celsius: number, system: UnitSystem = 'metric'): string {
   const n = Math.round(system === 'metric' ? celsius : celsius * 1.8 + 32);
-  return `${n < 0 ? '−' : ''}${Math.abs(n)} °${system === 'metric' ? 'C' : 'F'}`;
+  return `${n < 0 ? '−' : ''}${Math.abs(n)}°${system === 'metric' ? 'C' : 'F'}`;
 }
 
 /** A price in pounds, pence shown. */
 export const formatMoney = (pounds: number): string => `£${pounds.toFixed(2)}`;
 
-export const formatPercent = (share: number): string => `${Math.round(share * 100)} %`;
+export const formatPercent = (share: number): string => `${Math.round(share * 100)}%`;

@@ -146,7 +146,7 @@ test('days as they are said on another', () => {
     '30 July',
   ]);
   expect([1, 2, 3, 7].map(timesWords)).toEqual(['once', 'twice', 'three times', '7 times']);
-  expect(awayWords({ lastsUntil: null }, TODAY)).toMatch(/all that is forecast/);
+  expect(awayWords({ lastsUntil: null }, TODAY)).toMatch(/beyond the forecast/);
   expect(awayWords({ lastsUntil: '2026-07-12' }, TODAY)).toMatch(/until Sunday night/);
-  expect(awayWords({ lastsUntil: '2026-07-09' }, TODAY)).toMatch(/nobody can be away/);
+  expect(awayWords({ lastsUntil: '2026-07-09' }, TODAY)).toMatch(/do not leave it today/);
 });

@@ -20,7 +20,7 @@ export interface Ahead {
   leastL: number;
   /** Held this morning, before anybody waters. */
   heldL: number;
-  /** From a probe or a can that was noted; else as though it had been watered as it asked. */
+  /** From a probe or a can that was noted; else assuming it was watered whenever it needed it. */
   from: Found | null;
   /** When it asks next: the day, the litres to the brim, and how often on that day. Null for none in the days that are known. */
   next: { on: string; litres: number; times: number } | null;

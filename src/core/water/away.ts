@@ -14,7 +14,7 @@ import { clamp, sum } from '../units/number';
 import { balanceOf, NEVER, type Watered } from './balance';
 import { exposureOf, sunShare, sunShareOn } from './stand';
 
-/** Days in dry mix at 25 °C before a plant of a class is dead. Working figures: a petunia is limp on the first and past help on the third; a succulent waits weeks. */
+/** Days in dry mix at 25°C before a plant of a class is dead. Working figures: a petunia is limp on the first and past help on the third; a succulent waits weeks. */
 const BEARS_DAYS: Record<Plant['water'], number> = { thirsty: 3, moderate: 5, dry: 18 };
 /** What is woody, or lives for years, bears more. Working figure. */
 const TOUGHER = 1.6;
@@ -33,7 +33,7 @@ const HEAT: readonly [number, number] = [0.4, 1.8];
 
 /** A shady corner: hours of direct sun, and out of the wind on the ground. */
 const SHADE_HOURS = 1;
-/** How often a neighbour looks in: the seldomest that brings it through, in days. */
+/** How often a neighbour looks in: the least frequent visits that keep it alive, in days. */
 const VISITS = [3, 2, 1] as const;
 /** A tray under it holds this share of the mix’s volume. Working figure: a deep saucer. */
 const TRAY_SHARE = 0.2;

@@ -24,9 +24,9 @@ export const timesWords = (times: number): string => TIMES[times] ?? `${times} t
 
 /** How long one can be away from a container that was filled this morning. */
 export const awayWords = ({ lastsUntil }: Pick<Ahead, 'lastsUntil'>, today: string): string => {
-  if (lastsUntil === null) return 'Filled now, it lasts through all that is forecast.';
-  if (lastsUntil < today) return 'Filled now, it is dry before the day is over: nobody can be away.';
+  if (lastsUntil === null) return 'If you water now, it will last beyond the forecast.';
+  if (lastsUntil < today) return 'Even if you water now, it will be dry before tonight, so do not leave it today.';
   return lastsUntil === today
-    ? 'Filled now, it lasts until tonight.'
-    : `Filled now, it lasts until ${dayWords(lastsUntil, today)} night.`;
+    ? 'If you water now, it will last until tonight.'
+    : `If you water now, it will last until ${dayWords(lastsUntil, today)} night.`;
 };

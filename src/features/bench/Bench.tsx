@@ -48,7 +48,7 @@ export function Bench({ demo }: { demo: boolean }) {
       <header className="flex flex-wrap items-center gap-x-4 gap-y-2 px-4 pt-3 work:px-8 work:pt-5">
         <h1 className="flex-1 text-[1.9rem] font-bold leading-none tracking-tight">Rillbank</h1>
         <Button kind="deep" onClick={() => void start()}>
-          Start a container
+          Add a container
         </Button>
         <Link href="/library" className={buttonLook('plain')} prefetch={false}>
           Library
@@ -61,7 +61,7 @@ export function Bench({ demo }: { demo: boolean }) {
         </Boundary>
       </header>
       <main ref={main} tabIndex={-1} className="outline-none flex flex-1 flex-col px-4 pb-8 work:px-8">
-        <Boundary what="the shelves" resetOn={demo}>
+        <Boundary what="your containers" resetOn={demo}>
           <Shelving demo={demo} onStart={(like) => void start(like)} />
         </Boundary>
       </main>

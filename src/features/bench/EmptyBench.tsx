@@ -9,14 +9,14 @@ import { tell } from '../shell/tell';
 export function EmptyBench({ onStart }: { onStart: () => void }) {
   return (
     <section className="m-auto flex max-w-[30rem] flex-col items-start gap-4 py-10">
-      <h2 className="text-2xl leading-tight">An empty bench</h2>
+      <h2 className="text-2xl leading-tight">Your bench is empty</h2>
       <p>
-        Start a container: say how much sun its spot has and how big it is. Rillbank composes plantings that fit, grows
-        them week by week, and writes the shopping list. It takes about two minutes.
+        Add a container: tell Rillbank how big it is and how much sun it gets. It composes plantings that fit, shows
+        them growing week by week and writes your shopping list. It takes about two minutes.
       </p>
       <div className="flex flex-wrap gap-2">
         <Button kind="deep" onClick={onStart}>
-          Start a container
+          Add a container
         </Button>
         <Button
           onClick={() =>
@@ -25,7 +25,7 @@ export function EmptyBench({ onStart }: { onStart: () => void }) {
               .catch((e: unknown) => tell.notKept(e))
           }
         >
-          Set out the lido’s pots to look at
+          Explore with sample containers
         </Button>
       </div>
     </section>

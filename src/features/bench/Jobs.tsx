@@ -26,8 +26,8 @@ const AGAIN: Partial<Record<Job['kind'], string>> = {
   water: 'Water today',
   feed: 'Feed',
   deadhead: 'Deadhead',
-  turn: 'Turn by a quarter',
-  tidy: 'Take off yellow leaves',
+  turn: 'Give it a quarter turn',
+  tidy: 'Remove yellow leaves',
   look: 'Look the leaves over for pests',
 };
 
@@ -83,7 +83,7 @@ export function Jobs({ plantings, today }: { plantings: readonly Planting[]; tod
       <h2 className="sr-only">Next two weeks</h2>
       {plantings.length > 0 && (
         <Link href="/today" className={buttonLook('plain')} prefetch={false}>
-          Today’s round
+          Today’s jobs
         </Link>
       )}
       <DiaryDay />
@@ -91,7 +91,7 @@ export function Jobs({ plantings, today }: { plantings: readonly Planting[]; tod
       {asked.error && <Failed what="What is due could not be worked out." error={asked.error} again={asked.again} />}
       {plantings.length > 0 && (
         <Button kind="bare" className="order-last min-h-[24px]!" onClick={calendar}>
-          Save the year’s jobs as a calendar
+          Save the year’s jobs to your calendar
         </Button>
       )}
       <ul className={`flex flex-wrap gap-x-5 gap-y-1 ${asked.value || plantings.length === 0 ? '' : 'min-h-17'}`}>
@@ -112,7 +112,7 @@ export function Jobs({ plantings, today }: { plantings: readonly Planting[]; tod
             {pots.length > NAMED && ` and ${pots.length - NAMED} more`}
           </li>
         ))}
-        {lines.length > LINES && <li className="text-quiet">and {lines.length - LINES} more at Today’s round</li>}
+        {lines.length > LINES && <li className="text-quiet">and {lines.length - LINES} more under Today</li>}
       </ul>
     </section>
   );

@@ -11,9 +11,9 @@ export function News() {
   if (kept === 0) return null;
   return (
     <p role="status" className="flex flex-wrap items-center gap-x-3 pt-2 text-[0.9rem]">
-      Forecasts and scores have become more careful: plants start smaller, take their time and open as they grow, and a
-      score asks whether each colour you named arrives and whether anyone is buried. What you kept is as it was; it may
-      read differently.
+      Predictions and scores are now more careful: plants start smaller and grow more slowly, and a score checks that
+      each colour you asked for appears and that no plant is buried. Your saved containers have not changed, but their
+      scores may differ.
       <Button kind="bare" onClick={() => void noteTold()}>
         I have read it
       </Button>

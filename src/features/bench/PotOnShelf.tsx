@@ -50,7 +50,7 @@ export function PotOnShelf({ planting, scale, state, onCopy, onDelete, onArchive
       <div className="h-[5.6rem] px-3">
         <p className="text-[0.88rem] text-quiet">
           {describe(planting.container, units)}
-          {planting.container.count > 1 ? `, ${planting.container.count} the same` : ''}
+          {planting.container.count > 1 ? ` (${planting.container.count} identical)` : ''}
           {planting.spot.corner && `, ${planting.spot.corner}`}
         </p>
         <p className="flex items-baseline gap-1.5 text-[0.9rem]">

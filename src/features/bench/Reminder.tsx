@@ -11,7 +11,7 @@ export function Reminder() {
   if (changed === 0) return null;
   return (
     <p className="flex flex-wrap items-center gap-x-3 pt-2 text-[0.9rem] text-quiet">
-      {countOf(changed, 'container')} changed since the last backup, and kept in this browser alone.
+      {countOf(changed, 'container')} changed since your last backup. Your work is stored only in this browser.
       <Button kind="bare" onClick={() => void saveBackup().catch(sayNoBackup)}>
         Save a backup
       </Button>

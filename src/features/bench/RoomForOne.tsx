@@ -11,9 +11,9 @@ export function RoomForOne({ place, onStart }: { place: string; onStart: () => v
           type="button"
           onClick={onStart}
           className="group flex flex-col items-center text-quiet hover:text-glaze"
-          aria-label={`Start another container at ${place}`}
+          aria-label={`Add another container at ${place}`}
         >
-          <span className="pb-2 text-[0.9rem] group-hover:underline">Start another here</span>
+          <span className="pb-2 text-[0.9rem] group-hover:underline">Add another here</span>
           <svg width={w} height={h} viewBox={`0 0 ${w} ${h}`} aria-hidden>
             <path
               d={`M3 3H${w - 3}V22H${w - 10}L${w * 0.84} ${h - 1}H${w * 0.16}L10 22H3Z`}

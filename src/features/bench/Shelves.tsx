@@ -60,7 +60,7 @@ export function Shelves({ shelf, onStart }: { shelf: Shelf; onStart: (like?: Pla
   // Tall places first: those beside each other are then about as tall, and little of the screen is empty.
   const places = [...tallest].sort((a, b) => b[1] - a[1]).map(([name]) => name);
   const copy = async (p: Planting) => {
-    await savePlanting({ ...p, id: newId(), name: `${p.name}, copy`.slice(0, 80) });
+    await savePlanting({ ...p, id: newId(), name: `${p.name} (copy)`.slice(0, 80) });
   };
   const remove = async (p: Planting) => {
     await deletePlanting(p.id);
@@ -82,10 +82,10 @@ export function Shelves({ shelf, onStart }: { shelf: Shelf; onStart: (like?: Pla
                 <Button
                   kind="bare"
                   className="min-h-7! text-[0.86rem]!"
-                  aria-label={`Start another container at ${place}`}
+                  aria-label={`Add another container at ${place}`}
                   onClick={() => onStart(standing.find((p) => p.planting.spot.name === place)?.planting)}
                 >
-                  Start another
+                  Add another
                 </Button>
               )}
               {sum(plantings.filter((p) => p.spot.name === place).map((p) => p.container.count)) > 1 && (
@@ -95,7 +95,7 @@ export function Shelves({ shelf, onStart }: { shelf: Shelf; onStart: (like?: Pla
                   aria-label={`See ${place} together`}
                   prefetch={false}
                 >
-                  See together
+                  View together
                 </Link>
               )}
             </div>
@@ -139,7 +139,7 @@ export function Shelves({ shelf, onStart }: { shelf: Shelf; onStart: (like?: Pla
                 <Button
                   kind="bare"
                   onClick={() => told(archivePlanting(planting.id, false))}
-                  aria-label={`Put ${planting.name} back on the bench`}
+                  aria-label={`Return ${planting.name} to the bench`}
                 >
                   Put back
                 </Button>

@@ -16,7 +16,7 @@ export function Unreadable({ list }: { list: Shelf['unreadable'] }) {
   return (
     <section role="alert" className="mt-4 border-l-4 border-wrong pl-3">
       <h2>
-        {list.length === 1 ? 'One container' : `${list.length} containers`} cannot be read. What is stored is kept.
+        {list.length === 1 ? 'One container' : `${list.length} containers`} could not be read. Nothing has been deleted.
       </h2>
       <ul>
         {list.map((u) => {

@@ -10,7 +10,7 @@ export function Waiting() {
   const places = [...new Set((cards ?? []).map((c) => c.place))];
   return (
     <div className="py-6" aria-busy>
-      <p className="text-quiet">Setting out the pots …</p>
+      <p className="text-quiet">Loading your containers…</p>
       {places.map((place) => (
         <p key={place} className="pt-3">
           <span className="text-quiet">{place}: </span>

@@ -9,7 +9,7 @@ import { stationPath } from '../shell/stations';
 
 /** Starts a container, in the same spot as another when one is given; the path to its first station. */
 export async function startContainer(like?: Planting): Promise<string> {
-  const fresh = freshPlanting(newId(), 'New pot', today());
+  const fresh = freshPlanting(newId(), 'New container', today());
   const p = like ? { ...fresh, spot: like.spot, startDate: startDay(like.spot, today()) } : fresh;
   await startPlanting(p);
   // From the first container on there is something to lose. No answer is waited for: a browser may ask its user.

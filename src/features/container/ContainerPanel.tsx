@@ -18,8 +18,8 @@ import { OutlineEditor } from './OutlineEditor';
 
 const REFILLS: { value: Container['refill']; text: string }[] = [
   { value: 'all', text: 'all new mix' },
-  { value: 'top third', text: 'used: renew the top third' },
-  { value: 'top up', text: 'filled last autumn: top up' },
+  { value: 'top third', text: 'last year’s mix, top third renewed' },
+  { value: 'top up', text: 'last autumn’s mix, topped up' },
 ];
 
 function soldName(shape: Shape, i: number, units: UnitSystem): string {
@@ -62,7 +62,7 @@ export function ContainerPanel({ planting }: { planting: Planting }) {
           }}
         />
         <Choose
-          label="Size as sold"
+          label="Standard size"
           value={String(sold)}
           options={[
             ...(sold < 0 ? [{ value: '-1', text: 'measured' }] : []),
@@ -78,7 +78,9 @@ export function ContainerPanel({ planting }: { planting: Planting }) {
       {shape.kind === 'free' && (
         <OutlineEditor shape={shape} units={units} onChange={(s) => set('Move a corner', { shape: s })} />
       )}
-      <p className="text-[0.82rem] text-quiet">Inside. Write 35 cm, 14 in or 1&apos; 2&quot;, or drag the section.</p>
+      <p className="text-[0.82rem] text-quiet">
+        Inside measurements. Enter 35 cm, 14 in or 1&apos; 2&quot;, or drag the cross-section.
+      </p>
       <div className="grid grid-cols-[1fr_3.6rem] items-end gap-2">
         <Choose
           label="Material"
@@ -102,15 +104,15 @@ export function ContainerPanel({ planting }: { planting: Planting }) {
       </div>
       {mounts.length > 1 && (
         <Choose
-          label="Kept"
+          label="Position"
           value={container.mount}
           options={[...new Set([container.mount, ...mounts])].map((value) => ({ value, text: MOUNT_LABEL[value] }))}
-          onChange={(mount) => set('Change how it is kept', { mount })}
+          onChange={(mount) => set('Change the position', { mount })}
         />
       )}
       {container.mount !== 'ground' && (
         <LengthField
-          label="Rim above the ground"
+          label="Height of rim above the ground"
           mm={container.rimHeightMm ?? 1000}
           units={units}
           min={0}
@@ -120,21 +122,21 @@ export function ContainerPanel({ planting }: { planting: Planting }) {
       )}
       {container.mount === 'ground' && shape.kind === 'free' && (
         <Toggle
-          label="A barrow, with wheel and handles"
+          label="It is a wheelbarrow"
           on={container.wheels}
           onChange={(wheels) => set('Change the wheel', { wheels })}
         />
       )}
       {container.mount === 'ground' && !container.wheels && (
-        <Toggle label="Stands on feet" on={container.feet} onChange={(feet) => set('Change the feet', { feet })} />
+        <Toggle label="On pot feet" on={container.feet} onChange={(feet) => set('Change the feet', { feet })} />
       )}
       <Toggle
-        label="Holes in the base"
+        label="Drainage holes"
         on={container.drains}
         onChange={(drains) => set('Change the drainage', { drains })}
       />
       <Toggle
-        label="Crocks over the holes"
+        label="Crocks over the drainage holes"
         on={container.base === 'crocks'}
         onChange={(on) => set('Change the base', { base: on ? 'crocks' : 'mesh' })}
       />
@@ -148,7 +150,7 @@ export function ContainerPanel({ planting }: { planting: Planting }) {
           onChange={(reservoirL) => set('Change the reservoir', { reservoirL })}
         />
         <NumberField
-          label="How many the same"
+          label="How many like this"
           value={container.count}
           min={1}
           max={500}

@@ -28,7 +28,7 @@ export function ContainerSums({ planting, units }: { planting: Planting; units: 
   return (
     <div className="flex flex-col gap-2">
       <header className="hair pb-1.5">
-        <h2 className="text-[0.95rem]">What it holds</h2>
+        <h2 className="text-[0.95rem]">Capacity and weight</h2>
       </header>
       <div className="mx-auto w-full max-w-[300px]">
         <Section
@@ -41,7 +41,7 @@ export function ContainerSums({ planting, units }: { planting: Planting; units: 
         />
       </div>
       <dl className="text-[0.92rem]">
-        <Row term="Holds to the soil line" value={formatVolume(sums.fillL, units)} />
+        <Row term="Volume to the soil surface" value={formatVolume(sums.fillL, units)} />
         <Row
           term="Planting width"
           value={
@@ -56,16 +56,16 @@ export function ContainerSums({ planting, units }: { planting: Planting; units: 
           note={bags.map((b) => `${b.count} × ${b.litres} L`).join(' + ')}
         />
         <Row
-          term="Soaked, planted"
+          term="Weight, planted and just watered"
           value={formatMass(soaked.totalKg, units)}
-          note={`container ${formatMass(soaked.potKg, units)}, wet mix ${formatMass(soaked.mixKg, units)}${soaked.waterKg > 0 ? `, reservoir ${formatMass(soaked.waterKg, units)}` : ''}${balls > 0 ? `, plants ${formatMass(soaked.topKg, units)}` : ''}; dry ${formatMass(dry.totalKg, units)}`}
+          note={`container ${formatMass(soaked.potKg, units)}, wet mix ${formatMass(soaked.mixKg, units)}${soaked.waterKg > 0 ? `, reservoir ${formatMass(soaked.waterKg, units)}` : ''}${balls > 0 ? `, plants ${formatMass(soaked.topKg, units)}` : ''}; ${formatMass(dry.totalKg, units)} when dry`}
         />
         {load && (
           <Row term={`Load on ${load.on === 'hook' ? 'the hook' : load.on}`} value={formatMass(load.kg, units)} />
         )}
-        <Row term="Usual starts" value={`${few} to ${many}`} />
+        <Row term="Usual number of plants" value={`${few} to ${many}`} />
         <Row
-          term="Tallest, over the rim"
+          term="Best height for the tallest, above the rim"
           value={`${formatLength(low * sums.depthMm, units)} to ${formatLength(high * sums.depthMm, units)}`}
         />
       </dl>

@@ -39,7 +39,7 @@ const MEASURES: Record<Exclude<Shape['kind'], 'free'>, readonly Measure[]> = {
   ],
   'wall-basket': [
     { key: 'widthMm', label: 'Width', min: 150 },
-    { key: 'projectionMm', label: 'Out from wall', min: 80 },
+    { key: 'projectionMm', label: 'Depth from the wall', min: 80 },
     { key: 'depthMm', label: 'Depth', min: 60 },
   ],
   oval: [
@@ -95,7 +95,7 @@ export function Dimensions({
       ))}
       {shape.kind === 'oval' && (
         <NumberField
-          label="Base, % of rim"
+          label="Base width, % of rim"
           value={Math.round(shape.baseShare * 100)}
           min={40}
           max={120}

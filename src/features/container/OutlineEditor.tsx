@@ -69,7 +69,7 @@ export function OutlineEditor({
         viewBox={`${-half} ${-half} ${half * 2} ${half * 2}`}
         className="w-full touch-none select-none"
         role="group"
-        aria-label="Outline from above, front at the foot. Arrow keys move a corner, Delete takes it out."
+        aria-label="Outline from above, front at the bottom. Arrow keys move a corner; Delete removes it."
         onPointerMove={onMove}
         onPointerUp={() => setHeld(null)}
       >

@@ -41,7 +41,7 @@ export function Above({ scene, sun, units }: { scene: Scene; sun: Way | null; un
       viewBox={`${-reach} -160 ${2 * reach} ${near + 160}`}
       className="max-h-[60vh] w-full touch-none select-none"
       role="group"
-      aria-label="From above, the wall at the top"
+      aria-label="View from above, wall at the top"
       onPointerMove={(e) => {
         const p = at(e);
         const b = bodies.find((x) => x.id === held.current?.id);
@@ -114,7 +114,7 @@ export function Above({ scene, sun, units }: { scene: Scene; sun: Way | null; un
               transform={`translate(${b.xMm} ${b.yMm})`}
               tabIndex={0}
               role="button"
-              aria-label={`${nameOf(b)}, ${whereWords(b, units)}. Arrows move it`}
+              aria-label={`${nameOf(b)}, ${whereWords(b, units)}. Use the arrow keys to move it`}
               aria-pressed={chosen === b.id}
               className="cursor-move"
               onKeyDown={(e) => onKey(e, b)}

@@ -25,7 +25,7 @@ export function AsOne({ scene, plantings }: { scene: Scene; plantings: readonly 
   const findings: readonly GroupFinding[] = useMemo(() => judgeGroup(scene), [scene]);
   return (
     <section aria-label="Read as one">
-      <h2 className="hair pb-1.5 text-[0.95rem]">Do they read as one?</h2>
+      <h2 className="hair pb-1.5 text-[0.95rem]">Do they work together?</h2>
       <ul>
         {findings.map((f) => (
           <li key={f.check} className="flex flex-col gap-1 border-b border-line py-2 text-[0.93rem]">
@@ -85,10 +85,10 @@ function ChangeButton({ change, plantings }: { change: Change; plantings: readon
       const made = await composer.ask((api) => api.sharing(was, plant, 1, known.mine));
       if (!made)
         return tell.problem(
-          'Nothing was found with it',
-          `${was.name} cannot hold that plant in its light and brief. Let another share something, or loosen its brief.`,
+          'No planting found with that plant',
+          `That plant does not suit the light or brief of ${was.name}. Choose another container to share a plant, or relax the brief.`,
         );
-      await keepChanged([was], [made], `${was.name} composed anew`);
+      await keepChanged([was], [made], `${was.name} recomposed`);
     } finally {
       composer.stop();
     }
@@ -97,7 +97,7 @@ function ChangeButton({ change, plantings }: { change: Change; plantings: readon
     once(() => (change.kind === 'repaint' ? repaint(change.of, change.colour) : recast(change.of, change.plant)));
   return (
     <Button className="self-start" disabled={busy} onClick={act}>
-      {busy ? 'Working …' : change.label}
+      {busy ? 'Working…' : change.label}
       {change.kind === 'repaint' && touches(change.of.length)}
     </Button>
   );

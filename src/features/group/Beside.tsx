@@ -27,13 +27,13 @@ export function Beside({ scene, planting }: { scene: Scene; planting: Planting }
       if (!found)
         return tell.problem(
           'No neighbour was found',
-          'Nothing in these colours can live beside it in a smaller pot here. Loosen its brief, or compose a group.',
+          'Nothing in these colours suits a smaller container here. Relax the brief, or compose a group.',
         );
       const made = { ...found, id: newId(), name: `${planting.name}, neighbour`.slice(0, 80) };
       await savePlanting(made);
       const guest = sceneOf(freshGroup(scene.group.place, [made], scene.date), [made], scene.date);
       change('Add a neighbour', joinedBy(scene, guest));
-      tell.done(`${made.name} stands beside it`);
+      tell.done(`${made.name} added next to it`);
     } finally {
       composer.stop();
     }
@@ -41,7 +41,7 @@ export function Beside({ scene, planting }: { scene: Scene; planting: Planting }
   if (planting.placements.length === 0) return null;
   return (
     <Button className="self-start" disabled={busy || !known.ready} onClick={() => once(make)}>
-      {busy ? 'Composing its neighbour …' : 'Compose a neighbour for it'}
+      {busy ? 'Composing its neighbour…' : 'Compose a neighbour'}
     </Button>
   );
 }

@@ -25,10 +25,10 @@ import { composeGroups } from './composing';
 import { GroupCard } from './GroupCard';
 
 const PLACES: { value: PotPlace['on']; text: string }[] = [
-  { value: 'ground', text: 'The open ground' },
+  { value: 'ground', text: 'Open ground' },
   { value: 'door', text: 'Beside the door' },
   { value: 'step', text: 'A step' },
-  { value: 'sill', text: 'A sill' },
+  { value: 'sill', text: 'A windowsill' },
 ];
 /** Sizes of a door, a step and a sill where the group has none. Working figures, mm. */
 const DOOR = { widthMm: 900, heightMm: 2000 };
@@ -124,7 +124,7 @@ export function ComposeGroup({
     const stands = of.group.stands.map((s) => ({ ...s, id: named(s.id), of: named(s.of) }));
     await savePlantings(made);
     change('Set out a group', joinedBy(scene, sceneOf({ ...of.group, stands }, made, made[0]?.startDate ?? today)));
-    tell.done(`${made.length} containers stand at ${scene.group.place}`);
+    tell.done(`${made.length} containers added at ${scene.group.place}`);
     onClose();
   };
   return (
@@ -155,22 +155,22 @@ export function ComposeGroup({
       <div aria-live="polite" className="flex min-w-0 flex-col gap-4">
         {work === null && (
           <p className="max-w-[44ch] text-quiet">
-            The lead is composed first, then each of the others with a plant of the lead’s in common, in the same
-            colours and light. Pots of one role are the same.
+            The main container comes first. The others share one of its plants, its colours and its light. Containers
+            with the same role are identical.
           </p>
         )}
         {work?.busy && (
           <p className="flex items-center gap-3 text-quiet">
             <progress max={1} value={Math.max(0.06, work.done)} className="bar h-1.5 w-40" aria-label="Composing" />{' '}
             Composing
-            {work.found.length > 0 ? ` … ${work.found.length} so far` : ' the leads …'}
+            {work.found.length > 0 ? ` … ${work.found.length} so far` : ' the main containers…'}
           </p>
         )}
         {work?.found.map((g) => (
           <GroupCard key={g.reason} of={g} busy={busy} onTake={() => once(() => take(g))} />
         ))}
         {work && !work.busy && work.found.length === 0 && (
-          <p>Nothing was found that can stand together here. Try another scheme, or fewer.</p>
+          <p>No group works here. Try another colour scheme or fewer containers.</p>
         )}
       </div>
     </section>
@@ -188,7 +188,7 @@ function Pots({ pots, units }: { pots: readonly PotChoice[]; units: UnitSystem }
           <li key={p.role} className="border-l-[3px] pl-2" style={{ borderColor: p.container.colour }}>
             <span className="font-semibold">
               {GROUP_ROLES[p.role].label}
-              {many > 1 && `, ${many} of it`}
+              {many > 1 && ` × ${many}`}
             </span>
             , {GROUP_ROLES[p.role].about}: {describe(p.container, units)},{' '}
             {MATERIALS[p.container.material].label.toLowerCase()}.

@@ -15,7 +15,7 @@ export function Figures({ scene, units, today }: { scene: Scene; units: UnitSyst
   if (!body) return null;
   const name = `Move ${nameOf(body)}`;
   return (
-    <section aria-label="Where it stands" className="flex flex-col gap-2">
+    <section aria-label="Position" className="flex flex-col gap-2">
       <Choose
         label="Container"
         value={body.id}
@@ -35,7 +35,7 @@ export function Figures({ scene, units, today }: { scene: Scene; units: UnitSyst
           />
         ))}
         <NumberField
-          label="Turned, °"
+          label="Rotation, °"
           value={body.turnDeg}
           min={-360}
           max={360}

@@ -57,20 +57,20 @@ export function Group() {
     <div className="flex min-h-dvh flex-col">
       <header className="flex flex-wrap items-center gap-x-4 gap-y-2 px-4 pt-3 work:px-6">
         <h1 className="flex-1 text-[1.5rem] font-bold leading-tight tracking-tight">
-          {place || 'No place'} <span className="font-normal text-quiet">seen together</span>
+          {place || 'No place'} <span className="font-normal text-quiet">Together</span>
         </h1>
         <Link href="/" className={buttonLook('plain')}>
-          To the bench
+          Back to the bench
         </Link>
       </header>
       <main ref={main} tabIndex={-1} className="flex-1 px-4 pb-8 outline-none work:px-6">
         {shelf !== undefined && plantings.length === 0 ? (
-          <p className="pt-4">Nothing stands at “{place}”. Choose a place on the bench.</p>
+          <p className="pt-4">There are no containers at “{place}”. Choose a place on the bench.</p>
         ) : group && mine ? (
           <Open group={group} plantings={plantings} today={today} />
         ) : (
           <p className="pt-4 text-quiet" aria-busy>
-            Setting out the pots …
+            Loading your containers…
           </p>
         )}
       </main>
@@ -85,10 +85,10 @@ const TALL_NARROW = 300;
 const FIRST_HOUR = 10;
 
 const PARTS = [
-  { value: 'one', text: 'As one' },
+  { value: 'one', text: 'Overall' },
   { value: 'light', text: 'Light' },
   { value: 'year', text: 'Year' },
-  { value: 'all', text: 'In all' },
+  { value: 'all', text: 'Totals' },
 ] as const;
 type Part = (typeof PARTS)[number]['value'];
 
@@ -116,7 +116,11 @@ function Open({ group, plantings, today }: OpenProps) {
     <div className="grid gap-x-6 gap-y-4 pt-2 work:grid-cols-[minmax(0,1fr)_19rem]">
       <div className="flex min-w-0 flex-col gap-2">
         <Looking date={date} onDate={setDate}>
-          <Hour hour={hour} says={light === null ? 'side not known' : sun ? '' : 'no sun here'} onChange={setHour} />
+          <Hour
+            hour={hour}
+            says={light === null ? 'wall direction not set' : sun ? '' : 'no direct sun at this hour'}
+            onChange={setHour}
+          />
         </Looking>
         {view === 'above' ? (
           <Above scene={scene} sun={sun} units={units} />
@@ -127,9 +131,9 @@ function Open({ group, plantings, today }: OpenProps) {
         <Arranging scene={scene} plantings={plantings} onCompose={() => setComposing(true)} />
         <Setting scene={scene} units={units} />
       </div>
-      <aside aria-label="As one" className="flex flex-col gap-3">
+      <aside aria-label="Overall" className="flex flex-col gap-3">
         <Figures scene={scene} units={units} today={today} />
-        <Segments label="Look into" value={part} options={PARTS} onChange={setPart} />
+        <Segments label="View" value={part} options={PARTS} onChange={setPart} />
         {part === 'one' && <AsOne scene={scene} plantings={plantings} />}
         {part === 'light' && <Light scene={scene} />}
         {part === 'year' && <Year group={group} plantings={plantings} today={today} onDay={setDate} />}
@@ -146,8 +150,8 @@ function Looking({ date, onDate, children }: { date: string; onDate: (date: stri
   const { view, look } = useArranging();
   return (
     <div className="grid grid-cols-1 items-end gap-x-4 gap-y-2 min-[34rem]:grid-cols-[minmax(0,1fr)_9.5rem_minmax(0,0.7fr)]">
-      <Segments label="Looked at" value={view} options={SIGHTS} onChange={look} />
-      <DateField label="On" value={date} onChange={onDate} />
+      <Segments label="View from" value={view} options={SIGHTS} onChange={look} />
+      <DateField label="Date" value={date} onChange={onDate} />
       {children}
     </div>
   );
@@ -165,10 +169,12 @@ function Said({ scene, today }: { scene: Scene; today: string }) {
   const later = scene.bodies.filter((b) => b.planting.startDate > scene.date).map((b) => b.planting.name);
   return (
     <p className="text-[0.86rem] text-quiet">
-      True to scale on {formatDayFrom(scene.date, today)}. Drag a pot, or press it and use the arrows; page keys raise
-      and lower it, brackets turn it. Planted pots are heavy: set them out empty, or lift with two.{' '}
-      {later.length > 0 && `Not planted yet that day, and drawn as on their first: ${[...new Set(later)].join(', ')}. `}
-      {scene.missing.length > 0 && `Not on the bench any more: ${scene.missing.join(', ')}.`}
+      True to scale on {formatDayFrom(scene.date, today)}. Drag a container, or select it and use the arrow keys; Page
+      Up and Page Down raise and lower it, [ and ] turn it. Full containers are heavy: position them empty, or lift with
+      two people.{' '}
+      {later.length > 0 &&
+        `Not yet planted on this date, so shown as on planting day: ${[...new Set(later)].join(', ')}. `}
+      {scene.missing.length > 0 && `No longer on the bench: ${scene.missing.join(', ')}.`}
     </p>
   );
 }
@@ -191,14 +197,14 @@ function Arranging({
       <Button kind="deep" onClick={onCompose}>
         Compose a group
       </Button>
-      <Button onClick={() => move('Stand in a row', inRow(scene))}>In a row</Button>
+      <Button onClick={() => move('Arrange in a row', inRow(scene))}>In a row</Button>
       {new Set(scene.bodies.map((b) => b.of)).size > 1 && (
-        <Button onClick={() => move('Stand by turns', byTurns(scene))}>By turns</Button>
+        <Button onClick={() => move('Alternate them', byTurns(scene))}>Alternate</Button>
       )}
       {onGround.length > 2 && (
-        <Button onClick={() => move('Stand as a group', asGroup({ bodies: onGround }))}>As a group</Button>
+        <Button onClick={() => move('Arrange as a group', asGroup({ bodies: onGround }))}>As a group</Button>
       )}
-      <Button onClick={() => move('Mirror about the middle', mirrored(scene))}>Mirror</Button>
+      <Button onClick={() => move('Mirror left and right', mirrored(scene))}>Mirror</Button>
       <Button onClick={undo} disabled={!last} title={last ? `Undo: ${last.name}` : undefined}>
         Undo
       </Button>

@@ -36,15 +36,15 @@ export function GroupCard({ of, busy, onTake }: { of: GroupProposal; busy: boole
           ))}
           <p className="text-quiet">
             {watched.length === 0
-              ? 'Nothing to watch between them.'
-              : `${countOf(watched.length, 'thing')} to watch: ${watched.map((f) => f.message).join(' ')}`}
+              ? 'No concerns about the group.'
+              : `${countOf(watched.length, 'concern')}: ${watched.map((f) => f.message).join(' ')}`}
           </p>
         </div>
         <span className="text-[1.3rem] font-bold tabular-nums" aria-label={`${of.score} of 100`}>
           {of.score}
         </span>
         <Button kind="deep" disabled={busy} onClick={onTake}>
-          Set out this group
+          Use this group
         </Button>
       </div>
     </article>

@@ -18,7 +18,7 @@ export function GroupFiles({ group, plantings }: { group: Group; plantings: read
     const [found] = bench.groups ?? [];
     if (!found) return;
     if (found.place !== group.place) {
-      tell.said(`That is how “${found.place}” stands. It is kept there.`);
+      tell.said(`The layout of “${found.place}” is now the one in the file.`);
       return;
     }
     const as = new Map(merge.pots.map((p) => [p.pot.planting.id, p.id]));

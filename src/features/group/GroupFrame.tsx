@@ -6,7 +6,7 @@ export const GroupFrame = dynamic(() => import('./Group').then((m) => m.Group), 
   ssr: false,
   loading: () => (
     <p className="p-8 text-quiet" aria-busy>
-      Setting out the pots …
+      Loading your containers…
     </p>
   ),
 });

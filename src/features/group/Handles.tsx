@@ -109,7 +109,7 @@ function Handle({
   return (
     <button
       type="button"
-      aria-label={`${nameOf(body)}, ${whereWords(body, units)}. Arrows move it, page keys raise and lower it, brackets turn it`}
+      aria-label={`${nameOf(body)}, ${whereWords(body, units)}. Use the arrow keys to move it, Page Up and Page Down raise and lower it, [ and ] turn it`}
       aria-pressed={chosen === body.id}
       className={`absolute cursor-move touch-none ${chosen === body.id ? 'outline-2 outline-dashed outline-glaze' : ''}`}
       style={{ left: box.left, top: box.top, width: box.right - box.left, height: box.bottom - box.top }}

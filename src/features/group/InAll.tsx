@@ -74,8 +74,8 @@ export function InAll({
     { label: 'To buy', text: moneyText(toPay(order, have), money) },
     { label: 'Plants', text: String(order.plants) },
     { label: 'Mix', text: formatVolume(sum(Object.values(order.mixL)), units) },
-    { label: 'Soaked', text: formatMass(kg, units) },
-    ...(next ? [{ label: 'A watering', text: formatVolume(next.litres, units) }] : []),
+    { label: 'Weight when watered', text: formatMass(kg, units) },
+    ...(next ? [{ label: 'Water each time', text: formatVolume(next.litres, units) }] : []),
   ];
   const sheet = () => {
     const picture = take();
@@ -84,7 +84,7 @@ export function InAll({
   };
   return (
     <section aria-label="In all" className="flex flex-col gap-2 text-[0.93rem]">
-      <h2 className="hair pb-1.5 text-[0.95rem]">What it comes to</h2>
+      <h2 className="hair pb-1.5 text-[0.95rem]">Totals</h2>
       <dl className="grid grid-cols-2 gap-x-3 gap-y-1 tabular-nums">
         {figures.map((f) => (
           <div key={f.label} className="flex items-baseline justify-between gap-2 border-b border-line py-0.5">
@@ -95,15 +95,15 @@ export function InAll({
       </dl>
       <div className="flex flex-wrap gap-2">
         <Button kind="deep" disabled={busy} onClick={() => save(fileName(place, 'group-sheet.pdf'), sheet)}>
-          {busy ? 'Writing …' : 'Sheet for the board'}
+          {busy ? 'Writing…' : 'One-page summary'}
         </Button>
         <Button onClick={() => download(fileName(place, 'shopping.csv'), orderCsv(order, have, money), 'text/csv')}>
-          List as CSV
+          Save list as CSV
         </Button>
       </div>
       <details open={lines.length <= 8}>
         <summary className="cursor-pointer text-quiet pointer-coarse:py-2">
-          {lines.length === 0 ? 'Nothing is to be bought' : `${lines.length} things to buy`}
+          {lines.length === 0 ? 'Nothing to buy' : `${lines.length} things to buy`}
         </summary>
         <ul className="pt-1">
           {lines.map((l) => (
@@ -116,9 +116,9 @@ export function InAll({
           ))}
         </ul>
       </details>
-      <h3 className="pt-1 text-quiet">Watering rota</h3>
+      <h3 className="pt-1 text-quiet">Watering schedule</h3>
       {turns.length === 0 ? (
-        <p>{around.ready ? 'Nothing asks for water in the days that are forecast.' : 'Looking at the sky …'}</p>
+        <p>{around.ready ? 'No watering needed in the forecast.' : 'Loading the weather…'}</p>
       ) : (
         <ul>
           {turns.map((t) => (
@@ -135,7 +135,7 @@ export function InAll({
         </ul>
       )}
       <Link href="/today" className={`${buttonLook('plain')} self-start`}>
-        Today’s round
+        Today’s jobs
       </Link>
     </section>
   );

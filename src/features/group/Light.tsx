@@ -19,10 +19,10 @@ export function Light({ scene }: { scene: Scene }) {
   if (shades.length === 0)
     return (
       <section aria-label="Light" className="text-[0.93rem]">
-        <h2 className="hair pb-1.5 text-[0.95rem]">Who stands in whose shade?</h2>
+        <h2 className="hair pb-1.5 text-[0.95rem]">Which containers shade others?</h2>
         <p className="pt-2">
-          The hours of sun here were noted, so nobody knows from which side they come. Say which way the wall faces,
-          under “Wall, door, windows, steps and the way through”.
+          You entered sun hours here, but not a direction. Set which way the wall faces under “Wall, door, windows,
+          steps and path”.
         </p>
       </section>
     );
@@ -43,12 +43,12 @@ export function Light({ scene }: { scene: Scene }) {
       keepChanged(
         stale.map((s) => s.planting),
         stale.map((s) => inItsShade(s.planting, s.taken)),
-        `${countOf(stale.length, 'container')} reckoned in the sun left to ${stale.length === 1 ? 'it' : 'them'}`,
+        `Sun hours updated for ${countOf(stale.length, 'container')}`,
       ),
     );
   return (
     <section aria-label="Light" className="flex flex-col gap-2 text-[0.93rem]">
-      <h2 className="hair pb-1.5 text-[0.95rem]">Who stands in whose shade?</h2>
+      <h2 className="hair pb-1.5 text-[0.95rem]">Which containers shade others?</h2>
       <table className="w-full border-collapse tabular-nums">
         <thead>
           <tr className="text-left text-quiet">
@@ -72,7 +72,7 @@ export function Light({ scene }: { scene: Scene }) {
                   {b && nameOf(b)}
                   {by && mean(s.lostH) >= 0.1 && (
                     <span className="block font-normal text-quiet">
-                      {hours(mean(s.lostH))} h taken, most by {nameOf(by)}
+                      {hours(mean(s.lostH))} h lost, mostly to {nameOf(by)}
                     </span>
                   )}
                 </th>
@@ -89,15 +89,15 @@ export function Light({ scene }: { scene: Scene }) {
       {stale.length > 0 ? (
         <>
           <p>
-            {stale.map((s) => s.planting.name).join(', ')} {stale.length === 1 ? 'is' : 'are'} reckoned in more or other
-            sun than here.
+            {stale.map((s) => s.planting.name).join(', ')} {stale.length === 1 ? 'still uses' : 'still use'} different
+            sun hours from those here.
           </p>
           <Button className="self-start" onClick={follow}>
-            Reckon {stale.length === 1 ? 'it' : 'them'} in this light
+            Use these sun hours
           </Button>
         </>
       ) : (
-        <p className="text-quiet">Each is reckoned in the sun it has here.</p>
+        <p className="text-quiet">Every container already uses the sun it gets here.</p>
       )}
     </section>
   );

@@ -191,7 +191,7 @@ export function Picture({ scene, eye, along, onWalk, sun, sunless, units, height
     rough(false);
   };
   if (staged === 'none')
-    return <p className="py-6 text-quiet">This browser cannot draw the scene. Look at it from above.</p>;
+    return <p className="py-6 text-quiet">This browser cannot draw the scene. Use the view from above.</p>;
   return (
     <div
       className="relative w-full overflow-hidden"
@@ -200,9 +200,9 @@ export function Picture({ scene, eye, along, onWalk, sun, sunless, units, height
       tabIndex={0}
       aria-label={
         eye === 'along'
-          ? 'The scene, walking along. Arrows walk'
+          ? 'The scene, walking past. Arrow keys walk'
           : eye === 'front'
-            ? 'The scene from the front. Arrows go round it'
+            ? 'The scene from the front. Arrow keys move round it'
             : `The scene from the ${eye}`
       }
       data-state={grown ? 'grown' : 'growing'}
@@ -228,7 +228,7 @@ export function Picture({ scene, eye, along, onWalk, sun, sunless, units, height
         ))}
       {!grown && !error && (
         <p className="absolute left-2 top-2 bg-ground px-2 text-[0.86rem] text-quiet" aria-busy>
-          Growing what stands there …
+          Drawing the plants…
         </p>
       )}
       {error && (

@@ -15,9 +15,9 @@ import { startComposer } from '../shell/workers';
 import { useArranging } from './arranging';
 
 const WAYS = [
-  { value: 'alike', text: 'All alike' },
-  { value: 'turns', text: 'By turns with a partner' },
-  { value: 'rhythm', text: 'Two, then a partner' },
+  { value: 'alike', text: 'All the same' },
+  { value: 'turns', text: 'Alternating with a partner' },
+  { value: 'rhythm', text: 'Two, then one partner' },
 ] as const;
 type WayId = (typeof WAYS)[number]['value'];
 
@@ -40,7 +40,7 @@ export function RowOf({ scene, planting, today }: { scene: Scene; planting: Plan
       if (others > 0 && !found)
         return tell.problem(
           'No partner was found',
-          'Nothing else in these colours shares a kind with it here. Make them all alike, or loosen the brief.',
+          'No partner in these colours shares a plant with it. Make them all the same, or relax the brief.',
         );
       const mine = { ...planting, container: { ...planting.container, count: count - others } };
       const partner = found && {
@@ -62,20 +62,20 @@ export function RowOf({ scene, planting, today }: { scene: Scene; planting: Plan
           today,
         ),
       );
-      tell.done(partner ? `${count} in a row, ${others} of them a partner` : `${count} in a row`);
+      tell.done(partner ? `Row of ${count}, including ${others} partners` : `${count} in a row`);
     } finally {
       composer.stop();
     }
   };
   return (
     <details className="text-[0.93rem]">
-      <summary className="cursor-pointer text-quiet pointer-coarse:py-2">A row of it</summary>
+      <summary className="cursor-pointer text-quiet pointer-coarse:py-2">A row of this one</summary>
       <div className="grid grid-cols-[5rem_1fr] items-end gap-2 pt-2">
         <NumberField label="How many" value={count} min={2} max={24} whole onChange={setCount} />
-        <Choose label="They are" value={way} options={WAYS} onChange={setWay} />
+        <Choose label="Pattern" value={way} options={WAYS} onChange={setWay} />
       </div>
       <Button className="mt-2" disabled={busy || !known.ready} onClick={() => once(make)}>
-        {busy ? 'Composing its partner …' : `Make a row of ${count}`}
+        {busy ? 'Composing its partner…' : `Make a row of ${count}`}
       </Button>
     </details>
   );

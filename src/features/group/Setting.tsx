@@ -33,9 +33,7 @@ export function Setting({ scene, units }: { scene: Scene; units: UnitSystem }) {
   const nextId = `l${group.ledges.length + 1}-${group.ledges.reduce((s, l) => s + l.id.length, 0)}`;
   return (
     <details className="text-[0.93rem]">
-      <summary className="cursor-pointer text-quiet pointer-coarse:py-2">
-        Wall, door, windows, steps and the way through
-      </summary>
+      <summary className="cursor-pointer text-quiet pointer-coarse:py-2">Wall, door, windows, steps and path</summary>
       <div className="flex flex-col gap-3 pt-2">
         <p className="flex flex-wrap gap-2">
           <Button onClick={() => set('Add a door', { openings: [...group.openings, DOOR] })}>Add a door</Button>
@@ -43,8 +41,8 @@ export function Setting({ scene, units }: { scene: Scene; units: UnitSystem }) {
           <Button onClick={() => set('Add a step', { ledges: [...group.ledges, { ...STEP, id: nextId }] })}>
             Add a step or sill
           </Button>
-          <Button onClick={() => set('Keep a way clear', { path: group.path ? null : WAY })}>
-            {group.path ? 'No way through' : 'Keep a way clear'}
+          <Button onClick={() => set('Keep a path clear', { path: group.path ? null : WAY })}>
+            {group.path ? 'No path' : 'Keep a path clear'}
           </Button>
         </p>
         <Built group={group} />
@@ -70,10 +68,10 @@ export function Setting({ scene, units }: { scene: Scene; units: UnitSystem }) {
             {o.kind === 'window' &&
               length('Sill', o.sillMm, (sillMm) => opening(i, { sillMm: Math.min(3000, sillMm) }))}
             <Button
-              aria-label={`Take ${openingName(o).toLowerCase()} ${i + 1} out`}
-              onClick={() => set('Take an opening out', { openings: group.openings.filter((_, k) => k !== i) })}
+              aria-label={`Take ${openingName(o).toLowerCase()} ${i + 1}`}
+              onClick={() => set('Remove an opening', { openings: group.openings.filter((_, k) => k !== i) })}
             >
-              Take out
+              Remove
             </Button>
           </fieldset>
         ))}
@@ -86,20 +84,20 @@ export function Setting({ scene, units }: { scene: Scene; units: UnitSystem }) {
             {length('Deep', l.deepMm, (deepMm) => ledge(i, { deepMm }), 50)}
             {length('High', l.heightMm, (heightMm) => ledge(i, { heightMm: Math.min(5000, heightMm) }), 20)}
             <Button
-              aria-label={`Take step ${i + 1} out`}
-              onClick={() => set('Take a step out', { ledges: group.ledges.filter((_, k) => k !== i) })}
+              aria-label={`Remove step ${i + 1}`}
+              onClick={() => set('Remove a step', { ledges: group.ledges.filter((_, k) => k !== i) })}
             >
-              Take out
+              Remove
             </Button>
           </fieldset>
         ))}
         {group.path && (
           <fieldset className="flex flex-wrap items-end gap-2">
-            <legend className="label">The way through</legend>
+            <legend className="label">Path</legend>
             {length(
               'From middle',
               group.path.xMm,
-              (xMm) => group.path && set('Move the way', { path: { ...group.path, xMm } }),
+              (xMm) => group.path && set('Move the path', { path: { ...group.path, xMm } }),
               -MOST_MM,
             )}
             {length(
@@ -107,30 +105,31 @@ export function Setting({ scene, units }: { scene: Scene; units: UnitSystem }) {
               group.path.widthMm,
               (widthMm) =>
                 group.path &&
-                set('Widen the way', { path: { ...group.path, widthMm: Math.max(300, Math.min(6000, widthMm)) } }),
+                set('Widen the path', { path: { ...group.path, widthMm: Math.max(300, Math.min(6000, widthMm)) } }),
               300,
             )}
           </fieldset>
         )}
         {(['gate', 'chair'] as const).map((who) => (
           <fieldset key={who} className="flex flex-wrap items-end gap-2">
-            <legend className="label">{who === 'gate' ? 'The gate' : 'The café chair'}</legend>
+            <legend className="label">{who === 'gate' ? 'Entrance' : 'Seat'}</legend>
             {length(
               'From middle',
               looks[who].xMm,
-              (xMm) => set('Move an eye', { [who]: { ...looks[who], xMm } }),
+              (xMm) => set('Move a viewpoint', { [who]: { ...looks[who], xMm } }),
               -MOST_MM,
             )}
             {length(
               'From the wall',
               looks[who].yMm,
-              (yMm) => set('Move an eye', { [who]: { ...looks[who], yMm: Math.max(200, yMm) } }),
+              (yMm) => set('Move a viewpoint', { [who]: { ...looks[who], yMm: Math.max(200, yMm) } }),
               200,
             )}
             {length(
-              'Eye',
+              'Eye height',
               looks[who].eyeMm,
-              (eyeMm) => set('Move an eye', { [who]: { ...looks[who], eyeMm: Math.max(600, Math.min(2200, eyeMm)) } }),
+              (eyeMm) =>
+                set('Move a viewpoint', { [who]: { ...looks[who], eyeMm: Math.max(600, Math.min(2200, eyeMm)) } }),
               600,
             )}
           </fieldset>

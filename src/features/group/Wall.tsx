@@ -27,9 +27,9 @@ export function Built({ group }: { group: Group }) {
         onChange={(ground) => change('Change the ground', { ...group, ground })}
       />
       <ColourField
-        label="Its colour"
+        label="Wall colour"
         value={group.wall}
-        onChange={(wall) => change('Paint the wall', { ...group, wall })}
+        onChange={(wall) => change('Change the wall colour', { ...group, wall })}
       />
     </div>
   );
@@ -44,14 +44,16 @@ export function SunSide({ scene: { group, bodies } }: { scene: Scene }) {
   if (bodies.some((b) => b.planting.spot.light.kind === 'clock')) return null;
   const { sun } = group;
   const set = (part: Partial<NonNullable<Group['sun']>>) =>
-    change('Turn the wall', { ...group, sun: { facing: 180, latitude: LATITUDE, ...sun, ...part } });
+    change('Change which way the wall faces', { ...group, sun: { facing: 180, latitude: LATITUDE, ...sun, ...part } });
   return (
     <div className="grid max-w-[24rem] grid-cols-2 items-end gap-2">
       <Choose
         label="The wall faces"
         value={sun ? String(sun.facing) : ''}
         options={[{ value: '', text: 'Not known' }, ...SIDES]}
-        onChange={(v) => (v === '' ? change('Turn the wall', { ...group, sun: null }) : set({ facing: Number(v) }))}
+        onChange={(v) =>
+          v === '' ? change('Change which way the wall faces', { ...group, sun: null }) : set({ facing: Number(v) })
+        }
       />
       {sun && (
         <NumberField

@@ -28,11 +28,10 @@ export function Year({
   const doNow = (m: YearMove) => move(`${name(m.of)}: ${m.text}`, m.stands);
   return (
     <section aria-label="Through the year" className="flex flex-col gap-1 text-[0.93rem]">
-      <h2 className="hair pb-1.5 text-[0.95rem]">What is moved, and when?</h2>
+      <h2 className="hair pb-1.5 text-[0.95rem]">What to move, and when</h2>
       {moves.length === 0 ? (
         <p className="pt-2">
-          Nothing has to move in the year ahead: nobody past its best stands before another, and no pot here cracks in
-          frost.
+          Nothing needs moving in the year ahead: no faded container hides a better one, and none will crack in frost.
         </p>
       ) : (
         <ul>
@@ -40,14 +39,14 @@ export function Year({
             <li key={`${m.of}-${m.on}-${m.text}`} className="flex flex-col gap-1 border-b border-line py-2">
               <span className="flex justify-between gap-2">
                 <span className="font-semibold">{name(m.of)}</span>
-                <Button kind="bare" className="min-h-6!" onClick={() => onDay(m.on)} title="Look at that day">
+                <Button kind="bare" className="min-h-6!" onClick={() => onDay(m.on)} title="Show that day">
                   {formatDayFrom(m.on, today)}
                 </Button>
               </span>
               <span>{sentence(m.text)}.</span>
               {m.stands.length > 0 && (
                 <Button className="self-start" onClick={() => doNow(m)}>
-                  Stand them so now{m.stands.length > 1 ? ` (moves ${m.stands.length})` : ''}
+                  Move {m.stands.length > 1 ? `them now (${m.stands.length} containers)` : 'it now'}
                 </Button>
               )}
             </li>
@@ -55,7 +54,8 @@ export function Year({
         </ul>
       )}
       <p className="text-quiet">
-        Each is a job on its day, under Today and in the calendar. A planted pot is heavy: two people, or a sack barrow.
+        Each move appears as a job under Today and in the calendar. Full containers are heavy: use two people or a hand
+        truck.
       </p>
     </section>
   );

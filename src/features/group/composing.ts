@@ -33,7 +33,7 @@ export function composeGroups({ base, pots, seed, mine, onFound }: Asked): {
   const run = async (): Promise<readonly GroupProposal[]> => {
     if (!first || !lead) return [];
     const { proposals, problem } = await lead.composed;
-    if (proposals.length === 0) throw new Error(problem ?? 'No lead was found for it.');
+    if (proposals.length === 0) throw new Error(problem ?? 'No main container could be composed.');
     const waiting = leadsOf(proposals, first.role).map((l, i) => ({ lead: l, seed: seed + i }));
     const all = waiting.length;
     const found: GroupProposal[] = [];

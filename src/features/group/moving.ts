@@ -13,6 +13,6 @@ export function whereWords(b: Pick<Body, 'xMm' | 'yMm' | 'upMm' | 'turnDeg'>, un
       ? 'in the middle'
       : `${formatLength(Math.abs(b.xMm), units)} ${b.xMm < 0 ? 'left' : 'right'} of the middle`;
   const up = b.upMm > 0 ? `, ${formatLength(b.upMm, units)} up` : '';
-  const turned = b.turnDeg === 0 ? '' : `, turned by ${b.turnDeg}°`;
+  const turned = b.turnDeg === 0 ? '' : `, rotated ${b.turnDeg}°`;
   return `${side}, ${formatLength(b.yMm, units)} from the wall${up}${turned}`;
 }

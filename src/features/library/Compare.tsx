@@ -27,12 +27,12 @@ export function Compare({
     <section aria-label="Compare" className="flex h-full flex-col overflow-y-auto px-1 pb-6">
       <header className="flex items-center justify-between gap-3 py-1">
         <h2 className="text-lg">
-          {plants.length} plants at one scale{' '}
+          {plants.length} plants to the same scale{' '}
           <span className="text-[0.9rem] font-normal text-quiet">
-            at their peak, in the pot each is sold in; figures in {lengthUnit(units)}
+            at their peak, in the pot they are sold in; measurements in {lengthUnit(units)}
           </span>
         </h2>
-        <Button onClick={onClose}>Back to the shelves</Button>
+        <Button onClick={onClose}>Back to the library</Button>
       </header>
       <div className="overflow-x-auto">
         <table className="w-full min-w-[34rem] table-fixed border-collapse text-[0.87rem]">
@@ -59,7 +59,7 @@ export function Compare({
                     aria-label={`Drop ${plantName(p)}`}
                     onClick={() => onDrop(p.id)}
                   >
-                    Drop
+                    Remove
                   </Button>
                 </th>
               ))}

@@ -58,7 +58,7 @@ export function FactFields({ plant, set }: Props) {
         );
       })}
       <OptionalNumberField
-        label="Weeks of cold it must have"
+        label="Weeks of cold needed"
         value={facts.chill?.weeks ?? null}
         min={1}
         max={26}
@@ -68,7 +68,7 @@ export function FactFields({ plant, set }: Props) {
       />
       {facts.chill && (
         <NumberField
-          label="… under, °C"
+          label="Below, °C"
           value={facts.chill.belowC}
           min={-20}
           max={20}
@@ -79,7 +79,7 @@ export function FactFields({ plant, set }: Props) {
       <TopStands plant={plant} set={set} />
       <div className="col-span-2 sm:col-span-3">
         <Several
-          label="Belongs with"
+          label="Type of planting"
           values={facts.worlds}
           options={WORLDS.map((value) => ({ value, text: sentence(value) }))}
           onChange={(worlds) => worlds.length > 0 && say({ worlds })}
@@ -87,7 +87,7 @@ export function FactFields({ plant, set }: Props) {
       </div>
       <div className="col-span-2 sm:col-span-3">
         <Several
-          label="Look for"
+          label="Pests"
           values={facts.pests}
           options={PestSchema.options.map((value) => ({ value, text: sentence(value) }))}
           onChange={(pests) => say({ pests })}

@@ -34,13 +34,13 @@ export function FileMenu({ own, shown, onOpen, onCsv, onJson }: Props) {
             </DropdownMenu.Item>
             <DropdownMenu.Separator className="my-1 border-t border-line" />
             <DropdownMenu.Item className={ITEM} disabled={shown === 0} onSelect={() => onCsv(true)}>
-              Save the {shown} shown as CSV
+              Save these {shown} plants as CSV
             </DropdownMenu.Item>
             <DropdownMenu.Item className={ITEM} disabled={own === 0} onSelect={() => onCsv(false)}>
-              Save my own as CSV
+              Save my plants as CSV
             </DropdownMenu.Item>
             <DropdownMenu.Item className={ITEM} disabled={own === 0} onSelect={onJson}>
-              Save my own as JSON, with photographs
+              Save my plants as JSON, with photographs
             </DropdownMenu.Item>
           </DropdownMenu.Content>
         </DropdownMenu.Portal>

@@ -45,15 +45,17 @@ export function Filters({ asked, onChange, pots, pot, onPot, units }: Props) {
   return (
     <form className="flex flex-col gap-2.5" aria-label="What to show" onSubmit={(e) => e.preventDefault()}>
       <Choose
-        label="Looked at for"
+        label="Choosing for"
         value={pot?.id ?? ''}
         options={[
-          { value: '', text: 'no container in particular' },
+          { value: '', text: 'any container' },
           ...pots.map((p) => ({ value: p.id, text: `${p.name}, ${p.spot.name}` })),
         ]}
         onChange={onPot}
       />
-      {pot && <Toggle label="Only what fits there" on={asked.fits} onChange={(fits) => onChange({ ...asked, fits })} />}
+      {pot && (
+        <Toggle label="Only plants that suit it" on={asked.fits} onChange={(fits) => onChange({ ...asked, fits })} />
+      )}
       <Several
         label="Role"
         values={f.roles}
@@ -79,7 +81,7 @@ export function Filters({ asked, onChange, pots, pot, onPot, units }: Props) {
         onChange={(seasons) => set({ seasons })}
       />
       <fieldset>
-        <legend className="label pb-1">Colour seen</legend>
+        <legend className="label pb-1">Colour</legend>
         <div className="grid grid-cols-[repeat(auto-fill,minmax(4.4rem,1fr))] gap-x-1 gap-y-0.5">
           {DABS.map(([name, hex]) => (
             <label
@@ -112,27 +114,27 @@ export function Filters({ asked, onChange, pots, pot, onPot, units }: Props) {
         onChange={(heightMm) => set({ heightMm })}
       />
       <div>
-        <Toggle label="To eat" on={f.edible} onChange={(edible) => set({ edible })} />
+        <Toggle label="Edible" on={f.edible} onChange={(edible) => set({ edible })} />
         <Toggle label="Safe for cats and dogs" on={f.petSafe} onChange={(petSafe) => set({ petSafe })} />
         <Toggle label="Scented" on={f.scented} onChange={(scented) => set({ scented })} />
-        <Toggle label="For bees" on={f.forBees} onChange={(forBees) => set({ forBees })} />
+        <Toggle label="Good for bees" on={f.forBees} onChange={(forBees) => set({ forBees })} />
         <Toggle label="Evergreen" on={f.evergreen} onChange={(evergreen) => set({ evergreen })} />
-        <Toggle label="My own" on={asked.mine} onChange={(mine) => onChange({ ...asked, mine })} />
+        <Toggle label="My plants" on={asked.mine} onChange={(mine) => onChange({ ...asked, mine })} />
       </div>
       <Segments
-        label="Order"
+        label="Sort by"
         value={asked.order}
         options={[
           { value: 'name', text: 'A to Z' },
-          { value: 'tallest', text: 'Tall first' },
-          { value: 'shortest', text: 'Low first' },
+          { value: 'tallest', text: 'Tallest first' },
+          { value: 'shortest', text: 'Shortest first' },
         ]}
         onChange={(order) => onChange({ ...asked, order })}
       />
       {countAsked(asked) > 0 && (
         <p>
           <Button onClick={() => onChange({ ...ASK_NOTHING, text: asked.text, order: asked.order })}>
-            Ask for everything again
+            Clear filters
           </Button>
         </p>
       )}
@@ -140,7 +142,7 @@ export function Filters({ asked, onChange, pots, pot, onPot, units }: Props) {
   );
 }
 
-/** Near one colour: the pot's, or one picked. */
+/** Close to a colour: the pot's, or one picked. */
 function Near({
   value,
   pot,
@@ -154,7 +156,7 @@ function Near({
     <div className="flex items-end gap-2">
       <div className="flex-1">
         <Toggle
-          label={pot ? 'Near the pot’s colour' : 'Near one colour'}
+          label={pot ? 'Close to the container’s colour' : 'Close to a colour'}
           on={value !== null}
           onChange={(on) => onChange(on ? (pot?.container.colour ?? '#c2247a') : null)}
         />
@@ -193,7 +195,7 @@ function Heights({
   };
   return (
     <fieldset onBlur={(e) => end(e.currentTarget)} onKeyDown={(e) => e.key === 'Enter' && end(e.currentTarget)}>
-      <legend className="label pb-1">Grown height, {lengthUnit(units)}</legend>
+      <legend className="label pb-1">Height when grown, {lengthUnit(units)}</legend>
       <div className="grid grid-cols-[1fr_auto_1fr] items-center gap-2">
         <input
           className="field w-full min-w-0"

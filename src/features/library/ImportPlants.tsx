@@ -101,12 +101,12 @@ export function ImportPlants({
           </header>
           {(step.at === 'open' || step.at === 'keeping') && (
             <p className="text-quiet" aria-busy>
-              {step.at === 'open' ? 'Opening …' : 'Adding …'}
+              {step.at === 'open' ? 'Opening…' : 'Adding…'}
             </p>
           )}
           {step.at === 'refused' && (
             <p role="alert" className="text-wrong">
-              {step.why} Nothing was added.
+              {step.why} No plants were added.
             </p>
           )}
           {step.at === 'match' && (
@@ -169,17 +169,17 @@ function Match({
   return (
     <>
       <p className="text-[0.93rem]">
-        {opened.rows.toLocaleString('en-GB')} rows. Match each column to what it means; a column left alone is not read,
-        and what no column says is filled in from the plant’s kin.
+        {opened.rows.toLocaleString('en-GB')} rows. Choose what each column means. Columns you skip are ignored; missing
+        details are filled in from related plants.
       </p>
       <div className="min-h-0 flex-1 overflow-y-auto">
         <table className="w-full text-[0.9rem]">
           <thead>
             <tr className="text-left text-quiet [&>th]:border-b [&>th]:border-ink [&>th]:pb-1 [&>th]:font-normal">
               <th scope="col">Column in the file</th>
-              <th scope="col">Means</th>
+              <th scope="col">Meaning</th>
               <th scope="col" className="max-sm:hidden">
-                Such as
+                Example
               </th>
             </tr>
           </thead>
@@ -194,15 +194,15 @@ function Match({
                     value={of(i)}
                     onChange={(e) => assign(i, e.target.value)}
                   >
-                    <option value="">not read</option>
-                    <optgroup label="On a tag">
+                    <option value="">ignore</option>
+                    <optgroup label="Usually on the label">
                       {PLANT_COLUMNS.filter((c) => c.common).map((c) => (
                         <option key={c.key} value={c.key}>
                           {c.label}
                         </option>
                       ))}
                     </optgroup>
-                    <optgroup label="The rest">
+                    <optgroup label="Everything else">
                       {PLANT_COLUMNS.filter((c) => !c.common).map((c) => (
                         <option key={c.key} value={c.key}>
                           {c.label}
@@ -225,7 +225,7 @@ function Match({
       </div>
       <div className="flex flex-wrap items-end justify-between gap-3">
         <Segments
-          label="Figures without a unit are"
+          label="Numbers without a unit are in"
           value={units}
           options={[
             { value: 'metric', text: 'cm' },
@@ -261,8 +261,8 @@ function Preview({
     <>
       <p role="status" className="text-[0.95rem]">
         {count(plants.length, 'plant')} can be added
-        {errors.length > 0 ? `; ${count(errors.length, 'row')} cannot be read and would be left out` : ''}.
-        {instead.length > 0 ? ` ${count(instead.length, 'plant')} of them would stand in place of one you have.` : ''}
+        {errors.length > 0 ? `; ${count(errors.length, 'row')} cannot be read and will be skipped` : ''}.
+        {instead.length > 0 ? ` ${count(instead.length, 'plant')} would replace plants you already have.` : ''}
       </p>
       <div
         role="group"
@@ -272,7 +272,7 @@ function Preview({
       >
         {errors.length > 0 && (
           <section className="min-w-0">
-            <h3 className="hair pb-1 text-[0.95rem] text-wrong">Left out</h3>
+            <h3 className="hair pb-1 text-[0.95rem] text-wrong">Skipped</h3>
             <ol className="text-[0.88rem]">
               {errors.slice(0, LISTED).map((e) => (
                 <li key={e.row} className="hair py-1">
@@ -282,7 +282,7 @@ function Preview({
               ))}
               {errors.length > LISTED && (
                 <li className="py-1 text-quiet">
-                  and {errors.length - LISTED} more, all in the file of rows left out.
+                  and {errors.length - LISTED} more; the skipped-rows file has them all.
                 </li>
               )}
             </ol>
@@ -299,7 +299,7 @@ function Preview({
                   <span className="italic text-quiet">{p.plant.botanical}</span>
                   <span className="block text-[0.82rem] text-quiet">{sourceOf(p)}</span>
                   {p.doubts.length > 0 && (
-                    <span className="block text-[0.82rem] text-watchink">looks odd: {p.doubts.join('; ')}</span>
+                    <span className="block text-[0.82rem] text-watchink">check: {p.doubts.join('; ')}</span>
                   )}
                 </span>
               </li>
@@ -313,9 +313,9 @@ function Preview({
       <div className="flex flex-wrap gap-2">
         <Button kind="deep" disabled={plants.length === 0} onClick={onKeep}>
           Add {count(plants.length, 'plant')}
-          {errors.length > 0 ? `, leave out ${count(errors.length, 'row')}` : ''}
+          {errors.length > 0 ? `, skip ${count(errors.length, 'row')}` : ''}
         </Button>
-        {errors.length > 0 && <Button onClick={onErrors}>Save the rows left out</Button>}
+        {errors.length > 0 && <Button onClick={onErrors}>Save skipped rows</Button>}
       </div>
     </>
   );

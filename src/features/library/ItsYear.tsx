@@ -44,7 +44,7 @@ export function TopStands({ plant, set }: Props) {
   return (
     <div className="col-span-2 sm:col-span-3">
       <Months
-        label="Its top stands"
+        label="Growth above ground"
         months={monthsOf(factsOf(plant).top)}
         onChange={(months) => months.length > 0 && set({ facts: { ...plant.facts, top: topOf(months) } })}
       />
@@ -60,7 +60,7 @@ export function AfterFlower({ plant, set }: Props) {
   return (
     <>
       <Choose
-        label="After its flower"
+        label="After flowering"
         value={display?.what ?? NOTHING}
         options={AFTER}
         onChange={(what) => {
@@ -70,9 +70,9 @@ export function AfterFlower({ plant, set }: Props) {
       />
       {display && (
         <>
-          <ColourField label="Its colour then" value={display.hex} onChange={(hex) => change({ hex })} />
+          <ColourField label="Colour then" value={display.hex} onChange={(hex) => change({ hex })} />
           <NumberField
-            label="Size of it, mm"
+            label="Size, mm"
             value={display.sizeMm}
             min={1}
             max={300}

@@ -65,7 +65,7 @@ export function Library() {
     const photo = await readPhoto(plant.id);
     await removeOwn(plant.id);
     tell.done(
-      plant.id.startsWith('own-') ? `${plant.common} is out of your library` : `The shipped ${plant.common} is back`,
+      plant.id.startsWith('own-') ? `${plant.common} deleted` : `The original ${plant.common} is restored`,
       () => void saveOwn([{ ...entry, photo }]).catch((e: unknown) => tell.notKept(e)),
     );
     if (plant.id.startsWith('own-')) lib.choose(null);
@@ -133,7 +133,7 @@ export function Library() {
           <Button onClick={() => setStocking(true)}>
             <span className="sm:hidden">Stock</span>
             <span className="max-sm:hidden">Nursery stock</span>
-            {known.stock?.keepTo ? ', kept to' : ''}
+            {known.stock?.keepTo ? ' (only these)' : ''}
           </Button>
           <Preferences />
         </span>
@@ -141,9 +141,9 @@ export function Library() {
       <main
         className={`flex min-h-0 flex-1 flex-col work:grid ${chosen && !showCompare ? 'work:grid-cols-[15.4rem_minmax(0,1fr)_20rem]' : 'work:grid-cols-[15.4rem_minmax(0,1fr)]'}`}
       >
-        <aside aria-label="Narrow down" className="min-h-0 px-4 pb-2 work:overflow-y-auto work:pl-5 work:pr-3">
+        <aside aria-label="Filter" className="min-h-0 px-4 pb-2 work:overflow-y-auto work:pl-5 work:pr-3">
           <Button className="work:hidden" aria-expanded={sorting} onClick={() => setSorting((s) => !s)}>
-            Narrow down{countAsked(asked) > 0 ? ` (${countAsked(asked)})` : ''}
+            Filter{countAsked(asked) > 0 ? ` (${countAsked(asked)})` : ''}
           </Button>
           <div className={`${sorting ? '' : 'max-work:hidden'} pt-2 work:pt-0`}>
             <Filters
@@ -156,18 +156,18 @@ export function Library() {
             />
           </div>
         </aside>
-        <section aria-label="Shelves" className="flex min-h-0 min-w-0 flex-col px-3 max-work:h-[78vh]">
+        <section aria-label="Plants" className="flex min-h-0 min-w-0 flex-col px-3 max-work:h-[78vh]">
           {showCompare ? (
             <Compare plants={compared} units={units} onDrop={lib.toggleCompared} onClose={() => setComparing(false)} />
           ) : (
             <>
               <p className="flex min-h-8 flex-wrap items-baseline gap-x-3 text-[0.9rem] text-quiet" role="status">
                 {known.ready
-                  ? `${list.length.toLocaleString('en-GB')} ${list.length === 1 ? 'plant' : 'plants'}${list.length < known.library.length ? ` of ${known.library.length.toLocaleString('en-GB')}` : ''}${known.own.length > 0 ? `, ${known.own.length.toLocaleString('en-GB')} your own` : ''}${known.stock?.keepTo ? `, in stock at ${known.stock.stock.nursery}` : ''}`
-                  : 'Setting out the shelves …'}
+                  ? `${list.length.toLocaleString('en-GB')} ${list.length === 1 ? 'plant' : 'plants'}${list.length < known.library.length ? ` of ${known.library.length.toLocaleString('en-GB')}` : ''}${known.own.length > 0 ? `, ${known.own.length.toLocaleString('en-GB')} of them yours` : ''}${known.stock?.keepTo ? `, in stock at ${known.stock.stock.nursery}` : ''}`
+                  : 'Loading the library…'}
                 {known.unreadable.length > 0 && (
                   <span className="text-wrong">
-                    {known.unreadable.length} of your own could not be read and are kept as stored.
+                    {known.unreadable.length} of your plants could not be read. Nothing has been deleted.
                   </span>
                 )}
               </p>
@@ -241,13 +241,13 @@ export function Library() {
 function NoneFound({ text, onAdd }: { text: string; onAdd: () => void }) {
   return (
     <div className="flex max-w-prose flex-col items-start gap-3 pt-8">
-      <h2 className="text-lg">Nothing on the shelves for that</h2>
+      <h2 className="text-lg">No plants match</h2>
       <p className="text-quiet">
         {text.trim()
-          ? `No plant is called anything like “${text.trim()}” among those asked for. Ask for less on the left, try part of the name, or add it yourself.`
-          : 'Ask for less on the left.'}
+          ? `No plants match “${text.trim()}” with these filters. Remove some filters, try part of the name, or add the plant yourself.`
+          : 'Remove some filters on the left.'}
       </p>
-      {text.trim() && <Button onClick={onAdd}>Add it from its tag</Button>}
+      {text.trim() && <Button onClick={onAdd}>Add it from its label</Button>}
     </div>
   );
 }

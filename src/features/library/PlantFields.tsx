@@ -172,7 +172,7 @@ export function RestFields({ plant, set }: Omit<Props, 'units'>) {
         onChange={(n) => set({ coldestNightC: n })}
       />
       <OptionalNumberField
-        label="Scorches over, h after 13:00"
+        label="Scorches above, hours after 13:00"
         value={plant.scorchAfternoonH}
         min={0}
         max={8}
@@ -186,7 +186,7 @@ export function RestFields({ plant, set }: Omit<Props, 'units'>) {
       />
       <Choose label="Pinch" value={plant.pinch} options={words(s.pinch.options)} onChange={(pinch) => set({ pinch })} />
       <Choose
-        label="To eat"
+        label="Edible"
         value={plant.edible}
         options={words(s.edible.options)}
         onChange={(edible) => set({ edible })}
@@ -216,7 +216,7 @@ export function RestFields({ plant, set }: Omit<Props, 'units'>) {
       />
       <div className="col-span-2">
         <Segments
-          label="May escape from gardens"
+          label="May spread from gardens"
           value={plant.spreadRisk}
           options={s.spreadRisk.options.map((value) => ({
             value,
@@ -227,7 +227,7 @@ export function RestFields({ plant, set }: Omit<Props, 'units'>) {
       </div>
       <div className="col-span-2 sm:col-span-3">
         <Several
-          label="Has run wild where it is"
+          label="Has spread in these climates"
           values={factsOf(plant).runsWild}
           options={words(ClimateKindSchema.options)}
           onChange={(runsWild) => set({ facts: { ...plant.facts, runsWild } })}

@@ -22,9 +22,9 @@ import { fitting, Specimen } from '../pictures/Specimen';
 export type Task = { do: 'add' } | { do: 'vary'; plant: Plant } | { do: 'edit'; plant: Plant };
 
 const TITLE: Record<Task['do'], string> = {
-  add: 'Add a plant from its tag',
-  vary: 'Another variety',
-  edit: 'Put a plant right',
+  add: 'Add a plant from its label',
+  vary: 'Add another variety',
+  edit: 'Correct a plant',
 };
 
 function firstTag(task: Task): Tag {
@@ -37,10 +37,10 @@ function firstTag(task: Task): Tag {
 /** Where the fields that were not given come from, in a sentence. */
 function origin({ from, plant }: FromTag): string {
   if (from.kind === 'habit')
-    return 'Nothing of that name is in the library: the rest is what is usual for the habit, and poison is unknown.';
+    return 'The library has no such plant. Other details are typical of the habit, and toxicity is unknown.';
   return from.kind === 'species'
-    ? `The rest is taken from ${from.name}.`
-    : `The rest is taken from ${from.name}, another ${plant.botanical.split(' ')[0] ?? ''}. Poison: only the harm of its kin is taken over.`;
+    ? `Other details are copied from ${from.name}.`
+    : `Other details are copied from ${from.name}, another ${plant.botanical.split(' ')[0] ?? ''}. Only its warnings about poison are copied, never “safe”.`;
 }
 
 /** A plant of one's own: the fields of a tag first, all the others under them, drawn as it is described. */
@@ -81,7 +81,7 @@ export function PlantForm({
     try {
       const followed = await saveOwn([entry]);
       tell.said(
-        `${plantName(plant)} is in your library${followed > 0 ? `; ${followed} ${followed === 1 ? 'container follows' : 'containers follow'}` : ''}`,
+        `${plantName(plant)} saved${followed > 0 ? `; ${followed} ${followed === 1 ? 'container' : 'containers'} updated` : ''}`,
       );
       onClose(plant.id);
     } catch (e) {
@@ -131,7 +131,7 @@ export function PlantForm({
                 <Name
                   label="Botanical name"
                   value={tag.botanical ?? ''}
-                  hint="as on the tag"
+                  hint="as on the label"
                   onChange={(botanical) => set({ botanical: botanical || undefined })}
                 />
                 <Name
@@ -146,9 +146,9 @@ export function PlantForm({
                 {task.do === 'add'
                   ? tag.common.trim()
                     ? origin(made)
-                    : 'Name it, then change what the tag says otherwise. What you leave is filled in from its kin.'
+                    : 'Enter the name, then change whatever differs on the label. The rest is filled in from related plants.'
                   : task.do === 'edit' && !task.plant.id.startsWith('own-')
-                    ? 'Yours will stand in place of the shipped record, which is kept and can be brought back.'
+                    ? 'Your version replaces the original, which you can restore at any time.'
                     : 'Change what is different about it.'}
               </p>
               <TagFields
@@ -158,7 +158,7 @@ export function PlantForm({
                 ranges={
                   <>
                     <RangeField
-                      label="Grown height"
+                      label="Height when grown"
                       value={plant.heightMm}
                       units={units}
                       onChange={(heightMm) => set({ heightMm })}
@@ -170,7 +170,7 @@ export function PlantForm({
                       onChange={(spreadMm) => set({ spreadMm })}
                     />
                     <RangeField
-                      label="Hangs below the rim"
+                      label="Trails below the rim"
                       value={plant.trailMm}
                       units={units}
                       onChange={(trailMm) => set({ trailMm })}
@@ -192,12 +192,12 @@ export function PlantForm({
                 <RestFields plant={plant} set={set} />
               </details>
               {doubts.length > 0 && (
-                <p className="text-[0.88rem] text-watchink">Looks odd: {doubts.join('; ')}. It is kept all the same.</p>
+                <p className="text-[0.88rem] text-watchink">Check this: {doubts.join('; ')}. You can still save it.</p>
               )}
               {tried && !checked.success && (
                 <p role="alert" className="text-wrong">
                   {plant.common.trim() === ''
-                    ? 'It needs a name.'
+                    ? 'Enter a name.'
                     : checked.error.issues
                         .slice(0, 2)
                         .map((i) => `${i.path.join(' ')}: ${i.message}`)
@@ -206,7 +206,7 @@ export function PlantForm({
               )}
               <div className="flex gap-2">
                 <Button kind="deep" type="submit">
-                  {task.do === 'edit' ? 'Keep the change' : 'Add to my plants'}
+                  {task.do === 'edit' ? 'Save changes' : 'Add to my plants'}
                 </Button>
                 <Dialog.Close asChild>
                   <Button>Cancel</Button>
@@ -236,8 +236,7 @@ function Name({
 }) {
   const id = useId();
   const most = label === 'Note' ? 160 : label === 'Botanical name' ? 80 : 60;
-  const problem =
-    value.length > most ? `At most ${most} letters.` : needed && !value.trim() ? 'It needs a name.' : null;
+  const problem = value.length > most ? `At most ${most} letters.` : needed && !value.trim() ? 'Enter a name.' : null;
   return (
     <Field label={label} id={id}>
       <input
@@ -277,7 +276,7 @@ function Photo({ photo, onChange }: { photo: string | null; onChange: (photo: st
       <Button onClick={pick}>{photo ? 'Another photograph' : 'Add a photograph'}</Button>
       {photo && (
         <Button kind="bare" onClick={() => onChange(null)}>
-          Take it off
+          Remove photograph
         </Button>
       )}
       {field}

@@ -76,14 +76,12 @@ export function PlantSheet({
       {pot && <Fits plant={plant} pot={pot} />}
       <div className="flex flex-wrap gap-2">
         <Button kind="deep" aria-pressed={compared} disabled={full && !compared} onClick={onCompare}>
-          {compared ? 'Stop comparing' : full ? 'Four are compared' : 'Compare'}
+          {compared ? 'Stop comparing' : full ? 'You can compare up to four' : 'Compare'}
         </Button>
-        <Button onClick={onVary}>Vary it</Button>
-        <Button onClick={onEdit}>{own ? 'Change it' : 'Correct it'}</Button>
+        <Button onClick={onVary}>Add a variety</Button>
+        <Button onClick={onEdit}>{own ? 'Edit' : 'Correct'}</Button>
         {own && (
-          <Button onClick={onRemove}>
-            {own.plant.id.startsWith('own-') ? 'Delete it' : 'Back to the shipped one'}
-          </Button>
+          <Button onClick={onRemove}>{own.plant.id.startsWith('own-') ? 'Delete it' : 'Restore the original'}</Button>
         )}
       </div>
       {lines && <InStock lines={lines} />}
@@ -98,8 +96,8 @@ export function PlantSheet({
         ))}
       </div>
       <p className="text-[0.8rem] text-quiet">
-        Poison is kept on the careful side, and unknown counts as unsafe. If someone has eaten a plant, call a doctor, a
-        vet or a poison line.
+        We err on the side of caution: unknown counts as unsafe. If a person or pet has eaten a plant, call a doctor,
+        vet or poisons helpline.
       </p>
     </article>
   );
@@ -133,12 +131,12 @@ function Fits({ plant, pot }: { plant: Plant; pot: Planting }) {
     <section className="border-l-2 border-line pl-2.5 text-[0.88rem]">
       <p className="flex items-center gap-2">
         <Mark severity={why.length === 0 ? 'good' : 'wrong'} />
-        <span className="font-semibold">{why.length === 0 ? `Would live in ${pot.name}` : `Not for ${pot.name}`}</span>
+        <span className="font-semibold">{why.length === 0 ? `Suits ${pot.name}` : `Does not suit ${pot.name}`}</span>
       </p>
       {why.length === 0 ? (
         <p className="text-quiet">
-          {sun.hours} hours of sun a day, up to {sun.afternoon} after 13:00; the pot is deep and wide enough for a start
-          it is sold in. What it does to the levels shows when it is put in.
+          The spot gets {sun.hours} hours of sun a day, up to {sun.afternoon} after 13:00, and at least one size on sale
+          fits. Add it to see how the checks change.
         </p>
       ) : (
         <ul className="list-disc pl-4">
@@ -149,7 +147,7 @@ function Fits({ plant, pot }: { plant: Plant; pot: Planting }) {
       )}
       <p className="pt-1.5">
         <Link className={buttonLook('plain')} href={`${stationPath(pot.id, 'plants')}?add=${plant.id}`}>
-          Put it in {pot.name}
+          Add to {pot.name}
         </Link>
       </p>
     </section>

@@ -107,7 +107,7 @@ function OnShelf({
       type="button"
       data-plant={plant.id}
       aria-pressed={on}
-      aria-label={`${plantName(plant)}, ${plant.botanical}${refusal ? `. Not there: ${refusal.why}` : ''}`}
+      aria-label={`${plantName(plant)}, ${plant.botanical}${refusal ? `. Ruled out: ${refusal.why}` : ''}`}
       className={`flex h-full w-full flex-col text-left ${on ? 'bg-stream' : 'hover:bg-stream/60'}`}
       onClick={onChoose}
     >
@@ -126,7 +126,7 @@ function OnShelf({
         <span className="block truncate text-[0.93rem] font-semibold">{plant.common}</span>
         <span className="block truncate text-[0.84rem] text-quiet">{plant.variety || plant.botanical}</span>
         {refusal ? (
-          <span className="block truncate text-[0.8rem] text-watchink">not there: {REFUSED[refusal.rule]}</span>
+          <span className="block truncate text-[0.8rem] text-watchink">ruled out: {REFUSED[refusal.rule]}</span>
         ) : (
           marks && <span className="block truncate text-[0.8rem] text-glaze">{marks}</span>
         )}
@@ -136,8 +136,8 @@ function OnShelf({
 }
 
 const REFUSED: Record<NonNullable<Shown['refusal']>['rule'], string> = {
-  never: 'you said never',
-  only: 'another sort',
+  never: 'on your avoid list',
+  only: 'different kind',
   scheme: 'scheme',
   light: 'light',
   scorch: 'would scorch',
@@ -146,7 +146,7 @@ const REFUSED: Record<NonNullable<Shown['refusal']>['rule'], string> = {
   nights: 'cold nights',
   warmth: 'too warm or too cool',
   wind: 'wind',
-  fit: 'pot too small',
+  fit: 'container too small',
   winter: 'winter',
   season: 'out of season',
 };

@@ -50,7 +50,7 @@ export function StockPanel({
         `${countOf(read.lines.length, 'line')} of stock read${read.errors.length > 0 ? `, ${read.errors.length} left out` : ''}`,
       );
     } catch (e) {
-      if (e instanceof BadInputError) tell.problem(`${f.name} was not read; nothing changed`, e.message);
+      if (e instanceof BadInputError) tell.problem(`Could not read ${f.name}. Nothing has changed.`, e.message);
       else throw e;
     }
   };
@@ -69,42 +69,41 @@ export function StockPanel({
             </Dialog.Close>
           </div>
           <Dialog.Description className="text-[0.93rem] text-quiet">
-            With a nursery’s list at hand, composing can keep to what it has, the shopping list shows what is out, and
-            each plant that is out gets its best stand-ins.
+            Add a nursery’s stock list and Rillbank can compose from it, mark what is out of stock and suggest
+            substitutes.
           </Dialog.Description>
           {stock ? (
             <div className="border-l-2 border-line pl-2.5">
               <p className="font-semibold">{stock.stock.nursery}</p>
               <p className="text-[0.9rem] text-quiet">
                 as of {new Date(stock.stock.askedAt).toLocaleDateString('en-GB', { day: 'numeric', month: 'long' })}:{' '}
-                {new Set(lines.map((l) => l.plantId)).size} plants in {lines.length} sizes, {out} of them out
+                {new Set(lines.map((l) => l.plantId)).size} plants in {lines.length} sizes, {out} out of stock
               </p>
               <Toggle
-                label="Compose and search only in this stock"
+                label="Use only plants in stock"
                 on={stock.keepTo}
                 onChange={(keepTo) => void keep({ ...stock, keepTo })}
               />
             </div>
           ) : (
-            <p>No list yet.</p>
+            <p>No stock list yet.</p>
           )}
           <div className="flex flex-wrap gap-2">
             <Button kind="deep" onClick={() => void ask()}>
-              Ask the plant barrow
+              Load the sample stock list
             </Button>
-            <Button onClick={pick}>Read a CSV</Button>
+            <Button onClick={pick}>Import a CSV</Button>
             {stock && (
               <Button onClick={() => download('stock.csv', stockCsv(stock.stock, all), 'text/csv')}>Save as CSV</Button>
             )}
             {stock && (
               <Button kind="bare" onClick={() => void removeStock()}>
-                Forget it
+                Remove the list
               </Button>
             )}
           </div>
           <p className="text-[0.84rem] text-quiet">
-            The plant barrow is made up: it stands where a real nursery’s feed would. A CSV has the columns plant,
-            start, price, available.
+            The sample nursery is invented. Your own CSV needs the columns plant, start, price and available.
           </p>
           {errors.length > 0 && (
             <section role="alert">

@@ -15,7 +15,7 @@ const between = ([a, b]: readonly [number, number], units: UnitSystem): string =
   `${lengthNumber(a, units)}–${lengthNumber(b, units)} ${lengthUnit(units)}`;
 
 const POISON: Record<Poison, string> = {
-  none: 'called safe',
+  none: 'listed as safe',
   irritant: 'irritates mouth or skin',
   mild: 'upsets the stomach',
   toxic: 'poisonous',
@@ -24,26 +24,26 @@ const POISON: Record<Poison, string> = {
 };
 
 const WINTER: Record<Facts['winterLook'], string> = {
-  evergreen: 'keeps its leaf',
-  'semi-evergreen': 'keeps some leaf in a mild one',
+  evergreen: 'evergreen',
+  'semi-evergreen': 'semi-evergreen in mild winters',
   'stands dry': 'stands dry until March',
   'bare stems': 'bare stems',
-  gone: 'nothing to be seen',
+  gone: 'dies down',
 };
 
 const KEPT: Record<Facts['kept'], string> = {
   outdoors: 'stays out',
   'frost-free': 'somewhere light',
-  'lifted dry': 'lifted and dried off',
+  'lifted dry': 'lift and store dry',
   indoors: 'indoors',
-  'not kept': 'for one season',
+  'not kept': 'grown for one season',
 };
 
 const HEAT: Record<Facts['heat'], string> = {
-  thrives: 'thrives in it',
-  stands: 'stands it',
-  tires: 'flowers less above 30 °C',
-  stops: 'is over above 27 °C',
+  thrives: 'thrives',
+  stands: 'copes',
+  tires: 'flowers less above 30°C',
+  stops: 'stops flowering above 27°C',
 };
 
 const SUPPORT: Record<Facts['support'], string> = {
@@ -54,38 +54,38 @@ const SUPPORT: Record<Facts['support'], string> = {
 };
 
 const WIND: Record<Facts['wind'], string> = {
-  stands: 'stands it',
-  tears: 'tears its leaf: give it shelter',
+  stands: 'copes',
+  tears: 'tears its leaves: give it shelter',
   snaps: 'snaps its stems: give it shelter',
 };
 
 const RAIN: Record<Facts['rain'], string> = {
-  stands: 'stands it',
+  stands: 'copes',
   bruises: 'bruises its flowers',
-  rots: 'rots it where it is wet for long',
-  shuts: 'on dull days its flowers stay shut',
+  rots: 'rots in long wet spells',
+  shuts: 'flowers stay shut on dull days',
 };
 
 const WILT: Record<Facts['wilt'], string> = {
-  recovers: 'comes back from one wilt',
-  'drops its flowers': 'drops its flowers at one wilt',
+  recovers: 'recovers from wilting once',
+  'drops its flowers': 'drops its flowers if it wilts',
   dies: 'never let it wilt: it dies',
 };
 
 const TIGHT: Record<Facts['tight'], string> = {
-  'likes it': 'likes tight roots',
-  'bears it': 'bears tight roots',
-  sulks: 'sulks with tight roots',
+  'likes it': 'likes a tight fit',
+  'bears it': 'copes with a tight fit',
+  sulks: 'dislikes a tight fit',
 };
 
 const CUT: Record<Facts['cutBack'], string> = {
-  'to the base': 'to the leaves at its base',
+  'to the base': 'to the leaves at the base',
   'by half': 'by half',
   'in leaf only': 'lightly, never into bare wood',
-  never: 'never: it does not come again',
+  never: 'never: it does not regrow',
 };
 
-const DEADHEAD: Record<Plant['deadhead'], string> = { needed: 'every week', helps: 'helps', no: 'no need' };
+const DEADHEAD: Record<Plant['deadhead'], string> = { needed: 'every week', helps: 'helps', no: 'not needed' };
 
 const FORAGE: Record<Forage, string> = { none: '', some: 'a little', good: 'good', best: 'among the best' };
 
@@ -95,7 +95,7 @@ const shownIn = ({ what, months }: NonNullable<Facts['display']>): string =>
 const escapes = (where: Facts['runsWild']): string =>
   where.length === 0
     ? 'check your local list'
-    : `has run wild in ${where.join(' and ')} climates: check your local list`;
+    : `has spread from gardens in ${where.join(' and ')} climates: check your local list of invasive plants`;
 
 /** The light a plant takes, as it is said on a tag. */
 const lightOf = (p: Plant): string => {
@@ -119,9 +119,9 @@ export interface Line {
 /** What a plant's card tells, group by group. */
 const GROUPS = {
   'Size and place': (p: Plant, facts: Facts, units: UnitSystem): Line[] => [
-    { name: 'Grown height', text: between(p.heightMm, units) },
+    { name: 'Height when grown', text: between(p.heightMm, units) },
     { name: 'Spread', text: between(p.spreadMm, units) },
-    ...(p.trailMm[1] > 0 ? [{ name: 'Hangs', text: between(p.trailMm, units) }] : []),
+    ...(p.trailMm[1] > 0 ? [{ name: 'Trails', text: between(p.trailMm, units) }] : []),
     { name: 'Habit', text: HABITS[p.habit].label.toLowerCase() },
     { name: 'Sun', text: `${lightOf(p)}; best with ${p.sunHours[1]}–${p.sunHours[2]} h a day` },
     {
@@ -158,25 +158,28 @@ const GROUPS = {
       ? []
       : [
           {
-            name: 'To eat',
-            text: p.edible === 'flower' ? 'flower, of plants raised to be eaten: ornamentals are sprayed' : p.edible,
+            name: 'Edible',
+            text:
+              p.edible === 'flower'
+                ? 'flowers, but only from plants grown for eating; ornamentals may be sprayed'
+                : p.edible,
           },
         ]),
     ...(p.spreadRisk === 'none known' && facts.runsWild.length === 0
       ? []
-      : [{ name: 'May escape', text: escapes(facts.runsWild), warn: true }]),
+      : [{ name: 'May spread', text: escapes(facts.runsWild), warn: true }]),
   ],
   'Water and roots': (p: Plant, facts: Facts, units: UnitSystem): Line[] => [
     { name: 'Water', text: `${p.water}; ${facts.rhythm}` },
     { name: 'If it dries', text: WILT[facts.wilt] },
     { name: 'Feed', text: p.feed },
     { name: 'Mix', text: facts.mix },
-    { name: 'Least mix', text: `${formatVolume(facts.rootL, units)} to itself; ${TIGHT[facts.tight]}` },
+    { name: 'Minimum mix', text: `${formatVolume(facts.rootL, units)} each; ${TIGHT[facts.tight]}` },
   ],
   'Leaf, flower and visitors': (p: Plant, facts: Facts, units: UnitSystem): Line[] => [
     { name: 'Leaf', text: `${p.leaf.size}, ${p.leaf.form}, ${p.leaf.surface}` },
     ...(p.flower.form === 'none' ? [] : [{ name: 'Flower', text: flowerWords(p, units) }]),
-    ...(facts.display ? [{ name: 'After flower', text: shownIn(facts.display) }] : []),
+    ...(facts.display ? [{ name: 'After flowering', text: shownIn(facts.display) }] : []),
     ...(facts.scent === 'none'
       ? []
       : [
@@ -192,19 +195,19 @@ const GROUPS = {
   Care: (p: Plant, facts: Facts): Line[] => [
     {
       name: 'Life',
-      text: `${facts.life}; ${facts.seasons === 1 ? 'full-grown in its first season' : `${facts.seasons} seasons to its size`}`,
+      text: `${facts.life}; ${facts.seasons === 1 ? 'full-grown in its first season' : `${facts.seasons} seasons to full size`}`,
     },
-    { name: 'Vigour', text: `${p.vigour} of 5; ${facts.pace === 'ordinary' ? 'ordinary pace' : facts.pace}` },
+    { name: 'Vigour', text: `${p.vigour} of 5; ${facts.pace === 'ordinary' ? 'average pace' : facts.pace}` },
     ...(p.flower.form === 'none'
       ? []
       : [
           {
             name: 'Deadhead',
-            text: `${DEADHEAD[p.deadhead]}; ${facts.spent === 'falls' ? 'drops its own flowers' : 'spent flowers stay on'}`,
+            text: `${DEADHEAD[p.deadhead]}; ${facts.spent === 'falls' ? 'old flowers drop' : 'old flowers stay on'}`,
           },
         ]),
     {
-      name: 'Cut back',
+      name: 'After cutting back',
       text: CUT[facts.cutBack] + (facts.cutBack === 'never' ? '' : `, in ${MONTH_NAMES[facts.cutMonth - 1] ?? ''}`),
     },
     ...(facts.support === 'none' ? [] : [{ name: 'Support', text: SUPPORT[facts.support] }]),
@@ -213,7 +216,7 @@ const GROUPS = {
       ? []
       : [
           {
-            name: 'Look for',
+            name: 'Pests',
             text: facts.pests
               .map((pest) => `${pest} (${PESTS[pest].months.map((m) => MONTHS_SHORT[m - 1]).join(', ')})`)
               .join(', '),
@@ -222,18 +225,18 @@ const GROUPS = {
   ],
   'Heat, cold and winter': (p: Plant, facts: Facts, units: UnitSystem): Line[] => [
     ...(facts.outFromC > ALWAYS_OUT_C
-      ? [{ name: 'Goes out', text: `when nights reach ${formatTemperature(facts.outFromC, units)}` }]
+      ? [{ name: 'Plant out', text: `once nights are above ${formatTemperature(facts.outFromC, units)}` }]
       : []),
-    { name: 'Cold nights', text: `survives ${formatTemperature(p.coldestNightC, units)} while it grows` },
+    { name: 'Cold nights', text: `survives ${formatTemperature(p.coldestNightC, units)} while growing` },
     {
       name: 'Winter',
-      text: `lives to ${formatTemperature(p.coldestWinterC, units)} in the ground; ${WINTER[facts.winterLook]}`,
+      text: `hardy to ${formatTemperature(p.coldestWinterC, units)} in the ground; ${WINTER[facts.winterLook]}`,
     },
     ...(facts.rootsToC === null
       ? []
       : [{ name: 'Roots in a pot', text: `die at ${formatTemperature(facts.rootsToC, units)}` }]),
     {
-      name: 'Kept',
+      name: 'Over winter',
       text:
         KEPT[facts.kept] +
         (facts.kept === 'outdoors' || facts.kept === 'not kept'
@@ -245,21 +248,21 @@ const GROUPS = {
       name: 'Warm nights',
       text:
         facts.warmestNightC === null
-          ? 'none is too warm for it'
-          : `bears ${formatTemperature(facts.warmestNightC, units)} for months`,
+          ? 'no upper limit'
+          : `copes with ${formatTemperature(facts.warmestNightC, units)} for months`,
     },
     ...(facts.chill
       ? [
           {
             name: 'Needs cold',
-            text: `${facts.chill.weeks} weeks under ${formatTemperature(facts.chill.belowC, units)} to come again`,
+            text: `${facts.chill.weeks} weeks below ${formatTemperature(facts.chill.belowC, units)} to flower again`,
           },
         ]
       : []),
   ],
   Buying: (p: Plant, facts: Facts): Line[] => [
-    { name: 'Goes in', text: `${facts.worlds.join(', ')} pots` },
-    { name: 'To buy', text: facts.ease },
+    { name: 'Type of planting', text: facts.worlds.join(', ') },
+    { name: 'Availability', text: facts.ease },
     { name: 'Sold as', text: p.starts.map((s) => `${STARTS[s.size].label} ${formatMoney(s.price)}`).join(', ') },
   ],
 };

@@ -62,8 +62,8 @@ test('what is asked is counted for the button that shows it', () => {
 describe('facts', () => {
   const text = (p: Plant, name: string) => sheetOf(p, 'metric').find((f) => f.name === name);
   test('in either measure', () => {
-    expect(text(by('salvia-blue'), 'Grown height')?.text).toBe('38–58 cm');
-    expect(sheetOf(by('salvia-blue'), 'imperial').find((f) => f.name === 'Grown height')?.text).toBe('15–23 in');
+    expect(text(by('salvia-blue'), 'Height when grown')?.text).toBe('38–58 cm');
+    expect(sheetOf(by('salvia-blue'), 'imperial').find((f) => f.name === 'Height when grown')?.text).toBe('15–23 in');
   });
   test('poison is never passed over: unknown is a warning too', () => {
     const p = {
@@ -93,15 +93,15 @@ describe('facts', () => {
     }
   });
   test('the facts a grower asks for stand there in plain words', () => {
-    expect(text(by('lavender'), 'Cut back')?.text).toBe('lightly, never into bare wood, in August');
-    expect(text(by('croton'), 'Kept')?.text).toBe('indoors, at 15 °C or more, watered');
-    expect(text(by('coleus-lime'), 'Goes out')?.text).toBe('when nights reach 13 °C');
-    expect(text(by('heuchera-plum'), 'Goes out')).toBeUndefined();
-    expect(text(by('hosta-gold'), 'Needs cold')?.text).toBe('9 weeks under 7 °C to come again');
-    expect(text(by('fuchsia-upright'), 'Look for')?.text).toMatch(/^greenfly \(May, June?n?\)/);
-    expect(text(by('canna-dwarf-red'), 'Least mix')?.text).toMatch(/8(\.0)? L to itself; sulks with tight roots/);
+    expect(text(by('lavender'), 'After cutting back')?.text).toBe('lightly, never into bare wood, in August');
+    expect(text(by('croton'), 'Over winter')?.text).toBe('indoors, at 15°C or more, watered');
+    expect(text(by('coleus-lime'), 'Plant out')?.text).toBe('once nights are above 13°C');
+    expect(text(by('heuchera-plum'), 'Plant out')).toBeUndefined();
+    expect(text(by('hosta-gold'), 'Needs cold')?.text).toBe('9 weeks below 7°C to flower again');
+    expect(text(by('fuchsia-upright'), 'Pests')?.text).toMatch(/^greenfly \(May, June?n?\)/);
+    expect(text(by('canna-dwarf-red'), 'Minimum mix')?.text).toMatch(/8(\.0)? L each; dislikes a tight fit/);
     expect(text(by('nicotiana-white'), 'Scent')?.text).toBe('of the flower, clear, at dusk; noticed in passing');
-    expect(text(by('calibrachoa-white'), 'Deadhead')?.text).toBe('no need; drops its own flowers');
+    expect(text(by('calibrachoa-white'), 'Deadhead')?.text).toBe('not needed; old flowers drop');
     expect(text(by('foxglove'), 'Kind of poison')).toMatchObject({ text: 'cardiac glycosides', warn: true });
     expect(text(by('petunia-white'), 'Kind of poison')).toBeUndefined();
   });

@@ -51,21 +51,21 @@ export function Batch({ planting, bench, rows, entries }: Props) {
           </span>
           <span className="min-w-52 flex-1">
             <Choose
-              label={`Of, ${i + 1}`}
+              label={`Container, row ${i + 1}`}
               value={row.id}
               options={bench.map((p) => ({ value: p.id, text: nameOf(p) }))}
               onChange={(id) => change(i, { ...row, id })}
             />
           </span>
-          <Button aria-label={`Take row ${i + 1} out`} onClick={() => set((now) => now.filter((_, k) => k !== i))}>
-            Take out
+          <Button aria-label={`Remove row ${i + 1}`} onClick={() => set((now) => now.filter((_, k) => k !== i))}>
+            Remove
           </Button>
         </div>
       ))}
       <p className="flex flex-wrap items-center gap-2">
         {USUAL.map((n) => (
           <Button key={n} onClick={() => shareOut(n)}>
-            {n} in all
+            {n} in total
           </Button>
         ))}
         <Button
@@ -77,12 +77,12 @@ export function Batch({ planting, bench, rows, entries }: Props) {
             ])
           }
         >
-          {rows.length === 0 ? `Begin with ${planting.name}` : 'Another beside it'}
+          {rows.length === 0 ? `Start with ${planting.name}` : 'Add another'}
         </Button>
       </p>
       {total > 0 && (
         <p className="text-quiet">
-          {total} {total === 1 ? 'container' : 'containers'}, about {hours(minutes)} at the bench for one pair of hands.
+          {total} {total === 1 ? 'container' : 'containers'}: about {hours(minutes)} of work for one person.
         </p>
       )}
     </section>

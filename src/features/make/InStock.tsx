@@ -13,11 +13,11 @@ export function InStock({ line: l, stock }: { line: OrderLine; stock: Stock }) {
   const packs = Math.ceil(l.need / STARTS[start].perPack);
   const { state, line, others } = stateOf(stock, plant.id, start, packs);
   const good = state === 'in stock';
-  const instead = !good && others[0] ? `; has ${others.map((o) => STARTS[o.start].label).join(', ')}` : '';
+  const instead = !good && others[0] ? `; in stock as ${others.map((o) => STARTS[o.start].label).join(', ')}` : '';
   return (
     <span className={`flex items-center gap-1.5 text-[0.83rem] leading-tight ${good ? 'text-quiet' : 'text-watchink'}`}>
       <Mark severity={good ? 'good' : 'watch'} />
-      {state === 'too few' ? `only ${line?.available ?? 0} there` : state}
+      {state === 'too few' ? `only ${line?.available ?? 0} in stock` : state}
       {instead}
     </span>
   );

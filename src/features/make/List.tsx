@@ -58,9 +58,9 @@ export function List(at: StationProps) {
   const each = order.containers > 0 ? pay / order.containers : 0;
   const over = budget === null ? 0 : each - budget;
   const options = [
-    { value: 'one' as const, text: 'This container, one of it' },
+    { value: 'one' as const, text: 'One of this container' },
     ...(count > 1 ? [{ value: 'set' as const, text: `This container, all ${count}` }] : []),
-    { value: 'place' as const, text: `All of ${planting.spot.name}` },
+    { value: 'place' as const, text: `Every container at ${planting.spot.name}` },
     { value: 'bench' as const, text: 'The whole bench' },
     { value: 'batch' as const, text: 'A batch' },
   ];
@@ -98,7 +98,7 @@ export function List(at: StationProps) {
       {scope === 'batch' && <Batch planting={planting} bench={bench} rows={making.batch} entries={entries} />}
       {own && planting.placements.length === 0 && (
         <p>
-          This is what the empty container needs. Compose a planting first, and its plants are on the list.{' '}
+          This covers the empty container only. Compose a planting to add its plants.{' '}
           <Link className="text-glaze underline underline-offset-4" href={stationPath(planting.id, 'plants')}>
             Compose one
           </Link>
@@ -130,7 +130,7 @@ export function List(at: StationProps) {
             )}
             {saved > 0 && (
               <span className="block text-[0.88rem] font-normal text-quiet">
-                {moneyText(saved, money)} of it is there already
+                You already have {moneyText(saved, money)} worth
               </span>
             )}
           </>
@@ -138,9 +138,9 @@ export function List(at: StationProps) {
       />
       <p className="text-[0.84rem] text-quiet">
         {stock
-          ? `Plants at the prices of ${stock.nursery}; the rest is ordinary.`
-          : 'Prices are ordinary ones and yours will differ: press one to put in your own.'}{' '}
-        Damp the mix before you tip it, and wash your hands after.
+          ? `Plant prices from ${stock.nursery}; other prices are typical.`
+          : 'Prices are typical; yours will differ. Select a price to enter your own.'}{' '}
+        Dampen the mix before you pour it and wash your hands afterwards.
       </p>
       {missing && <StandIns plant={missing} planting={planting} known={known} onClose={() => setMissing(null)} />}
     </div>

@@ -15,7 +15,7 @@ const PARTS: { value: Part; text: string }[] = [
   { value: 'list', text: 'List' },
   { value: 'steps', text: 'Steps' },
   { value: 'template', text: 'Template' },
-  { value: 'papers', text: 'Labels and sheet' },
+  { value: 'papers', text: 'Labels and fact sheet' },
 ];
 
 const PANEL: Record<Part, (at: StationProps) => React.ReactNode> = {
@@ -34,7 +34,7 @@ export function Make(at: StationProps) {
   return (
     <div className="flex flex-col gap-4">
       <div className="print:hidden">
-        <Segments label="Make" value={part} options={PARTS} onChange={go} />
+        <Segments label="Plant up" value={part} options={PARTS} onChange={go} />
       </div>
       {PANEL[part](part === 'list' ? at : { ...at, planting, season: grow(planting) })}
     </div>

@@ -49,7 +49,7 @@ export function OrderRow({ line: l, had, money, stock, onTick, onMissing }: Prop
         {l.plant ? `${l.need} × ${l.unit}` : wanted(l)}
         {l.plant && stock && <InStock line={l} stock={stock} />}
         {l.plant && !l.plant.soldSo && (
-          <span className="block text-[0.82rem] text-watchink">seldom sold so; price is a guess</span>
+          <span className="block text-[0.82rem] text-watchink">rarely sold in this size; estimated price</span>
         )}
       </td>
       <td className="text-right">
@@ -57,7 +57,7 @@ export function OrderRow({ line: l, had, money, stock, onTick, onMissing }: Prop
         {l.spare > 0 && l.plant && <span className="block text-[0.82rem] text-quiet">{l.spare} spare</span>}
         {l.spare >= 1 && !l.plant && (
           <span className="block text-[0.82rem] text-quiet">
-            {Math.round(l.spare)} {l.unit} over
+            {Math.round(l.spare)} {l.unit} left over
           </span>
         )}
       </td>
@@ -92,17 +92,17 @@ function What({
           <Button
             kind="bare"
             className="min-h-[24px]! px-0! text-[0.83rem]! print:hidden"
-            aria-label={`Find a stand-in for ${l.item}`}
+            aria-label={`Find a substitute for ${l.item}`}
             onClick={() => onMissing(plant.plant)}
           >
-            Find a stand-in
+            Find a substitute
           </Button>
         )}
       </span>
       {l.note && <span className="block text-[0.83rem] leading-tight text-quiet">{l.note}</span>}
       {plant?.escapes && (
         <span className="block text-[0.83rem] leading-tight text-watchink">
-          Has run wild in climates like this: check your local list.
+          Has spread from gardens in climates like this. Check your local list of invasive plants.
         </span>
       )}
     </span>
@@ -155,7 +155,7 @@ function Price({ line: l, money }: { line: OrderLine; money: Money }) {
               setOpen(false);
             }}
           >
-            Ordinary price
+            Use the typical price
           </Button>
         )}
         <Button kind="bare" className="px-0!" onClick={() => setOpen(false)}>

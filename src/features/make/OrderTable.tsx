@@ -28,9 +28,9 @@ export function OrderTable(props: Props) {
     <table className="w-full border-collapse text-[0.9rem] sm:text-[0.93rem]">
       <thead className="sr-only">
         <tr>
-          <th scope="col">Have it</th>
-          <th scope="col">What</th>
-          <th scope="col">Wanted</th>
+          <th scope="col">Already have</th>
+          <th scope="col">Item</th>
+          <th scope="col">Needed</th>
           <th scope="col">Buy</th>
           <th scope="col">Price</th>
         </tr>
@@ -41,7 +41,7 @@ export function OrderTable(props: Props) {
       <tfoot>
         <tr className="[&>*]:pt-3">
           <th scope="row" className="text-left text-lg" colSpan={3}>
-            To pay{under}
+            Total{under}
           </th>
           <td className="text-right align-top text-lg font-semibold" colSpan={2}>
             {total}
@@ -66,7 +66,7 @@ function ShopRows({ shop, order, have, money, stock, onTick, onMissing }: Props 
         <th scope="colgroup" colSpan={4} className="border-b border-ink pb-1 pt-3 text-left">
           {SHOPS[shop]}
           <span className="pl-2 text-[0.86rem] font-normal text-quiet">
-            {open.length === 0 ? 'all there' : `${open.length} to get`}
+            {open.length === 0 ? 'you have everything' : `${open.length} to buy`}
           </span>
         </th>
         <td className="border-b border-ink pb-1 pt-3 text-right text-quiet">

@@ -48,24 +48,24 @@ export function Papers({ planting, season, units }: StationProps) {
     );
     return [sheetOf(planting, sheet, pictures, units, feed)];
   }, [planting, sheet, units, feed, first, best, early, season.peak]);
-  if (!planted) return <p>Nothing is planted yet: labels and sheet come with the plants.</p>;
+  if (!planted) return <p>Plant something first, then make labels and a fact sheet.</p>;
   const waiting = first.src === undefined || best.src === undefined;
   return (
-    <section aria-label="Labels and sheet" className="flex flex-col gap-4">
+    <section aria-label="Labels and fact sheet" className="flex flex-col gap-4">
       <div className="flex flex-wrap items-end gap-3">
         <PaperSize sheet={sheet} />
       </div>
       <div className="grid gap-5 sm:grid-cols-2">
         <Paper
           name="One-page sheet"
-          about="For a client or the board: portrait, plan, plants, six lines of care."
+          about="For a client or a committee: picture, plan, plant list and six lines of care."
           pages={pages}
           busy={busy || waiting}
           onSave={() => save(fileName(planting.name, 'sheet.pdf'), () => pages)}
         />
         <Paper
           name="Labels"
-          about="A card for the container and a label for each kind, to cut out."
+          about="A card for the container and a label for each kind of plant, to cut out."
           pages={labels}
           busy={busy}
           onSave={() => save(fileName(planting.name, 'labels.pdf'), () => labels)}
@@ -108,7 +108,7 @@ function Paper({
       )}
       <p>
         <Button kind="deep" disabled={busy} onClick={onSave} aria-label={`Save ${name.toLowerCase()} as PDF`}>
-          {busy ? 'Drawing …' : 'Save as PDF'}
+          {busy ? 'Drawing…' : 'Save as PDF'}
         </Button>
       </p>
     </article>
@@ -122,10 +122,10 @@ function PortraitOut({ planting, week, units }: Pick<StationProps, 'planting' | 
   const saved = (ending: string, made: () => Promise<Blob>) =>
     once(async () => downloadBlob(fileName(planting.name, ending), await made()));
   return (
-    <article aria-label="Portrait" className="flex flex-col gap-2">
-      <h2 className="text-lg leading-none">Portrait</h2>
+    <article aria-label="Picture" className="flex flex-col gap-2">
+      <h2 className="text-lg leading-none">Picture</h2>
       <p className="text-[0.9rem] text-quiet">
-        As it stands today: a picture for print, 20 cm high, or a model in metres with each plant by its name.
+        As it looks today: an image for print, 20 cm high, or a 3D model in metres with named plants.
       </p>
       <div className="flex flex-wrap items-center gap-3">
         <Toggle label="With a ruler" on={ruler} onChange={setRuler} />
@@ -133,10 +133,10 @@ function PortraitOut({ planting, week, units }: Pick<StationProps, 'planting' | 
           disabled={busy}
           onClick={() => saved('portrait.png', () => printedPortrait(planting, week, { ruler, units }))}
         >
-          {busy ? 'Drawing …' : 'Save as PNG'}
+          {busy ? 'Drawing…' : 'Save as PNG'}
         </Button>
         <Button disabled={busy} onClick={() => saved('model.glb', () => model(planting, week))}>
-          {busy ? 'Drawing …' : 'Save as glTF'}
+          {busy ? 'Drawing…' : 'Save as glTF'}
         </Button>
       </div>
     </article>

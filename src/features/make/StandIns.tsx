@@ -45,7 +45,7 @@ export function StandIns({
         >
           <header className="flex items-start justify-between gap-3">
             <Dialog.Title className="text-lg leading-tight">
-              Instead of {plantName(plant)}
+              Substitutes for {plantName(plant)}
               {count > 1 && <span className="font-normal text-quiet"> in all {count} places</span>}
             </Dialog.Title>
             <Dialog.Close asChild>
@@ -55,20 +55,20 @@ export function StandIns({
           <div className="grid min-h-0 flex-1 grid-cols-1 gap-x-5 overflow-y-auto sm:grid-cols-[9rem_1fr]">
             <figure className="flex flex-col items-center justify-end self-start border-b-2 border-ink pt-4 max-sm:hidden">
               <Specimen plant={plant} scale={scale} />
-              <figcaption className="sr-only">{plantName(plant)}, which cannot be had</figcaption>
+              <figcaption className="sr-only">{plantName(plant)}, not available</figcaption>
             </figure>
             <div className="min-w-0" aria-busy={asked.busy}>
               <p className="pb-1 text-[0.9rem] text-quiet" role="status">
                 {found === null
                   ? asked.busy
-                    ? 'Trying what there is …'
+                    ? 'Looking for substitutes…'
                     : ''
                   : found.length === 0
-                    ? 'Nothing there can take its place here. Leave it out, or loosen the spot or the brief.'
-                    : `${found.length} come nearest${stock ? `, all in stock at ${stock.nursery}` : ''}; drawn at one scale.`}
+                    ? 'No substitute in stock. Remove the plant, or relax the brief.'
+                    : `The ${found.length} closest matches${stock ? `, all in stock at ${stock.nursery}` : ''}, drawn to the same scale.`}
               </p>
-              {asked.error && <Failed what="Stand-ins could not be tried." error={asked.error} again={asked.again} />}
-              <ul aria-label="Stand-ins">
+              {asked.error && <Failed what="Could not find substitutes." error={asked.error} again={asked.again} />}
+              <ul aria-label="Substitutes">
                 {(found ?? []).map((s) => (
                   <li
                     key={s.plant.id}
@@ -86,7 +86,7 @@ export function StandIns({
                               .slice(0, 3)
                               .map((m) => `${checkOf(m.check).name} ${m.from} to ${m.to}`)
                               .join(', ')
-                          : 'all levels stay as they are'}
+                          : 'no checks change'}
                       </span>
                       {known.stock && <span className="block text-[0.86rem] text-quiet">{inWords(known, s)}</span>}
                     </span>
@@ -124,6 +124,6 @@ function inWords(known: Known, s: StandIn): string {
   return state === 'not listed'
     ? 'not on the nursery’s list'
     : state === 'out'
-      ? 'out there too'
+      ? 'also out of stock'
       : `${line?.available ?? 0} at the nursery`;
 }

@@ -20,9 +20,9 @@ export function StepPlan({ planting, lit }: Pick<StationProps, 'planting'> & { l
       viewBox={`${-wide / 2 - edge} ${-deep / 2 - edge} ${wide + 2 * edge} ${deep + 2 * edge}`}
       className="max-h-60 w-full max-w-md"
       role="img"
-      aria-label={`Plan, front at the foot: ${
+      aria-label={`Plan, front at the bottom: ${
         lit.length === 0
-          ? 'nothing set in this step'
+          ? 'nothing planted in this step'
           : `number ${order
               .filter((p) => lit.includes(p.id))
               .map((p) => p.no)

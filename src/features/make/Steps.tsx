@@ -12,7 +12,7 @@ import { StepPlan } from './StepPlan';
 
 /** Seconds after which the next step comes by itself; nought for never. */
 const PACES = [0, 20, 40, 60, 120] as const;
-const paceWords = (s: number): string => (s === 0 ? 'When I say so' : `By itself, every ${s} seconds`);
+const paceWords = (s: number): string => (s === 0 ? 'Manually' : `Automatically, every ${s} seconds`);
 
 /** How this planting is planted, one step at a time, in letters to be read from a bench. */
 export function Steps({ planting, units }: StationProps) {
@@ -60,7 +60,7 @@ export function Steps({ planting, units }: StationProps) {
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
   });
-  if (!step) return <p>Nothing is planted yet, so there is nothing to set. Compose a planting at Plants first.</p>;
+  if (!step) return <p>Compose a planting under Plants first, and its steps appear here.</p>;
   return (
     <section aria-label="Planting steps" className="flex flex-col gap-3">
       <div className="flex items-center justify-between gap-3">
@@ -93,11 +93,11 @@ export function Steps({ planting, units }: StationProps) {
           className="min-h-12! flex-1 text-[1.1rem]! work:max-w-72"
           onClick={() => go(last ? 0 : at + 1)}
         >
-          {last ? 'Begin again' : 'Next'}
+          {last ? 'Start again' : 'Next'}
         </Button>
         <div className="min-w-44 print:hidden">
           <Choose
-            label="The next step comes"
+            label="Go to the next step"
             value={String(pace)}
             options={PACES.map((s) => ({ value: String(s), text: paceWords(s) }))}
             onChange={(s) => setPace(Number(s))}

@@ -26,7 +26,7 @@ export function TemplatePaper({ planting, units }: StationProps) {
       <h2 className="text-xl leading-none">
         Template at full size
         <span className="block pt-1 text-[0.9rem] font-normal text-quiet">
-          {formatLength(wide, units)} × {formatLength(high, units)} with its edges; {sheets}{' '}
+          {formatLength(wide, units)} × {formatLength(high, units)} including margins; {sheets}{' '}
           {sheets === 1 ? 'sheet' : 'sheets'} of {SHEETS[sheet].label} and a key
         </span>
       </h2>
@@ -37,7 +37,7 @@ export function TemplatePaper({ planting, units }: StationProps) {
           disabled={busy}
           onClick={() => save(fileName(planting.name, 'template.pdf'), () => tiledTemplate(template, sheet, units))}
         >
-          {busy ? 'Writing …' : 'Save as PDF'}
+          {busy ? 'Writing…' : 'Save as PDF'}
         </Button>
         <Button
           onClick={() => download(fileName(planting.name, 'template.svg'), svgOf(template.drawing), 'image/svg+xml')}
@@ -46,8 +46,8 @@ export function TemplatePaper({ planting, units }: StationProps) {
         </Button>
       </div>
       <p className="text-[0.92rem] text-quiet">
-        Print at 100 %, and lay a ruler on the bars of the first sheet before you cut. Each circle is a root ball; an
-        arrow leans it outward. The SVG is one drawing in true millimetres, for a pegged board or a cutter.
+        Print at 100% and check the bars on the first sheet with a ruler before you cut. Each circle is a root ball; an
+        arrow shows which way to tilt it. The SVG is one full-size drawing, for a plotter or laser cutter.
       </p>
       <TrueSize drawing={template.drawing} pxPerMm={pxPerMm} />
       {template.key.length > 0 && (

@@ -12,7 +12,7 @@ export function Terms({ making }: { making: Making }) {
     <details className="text-[0.92rem] print:hidden">
       <summary className="cursor-pointer text-quiet">
         <span className="ml-1">
-          {FEEDS[making.feed].label}, {making.drip ? 'with' : 'no'} drip watering, prices in{' '}
+          {FEEDS[making.feed].label}, {making.drip ? 'with' : 'no'} drip irrigation, prices in{' '}
           {CURRENCIES[making.currency].label}
         </span>
       </summary>
@@ -23,7 +23,7 @@ export function Terms({ making }: { making: Making }) {
           options={FEED_IDS.map((value) => ({ value, text: `${FEEDS[value].label}, ${FEEDS[value].how}` }))}
           onChange={(feed) => keepMaking({ feed })}
         />
-        <Toggle label="Buy drip watering" on={making.drip} onChange={(drip) => keepMaking({ drip })} />
+        <Toggle label="Include drip irrigation" on={making.drip} onChange={(drip) => keepMaking({ drip })} />
         <Choose
           label="Prices in"
           value={making.currency}
@@ -32,7 +32,7 @@ export function Terms({ making }: { making: Making }) {
         />
         {making.currency !== 'GBP' && (
           <NumberField
-            label={`${making.currency} for one pound`}
+            label={`${making.currency} to the pound`}
             value={making.perPound}
             min={0.01}
             max={1000}

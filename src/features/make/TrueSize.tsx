@@ -27,7 +27,7 @@ export function TrueSize({ drawing, pxPerMm }: { drawing: Drawing; pxPerMm: numb
         className="max-h-80 max-w-full overflow-auto border border-line bg-white"
         tabIndex={0}
         role="region"
-        aria-label={true_ ? 'Template at true size' : 'Template, small'}
+        aria-label={true_ ? 'Template at actual size' : 'Template, small'}
       >
         {/* Drawn by our own code from checked data: nothing of it is typed markup. */}
         <div
@@ -38,15 +38,17 @@ export function TrueSize({ drawing, pxPerMm }: { drawing: Drawing; pxPerMm: numb
       </div>
       <p className="flex flex-wrap gap-2">
         <Button aria-pressed={true_} onClick={() => setTrue(!true_)}>
-          {true_ ? 'Show all of it' : 'Show at true size'}
+          {true_ ? 'Fit to screen' : 'Show actual size'}
         </Button>
         {held === null && (
-          <Button onClick={() => setHeld(scale)}>{pxPerMm ? 'Measure the screen again' : 'Measure the screen'}</Button>
+          <Button onClick={() => setHeld(scale)}>
+            {pxPerMm ? 'Calibrate the screen again' : 'Calibrate the screen'}
+          </Button>
         )}
       </p>
       {held !== null && (
         <div className="flex flex-col gap-2">
-          <p>Hold a bank card to the screen, and draw the frame to its size.</p>
+          <p>Hold a bank card against the screen and drag the frame to match.</p>
           <div
             className="rounded-[10px] border-2 border-ink bg-paper"
             style={{ width: CARD_WIDE * held, height: CARD_HIGH * held }}
@@ -73,9 +75,9 @@ export function TrueSize({ drawing, pxPerMm }: { drawing: Drawing; pxPerMm: numb
                 setTrue(true);
               }}
             >
-              It fits
+              It matches
             </Button>
-            <Button onClick={() => setHeld(null)}>Leave it</Button>
+            <Button onClick={() => setHeld(null)}>Cancel</Button>
           </p>
         </div>
       )}

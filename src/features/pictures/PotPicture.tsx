@@ -57,7 +57,7 @@ export function PotPicture({
       className={`relative inline-flex max-w-full items-end overflow-hidden justify-center text-[0.84rem] text-quiet ${className}`}
       style={{ width: w, height: h }}
       role={src === undefined && near ? 'img' : undefined}
-      aria-label={src === undefined && near ? 'Portrait is being drawn' : undefined}
+      aria-label={src === undefined && near ? 'Drawing the picture…' : undefined}
       data-place={near ? 'outline' : undefined}
     >
       {season && (
@@ -67,7 +67,7 @@ export function PotPicture({
           sight={sightOf(planting.container, frameGrown(planting), scale)}
         />
       )}
-      <span className="relative">{src === null ? 'No portrait could be drawn' : waiting}</span>
+      <span className="relative">{src === null ? 'Could not draw this container' : waiting}</span>
     </span>
   );
 }

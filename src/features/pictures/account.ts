@@ -9,8 +9,8 @@ import { MATERIALS } from '@/core/containers/materials';
 
 /** The portrait in words, for those who hear it. */
 export function accountOf(planting: Planting, season: Season, week: number): string {
-  const pot = `${describe(planting.container)} of ${MATERIALS[planting.container.material].label.toLowerCase()}, ${formatLength(depthOf(planting.container.shape))} deep`;
-  if (season.placed.length === 0) return `Portrait: ${pot}, not planted yet.`;
+  const pot = `${MATERIALS[planting.container.material].label.toLowerCase()} ${describe(planting.container)}, ${formatLength(depthOf(planting.container.shape))} deep`;
+  if (season.placed.length === 0) return `Picture: ${pot}, not planted yet.`;
   const sizes = season.weeks[Math.min(week, season.weeks.length - 1)]?.plants ?? [];
   const where = (x: number, y: number) =>
     Math.hypot(x, y) < 40
@@ -20,7 +20,7 @@ export function accountOf(planting: Planting, season: Season, week: number): str
     const g = sizes[i];
     const fate = g && fateOf(g);
     if (!g || fate) return `${plantName(p.plant)}, ${fate ?? 'not there'}`;
-    return `${plantName(p.plant)} ${where(p.xMm, p.yMm)}, ${formatLength(g.heightMm)} tall${g.trailMm > 40 ? `, hanging ${formatLength(g.trailMm)}` : ''}${g.bloom > 0.25 && p.plant.flower.show > 0.1 ? ', in flower' : ''}`;
+    return `${plantName(p.plant)} ${where(p.xMm, p.yMm)}, ${formatLength(g.heightMm)} tall${g.trailMm > 40 ? `, trailing ${formatLength(g.trailMm)}` : ''}${g.bloom > 0.25 && p.plant.flower.show > 0.1 ? ', in flower' : ''}`;
   });
-  return `Portrait in week ${week}: ${pot}. ${parts.join('; ')}. Turn with the arrow keys; 1 front, 2 eye height, 3 above.`;
+  return `Week ${week}: ${pot}. ${parts.join('; ')}. Arrow keys rotate the view; press 1 for the front, 2 for eye level, 3 for above.`;
 }

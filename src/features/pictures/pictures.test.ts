@@ -9,12 +9,12 @@ describe('the portrait in words', () => {
   const s = grow(p);
   test('says the pot, each plant, where it stands, how tall and what it does', () => {
     const text = accountOf(p, s, s.peak);
-    expect(text).toContain('40 cm pot of glazed stoneware, 36 cm deep');
+    expect(text).toContain('glazed stoneware 40 cm pot, 36 cm deep');
     expect(text).toMatch(/Canna, dwarf, scarlet in the middle, \d+ cm tall/);
-    expect(text).toMatch(/Calibrachoa, lemon front left, .*hanging \d+ cm, in flower/);
+    expect(text).toMatch(/Calibrachoa, lemon front left, .*trailing \d+ cm, in flower/);
   });
   test('says what frost has killed, and that an empty pot is empty', () => {
-    expect(accountOf(p, s, s.weeks.length - 1)).toContain('died of frost');
+    expect(accountOf(p, s, s.weeks.length - 1)).toContain('killed by frost');
     expect(accountOf(pot(), grow(pot()), 0)).toContain('not planted yet');
   });
 });

@@ -53,7 +53,7 @@ export async function printedPortrait(
   const { w, h, perMm, footPx } = sightOf(planting.container, frame, scale);
   const canvas = document.createElement('canvas');
   const ctx = canvas.getContext('2d');
-  if (!ctx) throw new Error('This browser cannot draw the portrait.');
+  if (!ctx) throw new Error('This browser cannot draw the picture.');
   const copy = (from: HTMLCanvasElement) => {
     [canvas.width, canvas.height] = [from.width, from.height];
     ctx.drawImage(from, 0, 0);
@@ -68,7 +68,7 @@ export async function printedPortrait(
   const k = canvas.height / h;
   if (ruler) ruled(ctx, perMm * k, footPx * k, frame.top + frame.bottom, units);
   return new Promise((done, fail) =>
-    canvas.toBlob((b) => (b ? done(b) : fail(new Error('The picture could not be written.'))), 'image/png'),
+    canvas.toBlob((b) => (b ? done(b) : fail(new Error('Could not save the picture.'))), 'image/png'),
   );
 }
 

@@ -45,7 +45,7 @@ export function AddPlant({
     const placements = roomFor(planting, p, role);
     if (!placements)
       return setFull(
-        `${plantName(p)} does not fit: every root ball already touches its neighbours. Take one out, or choose a smaller start.`,
+        `${plantName(p)} does not fit: there is no space between the root balls. Remove a plant or choose a smaller size to buy.`,
       );
     run(`Add ${plantName(p)}`, { do: 'plant', placements });
     onClose();
@@ -65,7 +65,7 @@ export function AddPlant({
             </Dialog.Close>
           </div>
           <Segments
-            label="As"
+            label="Role"
             value={role}
             options={ROLES.map((r) => ({ value: r, text: r[0]?.toUpperCase() + r.slice(1) }))}
             onChange={setRole}
@@ -90,7 +90,7 @@ export function AddPlant({
                 <PlantGlyph plant={p} size={28} />
                 <span>
                   {plantName(p)} <span className="text-[0.85rem] italic text-quiet">{p.botanical}</span>
-                  {why && <span className="block text-[0.84rem] text-quiet">Not here: {why.why}</span>}
+                  {why && <span className="block text-[0.84rem] text-quiet">Not suitable: {why.why}</span>}
                 </span>
                 <Button onClick={() => add(p)} aria-label={`Add ${plantName(p)}`}>
                   {why ? 'Add anyway' : 'Add'}
@@ -99,12 +99,10 @@ export function AddPlant({
             ))}
             {list.length > SHOWN && (
               <li className="py-2 text-[0.88rem] text-quiet">
-                {list.length - SHOWN} more. Type part of a name to narrow it down.
+                {list.length - SHOWN} more. Type part of a name to narrow the list.
               </li>
             )}
-            {list.length === 0 && (
-              <li className="py-3">No {role} of that name. Try part of the name, or another role.</li>
-            )}
+            {list.length === 0 && <li className="py-3">No {role} matches. Try part of the name or another role.</li>}
           </ul>
         </Dialog.Content>
       </Dialog.Portal>

@@ -127,16 +127,16 @@ export function Brief({
           options={ARRANGEMENTS}
           onChange={(school) => set({ school })}
         />
-        <Choose label="Made of" value={brief.only} options={SORTS} onChange={(only) => set({ only })} />
+        <Choose label="Plants to use" value={brief.only} options={SORTS} onChange={(only) => set({ only })} />
       </div>
       <p className="-mt-2 text-[0.82rem] text-quiet">{SCHOOLS[brief.school].about}</p>
       {brief.school === 'leaf-led' && <LeafLed planting={planting} library={known.library} onChange={set} />}
       <Segments
-        label={`Day one (${few} to ${many} starts is usual here)`}
+        label={`On planting day (${few} to ${many} plants is usual)`}
         value={brief.density}
         options={[
           { value: 'room to grow', text: 'Room to grow' },
-          { value: 'full now', text: 'Full now' },
+          { value: 'full now', text: 'Full straight away' },
         ]}
         onChange={(density) => set({ density })}
       />
@@ -149,7 +149,7 @@ export function Brief({
           onChange={(budget) => set({ budget })}
         />
         <DateField
-          label="Plant on"
+          label="Planting date"
           value={planting.startDate}
           onChange={(startDate) => run('Change the planting date', { do: 'set', change: { startDate } })}
         />
@@ -162,21 +162,21 @@ export function Brief({
           onChange={(bestOn) => set({ bestOn })}
         />
         <OptionalDateField
-          label="Changed over on"
+          label="Replant on"
           value={brief.changeOver}
           after={planting.startDate}
           onChange={(changeOver) => set({ changeOver })}
         />
       </div>
       <Toggle
-        label="Year-round: must live through the winter"
+        label="Year-round: every plant must survive the winter"
         on={brief.lasting}
         onChange={(lasting) => set({ lasting })}
       />
       <WantedPlants brief={brief} library={known.all} onChange={set} />
       {known.stock && (
         <Toggle
-          label={`Only what ${known.stock.stock.nursery} has`}
+          label={`Only plants in stock at ${known.stock.stock.nursery}`}
           on={known.stock.keepTo}
           onChange={(keepTo) =>
             known.stock && void saveStock({ ...known.stock, keepTo }).catch((e: unknown) => tell.notKept(e))
@@ -191,7 +191,7 @@ export function Brief({
         {onBack && <Button onClick={onBack}>Back to the plants</Button>}
       </div>
       <p className="text-[0.82rem] text-quiet">
-        {fits} of {known.library.length.toLocaleString('en-GB')} plants suit this spot and pot.{' '}
+        {fits} of {known.library.length.toLocaleString('en-GB')} plants suit this spot and container.{' '}
         <Link className="text-glaze underline underline-offset-4" href={`/library?for=${planting.id}`}>
           See them in the library
         </Link>

@@ -108,7 +108,7 @@ export function Cast({
                         </span>
                         {hanging(e) && (
                           <span className="col-span-2 col-start-2 row-start-2 justify-self-end whitespace-nowrap">
-                            hangs {formatLengthSpan(spanOfSize(plant, 'trailMm', e.trailMm, learned), units)}
+                            trails {formatLengthSpan(spanOfSize(plant, 'trailMm', e.trailMm, learned), units)}
                           </span>
                         )}
                       </span>
@@ -124,12 +124,12 @@ export function Cast({
         <Button kind="deep" onClick={onCompose}>
           Compose again
         </Button>
-        <Button onClick={onRemake}>Make it over</Button>
+        <Button onClick={onRemake}>Change the planting</Button>
         <Button onClick={onAdd}>Add a plant</Button>
         {found && <Button onClick={found.look}>See the {countOf(found.count, 'proposal')} again</Button>}
       </div>
       <p className="text-[0.82rem] text-quiet">
-        Choose a plant to swap it, resize it, keep it or take it out. Drag root balls on the plan.
+        Select a plant to swap, resize, keep or remove it. Drag root balls on the plan to move them.
       </p>
     </div>
   );

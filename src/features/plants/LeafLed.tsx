@@ -42,14 +42,11 @@ export function LeafLed({
     });
   return (
     <fieldset className="flex flex-col gap-2 border-l-2 border-glaze pl-2.5">
-      <legend className="sr-only">The leaf that leads</legend>
+      <legend className="sr-only">Star leaf</legend>
       <Choose
         label="The leaf"
         value={lead?.id ?? ANY}
-        options={[
-          { value: ANY, text: 'Let Rillbank choose' },
-          ...leaves.map((p) => ({ value: p.id, text: plantName(p) })),
-        ]}
+        options={[{ value: ANY, text: 'Choose for me' }, ...leaves.map((p) => ({ value: p.id, text: plantName(p) }))]}
         onChange={(id) => {
           const first = leaves.filter((p) => p.id === id).flatMap(leafColours)[0];
           onChange({
@@ -75,12 +72,12 @@ export function LeafLed({
             ))}
           </div>
           <Offers
-            label={`Repeats the ${WHERE[(chosen ?? colours[0])?.part ?? 'leaf']}`}
+            label={`Colour to repeat: the ${WHERE[(chosen ?? colours[0])?.part ?? 'leaf']}`}
             plants={echoes}
             brief={brief}
             onPress={toggle}
           />
-          <Offers label="One surprise" plants={surprises} brief={brief} onPress={toggle} />
+          <Offers label="One contrasting plant" plants={surprises} brief={brief} onPress={toggle} />
         </>
       )}
     </fieldset>

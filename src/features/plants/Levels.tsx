@@ -38,10 +38,10 @@ export function Levels({ planting, report, mine }: { planting: Planting; report:
   return (
     <div className="flex flex-col">
       <header className="hair flex items-baseline justify-between pb-1.5">
-        <h2 className="text-[0.95rem]">Levels in week {report.week}</h2>
+        <h2 className="text-[0.95rem]">Checks in week {report.week}</h2>
         <span className="text-[0.88rem] text-quiet">{schoolOf(planting.brief).label.toLowerCase()}</span>
       </header>
-      {asked.error && <Failed what="Remedies could not be weighed." error={asked.error} again={asked.again} />}
+      {asked.error && <Failed what="Could not work out remedies." error={asked.error} again={asked.again} />}
       <ul>
         {levels.map((f) => (
           <LevelRow
@@ -61,7 +61,7 @@ export function Levels({ planting, report, mine }: { planting: Planting; report:
       )}
       <details className="pt-2 text-[0.88rem]">
         <summary className="cursor-pointer text-quiet">
-          <span className="ml-1">{fine.length} other checks are good</span>
+          <span className="ml-1">{fine.length} other checks are fine</span>
         </summary>
         <ul className="pt-1">
           {fine.map((f) => (
@@ -134,7 +134,7 @@ function Why({ finding: f }: { finding: Finding }) {
     <details className="group text-[0.86rem] leading-snug">
       <summary className="cursor-pointer list-none text-quiet group-open:text-ink hover:text-ink">{f.message}</summary>
       <p className="border-l-2 border-line pl-2 pt-0.5 text-[0.82rem] text-quiet">
-        {f.rule}. {band && `Band: ${band}. `}From {f.source}.
+        {f.rule}. {band && `Target: ${band}. `}Source: {f.source}.
       </p>
     </details>
   );
@@ -178,5 +178,5 @@ function effectsOf(r: Remedy): string {
     (e) =>
       `${checkOf(e.check).name} ${e.from === e.to ? `stays ${e.to}` : `${e.from} to ${e.to}`}, ${figureOf({ check: e.check, measured: e.after, unit: '' })}`,
   );
-  return told.length > 0 ? told.join('; ') : 'Nothing else moves.';
+  return told.length > 0 ? told.join('; ') : 'No other checks change.';
 }

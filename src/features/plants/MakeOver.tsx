@@ -43,7 +43,7 @@ export function MakeOver({ planting, known, onBack }: Props & { onBack: () => vo
   return (
     <div className="flex flex-col gap-4">
       <header className="hair flex items-center justify-between gap-2 pb-1.5">
-        <h2 className="whitespace-nowrap text-[1rem]">Make it over</h2>
+        <h2 className="whitespace-nowrap text-[1rem]">Change the planting</h2>
         <Button kind="bare" onClick={onBack} aria-label="Back to the plants">
           Back
         </Button>
@@ -73,7 +73,7 @@ function Recolour({ planting, known }: Props) {
       point({ chosen: null });
       const text =
         changes.length === 0
-          ? 'All of it is of those colours already.'
+          ? 'It is already in those colours.'
           : `${changes.map((c) => `${plantName(c.to)} for ${plantName(c.from)}`).join('; ')}.`;
       setDone({ scheme, text });
     });
@@ -95,7 +95,7 @@ function Recolour({ planting, known }: Props) {
         ))}
       </div>
       <p role="status" className="text-[0.84rem] text-quiet">
-        {busy ? 'Looking through the colours …' : (told ?? 'Places, sizes and what you keep stay as they are.')}
+        {busy ? 'Looking through the colours…' : (told ?? 'Positions, sizes and kept plants do not change.')}
       </p>
     </Way>
   );
@@ -118,10 +118,10 @@ function AnotherSize({ planting, known }: Props) {
       const placements = await weigh(known.mine, (api) => api.resized(planting, next));
       if (!placements)
         return tell.problem(
-          'It does not go into that size',
-          'These kinds cannot be laid out there. Compose anew for it instead.',
+          'It does not fit that size',
+          'These plants cannot be arranged in it. Compose a new planting instead.',
         );
-      run(`Make it for ${nameOf(shape)}`, { do: 'set', change: { container: next } }, { do: 'plant', placements });
+      run(`Refit it to ${nameOf(shape)}`, { do: 'set', change: { container: next } }, { do: 'plant', placements });
       point({ chosen: null });
     });
   return (
@@ -131,7 +131,7 @@ function AnotherSize({ planting, known }: Props) {
           <Button
             key={JSON.stringify(shape)}
             disabled={busy}
-            aria-label={`Make it for ${nameOf(shape)}`}
+            aria-label={`Refit it to ${nameOf(shape)}`}
             onClick={() => to(shape)}
           >
             {nameOf(shape)}
@@ -139,7 +139,8 @@ function AnotherSize({ planting, known }: Props) {
         ))}
       </div>
       <p className="text-[0.84rem] text-quiet">
-        The same kinds: first a larger start in the middle, then more round it, then more along the rim.
+        Same kinds of plant. A bigger container gets a larger centre plant first, then more around it, then more along
+        the rim.
       </p>
     </Way>
   );
@@ -152,7 +153,7 @@ function ChangeSome({ planting, known }: Props) {
   const counts = countOfSome(planting);
   const options = SOME.filter((s) => counts[s] > 0).map((value) => ({ value, text: `${SOME_WORDS[value]}` }));
   return (
-    <Way title="Keep these, change those">
+    <Way title="Change some of it">
       <Several label="Change" values={some} options={options} onChange={setSome} />
       <Button
         kind="deep"
@@ -164,8 +165,8 @@ function ChangeSome({ planting, known }: Props) {
       </Button>
       <p className="text-[0.84rem] text-quiet">
         {some.length === 0
-          ? 'Choose what is to go; all else stays where it stands.'
-          : `${sentence(some.map((s) => SOME_WORDS[s].toLowerCase()).join(' and '))} are chosen anew round what stays.`}
+          ? 'Choose what to replace. Everything else stays in place.'
+          : `New ${sentence(some.map((s) => SOME_WORDS[s].toLowerCase()).join(' and '))} are chosen to suit what stays.`}
       </p>
     </Way>
   );

@@ -33,7 +33,7 @@ export function MakeSet({ planting, known }: { planting: Planting; known: Known 
       if (!found)
         return tell.problem(
           'No partner was found',
-          'Nothing else in these colours shares a kind with it here. Make them all the same, or loosen the brief.',
+          'No partner in these colours shares a plant with it. Make them all the same, or relax the brief.',
         );
       const id = newId();
       const partner = {
@@ -44,7 +44,7 @@ export function MakeSet({ planting, known }: { planting: Planting; known: Known 
       };
       await savePlanting(partner);
       counted();
-      tell.done(`${partner.name} stands on the bench`);
+      tell.done(`${partner.name} added to the bench`);
       router.push(stationPath(id, 'plants'));
     } finally {
       composer.stop();
@@ -59,22 +59,22 @@ export function MakeSet({ planting, known }: { planting: Planting; known: Known 
       <div className="grid grid-cols-[5rem_1fr] items-end gap-2">
         <NumberField label="How many" value={count} min={1} max={500} whole onChange={setCount} />
         <Segments
-          label="They are"
+          label="Pattern"
           value={way}
           options={[
             { value: 'same', text: 'All the same' },
-            { value: 'turns', text: 'By turns' },
+            { value: 'turns', text: 'Alternating with a partner' },
           ]}
           onChange={setWay}
         />
       </div>
       <Button className="self-start" disabled={busy} onClick={make}>
-        {busy ? 'Composing its partner …' : `Make a set of ${count}`}
+        {busy ? 'Composing its partner…' : `Make a set of ${count}`}
       </Button>
       <p className="text-[0.84rem] text-quiet">
         {way === 'same'
-          ? 'What is to be bought is counted for all of them.'
-          : `${ofThis} of this one by turns with ${Math.max(1, count - ofThis)} of a partner: the same colours, one kind in common, another lead.`}
+          ? 'The shopping list covers all of them.'
+          : `${ofThis} of this one alternating with ${Math.max(1, count - ofThis)} of a partner: same colours, one plant in common, a different centrepiece.`}
       </p>
     </Way>
   );

@@ -24,7 +24,7 @@ export function Palette({ colours, onChange }: { colours: readonly string[]; onC
           </div>
         ))}
         {colours.length < MOST && <Button onClick={() => onChange([...colours, NEXT])}>Add a colour</Button>}
-        {colours.length > 1 && <Button onClick={() => onChange(colours.slice(0, -1))}>Take the last away</Button>}
+        {colours.length > 1 && <Button onClick={() => onChange(colours.slice(0, -1))}>Remove the last colour</Button>}
       </div>
     </fieldset>
   );

@@ -40,8 +40,8 @@ export function Plan({ planting, season }: { planting: Planting; season: Season 
   const by = pressTurn(shape);
   const turn = (degrees: number) => {
     const moves = turned(planting, degrees);
-    if (moves) run('Turn the planting', ...moves);
-    else setWhy('What is kept stands in the way: let go of it, or move it first.');
+    if (moves) run('Rotate the planting', ...moves);
+    else setWhy('A kept plant is in the way. Stop keeping it or move it first.');
   };
   const rim = Math.max(size.wide, size.deep) / 2;
   const [halfWide, halfDeep] = [size.wide / 2 + rim * 0.16, size.deep / 2 + rim * 0.16];
@@ -97,7 +97,7 @@ export function Plan({ planting, season }: { planting: Planting; season: Season 
       point({ chosen: id });
     } else if (e.key === 'Delete' || e.key === 'Backspace') {
       e.preventDefault();
-      run(`Take out ${nameOf(id)}`, { do: 'remove', id });
+      run(`Remove ${nameOf(id)}`, { do: 'remove', id });
     }
   };
 
@@ -108,7 +108,7 @@ export function Plan({ planting, season }: { planting: Planting; season: Season 
         viewBox={`${-halfWide} ${-halfDeep} ${halfWide * 2} ${halfDeep * 2}`}
         className="w-full touch-none select-none"
         role="group"
-        aria-label="Plan from above. Arrow keys move a root ball, Enter chooses it, Delete takes it out."
+        aria-label="Plan from above. Arrow keys move a root ball, Enter selects it, Delete removes it."
         onPointerMove={onMove}
         onPointerUp={onUp}
         onPointerLeave={onUp}
@@ -192,7 +192,7 @@ export function Plan({ planting, season }: { planting: Planting; season: Season 
               <button
                 type="button"
                 className="min-w-[24px] px-1.5 py-1 hover:text-ink max-work:size-[44px]"
-                aria-label="Turn the planting left"
+                aria-label="Rotate the planting left"
                 onClick={() => turn(-by)}
               >
                 ↺
@@ -203,7 +203,7 @@ export function Plan({ planting, season }: { planting: Planting; season: Season 
               <button
                 type="button"
                 className="min-w-[24px] px-1.5 py-1 hover:text-ink max-work:size-[44px]"
-                aria-label="Turn the planting right"
+                aria-label="Rotate the planting right"
                 onClick={() => turn(by)}
               >
                 ↻

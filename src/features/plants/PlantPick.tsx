@@ -54,7 +54,7 @@ export function PlantPick({
               className="border-b border-line bg-transparent px-3 py-2 outline-none"
             />
             <Command.List className="overflow-y-auto p-1">
-              <Command.Empty className="p-2 text-quiet">Nothing of that name.</Command.Empty>
+              <Command.Empty className="p-2 text-quiet">No plants match.</Command.Empty>
               {list.slice(0, SHOWN).map((p) => (
                 <Command.Item
                   key={p.id}
@@ -71,7 +71,9 @@ export function PlantPick({
                 </Command.Item>
               ))}
               {list.length > SHOWN && (
-                <p className="px-2 py-1 text-[0.84rem] text-quiet">{list.length - SHOWN} more: type part of a name.</p>
+                <p className="px-2 py-1 text-[0.84rem] text-quiet">
+                  {list.length - SHOWN} more. Type part of a name to narrow the list.
+                </p>
               )}
             </Command.List>
           </Command>

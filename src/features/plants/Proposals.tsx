@@ -52,7 +52,7 @@ interface Props {
 }
 
 /** Said until a picture is there. */
-const FOLLOWS = 'Its picture follows';
+const FOLLOWS = 'Drawing the picture…';
 
 /** What decided for a proposal, and what it gives up. */
 function Why({ of, among }: { of: Proposal; among: readonly Proposal[] }) {
@@ -68,7 +68,7 @@ function Why({ of, among }: { of: Proposal; among: readonly Proposal[] }) {
           <li key={fact}>{fact}</li>
         ))}
       </ul>
-      {given && <p className="pt-1 text-quiet">Given up: {given}</p>}
+      {given && <p className="pt-1 text-quiet">Relaxed: {given}</p>}
     </details>
   );
 }
@@ -91,10 +91,10 @@ export function Proposals(props: Props) {
       <header className="hair flex items-center justify-between gap-3 py-2">
         <h2 className="text-lg" role="status">
           {state === 'working'
-            ? 'Composing …'
+            ? 'Composing…'
             : composed?.problem
               ? 'Nothing fits yet'
-              : `${countOf(list.length, 'way')} to plant it`}
+              : countOf(list.length, 'proposal')}
         </h2>
         {state === 'working' ? (
           <span className="flex items-center gap-3">
@@ -110,7 +110,7 @@ export function Proposals(props: Props) {
           <p>{composed.problem}</p>
           {Object.keys(composed.refused).length > 0 && (
             <p className="pt-2 text-quiet">
-              Left out:{' '}
+              Ruled out:{' '}
               {Object.entries(composed.refused)
                 .map(([rule, n]) => `${n} for ${LEFT_OUT_FOR[rule as Refusal['rule']]}`)
                 .join(', ')}
@@ -183,15 +183,15 @@ export function Proposals(props: Props) {
                 className="px-2! text-[0.86rem]!"
                 disabled={state === 'working'}
                 onClick={() => onTake(p)}
-                aria-label={`Take number ${i + 1}, ${p.reason}`}
+                aria-label={`Use proposal ${i + 1}, ${p.reason}`}
               >
-                Take this one
+                Use this one
               </Button>
               <Button
                 className="px-2! text-[0.86rem]!"
                 disabled={state === 'working'}
                 onClick={() => onSay({ wish: 'more like this', of: p.planting })}
-                aria-label={`More like number ${i + 1}`}
+                aria-label={`More like proposal ${i + 1}`}
               >
                 More like this
               </Button>
@@ -213,7 +213,7 @@ function Asking({ children }: { children: React.ReactNode }) {
   if (!useNarrow()) return row;
   return (
     <details className="pt-1">
-      <summary className="cursor-pointer py-2 text-[0.93rem]">Ask for others</summary>
+      <summary className="cursor-pointer py-2 text-[0.93rem]">Try others</summary>
       {row}
     </details>
   );
@@ -237,10 +237,10 @@ function BesideIt({ planting, beside, onBeside }: Pick<Props, 'planting' | 'besi
   return (
     <label className="flex items-center gap-2 text-[0.86rem] text-quiet">
       {beside && !beside.composed
-        ? 'Composing beside it'
+        ? 'Composing the other arrangement…'
         : beside?.composed?.proposals.length === 0
-          ? 'Nothing fits beside it'
-          : 'Beside it'}
+          ? 'Nothing fits in that arrangement'
+          : 'Compare with'}
       <select
         className="field w-auto! min-h-8!"
         value={beside?.school ?? NONE}
@@ -260,8 +260,8 @@ function BesideIt({ planting, beside, onBeside }: Pick<Props, 'planting' | 'besi
 /** What can be said of them, so that the next ones differ; and what the last thing said has changed. */
 function Wishes({ first, said, onSay }: { first: Proposal; said: Said | null; onSay: Props['onSay'] }) {
   return (
-    <div className="flex flex-wrap items-center gap-1.5 text-[0.86rem]" role="group" aria-label="Ask for others">
-      <span className="text-quiet">Rather</span>
+    <div className="flex flex-wrap items-center gap-1.5 text-[0.86rem]" role="group" aria-label="Try others">
+      <span className="text-quiet">Make it</span>
       {WISH_IDS.map((wish) => (
         <Button key={wish} aria-pressed={said?.wish === wish} onClick={() => onSay({ wish, of: first.planting })}>
           {WISHES[wish].label.toLowerCase()}
@@ -270,7 +270,7 @@ function Wishes({ first, said, onSay }: { first: Proposal; said: Said | null; on
       {said && (
         <span role="status" className="text-quiet">
           {said.wish === 'more like this'
-            ? 'Others like the one you chose.'
+            ? 'More like the one you chose.'
             : `${changed(said.wish, said.of, first.planting)}.`}
         </span>
       )}

@@ -52,12 +52,12 @@ export function SwapPanel({
           </div>
         </div>
         <Button kind="bare" onClick={() => point({ chosen: null, lit: null })}>
-          Levels
+          Checks
         </Button>
       </header>
       <p className="text-[0.86rem] text-quiet">{plant.note}</p>
       <Choose
-        label="Start size"
+        label="Size to buy"
         value={placed.start}
         options={plant.starts
           .map((s) => ({ value: s.size, text: `${STARTS[s.size].label}, £${s.price.toFixed(2)}` }))
@@ -66,13 +66,13 @@ export function SwapPanel({
               ? []
               : [{ value: placed.start, text: STARTS[placed.start].label }],
           )}
-        onChange={(start) => run(`Start size of ${plantName(plant)}`, { do: 'start', id: placed.id, start })}
+        onChange={(start) => run(`Size to buy for ${plantName(plant)}`, { do: 'start', id: placed.id, start })}
       />
       <Toggle
-        label="Keep it when composing again"
+        label="Keep it when you compose again"
         on={placed.locked ?? false}
         onChange={(locked) =>
-          run(locked ? `Keep ${plantName(plant)}` : `Let go of ${plantName(plant)}`, {
+          run(locked ? `Keep ${plantName(plant)}` : `Stop keeping ${plantName(plant)}`, {
             do: 'lock',
             id: placed.id,
             locked,
@@ -81,22 +81,22 @@ export function SwapPanel({
       />
       <Button
         onClick={() => {
-          run(`Take out ${plantName(plant)}`, { do: 'remove', id: placed.id });
+          run(`Remove ${plantName(plant)}`, { do: 'remove', id: placed.id });
           point({ chosen: null });
         }}
       >
-        Take it out
+        Remove
       </Button>
       <section>
         <header className="hair flex items-baseline justify-between pb-1 pt-1">
-          <h3 className="text-[0.93rem]">In its place</h3>
+          <h3 className="text-[0.93rem]">Swap it for</h3>
           <span className="text-[0.84rem] text-quiet">
-            {swaps ? `${swaps.length} fit, best first` : asked.busy ? 'weighing …' : ''}
+            {swaps ? `${swaps.length} fit, best first` : asked.busy ? 'comparing…' : ''}
           </span>
         </header>
-        {asked.error && <Failed what="Swaps could not be weighed." error={asked.error} again={asked.again} />}
+        {asked.error && <Failed what="Could not compare swaps." error={asked.error} again={asked.again} />}
         {same.length > 1 && <Toggle label={`Swap all ${same.length} of them`} on={all} onChange={setAll} />}
-        <ul aria-label="Plants that could stand in its place">
+        <ul aria-label="Plants you could swap in">
           {(swaps ?? []).slice(0, 12).map((s) => {
             const p = s.plant;
             return (
@@ -127,7 +127,7 @@ export function SwapPanel({
         </ul>
         {swaps?.length === 0 && (
           <p className="py-2 text-[0.88rem]">
-            Nothing else in the library fits this place. Loosen the spot or the pot.
+            Nothing else in the library fits here. Change the spot or choose a bigger container.
           </p>
         )}
         <WhyNot planting={planting} placed={placed} library={library} />
@@ -146,7 +146,7 @@ function changesOf(now: Report, then: Report): string {
       ? [`${checkOf(f.check).name} ${WORD[was.severity]} to ${WORD[f.severity]}`]
       : [];
   });
-  return moved.length > 0 ? moved.slice(0, 3).join(', ') : 'all levels stay as they are';
+  return moved.length > 0 ? moved.slice(0, 3).join(', ') : 'no checks change';
 }
 
 /** Why not any other plant of this role: each has its rule and its numbers. */
@@ -164,7 +164,7 @@ function WhyNot({ planting, placed, library }: { planting: Planting; placed: Pla
   if (refused.length === 0) return null;
   return (
     <details className="pt-2 text-[0.86rem]">
-      <summary className="cursor-pointer text-quiet">Why not the other {refused.length}?</summary>
+      <summary className="cursor-pointer text-quiet">Why are {refused.length} others ruled out?</summary>
       <ul className="pt-1">
         {refused.slice(0, 120).map(({ p, why }) => (
           <li key={p.id} className="hair py-1">

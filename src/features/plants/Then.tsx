@@ -30,7 +30,7 @@ function actors(planting: Planting, { placements, fresh, sorted }: SecondAct): {
 export function Then({ planting, number, act, onTake }: Props) {
   const on = act?.on ?? secondActOn(planting);
   if (on === null || act === null) return null;
-  if (!act) return <p className="text-[0.84rem] text-quiet">Looking for what follows on {formatDay(on)}</p>;
+  if (!act) return <p className="text-[0.84rem] text-quiet">Looking for a planting to follow on {formatDay(on)}</p>;
   const { comes, stays } = actors(planting, act);
   return (
     <section className="flex flex-col gap-1.5 border-t border-line pt-2 text-[0.84rem] leading-snug">
@@ -46,9 +46,9 @@ export function Then({ planting, number, act, onTake }: Props) {
         <Button
           className="px-2! text-[0.86rem]!"
           onClick={() => onTake(act)}
-          aria-label={`Take both, number ${number} and what follows from ${formatDay(on)}`}
+          aria-label={`Use both, number ${number} and what follows from ${formatDay(on)}`}
         >
-          Take both
+          Use both
         </Button>
       </div>
     </section>

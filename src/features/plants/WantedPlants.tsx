@@ -18,17 +18,19 @@ export function WantedPlants({
   const count = brief.must.length + brief.never.length;
   return (
     <details className="text-[0.9rem]" open={count > 0 || undefined}>
-      <summary className="cursor-pointer text-quiet">Must have and never{count > 0 ? ` (${count})` : ''}</summary>
+      <summary className="cursor-pointer text-quiet">
+        Plants to include or avoid{count > 0 ? ` (${count})` : ''}
+      </summary>
       <div className="flex flex-col gap-2 pt-1.5">
         <List
-          label="Must have"
+          label="Include"
           ids={brief.must}
           most={5}
           library={library}
           onChange={(must) => onChange({ must, never: brief.never.filter((id) => !must.includes(id)) })}
         />
         <List
-          label="Never"
+          label="Avoid"
           ids={brief.never}
           most={200}
           library={library}
@@ -56,7 +58,7 @@ function List({
     <div>
       <PlantPick
         label={`${label}: add a plant`}
-        text={ids.length >= most ? `${label}: ${most} at most` : `${label} …`}
+        text={ids.length >= most ? `${label}: ${most} at most` : `${label}…`}
         library={library}
         disabled={ids.length >= most}
         onPick={(p) => !ids.includes(p.id) && onChange([...ids, p.id])}
@@ -71,7 +73,7 @@ function List({
               <button
                 type="button"
                 className="px-2 py-1 text-glaze"
-                aria-label={`Take ${name} off: ${label.toLowerCase()}`}
+                aria-label={`Remove ${name} from ${label.toLowerCase()}`}
                 onClick={() => onChange(ids.filter((x) => x !== id))}
               >
                 ×

@@ -32,15 +32,15 @@ export function WhyNot({
   return (
     <div className="contents text-[0.86rem]">
       <div className="w-40">
-        <PlantPick label="Why not …?" text="Why not …?" library={library} onPick={setAsked} />
+        <PlantPick label="Why not this plant?" text="Why not this plant?" library={library} onPick={setAsked} />
       </div>
       {asked && (
         <div role="status" className="flex w-full flex-wrap items-center gap-x-2 gap-y-1">
           <b className="font-semibold">{plantName(asked)}:</b>
-          {numbers.length > 0 && <span>it is in number {numbers.join(' and ')}.</span>}
+          {numbers.length > 0 && <span>it is in proposal {numbers.join(' and ')}.</span>}
           {numbers.length === 0 && reasons.length === 0 && (
             <>
-              <span>it suits the spot and the pot; others made the better whole.</span>
+              <span>it suits the spot and container, but other plants gave a better combination.</span>
               <Button className="min-h-8!" onClick={() => onWith(asked)}>
                 Compose with it
               </Button>

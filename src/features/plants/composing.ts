@@ -102,7 +102,7 @@ export const useComposing = create<Composing>((set, get) => {
       .catch((e: unknown) => {
         if (running !== work.stop) return;
         set(IDLE);
-        tell.problem('Composing stopped', e instanceof Error ? e.message : String(e));
+        tell.problem('Stopped composing', e instanceof Error ? e.message : String(e));
       })
       .finally(() => {
         if (running === work.stop) running = null;
@@ -119,7 +119,7 @@ export const useComposing = create<Composing>((set, get) => {
       .catch((e: unknown) => {
         if (!still()) return;
         set({ beside: null });
-        tell.problem('Composing stopped', e instanceof Error ? e.message : String(e));
+        tell.problem('Stopped composing', e instanceof Error ? e.message : String(e));
       });
   };
   return { ...IDLE, seed: 0, start, alongside, stop, lay, recall };

@@ -100,14 +100,14 @@ function Whole({ planting }: StationProps) {
       onWith={(plant) => {
         const must = [plant.id, ...planting.brief.must].slice(0, 5);
         const brief = { ...planting.brief, must, never: planting.brief.never.filter((id) => id !== plant.id) };
-        run(`Must have ${plantName(plant)}`, { do: 'set', change: { brief } });
+        run(`Include ${plantName(plant)}`, { do: 'set', change: { brief } });
         start({ ...(base ?? planting), brief }, known.mine);
       }}
       onStop={stop}
       onClose={() => lay(true)}
       onTake={(p, act) => {
         run(
-          act ? 'Take a proposal and what follows it' : 'Take a proposal',
+          act ? 'Use a proposal and what follows it' : 'Use a proposal',
           { do: 'set', change: { brief: { ...planting.brief, school: p.planting.brief.school } } },
           { do: 'plant', placements: keptAsBefore(planting, (act ?? p.planting).placements) },
         );
@@ -136,11 +136,11 @@ function Empty() {
     <div className="flex flex-col gap-2 text-[0.95rem]">
       <h2 className="hair pb-1.5 text-[0.95rem]">Nothing planted yet</h2>
       <p>
-        Say what you would like on the left, then press Compose. You get several plantings that fit this spot and pot,
+        Fill in the brief on the left, then select Compose. You get several plantings that fit this spot and container,
         each with its reasons.
       </p>
       <p className="text-quiet">
-        Height, texture, trail, colour and vigour are judged here as soon as there is something to judge.
+        Checks of height, texture, trailing plants, colour and vigour appear here once it is planted.
       </p>
     </div>
   );
@@ -153,5 +153,5 @@ export const plants: Panels = {
   Whole,
   useWhole,
   onward: isPlanted,
-  readingName: 'Levels',
+  readingName: 'Checks',
 };

@@ -31,25 +31,25 @@ export function AtItsBest({ planting, season }: StationProps) {
       )}
       {peak === 'early' && (
         <p>
-          <Mark severity="watch" /> It is over early: most of its season comes after.
+          <Mark severity="watch" /> It peaks early: most of the season is still to come.
         </p>
       )}
       {peak === 'late' && (
         <p>
-          <Mark severity="watch" /> It comes late: most of its season is spent waiting.
+          <Mark severity="watch" /> It peaks late: you wait most of the season for it.
         </p>
       )}
       {dry.map((d) => (
         <p key={d.from}>
-          <Mark severity="watch" /> Hardly a flower from {day(d.from)} to {day(d.to, 6)}.
+          <Mark severity="watch" /> Almost no flowers from {day(d.from)} to {day(d.to, 6)}.
         </p>
       ))}
       <OptionalDateField
-        label="A day to be ready for"
+        label="A date to be at its best"
         value={bestOn}
         after={planting.startDate}
         onChange={(next) =>
-          run('A day to be ready for', { do: 'set', change: { brief: { ...planting.brief, bestOn: next } } })
+          run('A date to be at its best', { do: 'set', change: { brief: { ...planting.brief, bestOn: next } } })
         }
       />
       {ready && (
@@ -57,10 +57,10 @@ export function AtItsBest({ planting, season }: StationProps) {
           <p>
             <Mark severity={ready.ready ? 'good' : 'watch'} />{' '}
             {ready.ready
-              ? 'Its best weeks hold that day.'
+              ? 'That day falls in its best weeks.'
               : ready.ways.length > 0
-                ? 'That day lies outside its best weeks. What would have it ready:'
-                : 'That day lies outside its best weeks, and neither another planting day nor bigger starts bring it there. Compose again with that day in the brief.'}
+                ? 'That day falls outside its best weeks. What would bring it forward or hold it back:'
+                : 'That day falls outside its best weeks, and neither another planting date nor larger plants would fix that. Add the date to the brief and compose again.'}
           </p>
           {ready.ways.map((way) => (
             <Button key={way.label} onClick={() => run(way.label, ...way.commands)}>
@@ -69,7 +69,7 @@ export function AtItsBest({ planting, season }: StationProps) {
           ))}
           {weekOf !== null && weekOf >= 0 && weekOf < season.weeks.length && (
             <Button kind="bare" onClick={() => show(weekOf)}>
-              Look at that day
+              Show that day
             </Button>
           )}
         </div>

@@ -11,16 +11,16 @@ import { useWorkspace } from '../shell/store';
 /** So much left of its fullest is all of it. Working figure. */
 const STANDS_FULL = 0.9;
 
-const percent = (share: number): string => `${Math.round(share * 100)} %`;
+const percent = (share: number): string => `${Math.round(share * 100)}%`;
 const monthName = (month: string): string => MONTH_NAMES[Number(month.slice(5)) - 1] ?? month;
 
 /** What is said of a month. */
 function saidOf(m: MonthColour): string {
-  if (m.verdict === 'bare') return 'hardly anything stands';
-  if (m.verdict === 'green') return 'green, hardly a colour';
-  if (m.verdict === 'holds') return m.flower < 0.05 ? 'holds, by its leaf' : 'holds';
-  if (m.lacks) return `wants ${m.lacks}`;
-  return m.over ? `too much ${m.over}` : `${percent(m.stray)} strays`;
+  if (m.verdict === 'bare') return 'almost nothing to see';
+  if (m.verdict === 'green') return 'green, almost no colour';
+  if (m.verdict === 'holds') return m.flower < 0.05 ? 'on scheme, thanks to foliage' : 'on scheme';
+  if (m.lacks) return `needs more ${m.lacks}`;
+  return m.over ? `too much ${m.over}` : `${percent(m.stray)} outside the scheme`;
 }
 
 /** The colours of each month, and whether the scheme still holds. */
@@ -32,14 +32,16 @@ export function ByMonth({ planting, season }: StationProps) {
   return (
     <section aria-label="Colour by month" className="flex flex-col gap-1 text-[0.95rem]">
       <h2 className="hair pb-1.5 text-[0.95rem]">Colour by month</h2>
-      <p className="text-[0.86rem] text-quiet">Against “{schemeOf(planting.brief).label}”, as asked for.</p>
+      <p className="text-[0.86rem] text-quiet">
+        Compared with “{schemeOf(planting.brief).label}”, the scheme in your brief.
+      </p>
       <ul>
         {months.map((m, i) => (
           <li key={m.month} className="grid grid-cols-[5.2rem_1fr] items-center gap-x-2 border-t border-line py-0.5">
             <Button
               kind="bare"
               className="justify-start! px-0! work:min-h-7!"
-              title={`Look at week ${m.week}`}
+              title={`Go to week ${m.week}`}
               onClick={() => show(m.week)}
             >
               {monthName(m.month)}
@@ -70,9 +72,9 @@ export function ByMonth({ planting, season }: StationProps) {
       {least && (
         <p>
           {least.share >= STANDS_FULL
-            ? 'It stands full all winter'
-            : `Barest in ${monthName(least.month)}: ${percent(least.share)} of its fullest is still there`}
-          {least.names.length > 0 ? `, most of it ${least.names.join(' and ')}` : ''}.
+            ? 'It stays full all winter'
+            : `Thinnest in ${monthName(least.month)}, with ${percent(least.share)} of its fullest growth left`}
+          {least.names.length > 0 ? `, mostly ${least.names.join(' and ')}` : ''}.
         </p>
       )}
     </section>

@@ -21,21 +21,21 @@ interface Sheet {
   written: (units: UnitSystem) => (value: number) => string;
 }
 
-const percent = () => (v: number) => `${Math.round(v * 100)} %`;
+const percent = () => (v: number) => `${Math.round(v * 100)}%`;
 
 /** The charts there are. */
 const SHEETS = {
   height: {
     label: 'Height',
-    about: 'over the soil, by week',
+    about: 'above the soil, by week',
     kind: 'line',
     along: 'week',
     of: heights,
     written: (units) => (v) => formatLength(v, units),
   },
   light: {
-    label: 'Light kept',
-    about: 'of what each needs, by week',
+    label: 'Light received',
+    about: 'as a share of what each needs, by week',
     kind: 'line',
     along: 'week',
     of: lightKept,
@@ -43,7 +43,7 @@ const SHEETS = {
   },
   flower: {
     label: 'Flower',
-    about: 'of all that is seen, by month',
+    about: 'as a share of what you see, by month',
     kind: 'bar',
     along: 'month',
     of: flowerByMonth,
@@ -51,7 +51,7 @@ const SHEETS = {
   },
   cover: {
     label: 'Cover',
-    about: 'of the soil under leaves, by week',
+    about: 'soil covered by leaves, by week',
     kind: 'line',
     along: 'week',
     of: cover,
@@ -110,7 +110,7 @@ export function Charts({ planting, season, week, units }: StationProps) {
       </ul>
       <details className="text-[0.86rem]">
         <summary className="cursor-pointer text-quiet">
-          <span className="ml-1">As a table</span>
+          <span className="ml-1">Show as a table</span>
         </summary>
         <div className="max-h-64 overflow-auto" tabIndex={0} role="region" aria-label={`${sheet.label}, table`}>
           <table className="w-full border-collapse tabular-nums">
@@ -148,7 +148,7 @@ export function Charts({ planting, season, week, units }: StationProps) {
         </div>
       </details>
       <Button kind="bare" className="self-start" onClick={csv}>
-        Keep these figures as CSV
+        Save as CSV
       </Button>
     </section>
   );

@@ -11,16 +11,16 @@ import { point } from '../shell/pointing';
 import { useWorkspace } from '../shell/store';
 import { useTrying } from './trying';
 
-const percent = (share: number): string => `${Math.round(share * 100)} %`;
+const percent = (share: number): string => `${Math.round(share * 100)}%`;
 
 /** Every covering ahead, in words, and what can be tried against it. */
 export function Covering(at: StationProps) {
   const { planting, season } = at;
   const list = useMemo(() => coverings(planting, season), [planting, season]);
   return (
-    <section aria-label="Who covers whom" className="flex flex-col gap-1 text-[0.95rem]">
-      <h2 className="hair pb-1.5 text-[0.95rem]">Who covers whom</h2>
-      {list.length === 0 && <p className="text-quiet">Each keeps the light it needs.</p>}
+    <section aria-label="Plants shading each other" className="flex flex-col gap-1 text-[0.95rem]">
+      <h2 className="hair pb-1.5 text-[0.95rem]">Plants shading each other</h2>
+      {list.length === 0 && <p className="text-quiet">Every plant gets the light it needs.</p>}
       <ul>
         {list.map((c) => (
           <One key={c.under} {...at} covering={c} />
@@ -54,26 +54,26 @@ function One({ planting, season, known, covering: c }: StationProps & { covering
       onBlur={letGo}
     >
       <p className="leading-snug">
-        <Mark severity={c.dies ? 'wrong' : 'watch'} /> From week {c.week}, {formatDay(c.date)}, {name(c.by)} stands over{' '}
+        <Mark severity={c.dies ? 'wrong' : 'watch'} /> From week {c.week}, {formatDay(c.date)}, {name(c.by)} covers{' '}
         {name(c.under)}:{' '}
         {c.smothered
-          ? `no more than ${percent(c.least)} of its light is left, and it ${c.dies ? 'dies' : suffers}.`
-          : `it falls ${percent(c.lost)} of its width behind.`}
+          ? `at most ${percent(c.least)} of its light is left, and it ${c.dies ? 'dies' : suffers}.`
+          : `it ends up ${percent(c.lost)} narrower.`}
       </p>
       <p className="flex flex-wrap gap-x-4">
         <Button kind="bare" className="px-0!" onClick={() => show(c.worstWeek)}>
-          See what is lost, week {c.worstWeek}
+          Show the effect in week {c.worstWeek}
         </Button>
         <Button kind="bare" className="px-0!" aria-expanded={open} onClick={() => setOpen(!open)}>
           What would help?
         </Button>
       </p>
       {open && ways.length === 0 && (
-        <p className="text-quiet">Nothing tried gives it much back: swap one of them at Plants.</p>
+        <p className="text-quiet">None of these would help much. Swap one of them under Plants.</p>
       )}
       {ways.map((way) => (
         <Button key={way.label} onClick={() => attempt(planting.id, { tried: way })}>
-          {way.label}: {way.lost > 0 ? `${percent(way.lost)} behind` : 'nothing lost'}
+          {way.label}: {way.lost > 0 ? `${percent(way.lost)} smaller` : 'no loss'}
         </Button>
       ))}
     </li>

@@ -18,7 +18,7 @@ export function Effects({
   }, [planting, report, commands]);
   return (
     <div className="self-stretch">
-      {moves.length === 0 && <p className="text-quiet">No level moves from good, watch or wrong.</p>}
+      {moves.length === 0 && <p className="text-quiet">No check changes.</p>}
       <ul>
         {moves.map((m) => (
           <li key={m.check} className="flex justify-between gap-2">
@@ -31,7 +31,7 @@ export function Effects({
       </ul>
       {change !== 0 && (
         <p className="text-quiet">
-          {change > 0 ? 'Better' : 'Worse'} by {Math.abs(change).toFixed(1)} in all.
+          Overall {Math.abs(change).toFixed(1)} points {change > 0 ? 'better' : 'worse'}.
         </p>
       )}
     </div>

@@ -7,7 +7,7 @@ import type { StationProps } from '../shell/panels';
 
 function said(against: number): string {
   const by = Math.round((against - 1) * 100);
-  return by === 0 ? 'as ever' : by > 0 ? `${by} % more` : `${-by} % less`;
+  return by === 0 ? 'as usual' : by > 0 ? `${by}% more` : `${-by}% less`;
 }
 
 /** Who carries another year, and who does not. */
@@ -20,7 +20,7 @@ export function Fares({ planting, year }: Pick<StationProps, 'planting'> & { yea
           <span>
             {f.lost && <Mark severity="wrong" />} {f.name}
           </span>
-          <span className="whitespace-nowrap text-quiet">{f.lost ? 'does not come through' : said(f.against)}</span>
+          <span className="whitespace-nowrap text-quiet">{f.lost ? 'does not survive' : said(f.against)}</span>
         </li>
       ))}
     </ul>

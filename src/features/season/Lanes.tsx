@@ -15,7 +15,7 @@ function saidOf({ name, cells }: Lane): string {
   const from = cells.findIndex((c) => c.what === 'flower');
   const to = cells.reduce((last, c, k) => (c.what === 'flower' ? k : last), -1);
   const gone = cells.findIndex((c, k) => k > 0 && c.what === 'gone' && cells[k - 1]?.what !== 'gone');
-  return `${name}: ${from < 0 ? 'no flower to speak of' : `in flower weeks ${from} to ${to}`}${gone > 0 ? `, gone from week ${gone}` : ''}`;
+  return `${name}: ${from < 0 ? 'few or no flowers' : `in flower weeks ${from} to ${to}`}${gone > 0 ? `, died down or dead from week ${gone}` : ''}`;
 }
 
 /** Each kind's season in a band of its own: its flower, its leaf, what comes after; with what is tried, a second one under it. */
@@ -50,7 +50,7 @@ export function Lanes({ planting, season, week }: StationProps) {
           height={lanes.length * (HIGH + GAP)}
           className="block w-full"
           role="group"
-          aria-label="Each plant’s season"
+          aria-label="Season by plant"
         >
           {lanes.map((lane, i) => {
             const y = i * (HIGH + GAP);

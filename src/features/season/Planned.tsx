@@ -15,7 +15,7 @@ export function Planned({ planting, season, last }: Props) {
   const deeds = planting.deeds.filter((d) => d.done === null).sort((a, b) => dayOf(a).localeCompare(dayOf(b)));
   const whose = (id: string | null): string => {
     const found = season.placed.find((p) => p.id === id);
-    return found ? plantName(found.plant) : 'all of it';
+    return found ? plantName(found.plant) : 'the whole container';
   };
   return (
     <ul aria-label="Planned" className="flex flex-col">
@@ -52,9 +52,7 @@ function Moved({ planting, deed, last }: { planting: Props['planting']; deed: De
           onChange={to}
         />
       </span>
-      <Button onClick={() => run(`Leave out: ${deedWords(deed.what)}`, { do: 'unplan', id: deed.id })}>
-        Leave it out
-      </Button>
+      <Button onClick={() => run(`Remove: ${deedWords(deed.what)}`, { do: 'unplan', id: deed.id })}>Remove</Button>
     </span>
   );
 }

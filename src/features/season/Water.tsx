@@ -33,13 +33,13 @@ export function Water({ planting, season, week, units }: StationProps) {
     <section aria-label="Water" className="flex flex-col gap-1 text-[0.95rem]">
       <h2 className="hair pb-1.5 text-[0.95rem]">Water in week {week}</h2>
       <p>
-        On a dry day about {formatDay(date)}, {formatTemperature(highC, units)} by day and{' '}
-        {formatTemperature(lowC, units)} by night: {often(usual)}, {formatVolume(usual.eachL, units)} each time.
+        On a dry day around {formatDay(date)} ({formatTemperature(highC, units)} by day,{' '}
+        {formatTemperature(lowC, units)} at night): {often(usual)}, {formatVolume(usual.eachL, units)} each time.
       </p>
       <p>
-        In a heat wave {often(hot)}. It holds {formatVolume(usual.usableL, units)} for its roots
+        In a heatwave: {often(hot)}. The mix holds {formatVolume(usual.usableL, units)} that roots can use
         {usual.reachL < usual.usableL * ROOTED && `, and so far they reach ${formatVolume(usual.reachL, units)} of it`}.
-        Put a finger in before you water: the day decides.
+        Feel the mix before you water; this is only a guide.
       </p>
     </section>
   );

@@ -58,10 +58,10 @@ function Trial({ planting, report }: StationProps) {
               drop();
             }}
           >
-            Keep it
+            Save this
           </Button>
         )}
-        <Button onClick={drop}>{tried ? 'Drop it' : 'Back to an ordinary year'}</Button>
+        <Button onClick={drop}>{tried ? 'Discard' : 'Back to an average year'}</Button>
       </p>
     </div>
   );
@@ -93,13 +93,13 @@ function Choices({
   return (
     <>
       <Choose
-        label="Deed"
+        label="What to do"
         value={what}
         options={(Object.keys(DEEDS) as Tried[]).map((value) => ({ value, text: DEEDS[value] }))}
         onChange={(next) => ask({ what: next, to })}
       />
       <Choose
-        label="Of"
+        label="To which plant"
         value={to}
         options={[
           { value: ALL, text: 'the whole container' },
@@ -110,16 +110,16 @@ function Choices({
       <p className="flex flex-wrap gap-2">
         <Button onClick={attemptDeed}>Try it in week {at}</Button>
         {held === null || of !== planting.id ? (
-          <Button onClick={() => attempt(planting.id, { held: week })}>Hold week {week} beside</Button>
+          <Button onClick={() => attempt(planting.id, { held: week })}>Compare with week {week}</Button>
         ) : (
-          <Button onClick={drop}>Let week {held} go</Button>
+          <Button onClick={drop}>Stop comparing week {held}</Button>
         )}
       </p>
       <Choose
         label="Year"
         value="ordinary"
         options={[
-          { value: 'ordinary' as const, text: 'An ordinary year' },
+          { value: 'ordinary' as const, text: 'An average year' },
           ...YEAR_IDS.map((value) => ({ value, text: `${YEARS[value].label}, ${YEARS[value].about}` })),
         ]}
         onChange={(next) => next !== 'ordinary' && attempt(planting.id, { year: next })}

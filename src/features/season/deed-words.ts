@@ -4,8 +4,8 @@ import type { Deed } from '@/core/plantings/deeds';
 export const DEEDS = {
   pinch: 'Pinch out the tips',
   'cut-back': 'Cut back by half',
-  deadhead: 'Take off spent flowers',
-  fleece: 'Put fleece over',
+  deadhead: 'Deadhead',
+  fleece: 'Cover with fleece',
   'bring-in': 'Bring indoors',
 } as const;
 export type Tried = keyof typeof DEEDS;

@@ -22,9 +22,9 @@ function Work(at: StationProps) {
   if (!isPlanted(at.planting))
     return (
       <div className="flex flex-col items-start gap-3">
-        <p>Nothing is planted yet, so there is no season to look at.</p>
+        <p>Plant something first, and its season appears here.</p>
         <Link href={stationPath(at.planting.id, 'plants')} className={buttonLook('plain')}>
-          To the plants
+          Go to Plants
         </Link>
       </div>
     );
@@ -63,5 +63,5 @@ export const season: Panels = {
   useStream,
   onward: isPlanted,
   allTurns: true,
-  readingName: 'What if, and charts',
+  readingName: 'What-if and charts',
 };

@@ -29,7 +29,7 @@ export function useBeside({ planting, season, week }: StationProps): Beside | nu
   const tried = useTried(planting);
   const { of, year, held } = useTrying();
   return useMemo(() => {
-    if (tried) return { ...tried, week, names: ['As it is', year ? YEARS[year].label : 'With it'] };
+    if (tried) return { ...tried, week, names: ['Now', year ? YEARS[year].label : 'With the change'] };
     if (of === planting.id && held !== null)
       return { planting, season, year: null, week: held, names: [`Week ${week}`, `Week ${held}`] };
     return null;

@@ -47,12 +47,10 @@ export class Boundary extends Component<Props, State> {
       >
         <p>
           {what[0]?.toUpperCase()}
-          {what.slice(1)} cannot be shown. What you made is kept.
+          Could not show {what.slice(1)}. Your work is saved.
         </p>
         <p className="text-[0.88rem] text-quiet">
-          {missing
-            ? 'A part of Rillbank did not load. Reload the page: a new release may have come out.'
-            : error.message}
+          {missing ? 'Part of Rillbank did not load. There may be a new version: reload the page.' : error.message}
         </p>
         <div className="flex gap-2">
           {missing ? (

@@ -10,9 +10,9 @@ export function DiaryDay() {
   if (open === null) return null;
   return (
     <p className="text-quiet print:hidden">
-      The diary is open on {formatDay(open)} {open.slice(0, 4)}.{' '}
+      Showing {formatDay(open)} {open.slice(0, 4)}.{' '}
       <Button kind="bare" className="min-h-[24px]!" onClick={() => openOn(null)}>
-        Open it on the real day
+        Use today’s date
       </Button>
     </p>
   );
@@ -22,5 +22,5 @@ export function DiaryDay() {
 export function DiaryPick() {
   const openOn = useDiary((d) => d.openOn);
   const today = useToday();
-  return <DateField label="The diary’s day" value={today} onChange={openOn} />;
+  return <DateField label="Date shown" value={today} onChange={openOn} />;
 }

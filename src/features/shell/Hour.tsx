@@ -24,7 +24,7 @@ export function Hour({ hour, says, onChange }: { hour: number; says: string; onC
         max={TO}
         step={STEP}
         value={hour}
-        aria-valuetext={`${hourText(hour)} sun time, ${says}`}
+        aria-valuetext={`${hourText(hour)} solar time, ${says}`}
         className="h-9 w-full accent-[var(--marigold,#c98a1b)] pointer-coarse:h-[44px]"
         onChange={(e) => onChange(Number(e.target.value))}
       />

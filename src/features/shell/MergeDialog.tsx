@@ -16,9 +16,9 @@ export interface Met {
 
 const SAYS: Record<Fate, string> = {
   new: 'Added',
-  newer: 'Newer in the file: takes the place of the one here',
-  older: 'Newer here: the one here stays',
-  same: 'The same: nothing to do',
+  newer: 'Newer in the file: replaces yours',
+  older: 'Newer here: yours is kept',
+  same: 'Identical: no change',
 };
 const ORDER: readonly Fate[] = ['newer', 'older', 'new', 'same'];
 
@@ -39,14 +39,14 @@ export function MergeDialog({ met, onTake, onClose }: { met: Met; onTake: () => 
         <Dialog.Content className="fixed inset-x-2 top-[8vh] z-30 mx-auto flex max-h-[84vh] max-w-lg flex-col gap-3 rounded-[4px] border border-line bg-ground p-4">
           <Dialog.Title className="text-lg leading-tight">Open {met.name}?</Dialog.Title>
           <Dialog.Description className="text-[0.92rem] text-quiet">
-            {met.problems.length > 0 && 'Part of the file is damaged: what is whole can be opened. '}
-            {clash && 'Some of it is here already. Of two, the newer is kept.'}
+            {met.problems.length > 0 && 'Part of this file is damaged. You can open the rest. '}
+            {clash && 'You already have some of these. The newer version is kept.'}
           </Dialog.Description>
           <dl className="min-h-0 flex-1 overflow-y-auto text-[0.92rem]">
             {met.problems.length > 0 && (
               <div className="hair py-1.5">
                 <dt className="font-semibold text-watchink">
-                  Left out <span className="font-normal">({met.problems.length})</span>
+                  Not imported <span className="font-normal">({met.problems.length})</span>
                 </dt>
                 {met.problems.slice(0, LISTED).map((p) => (
                   <dd key={p} className="break-words">
@@ -73,7 +73,7 @@ export function MergeDialog({ met, onTake, onClose }: { met: Met; onTake: () => 
             <Button kind="deep" onClick={onTake}>
               Open it
             </Button>
-            <Button onClick={onClose}>Leave everything as it is</Button>
+            <Button onClick={onClose}>Cancel</Button>
           </div>
         </Dialog.Content>
       </Dialog.Portal>

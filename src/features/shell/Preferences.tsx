@@ -47,7 +47,7 @@ export function Preferences() {
             onChange={set}
           />
           <Segments
-            label="Light or dark"
+            label="Appearance"
             value={theme}
             options={[
               { value: 'system', text: 'System' },
@@ -57,29 +57,27 @@ export function Preferences() {
             onChange={choose}
           />
           <Segments
-            label="Portraits"
+            label="Picture detail"
             value={plain ? 'plain' : 'fine'}
             options={[
-              { value: 'fine', text: 'Fine' },
-              { value: 'plain', text: 'Plain, quicker' },
+              { value: 'fine', text: 'High' },
+              { value: 'plain', text: 'Low (faster)' },
             ]}
             onChange={(v) => setPlain(v === 'plain')}
           />
-          <DateField label="Diary open on" value={day} onChange={(d) => openOn(d === realToday() ? null : d)} />
-          {open !== null && (
-            <Button onClick={() => openOn(null)}>Back to the real day, {formatDay(realToday())}</Button>
-          )}
+          <DateField label="Show Rillbank as on" value={day} onChange={(d) => openOn(d === realToday() ? null : d)} />
+          {open !== null && <Button onClick={() => openOn(null)}>Back to today, {formatDay(realToday())}</Button>}
           <StorageRoom />
           <dl className="grid grid-cols-[auto_1fr] gap-x-3 gap-y-1 text-[0.84rem] text-quiet">
             {[
-              ['Ctrl K', 'do anything by name'],
+              ['Ctrl K', 'open the command menu'],
               ['/', 'search the library'],
               ['Ctrl Z', 'undo'],
               ['Ctrl Shift Z', 'redo'],
-              ['arrows', 'turn the portrait, nudge a root ball'],
-              ['1 2 3', 'front, eye height, above'],
-              ['Delete', 'take out a root ball'],
-              ['Esc', 'back to the levels'],
+              ['arrows', 'rotate the picture, move a root ball'],
+              ['1 2 3', 'front, eye level, above'],
+              ['Delete', 'remove a plant'],
+              ['Esc', 'back to the checks'],
             ].map(([k, v]) => (
               <div key={k} className="contents">
                 <dt className="text-ink">{k}</dt>

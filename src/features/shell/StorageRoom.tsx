@@ -20,12 +20,12 @@ export function StorageRoom() {
       <p>
         {used !== null && most !== null && `${sizeOf(used)} of ${sizeOf(most)} used in this browser. `}
         {promised
-          ? 'The browser keeps it until you clear it.'
-          : 'The browser may clear it when its disk is full: save backups.'}
+          ? 'Your browser keeps this until you clear its data.'
+          : 'Your browser may delete this if the disk fills up. Save backups.'}
       </p>
       {!promised &&
         (refused ? (
-          <p>The browser would not promise. It often does once the page is bookmarked or installed.</p>
+          <p>Your browser declined. It often agrees once you bookmark or install Rillbank.</p>
         ) : (
           <Button
             onClick={() =>
@@ -35,7 +35,7 @@ export function StorageRoom() {
               )
             }
           >
-            Ask it to keep everything
+            Ask the browser to keep everything
           </Button>
         ))}
     </div>

@@ -6,7 +6,7 @@ const Toaster = dynamic(() => import('sonner').then((m) => m.Toaster), { ssr: fa
 
 /** Where the application says things in passing. */
 export const Toasts = () => (
-  <Boundary what="what is said in passing" resetOn={null} silent>
+  <Boundary what="notifications" resetOn={null} silent>
     <Toaster
       position="bottom-center"
       toastOptions={{

@@ -94,7 +94,7 @@ export function useAround(plantings: readonly Planting[]): Surround {
     tending,
     weatherFrom:
       written && written.days.length > 0
-        ? `${written.name}; the rest from ${simulatedWeather.name}`
+        ? `${written.name}; other days from ${simulatedWeather.name}`
         : simulatedWeather.name,
     of,
   };

@@ -35,7 +35,7 @@ export async function doJob(planting: Planting, job: Job, today: string): Promis
   const commands = doneOn(planting, job, today);
   if (commands.length === 0) return undefined;
   await editStored(new Map([[planting.id, commands]]));
-  tell.done(`${planting.name}: ${job.text}, done`, () =>
+  tell.done(`${planting.name}: ${job.text} done`, () =>
     told(editStored(new Map([[planting.id, takenBack(commands)]]))),
   );
 }

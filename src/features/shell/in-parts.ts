@@ -60,7 +60,7 @@ export function composeInParts({ planting, seed, mine, said, onProgress }: Order
   const run = async (): Promise<Composed> => {
     const full = await search(false);
     const composed = (await join(full, false)) ?? (await join([...full, ...(await search(true))], true));
-    if (!composed) throw new Error('No part of the search was begun.');
+    if (!composed) throw new Error('The search did not start. Try again.');
     return composed;
   };
   const rest = () => {

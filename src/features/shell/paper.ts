@@ -5,7 +5,7 @@ const FONTS = { plain: '/fonts/bricolage-grotesque-400.ttf', bold: '/fonts/brico
 
 async function font(path: string): Promise<ArrayBuffer> {
   const answer = await fetch(path);
-  if (!answer.ok) throw new Error('The letters for the paper could not be fetched. Try again when there is a signal.');
+  if (!answer.ok) throw new Error('The fonts could not be downloaded. Try again when you are online.');
   return answer.arrayBuffer();
 }
 

@@ -6,7 +6,7 @@ const QUALITY = 0.78;
 /** A photograph made small enough to keep, as a data URL. Throws an Error that says what to do when it is no picture. */
 export async function smallPhoto(file: File, side = SIDE): Promise<string> {
   const picture = await createImageBitmap(file).catch(() => {
-    throw new Error(`${file.name} is not a picture this browser can read. Use a JPEG, PNG or WebP.`);
+    throw new Error(`This browser cannot read ${file.name}. Choose a JPEG, PNG or WebP.`);
   });
   const k = Math.min(1, side / Math.max(picture.width, picture.height));
   const canvas = document.createElement('canvas');

@@ -4,8 +4,8 @@ export const STATIONS = {
   container: { name: 'Container', onward: 'Next: the plants' },
   plants: { name: 'Plants', onward: 'Next: the season' },
   season: { name: 'Season', onward: 'Next: the shopping list' },
-  make: { name: 'Make', onward: 'Next: tending it' },
-  tend: { name: 'Tend', onward: null },
+  make: { name: 'Plant up', onward: 'Next: caring for it' },
+  tend: { name: 'Care', onward: null },
 } as const satisfies Record<string, { name: string; onward: string | null }>;
 
 export type Station = keyof typeof STATIONS;

@@ -15,9 +15,9 @@ export const tell = {
   /** The browser would not keep it. Where the change is on the screen, `mine` hands it out to save it as a file. */
   notKept: (e: unknown, mine?: () => Planting) => {
     const full = isFull(e);
-    const what = mine ? 'Your change is still on the screen: save it as a file.' : 'Nothing was changed.';
+    const what = mine ? 'Your change is still on screen. Save it as a file.' : 'Nothing was changed.';
     const way = full
-      ? 'Then make room: delete containers, photographs in the log, or those of your own plants.'
+      ? 'Then free some space: delete containers, photographs in the log or photographs of your own plants.'
       : `(${String(e)})`;
     toast.error(full ? 'No room left to save' : 'Not saved', {
       id: mine ? 'not-kept' : undefined,
@@ -28,8 +28,8 @@ export const tell = {
   },
   /** Another tab changed the same: said, because one of the two had to give way. */
   met: (what: readonly string[]) =>
-    toast(`Changed in another tab too: ${what.join(', ')}`, {
-      description: 'What you did here was kept.',
+    toast(`Also changed in another tab: ${what.join(', ')}`, {
+      description: 'The changes you made here were kept.',
       duration: 12_000,
     }),
   done: (text: string, undo?: () => void) =>

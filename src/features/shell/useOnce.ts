@@ -8,7 +8,7 @@ export function useOnce(): { busy: boolean; once: (work: () => Promise<void>) =>
   const once = (work: () => Promise<void>) => {
     setBusy(true);
     work()
-      .catch((e: unknown) => tell.problem('That could not be done', e instanceof Error ? e.message : String(e)))
+      .catch((e: unknown) => tell.problem('That did not work', e instanceof Error ? e.message : String(e)))
       .finally(() => setBusy(false));
   };
   return { busy, once };

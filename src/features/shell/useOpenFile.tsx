@@ -22,7 +22,7 @@ function sayTaken({ merge }: Met): void {
       [merge.plants, 'own plant'],
     ] as const
   ).flatMap(came);
-  tell.said(said.length === 0 ? 'All of it is here already' : said.join(', '));
+  tell.said(said.length === 0 ? 'You already have all of this' : said.join(', '));
 }
 
 /**
@@ -58,7 +58,7 @@ export function useOpenFile(
       if (clash || problems.length > 0) setMet(found);
       else await take(found);
     } catch (e) {
-      if (e instanceof BadInputError) tell.problem(`${file.name} was not opened; nothing changed`, e.message);
+      if (e instanceof BadInputError) tell.problem(`Could not open ${file.name}. Nothing has changed.`, e.message);
       else tell.notKept(e);
     }
   };

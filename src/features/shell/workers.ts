@@ -10,8 +10,8 @@ import type { WeighApi } from '@/workers/weigh';
 /** A helper did not start, broke, or did not answer. */
 export class HelperError extends Error {}
 
-const BROKE = 'A part of Rillbank did not load. If a new release came out, reload the page.';
-const SILENT = 'It took too long and was stopped.';
+const BROKE = 'Part of Rillbank did not load. There may be a new version: reload the page.';
+const SILENT = 'This took too long and was stopped. Try again.';
 
 /** After so long without an answer a helper is taken for lost. Working figure: many times what the slowest ordinary call takes. */
 const PATIENCE_MS = 60_000;
@@ -95,7 +95,7 @@ export const weigh = <T>(mine: Mine, call: (api: Remote<WeighApi>) => Promise<T>
 
 /** Starts that worker before it is asked, so that a stand-in is found at the nursery without a signal. */
 export const readyToWeigh = (mine: Mine): void =>
-  void weigh(mine, async () => undefined).catch((e: unknown) => console.warn('Not ready to weigh:', e));
+  void weigh(mine, async () => undefined).catch((e: unknown) => console.warn('Not ready to compare:', e));
 
 /** Composing may take its time on a slow machine: it shows that it works, and can be stopped. */
 const COMPOSING_MS = 5 * PATIENCE_MS;

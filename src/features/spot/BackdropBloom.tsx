@@ -18,11 +18,7 @@ export function BackdropBloom({
 }) {
   return (
     <div className="flex flex-col gap-2">
-      <Toggle
-        label="Something flowers behind it"
-        on={bloom !== null}
-        onChange={(on) => onChange(on ? BLOSSOM : null)}
-      />
+      <Toggle label="A plant behind it flowers" on={bloom !== null} onChange={(on) => onChange(on ? BLOSSOM : null)} />
       {bloom && (
         <div className="grid grid-cols-[1fr_3.6rem] items-end gap-2">
           <Months label="In flower" months={bloom.months} onChange={(months) => onChange({ ...bloom, months })} />
@@ -31,7 +27,8 @@ export function BackdropBloom({
       )}
       {bloom && bloom.months.length === 0 && (
         <p className="text-[0.84rem] text-quiet">
-          Press the months it flowers: {MONTH_NAMES[3]} and {MONTH_NAMES[4]} for most fruit trees in the north.
+          Select the months it flowers: {MONTH_NAMES[3]} and {MONTH_NAMES[4]} for most fruit trees in the northern
+          hemisphere.
         </p>
       )}
     </div>

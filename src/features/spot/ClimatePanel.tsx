@@ -43,12 +43,12 @@ export function ClimatePanel({
   const read = async (file: File | undefined) => {
     if (!file) return;
     if (file.size > 5_000_000)
-      return setProblems([`${file.name} is larger than 5 MB. A few years of daily weather are enough.`]);
+      return setProblems([`${file.name} is larger than 5 MB. A few years of daily weather is enough.`]);
     const out = climateFromDailyCsv(await file.text());
     if (!out.ok) return setProblems(out.problems);
     setProblems([]);
-    onChange('Read the weather', {
-      climate: { name: file.name.replace(/\.csv$/i, '').slice(0, 60) || 'Own weather', ...out.climate },
+    onChange('Import weather', {
+      climate: { name: file.name.replace(/\.csv$/i, '').slice(0, 60) || 'Your weather data', ...out.climate },
       coldestWinterC: Math.max(-45, Math.min(15, out.coldestC)),
     });
   };
@@ -60,13 +60,13 @@ export function ClimatePanel({
         options={[
           ...PLAIN,
           ...PROFILES.map((p) => ({ value: p.id, text: p.name })),
-          ...(own ? [{ value: 'own', text: spot.climate?.name ?? 'own weather' }] : []),
+          ...(own ? [{ value: 'own', text: spot.climate?.name ?? 'your weather data' }] : []),
         ]}
         onChange={take}
       />
       <div className="flex flex-wrap items-center gap-x-2 has-focus-visible:outline-2 has-focus-visible:outline-glaze">
         <label htmlFor={id} className={`${buttonLook('plain')} cursor-pointer`}>
-          Read daily weather
+          Import daily weather
         </label>
         <input
           id={id}
@@ -79,7 +79,7 @@ export function ClimatePanel({
       </div>
       {problems.length > 0 && (
         <div role="alert" className="text-[0.84rem] text-wrong">
-          <p>Not read; nothing changed.</p>
+          <p>Import failed. Nothing has changed.</p>
           <ul>
             {problems.map((p) => (
               <li key={p}>{p}</li>

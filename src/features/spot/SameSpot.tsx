@@ -26,7 +26,7 @@ export function SameSpot({ planting }: { planting: Planting }) {
     try {
       await give(() => planting.spot);
       tell.done(
-        `${before.map((p) => p.name).join(', ')}: spot as read here`,
+        `${before.map((p) => p.name).join(', ')}: conditions as set here`,
         () => void give((p) => p.spot).catch((e: unknown) => tell.notKept(e)),
       );
     } catch (e) {
@@ -37,9 +37,9 @@ export function SameSpot({ planting }: { planting: Planting }) {
     <>
       {known.length > 0 && (
         <Choose
-          label="Same spot as"
+          label="Same conditions as"
           value=""
-          options={[{ value: '', text: 'no other: read here' }, ...known.map(([text]) => ({ value: text, text }))]}
+          options={[{ value: '', text: 'none (set them here)' }, ...known.map(([text]) => ({ value: text, text }))]}
           onChange={(v) => {
             const spot = known.find(([text]) => text === v)?.[1];
             if (spot) run('Move to another spot', { do: 'set', change: movedTo(planting, spot, today()) });
@@ -49,10 +49,10 @@ export function SameSpot({ planting }: { planting: Planting }) {
       {here.length > 0 && (
         <p className="flex flex-wrap items-center gap-x-2 text-[0.84rem] text-quiet">
           {here.length === 1
-            ? `${here[0]?.name ?? ''} stands here too, read otherwise.`
-            : `${here.length} more stand here, read otherwise.`}
+            ? `${here[0]?.name ?? ''} is also here, with different settings.`
+            : `${here.length} others here have different settings.`}
           <Button kind="bare" onClick={() => void giveIt()}>
-            Give {here.length === 1 ? 'it' : 'them'} this reading
+            Use these settings for {here.length === 1 ? 'it' : 'them'}
           </Button>
         </p>
       )}

@@ -27,7 +27,7 @@ export function SightPanel({
             }
           />
           <LengthField
-            label="Eyes over floor"
+            label="Eye height"
             mm={v.eyeMm}
             units={units}
             min={600}
@@ -49,13 +49,13 @@ export function SightPanel({
         )}
         {sight.viewers.length > 1 && (
           <Button kind="bare" onClick={() => onChange({ ...sight, viewers: sight.viewers.slice(0, -1) })}>
-            Take the last out
+            Remove the last viewer
           </Button>
         )}
       </div>
       <div className="grid grid-cols-2 gap-2">
         <LengthField
-          label="Eyes to sill"
+          label="Distance from eye to sill"
           mm={sight.distanceMm}
           units={units}
           min={200}
@@ -63,7 +63,7 @@ export function SightPanel({
           onChange={(distanceMm) => onChange({ ...sight, distanceMm })}
         />
         <LengthField
-          label="Sill over floor"
+          label="Sill height"
           mm={sight.sillMm}
           units={units}
           min={0}
@@ -71,7 +71,7 @@ export function SightPanel({
           onChange={(sillMm) => onChange({ ...sight, sillMm })}
         />
         <LengthField
-          label="Sill to middle of box"
+          label="Distance from sill to middle of box"
           mm={sight.beyondMm}
           units={units}
           min={0}
@@ -79,7 +79,7 @@ export function SightPanel({
           onChange={(beyondMm) => onChange({ ...sight, beyondMm })}
         />
         <LengthField
-          label="Soil over floor"
+          label="Soil height (above the floor)"
           mm={sight.soilMm}
           units={units}
           min={-2000}

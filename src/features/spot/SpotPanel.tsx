@@ -22,10 +22,10 @@ import { SunPanel } from './SunPanel';
 
 const SEEN: { value: Spot['seen']; text: string }[] = [
   { value: 'all-round', text: 'all round' },
-  { value: 'wall', text: 'against a wall' },
-  { value: 'row', text: 'in a row' },
-  { value: 'overhead', text: 'overhead' },
-  { value: 'inside', text: 'from inside' },
+  { value: 'wall', text: 'the front, against a wall' },
+  { value: 'row', text: 'the front, in a row' },
+  { value: 'overhead', text: 'below' },
+  { value: 'inside', text: 'indoors' },
 ];
 
 /** What the sun clock starts from: a free sky at a middling latitude, facing the noon sun. */
@@ -75,26 +75,26 @@ export function SpotPanel({ planting }: { planting: Planting }) {
         label="Sun"
         value={light.kind}
         options={[
-          { value: 'noted', text: 'Noted by hand' },
-          { value: 'clock', text: 'Sun clock' },
+          { value: 'noted', text: 'Enter hours' },
+          { value: 'clock', text: 'Use the sun clock' },
         ]}
         onChange={(kind) =>
           kind !== light.kind &&
-          set('Change how the sun is read', {
+          set('Change how the sun is set', {
             light: kind === 'clock' ? OPEN_SKY : { kind: 'noted', hours: hoursOf(spot), dappled: light.dappled },
           })
         }
       />
       {light.kind === 'noted' ? (
         <div>
-          <p className="label pb-1">Direct sun in the growing months: press the hours it has</p>
+          <p className="label pb-1">Direct sun from spring to autumn: select each hour it gets</p>
           <SunStrip hours={light.hours} onChange={(hours) => set('Change the sun', { light: { ...light, hours } })} />
         </div>
       ) : (
         <SunPanel light={light} units={units} onChange={(l) => set('Change the sun', { light: l })} />
       )}
       <Toggle
-        label="Dappled, under trees"
+        label="Dappled shade under trees"
         on={light.dappled}
         onChange={(dappled) => set('Change the sun', { light: { ...light, dappled } })}
       />
@@ -111,7 +111,7 @@ export function SpotPanel({ planting }: { planting: Planting }) {
       />
       <div className="grid grid-cols-[1fr_3.6rem_4.4rem] items-end gap-2">
         <Choose
-          label="Seen"
+          label="Seen from"
           value={spot.seen}
           options={SEEN}
           onChange={(seen) =>
@@ -122,21 +122,21 @@ export function SpotPanel({ planting }: { planting: Planting }) {
           }
         />
         <ColourField
-          label="Backdrop"
+          label="Background colour"
           value={spot.backdrop}
-          onChange={(backdrop) => set('Change the backdrop', { backdrop })}
+          onChange={(backdrop) => set('Change the background colour', { backdrop })}
         />
         <NumberField
-          label="Coldest °C"
+          label="Coldest winter temperature, °C"
           value={spot.coldestWinterC}
           min={-45}
           max={15}
-          onChange={(c) => c !== null && set('Change the winter', { coldestWinterC: c })}
+          onChange={(c) => c !== null && set('Change the winter low', { coldestWinterC: c })}
         />
       </div>
       {spot.seen === 'wall' && (
         <Choose
-          label="The wall is of"
+          label="Wall material"
           value={spot.backdropBuild}
           options={WALL_OPTIONS}
           onChange={(backdropBuild) => set('Change the wall', { backdropBuild })}
@@ -144,16 +144,16 @@ export function SpotPanel({ planting }: { planting: Planting }) {
       )}
       <div className="grid grid-cols-2 gap-2">
         <Choose
-          label="Underfoot"
+          label="Ground surface"
           value={spot.ground}
           options={GROUND_OPTIONS}
           onChange={(ground) => set('Change the ground', { ground })}
         />
         <Choose
-          label="It stands by"
+          label="Next to"
           value={spot.beside}
           options={BESIDE_OPTIONS}
-          onChange={(beside) => set('Change what it stands by', { beside })}
+          onChange={(beside) => set('Change what it is next to', { beside })}
         />
       </div>
       {(spot.seen === 'wall' || spot.seen === 'row') && (
@@ -166,8 +166,8 @@ export function SpotPanel({ planting }: { planting: Planting }) {
         <SightPanel sight={spot.sight} units={units} onChange={(sight) => set('Change the sightline', { sight })} />
       )}
       <p className="text-[0.84rem] text-quiet">
-        Zone {zoneOf(spot.coldestWinterC)}; plants rated {hRatingOf(spot.coldestWinterC)} or hardier live through it in
-        the ground. Roots in pots count two zones colder.
+        Hardiness zone {zoneOf(spot.coldestWinterC)}. Plants rated {hRatingOf(spot.coldestWinterC)} or hardier survive
+        in the ground; in containers allow for two zones colder.
       </p>
       <div className="grid grid-cols-2 gap-2">
         <MonthDay
@@ -182,7 +182,7 @@ export function SpotPanel({ planting }: { planting: Planting }) {
         />
       </div>
       <Several
-        label="Who is about"
+        label="Who might touch or eat the plants"
         values={ABOUT.filter((who) => spot[who])}
         options={[
           { value: 'children', text: 'Children' },
@@ -190,7 +190,7 @@ export function SpotPanel({ planting }: { planting: Planting }) {
           { value: 'dogs', text: 'Dogs' },
         ]}
         onChange={(who) =>
-          set('Change who is about', {
+          set('Change who might touch or eat it', {
             children: who.includes('children'),
             cats: who.includes('cats'),
             dogs: who.includes('dogs'),
@@ -198,12 +198,12 @@ export function SpotPanel({ planting }: { planting: Planting }) {
         }
       />
       <Toggle
-        label="Somebody picks from it and eats"
+        label="You pick and eat from it"
         on={spot.eaten}
         onChange={(eaten) => set('Change who eats from it', { eaten })}
       />
       <Toggle
-        label="People pass under it or close by"
+        label="People walk underneath or close by"
         on={spot.walkway}
         onChange={(walkway) => set('Change who passes', { walkway })}
       />
@@ -212,18 +212,18 @@ export function SpotPanel({ planting }: { planting: Planting }) {
           label="Rain"
           value={spot.rain}
           options={[
-            { value: 'open', text: 'falls on it' },
-            { value: 'part', text: 'reaches part' },
-            { value: 'none', text: 'never reaches it' },
+            { value: 'open', text: 'open to rain' },
+            { value: 'part', text: 'partly sheltered' },
+            { value: 'none', text: 'fully sheltered' },
           ]}
           onChange={(rain) => set('Change the rain', { rain })}
         />
         <OptionalNumberField
-          label="To the tap, m"
+          label="Distance to the tap, m"
           value={spot.tapM}
           min={0}
           max={500}
-          onChange={(tapM) => set('Change the way to the tap', { tapM })}
+          onChange={(tapM) => set('Change the distance to the tap', { tapM })}
         />
       </div>
     </div>

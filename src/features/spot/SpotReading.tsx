@@ -15,24 +15,24 @@ export function SpotReading({ planting, library }: { planting: Planting; library
   return (
     <div className="flex flex-col gap-3">
       <header className="hair pb-1.5">
-        <h2 className="text-[0.95rem]">What follows</h2>
+        <h2 className="text-[0.95rem]">What this means</h2>
       </header>
       <p className="text-3xl font-semibold leading-none">
         <span>{sun.label}</span>
         <span className="block pt-1 text-[0.95rem] font-normal text-quiet">
-          {sun.hours} {sun.hours === 1 ? 'hour' : 'hours'} a day, {sun.morning} before 13:00 and {sun.afternoon} after;{' '}
-          {spot.climate ? spot.climate.name : SUMMERS[spot.summer].label}.
+          {sun.hours} {sun.hours === 1 ? 'hour' : 'hours'} of sun a day: {sun.morning} before 13:00 and {sun.afternoon}{' '}
+          after; {spot.climate ? spot.climate.name : SUMMERS[spot.summer].label}.
         </span>
       </p>
       <Taken planting={planting} />
       <dl className="text-[0.92rem]">
-        <Row term="Wrong light for" count={dark} />
-        <Row term="Afternoon sun scorches" count={scorched} />
-        {(spot.children || spot.cats || spot.dogs) && <Row term="Not known to be safe here" count={unsafe} />}
+        <Row term="Ruled out by light" count={dark} />
+        <Row term="Ruled out by afternoon sun" count={scorched} />
+        {(spot.children || spot.cats || spot.dogs) && <Row term="Ruled out on safety" count={unsafe} />}
       </dl>
       <section>
         <h3 className="hair pb-1 text-[0.93rem] text-quiet">
-          {fits.length} of {library.length.toLocaleString('en-GB')} plants suit spot and pot
+          {fits.length} of {library.length.toLocaleString('en-GB')} plants suit this spot and container
         </h3>
         <ul>
           {ROLES.map((r) => {
@@ -55,7 +55,7 @@ export function SpotReading({ planting, library }: { planting: Planting; library
       {(spot.children || spot.cats || spot.dogs) && (
         <p className="text-[0.84rem] text-quiet">
           A plant not known to be safe counts as unsafe until you have checked it. In an emergency call a doctor, vet or
-          poison line.
+          poisons helpline.
         </p>
       )}
     </div>
@@ -79,14 +79,14 @@ function Taken({ planting: { spot } }: { planting: Planting }) {
   const { taken = [] } = spot.light;
   if (taken.length === 0) return null;
   const alone = () =>
-    run('Reckon it alone', { do: 'set', change: { spot: { ...spot, light: { ...spot.light, taken: undefined } } } });
+    run('Ignore that shade', { do: 'set', change: { spot: { ...spot, light: { ...spot.light, taken: undefined } } } });
   return (
     <div className="flex flex-col gap-1 text-[0.92rem]">
       <p>
-        Others at {spot.name} stand in its sun from {spans(taken)}; those hours are left out.
+        Other containers at {spot.name} shade it from {spans(taken)}; those hours are not counted.
       </p>
       <Button className="self-start" onClick={alone}>
-        Reckon it as if alone
+        Ignore that shade
       </Button>
     </div>
   );

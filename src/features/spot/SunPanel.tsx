@@ -71,10 +71,10 @@ export function SunPanel({
       </div>
       <Toggle label="A wall behind it" on={light.wall} onChange={(wall) => onChange({ ...light, wall })} />
       <p className="text-[0.82rem] text-quiet">
-        South of the equator is minus. Drag the skyline, or add what stands there below.
+        Use a minus sign for the southern hemisphere. Drag the skyline, or add walls, buildings and trees below.
       </p>
       <OptionalNumberField
-        label="Roof edge overhead, ° up"
+        label="Roof edge overhead, ° above horizontal"
         value={light.roofDeg}
         min={10}
         max={90}
@@ -92,14 +92,9 @@ export function SunPanel({
             ]}
             onChange={(kind) => setThing({ ...thing, kind })}
           />
-          <Choose
-            label="Lies to the"
-            value={thing.way}
-            options={WAYS}
-            onChange={(way) => setThing({ ...thing, way })}
-          />
+          <Choose label="Direction" value={thing.way} options={WAYS} onChange={(way) => setThing({ ...thing, way })} />
           <LengthField
-            label="Height over soil"
+            label="Height above the soil"
             mm={thing.heightMm}
             units={units}
             min={100}
@@ -115,7 +110,7 @@ export function SunPanel({
             onChange={(distanceMm) => setThing({ ...thing, distanceMm })}
           />
           <NumberField
-            label="Takes up, °"
+            label="Width, °"
             value={thing.wide}
             min={10}
             max={180}
@@ -130,7 +125,7 @@ export function SunPanel({
         <div className="flex gap-2">
           {light.trees.length > 0 && (
             <Button kind="bare" onClick={() => onChange({ ...light, trees: light.trees.slice(0, -1) })}>
-              Fell the last tree
+              Remove the last tree
             </Button>
           )}
           <Button kind="bare" onClick={() => onChange({ ...light, skyline: OPEN, trees: [] })}>

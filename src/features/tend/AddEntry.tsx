@@ -26,7 +26,7 @@ function Form({ children, onKeep, off = false }: { children: ReactNode; onKeep: 
     >
       {children}
       <Button type="submit" kind="deep" className="self-start" disabled={off}>
-        Write it down
+        Save entry
       </Button>
     </form>
   );
@@ -61,7 +61,7 @@ function PlantChoice({
 async function keep(entry: LogEntry, said: string, more: Parameters<typeof logIt>[2] = {}): Promise<boolean> {
   const read = LogEntrySchema.safeParse(entry);
   if (!read.success) {
-    tell.problem('Not written down', read.error.issues[0]?.message ?? 'Something in it cannot be kept.');
+    tell.problem('Not saved', read.error.issues[0]?.message ?? 'Part of this entry could not be saved.');
     return false;
   }
   await logIt(read.data, said, more);
@@ -81,12 +81,12 @@ export function AddNote(at: Props) {
     (f) =>
       void smallPhoto(f, LOG_SIDE)
         .then(setPhoto)
-        .catch((e: Error) => tell.problem('Not taken', e.message)),
+        .catch((e: Error) => tell.problem('Photograph not added', e.message)),
   );
   const write = async () => {
     const blob = photo === null ? null : blobOf(photo);
     if (
-      await keep({ ...begun(at, on), kind: 'note', text: text.trim(), photo: blob !== null }, 'Written down', {
+      await keep({ ...begun(at, on), kind: 'note', text: text.trim(), photo: blob !== null }, 'Entry saved', {
         photo: blob,
       })
     )
@@ -100,7 +100,7 @@ export function AddNote(at: Props) {
         <Button onClick={pick}>{photo ? 'Another photograph' : 'Add a photograph'}</Button>
         {photo && (
           <Button kind="bare" onClick={() => setPhoto(null)}>
-            Without it
+            Remove photograph
           </Button>
         )}
       </p>
@@ -124,14 +124,14 @@ export function AddMeasure(at: Props) {
     if (!plant) return;
     const entry = { ...begun(at, on), kind: 'measure' as const, to, plant: plant.id, heightMm: high, spreadMm: wide };
     const after = () => applyLessons(at.planting.spot.name);
-    if (await keep(entry, 'Measured, and the forecast has learned from it', { after })) at.onDone();
+    if (await keep(entry, 'Measurement saved; predicted sizes updated', { after })) at.onDone();
   };
   return (
     <Form off={high === null && wide === null} onKeep={() => told(write())}>
       <PlantChoice season={at.season} value={to} onChange={setTo} />
       <DateField label="Day" value={on} onChange={setOn} />
       <LengthField
-        label="Height over the soil"
+        label="Height above the soil"
         mm={high ?? Math.round(grown?.heightMm ?? 200)}
         units={at.units}
         min={5}
@@ -147,7 +147,7 @@ export function AddMeasure(at: Props) {
         onChange={setWide}
       />
       <p className="text-[0.86rem] text-quiet">
-        What stands there is the forecast: only what you change is kept as measured.
+        The figures shown are predictions; only those you change are saved as measurements.
       </p>
     </Form>
   );
@@ -159,22 +159,22 @@ export function AddWater(at: Props) {
   const [litres, setLitres] = useState<number | null>(null);
   const write = async () => {
     const after = () => applyWaterLesson(at.planting.id, at.today);
-    if (await keep({ ...begun(at, on), kind: 'water', litres }, 'Water written down', { after })) at.onDone();
+    if (await keep({ ...begun(at, on), kind: 'water', litres }, 'Water entry saved', { after })) at.onDone();
   };
   return (
     <Form onKeep={() => told(write())}>
       <DateField label="Day" value={on} onChange={setOn} />
       <OptionalNumberField
-        label="Litres until it ran out below"
+        label="Litres until it ran from the base"
         value={litres}
         min={0}
         max={500}
         onChange={setLitres}
       />
       <p className="text-[0.86rem] text-quiet">
-        Counted twice within a fortnight, it tells the forecast how much{' '}
-        {at.planting.container.count > 1 ? 'each of them' : 'it'} really drinks here. Leave it empty if you did not
-        count.
+        Measure it twice within two weeks, and predictions adjust to how much{' '}
+        {at.planting.container.count > 1 ? 'each of them' : 'it'} really uses here. Leave it empty if you did not
+        measure.
       </p>
     </Form>
   );
@@ -188,15 +188,15 @@ export function AddDeath(at: Props) {
   const write = async () => {
     if (
       plant &&
-      (await keep({ ...begun(at, at.today), kind: 'death', to, plant: plant.id, why: why.trim() }, 'Written down'))
+      (await keep({ ...begun(at, at.today), kind: 'death', to, plant: plant.id, why: why.trim() }, 'Entry saved'))
     )
       at.onDone();
   };
   return (
     <Form onKeep={() => told(write())}>
       <PlantChoice season={at.season} value={to} onChange={setTo} />
-      <Words label="What it died of, if you know" value={why} onChange={setWhy} />
-      <p className="text-[0.86rem] text-quiet">At Change over its place can be filled.</p>
+      <Words label="Cause of death, if known" value={why} onChange={setWhy} />
+      <p className="text-[0.86rem] text-quiet">You can fill the gap under Replant.</p>
     </Form>
   );
 }
@@ -215,12 +215,12 @@ export function AddVerdict(at: Props) {
       again: again === 'yes',
       text: text.trim(),
     };
-    if (await keep(entry, 'Written down')) at.onDone();
+    if (await keep(entry, 'Entry saved')) at.onDone();
   };
   return (
     <Form onKeep={() => told(write())}>
       <Choose
-        label="Of"
+        label="To which plant"
         value={of}
         options={[
           { value: '', text: 'the whole container' },
@@ -233,7 +233,7 @@ export function AddVerdict(at: Props) {
         value={again}
         options={[
           { value: 'yes', text: 'Plant it again' },
-          { value: 'no', text: 'Not again' },
+          { value: 'no', text: 'Don’t plant again' },
         ]}
         onChange={setAgain}
       />

@@ -22,9 +22,9 @@ function savingWords({ how, amount }: Saving, hangs: boolean, units: UnitSystem)
         ? 'Take it down and stand it in a shady, sheltered corner'
         : 'Move it into a shady, sheltered corner';
     case 'neighbour':
-      return `A neighbour who fills it every ${amount === 1 ? 'day' : amount === 2 ? 'other day' : `${amount} days`}`;
+      return `A neighbour who waters it every ${amount === 1 ? 'day' : amount === 2 ? 'other day' : `${amount} days`}`;
     case 'tray':
-      return `A deep tray under it with ${formatVolume(amount, units)}, filled as you go`;
+      return `A deep tray holding ${formatVolume(amount, units)}, filled as you leave`;
     case 'drip':
       return `A drip timer that gives ${formatVolume(amount, units)} each morning`;
   }
@@ -44,14 +44,16 @@ const listed = (dying: readonly Dying[]): string => {
 const faded = (fading: readonly Fading[]): string => {
   const kinds = [...new Map(fading.map((f) => [f.name, f])).values()];
   return kinds
-    .map((f) => `${f.name}, bare for ${countOf(f.bareWeeks, 'week')}, whole after ${f.wholeWeeks}`)
+    .map((f) => `${f.name}, without flowers for ${countOf(f.bareWeeks, 'week')}, full again after ${f.wholeWeeks}`)
     .join('; ');
 };
 
 /** What a way to save it leaves undone. */
 const leftBy = ({ dying, fading }: Pick<Left, 'dying' | 'fading'>): string => {
   if (dying.length > 0) return `Still lost: ${listed(dying)}.`;
-  return fading.length > 0 ? `All of it lives. Flower is lost: ${faded(fading)}.` : 'All of it lives, in flower.';
+  return fading.length > 0
+    ? `Everything survives. Flowers are lost: ${faded(fading)}.`
+    : 'Everything survives, in flower.';
 };
 
 /** Nobody there for some days: what dies, what is lost in flower, and what would save it. */
@@ -75,14 +77,14 @@ export function Away({ planting, today, around, units }: TendProps) {
       <h2 className="hair pb-1.5 text-[0.95rem]">Away from {formatDay(from)}</h2>
       <NumberField label="Days away" value={days} min={1} max={MOST_DAYS} whole onChange={setDays} />
       <p>
-        Filled as you go, and nobody there until {formatDay(back)}.{' '}
+        Watered as you leave, then left until {formatDay(back)}.{' '}
         {away.dryOn === null
-          ? 'It does not go dry.'
-          : `It goes dry on ${formatDay(away.dryOn)}, the ${ordinal(daysBetween(from, away.dryOn) + 1)} day.`}
+          ? 'It does not dry out.'
+          : `It dries out on ${formatDay(away.dryOn)}, day ${daysBetween(from, away.dryOn) + 1}.`}
       </p>
       {away.dying.length + away.fading.length === 0 ? (
         <p>
-          <Mark severity="good" /> {away.dryOn === null ? 'Nothing is lost.' : 'All of it comes through, wilted.'}
+          <Mark severity="good" /> {away.dryOn === null ? 'No plants are lost.' : 'Everything survives, but wilts.'}
         </p>
       ) : (
         <div role="status" className="flex flex-col gap-2">
@@ -95,7 +97,7 @@ export function Away({ planting, today, around, units }: TendProps) {
           {away.fading.length > 0 && (
             <p>
               <Mark severity="watch" />{' '}
-              {away.dying.length > 0 ? 'What lives loses its flower' : 'It lives, and loses its flower'}:{' '}
+              {away.dying.length > 0 ? 'The survivors lose their flowers' : 'It survives but loses its flowers'}:{' '}
               {faded(away.fading)}.
             </p>
           )}
@@ -117,24 +119,18 @@ export function Away({ planting, today, around, units }: TendProps) {
                       }))
                     }
                   >
-                    Set the timer so
+                    Use this timer setting
                   </Button>
                 )}
               </li>
             ))}
-            {away.savings.length === 0 && <li>Nothing that is tried here: somebody must water it daily.</li>}
+            {away.savings.length === 0 && <li>None of these is enough. Someone must water it daily.</li>}
           </ul>
         </div>
       )}
       <p className="text-[0.86rem] text-quiet">
-        Reckoned from the forecast and ordinary weather after it. Ask somebody to look in all the same.
+        Based on the forecast, then average weather. Ask someone to check it anyway.
       </p>
     </section>
   );
 }
-
-const ordinal = (n: number): string => {
-  const ends = ['th', 'st', 'nd', 'rd'];
-  const teen = n % 100 > 10 && n % 100 < 14;
-  return `${n}${teen ? 'th' : (ends[n % 10] ?? 'th')}`;
-};

@@ -29,10 +29,10 @@ const ROWS: readonly Row[] = [
       return best ? formatDayFrom(addDays(p.startDate, best.from * 7), today) : 'none';
     },
   },
-  { name: 'Cans noted', of: (p, log) => String(entriesOf(log, 'water').filter((e) => e.of === p.id).length) },
+  { name: 'Waterings logged', of: (p, log) => String(entriesOf(log, 'water').filter((e) => e.of === p.id).length) },
   { name: 'Died', of: (p, log) => String(entriesOf(log, 'death').filter((e) => e.of === p.id).length) },
   {
-    name: 'Height against forecast',
+    name: 'Height against prediction',
     of: (p, log) => {
       const ratios = comparedWith(p, log).flatMap((m) =>
         m.heightMm !== null && m.forecast ? [m.heightMm / m.forecast.heightMm] : [],
@@ -45,7 +45,7 @@ const ROWS: readonly Row[] = [
     of: (p, log) => {
       const verdicts = entriesOf(log, 'verdict').filter((e) => e.of === p.id);
       const again = verdicts.filter((v) => v.again).length;
-      return verdicts.length === 0 ? 'nothing said' : `${again} again, ${verdicts.length - again} not`;
+      return verdicts.length === 0 ? 'no verdict' : `${again} again, ${verdicts.length - again} not`;
     },
   },
 ];
@@ -60,8 +60,8 @@ export function Beside({ planting, surround, today }: TendProps) {
   const other = others.find((p) => p.id === id);
   if (others.length === 0) return null;
   return (
-    <section aria-label="Beside another" className="flex flex-col gap-2 text-[0.95rem]">
-      <h2 className="hair pb-1.5 text-[0.95rem]">Beside another</h2>
+    <section aria-label="Compare containers" className="flex flex-col gap-2 text-[0.95rem]">
+      <h2 className="hair pb-1.5 text-[0.95rem]">Compare containers</h2>
       <Choose
         label="Compare with"
         value={id}

@@ -35,16 +35,16 @@ export function ChangeOver({ planting, known, today, surround: { log } }: TendPr
   const planned = changeOvers(planting).filter((d) => d > today);
   const first = planting.startDate < today ? today : addDays(planting.startDate, 7);
   return (
-    <section aria-label="Change over" className="flex flex-col gap-3 text-[0.95rem]">
-      <h2 className="hair pb-1.5 text-[0.95rem]">Change over</h2>
+    <section aria-label="Replant" className="flex flex-col gap-3 text-[0.95rem]">
+      <h2 className="hair pb-1.5 text-[0.95rem]">Replant</h2>
       {planned.map((day) => (
         <p key={day}>
-          It is changed over on {formatDayFrom(day, today)}.{' '}
+          Replanting is planned for {formatDayFrom(day, today)}.{' '}
           <Button
             kind="bare"
-            onClick={() => run(`No change-over on ${formatDayFrom(day, today)}`, ...withoutTurn(planting, day))}
+            onClick={() => run(`Cancel the replanting on ${formatDayFrom(day, today)}`, ...withoutTurn(planting, day))}
           >
-            Leave it as it is
+            Cancel replanting
           </Button>
         </p>
       ))}
@@ -63,7 +63,7 @@ export function ChangeOver({ planting, known, today, surround: { log } }: TendPr
       </p>
       {mine && on !== null && (
         <>
-          <ul aria-label="Who stays and who goes">
+          <ul aria-label="What to keep and what to lift">
             {grouped(sorted).map((group) => {
               const [s] = group;
               return s ? (
@@ -102,15 +102,15 @@ function Line({ s, count, onMove }: { s: Sorted; count: number; onMove: (goes: G
           {count > 1 && ` × ${count}`}
         </span>
         <span className="block text-[0.9rem] text-quiet">
-          {s.goes === null ? 'Stays' : capital(GOES[s.goes])}: {s.why}
+          {s.goes === null ? 'Keep' : capital(GOES[s.goes])}: {s.why}
         </span>
       </span>
       <Button
         className="shrink-0"
-        aria-label={s.goes === null ? `Lift ${s.name}` : `Let ${s.name} stay`}
+        aria-label={s.goes === null ? `Lift ${s.name}` : `Keep ${s.name}`}
         onClick={() => onMove(s.goes === null ? 'compost' : null)}
       >
-        {s.goes === null ? 'Lift' : 'Stay'}
+        {s.goes === null ? 'Lift' : 'Keep'}
       </Button>
     </li>
   );

@@ -23,7 +23,7 @@ interface Props {
 const DONE_AT: Partial<Record<Job['kind'], { station: Station; text: string }>> = {
   compose: { station: 'plants', text: 'Compose' },
   plant: { station: 'make', text: 'Steps' },
-  over: { station: 'tend', text: 'Change over' },
+  over: { station: 'tend', text: 'Replant' },
   rescue: { station: 'season', text: 'Look' },
 };
 
@@ -39,7 +39,7 @@ function amount({ litres, times = 1 }: Job, { container: { count } }: Planting, 
 
 /** A job with its day, done with a tap; why and how lie behind it. */
 export function JobLine({ planting, job, today, units, named = false }: Props) {
-  const what = `${capital(job.text)}${amount(job, planting, units)}${job.nightC === undefined ? '' : `: ${formatTemperature(job.nightC, units)} at night`}${job.keptAtC === undefined ? '' : `; keep it at ${formatTemperature(job.keptAtC, units)} or more`}`;
+  const what = `${capital(job.text)}${amount(job, planting, units)}${job.nightC === undefined ? '' : `: ${formatTemperature(job.nightC, units)} expected overnight`}${job.keptAtC === undefined ? '' : `; keep it at ${formatTemperature(job.keptAtC, units)} or more`}`;
   const at = DONE_AT[job.kind];
   return (
     <li className="flex items-start gap-3 border-t border-line py-1.5">
@@ -49,7 +49,7 @@ export function JobLine({ planting, job, today, units, named = false }: Props) {
           {named ? `${job.text}${what.slice(job.text.length)}` : what}
           <span className="text-quiet">
             {' '}
-            {job.due < today ? `since ${formatDay(job.due)}` : dayWords(job.due, today)}
+            {job.due < today ? `due since ${formatDay(job.due)}` : dayWords(job.due, today)}
           </span>
         </summary>
         <p className="max-w-prose py-1 pl-4 text-[0.9rem] text-quiet">{JOBS[job.kind].why}</p>

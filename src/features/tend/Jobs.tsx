@@ -26,7 +26,7 @@ export function Jobs({ planting, season, today, around, units }: TendProps) {
     .sort((a, b) => dayOf(b).localeCompare(dayOf(a)))
     .slice(0, DONE_SHOWN);
   const nameOf = (id: string | null) =>
-    season.placed.find((p) => p.id === id)?.plant.common.toLowerCase() ?? 'all of it';
+    season.placed.find((p) => p.id === id)?.plant.common.toLowerCase() ?? 'the whole container';
   return (
     <section aria-label="Jobs" className="flex flex-col text-[0.95rem]">
       <h2 className="pb-1.5 text-[0.95rem]">Jobs</h2>
@@ -38,7 +38,7 @@ export function Jobs({ planting, season, today, around, units }: TendProps) {
       </ul>
       {done.length > 0 && (
         <details className="pt-2 text-[0.9rem]">
-          <summary className="cursor-pointer text-quiet pointer-coarse:py-2">Done lately</summary>
+          <summary className="cursor-pointer text-quiet pointer-coarse:py-2">Recently done</summary>
           <ul>
             {done.map((d) => (
               <li key={d.id} className="flex items-center justify-between gap-2 border-t border-line py-1">
@@ -47,10 +47,10 @@ export function Jobs({ planting, season, today, around, units }: TendProps) {
                 </span>
                 <Button
                   kind="bare"
-                  aria-label={`Not done: ${words(d.what)}, ${formatDay(dayOf(d))}`}
-                  onClick={() => run(`Not done: ${words(d.what)}`, { do: 'unplan', id: d.id })}
+                  aria-label={`Undo: ${words(d.what)}, ${formatDay(dayOf(d))}`}
+                  onClick={() => run(`Undo: ${words(d.what)}`, { do: 'unplan', id: d.id })}
                 >
-                  Not done
+                  Undo
                 </Button>
               </li>
             ))}

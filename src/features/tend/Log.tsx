@@ -20,7 +20,7 @@ import type { TendProps } from './props';
 const ADDS = {
   note: { text: 'Note or photograph', Form: AddNote },
   measure: { text: 'Measure', Form: AddMeasure },
-  water: { text: 'Water it took', Form: AddWater },
+  water: { text: 'Water used', Form: AddWater },
   death: { text: 'A death', Form: AddDeath },
   verdict: { text: 'For next year', Form: AddVerdict },
 } as const;
@@ -51,7 +51,7 @@ export function Log(at: TendProps) {
       {Form && <Form {...at} onDone={() => setAdding(null)} />}
       {entries.length === 0 && !adding && (
         <p className="text-quiet">
-          Nothing is written down yet. A photograph a fortnight tells next year what to plant.
+          No entries yet. A photograph every two weeks will help you choose next year’s plants.
         </p>
       )}
       {entries.length > 0 && (
@@ -76,7 +76,7 @@ export function Log(at: TendProps) {
 function said(entry: LogEntry, { planting, season, units }: TendProps): string {
   const whose = (to: string) => {
     const found = season.placed.find((p) => p.id === to);
-    return found ? plantName(found.plant) : 'a plant that is gone';
+    return found ? plantName(found.plant) : 'a plant since removed';
   };
   switch (entry.kind) {
     case 'note':
@@ -84,11 +84,11 @@ function said(entry: LogEntry, { planting, season, units }: TendProps): string {
     case 'water':
       return entry.litres === null ? 'Watered' : `Watered, ${formatVolume(entry.litres, units)}`;
     case 'probe':
-      return `The probe said ${Math.round(entry.share * 100)} %`;
+      return `Probe reading: ${Math.round(entry.share * 100)}%`;
     case 'death':
       return `${whose(entry.to)} died${entry.why ? `: ${entry.why}` : ''}`;
     case 'verdict':
-      return `${entry.again ? 'Again' : 'Not again'}: ${kindName(entry.plant, season) ?? planting.name}${entry.text ? `. ${entry.text}` : ''}`;
+      return `${entry.again ? 'Again' : 'Don’t plant again'}: ${kindName(entry.plant, season) ?? planting.name}${entry.text ? `. ${entry.text}` : ''}`;
     case 'measure': {
       const told = comparedWith(planting, [entry])[0]?.forecast;
       const part = (name: string, mm: number | null, forecast: number | undefined) =>
@@ -116,7 +116,7 @@ function Entry({ entry, ...at }: TendProps & { entry: LogEntry }) {
   const remove = async () => {
     const back = await removeEntries([entry.id]);
     await relearn();
-    tell.done('Taken out of the log', () => told(back().then(relearn)));
+    tell.done('Removed from the log', () => told(back().then(relearn)));
   };
   const day = formatDayFrom(entry.on, at.today);
   return (
@@ -126,10 +126,10 @@ function Entry({ entry, ...at }: TendProps & { entry: LogEntry }) {
         <Button
           kind="bare"
           className="min-h-[24px]! text-[0.86rem]!"
-          aria-label={`Take out of the log: ${day}, ${text.slice(0, 40)}`}
+          aria-label={`Remove from the log: ${day}, ${text.slice(0, 40)}`}
           onClick={() => told(remove())}
         >
-          Take out
+          Remove
         </Button>
       </span>
       {entry.kind === 'note' && entry.photo && (

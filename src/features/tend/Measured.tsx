@@ -37,8 +37,8 @@ function linesOf(
     ({ week }) => compared.find((c) => c.to === id && weekOf(c.on) === week && c[size] !== null)?.[size] ?? null,
   );
   return [
-    { name: 'Forecast before', hex: '#8a9a94', values: of(plain) },
-    { name: 'Forecast now', hex: signature(plant), values: of(season) },
+    { name: 'First prediction', hex: '#8a9a94', values: of(plain) },
+    { name: 'Current prediction', hex: signature(plant), values: of(season) },
     { name: 'Measured', hex: '#9a1f4c', values: seen, points: true },
   ];
 }
@@ -60,10 +60,10 @@ export function Measured(at: TendProps) {
   return (
     <>
       <section aria-label="Measured" className="flex flex-col gap-2 text-[0.95rem]">
-        <h2 className="hair pb-1.5 text-[0.95rem]">Measured against the forecast</h2>
+        <h2 className="hair pb-1.5 text-[0.95rem]">Measured against predicted</h2>
         {!shown ? (
           <p className="text-quiet">
-            Measure a plant’s height or width with a ruler, and the forecast learns how it does at this place.
+            Measure a plant’s height or width, and predictions adjust to how it grows at this place.
           </p>
         ) : (
           <>
@@ -80,7 +80,7 @@ export function Measured(at: TendProps) {
               onChange={setSize}
             />
             <Chart
-              label={`${SIZES[size]} of ${plantName(shown.plant)}: measured, and as forecast by week; the figures are in the log`}
+              label={`${SIZES[size]} of ${plantName(shown.plant)}: measured, and predicted, by week; the figures are in the log`}
               steps={season.weeks.map((w) => String(w.week))}
               lines={lines}
               kind="line"
@@ -109,23 +109,24 @@ export function Measured(at: TendProps) {
               {planting.learned.map((l) => (
                 <li key={l.plant} className="border-t border-line py-1">
                   {season.placed.find((p) => p.plant.id === l.plant)?.plant.common ?? l.plant}: {lessonWords(l)} than
-                  first forecast
+                  first predicted
                 </li>
               ))}
               {planting.drinksBy !== 1 && (
                 <li className="border-t border-line py-1">
-                  The container drinks {learnedWords(planting.drinksBy, 'more', 'less', 'as much')} than first forecast
+                  The container uses {learnedWords(planting.drinksBy, 'more', 'less', 'as much')} water than first
+                  predicted
                 </li>
               )}
             </ul>
             <Button kind="bare" className="self-start" onClick={() => told(applyLessons(planting.spot.name, true))}>
-              Back to the first forecast
+              Use the first prediction
             </Button>
           </>
         )}
         {planting.learned.length === 0 && compared.length > 0 && (
           <Button className="self-start" onClick={() => told(applyLessons(planting.spot.name))}>
-            Let the forecast learn from it
+            Adjust predictions to it
           </Button>
         )}
       </section>

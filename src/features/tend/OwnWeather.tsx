@@ -13,7 +13,7 @@ export function OwnWeather() {
   const written = useStored(readWeather) ?? NO_WEATHER;
   const take = async (file: File) => {
     const read = readDays(await file.text());
-    if (!read.ok) return tell.problem(`${file.name} was not read; nothing changed`, read.problems.join(' '));
+    if (!read.ok) return tell.problem(`Could not read ${file.name}. Nothing has changed.`, read.problems.join(' '));
     await changeWeather((now) => {
       const days = new Map([...now.days, ...read.days].map((d) => [d.date, d]));
       return { name: file.name, days: [...days.values()].sort((a, b) => a.date.localeCompare(b.date)) };
@@ -21,16 +21,16 @@ export function OwnWeather() {
     tell.said(`${read.days.length} days of weather read`);
     return undefined;
   };
-  const [pick, field] = useFilePick('Weather by the day, CSV', '.csv,text/csv', (f) => told(take(f)));
+  const [pick, field] = useFilePick('Daily weather, CSV', '.csv,text/csv', (f) => told(take(f)));
   return (
     <div className="flex flex-wrap items-center gap-x-3 gap-y-1">
-      <Button onClick={pick}>Read weather from a file</Button>
+      <Button onClick={pick}>Import weather from a file</Button>
       {field}
       {written.days.length > 0 ? (
         <>
-          <span className="text-[0.88rem] text-quiet">{written.days.length} days written down.</span>
+          <span className="text-[0.88rem] text-quiet">{written.days.length} days of your own records.</span>
           <Button kind="bare" onClick={() => told(changeWeather(() => NO_WEATHER))}>
-            Forget them
+            Delete them
           </Button>
         </>
       ) : (

@@ -60,7 +60,7 @@ export function PlaceToday({ place, asking, today, units, litresAMinute }: Props
         <h2 className="flex-1 text-[1.1rem]">{place}</h2>
         {thirsty.length > 0 && (
           <p className="text-[0.92rem]">
-            {formatVolume(litres, units)} in all, {Math.max(1, Math.round(litres / litresAMinute))} min of hose
+            {formatVolume(litres, units)} in total, {Math.max(1, Math.round(litres / litresAMinute))} min with the hose
           </p>
         )}
       </div>
@@ -79,7 +79,7 @@ export function PlaceToday({ place, asking, today, units, litresAMinute }: Props
       {soon.length > 0 && (
         <details className="pt-1 text-[0.92rem] print:hidden">
           <summary className="cursor-pointer text-quiet pointer-coarse:py-2">
-            {soon.length === 1 ? 'One more' : `${soon.length} more`} in the next days
+            {soon.length === 1 ? 'One more' : `${soon.length} more`} in the next few days
           </summary>
           <Lines of={soon} today={today} units={units} />
         </details>

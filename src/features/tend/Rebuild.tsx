@@ -11,10 +11,10 @@ export function Rebuild({ planting, on }: { planting: Planting; on: string }) {
   const { again, cuttings, refill, mixL } = useMemo(() => rebuildOf(planting, on), [planting, on]);
   return (
     <details className="text-[0.92rem]">
-      <summary className="cursor-pointer text-quiet pointer-coarse:py-2">Take it all apart and rebuild</summary>
+      <summary className="cursor-pointer text-quiet pointer-coarse:py-2">Empty it and start again</summary>
       <div className="flex flex-col gap-2 pt-2">
         {again.length === 0 ? (
-          <p>Nothing of it can be used again.</p>
+          <p>Nothing can be reused.</p>
         ) : (
           <>
             <p>What can be used again, by colour:</p>
@@ -37,12 +37,12 @@ export function Rebuild({ planting, on }: { planting: Planting; on: string }) {
             </ul>
           </>
         )}
-        {cuttings.length > 0 && <p>Cuttings to take first: {cuttings.map((c) => c.name).join('; ')}.</p>}
+        {cuttings.length > 0 && <p>Take cuttings first: {cuttings.map((c) => c.name).join('; ')}.</p>}
         <p>
           {refill === 'top third'
             ? `Renew the top third of the mix, ${formatVolume(mixL, units)}.`
             : `Top the mix up with a few handfuls, ${formatVolume(mixL, units)}.`}{' '}
-          Damp it first: dry mix is dust to breathe. Lift a full container with two, or empty it where it stands.
+          Dampen it first so you don’t breathe dust. Lift a full container with two people, or empty it in place.
         </p>
       </div>
     </details>

@@ -24,11 +24,11 @@ export function Rota({ asking, tending, today, units }: Props) {
   const places = [...new Set(asking.map((a) => a.planting.spot.name))];
   const turns = rotaOf(asking, tending.people, tending.litresAMinute).slice(0, DAYS);
   return (
-    <section aria-label="Watering rota" className="flex flex-col gap-2">
-      <h2 className="text-[1rem] text-quiet">Watering rota</h2>
+    <section aria-label="Watering schedule" className="flex flex-col gap-2">
+      <h2 className="text-[1rem] text-quiet">Watering schedule</h2>
       <People people={tending.people} />
       {turns.length === 0 ? (
-        <p>Nothing asks for water in the days that are forecast.</p>
+        <p>No watering needed in the forecast.</p>
       ) : (
         <table className="w-full border-collapse text-[0.92rem] tabular-nums">
           <thead>
@@ -69,7 +69,7 @@ export function Rota({ asking, tending, today, units }: Props) {
       )}
       <span className="max-w-44 print:hidden">
         <NumberField
-          label="Hose, litres a minute"
+          label="Hose flow, litres a minute"
           value={tending.litresAMinute}
           min={0.5}
           max={60}
@@ -99,17 +99,17 @@ function People({ people }: { people: readonly string[] }) {
   return (
     <div className="flex flex-col gap-1 print:hidden">
       {people.length > 0 && (
-        <ul aria-label="In the rota" className="flex flex-wrap gap-x-3">
+        <ul aria-label="In the schedule" className="flex flex-wrap gap-x-3">
           {people.map((who, i) => (
             <li key={`${who}-${i}`} className="flex items-center gap-1">
               {who}
               <Button
                 kind="bare"
                 className="min-h-[24px]! text-[0.86rem]!"
-                aria-label={`Take ${who} out of the rota`}
+                aria-label={`Remove ${who} from the schedule`}
                 onClick={() => keepTending((now) => ({ people: now.people.filter((_, k) => k !== i) }))}
               >
-                take out
+                remove
               </Button>
             </li>
           ))}
@@ -123,7 +123,7 @@ function People({ people }: { people: readonly string[] }) {
         }}
       >
         <label className="flex min-w-0 flex-1 flex-col gap-1">
-          <span className="label">Who waters</span>
+          <span className="label">Person watering</span>
           <input className="field" value={name} maxLength={40} onChange={(e) => setName(e.target.value)} />
         </label>
         <Button type="submit">Add</Button>

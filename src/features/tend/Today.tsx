@@ -51,16 +51,16 @@ export function Today() {
       <header className="flex flex-wrap items-baseline gap-x-4 gap-y-2 pt-3 work:pt-5">
         <h1 className="flex-1 text-[1.7rem] font-bold leading-tight tracking-tight">{wholeDay(today)}</h1>
         <Link href="/" className={`${buttonLook('plain')} print:hidden`}>
-          To the bench
+          Back to the bench
         </Link>
       </header>
       <main ref={main} tabIndex={-1} className="outline-none">
         {shelf === undefined ? (
           <p className="pt-6 text-quiet" aria-busy>
-            Walking round …
+            Loading jobs…
           </p>
         ) : plantings.length === 0 ? (
-          <p className="pt-6">Nothing stands on the bench yet, so nothing is asked for.</p>
+          <p className="pt-6">Your bench is empty, so there are no jobs.</p>
         ) : (
           <Round plantings={plantings} today={today} />
         )}
@@ -83,7 +83,7 @@ function Round({ plantings, today }: { plantings: readonly Planting[]; today: st
   if (!around.ready || !first)
     return (
       <p className="pt-6 text-quiet" aria-busy>
-        Looking at the sky …
+        Loading the weather…
       </p>
     );
   const shownPlaces = [...new Set(shown.map((p) => p.spot.name))];
@@ -104,7 +104,7 @@ function Round({ plantings, today }: { plantings: readonly Planting[]; today: st
         <div className="flex flex-wrap items-end gap-3 py-2 print:hidden">
           <span className="min-w-48 flex-1">
             <Choose
-              label="Round"
+              label="Place"
               value={place ?? ''}
               options={[{ value: '', text: 'All places' }, ...places.map((p) => ({ value: p, text: p }))]}
               onChange={(p) => look(p === '' ? null : p)}
@@ -128,7 +128,7 @@ function Round({ plantings, today }: { plantings: readonly Planting[]; today: st
         <section aria-label="Weather ahead" className="flex flex-col gap-1">
           <h2 className="text-[1rem] text-quiet">Weather ahead</h2>
           <WeatherWeek days={week} today={today} units={units} />
-          <p className="text-[0.84rem] text-quiet">From {around.weatherFrom}.</p>
+          <p className="text-[0.84rem] text-quiet">Source: {around.weatherFrom}.</p>
         </section>
         <Rota
           asking={shown.map((planting) => {

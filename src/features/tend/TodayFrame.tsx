@@ -6,7 +6,7 @@ export const TodayFrame = dynamic(() => import('./Today').then((m) => m.Today), 
   ssr: false,
   loading: () => (
     <p className="p-8 text-quiet" aria-busy>
-      Walking round …
+      Loading jobs…
     </p>
   ),
 });

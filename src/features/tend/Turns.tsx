@@ -50,13 +50,11 @@ function Fillings({ planting, today, surround }: TendProps) {
   return (
     <section aria-label="To fill the gaps" className="flex flex-col gap-2 text-[0.95rem]">
       <h2 className="hair pb-1.5 text-[0.95rem]" role="status">
-        {state === 'composing' ? 'Composing …' : `To fill the gaps on ${formatDayFrom(on, today)}`}
+        {state === 'composing' ? 'Composing…' : `Plants to fill the gaps on ${formatDayFrom(on, today)}`}
       </h2>
       {state === 'composing' && <progress max={1} value={done} className="bar h-1.5 w-full" aria-label="Composing" />}
       {problem && <p>{problem}</p>}
-      {proposals && !problem && ways.length === 0 && (
-        <p>What stays fills it: nothing more fits in. Lift something first.</p>
-      )}
+      {proposals && !problem && ways.length === 0 && <p>There is no space left. Lift something first.</p>}
       <ol className="flex flex-col gap-3">
         {ways.map(({ p, commands, after, fresh }, i) => {
           const { w, h } = pictureSize(p.planting, 1);
@@ -74,12 +72,12 @@ function Fillings({ planting, today, surround }: TendProps) {
                 kind={i === 0 ? 'deep' : 'plain'}
                 className="self-start"
                 onClick={() => {
-                  run(`Change over on ${formatDayFrom(on, today)}`, ...commands);
+                  run(`Replant on ${formatDayFrom(on, today)}`, ...commands);
                   show(Math.ceil(daysBetween(planting.startDate, on) / 7) + 1);
                   stop();
                 }}
               >
-                Plan this
+                Use this plan
               </Button>
             </li>
           );
@@ -96,8 +94,8 @@ function Year({ planting, known, today }: TendProps) {
   const mine = of === planting.id;
   const { count } = planting.container;
   return (
-    <section aria-label="A year of turns" className="flex flex-col gap-2 text-[0.95rem]">
-      <h2 className="hair pb-1.5 text-[0.95rem]">A year of turns</h2>
+    <section aria-label="Replanting through the year" className="flex flex-col gap-2 text-[0.95rem]">
+      <h2 className="hair pb-1.5 text-[0.95rem]">Replanting through the year</h2>
       {mine && state === 'planning' ? (
         <>
           <progress max={1} value={done} className="bar h-1.5 w-full" aria-label="Planning the year" />
@@ -129,19 +127,19 @@ function Year({ planting, known, today }: TendProps) {
             ))}
           </ol>
           <p className="border-t border-line pt-1.5">
-            In all {formatMoney(year.cost)}
-            {count > 1 ? ` each, ${formatMoney(year.cost * count)} for ${count}` : ''}.
+            Total {formatMoney(year.cost)}
+            {count > 1 ? ` each, or ${formatMoney(year.cost * count)} for ${count}` : ''}.
           </p>
           <Button
             kind="deep"
             className="self-start"
             disabled={year.turns.every((t) => t.fresh.length === 0)}
             onClick={() => {
-              run('Plan the year’s turns', ...yearCommands(planting, year));
+              run('Plan the year’s replanting', ...yearCommands(planting, year));
               stop();
             }}
           >
-            Plan all of them
+            Use the whole plan
           </Button>
         </>
       )}

@@ -23,7 +23,7 @@ export function Water({ planting, today, around, surround, units }: TendProps) {
     [planting, weather, today, found, dripL],
   );
   if (planting.startDate > today)
-    return <p>It is planted on {dayWords(planting.startDate, today)}; water begins then.</p>;
+    return <p>Planting is due {dayWords(planting.startDate, today)}; watering starts then.</p>;
   const { next, usableL, heldL, leastL, graceHours, from } = ahead;
   const share = heldL / usableL;
   const usesL = ahead.days[0] ? ahead.days[0].usedL + ahead.days[0].lackedL : null;
@@ -33,7 +33,7 @@ export function Water({ planting, today, around, surround, units }: TendProps) {
     const read = await simulatedProbe.read(planting.id, today, share);
     await logIt(
       { id: newEntryId(), of: planting.id, on: today, kind: 'probe', share: read },
-      `The probe says ${Math.round(read * 100)} %`,
+      `The probe says ${Math.round(read * 100)}%`,
       { after: () => applyWaterLesson(planting.id, today) },
     );
   };
@@ -42,37 +42,37 @@ export function Water({ planting, today, around, surround, units }: TendProps) {
       <h2 className="hair pb-1.5 text-[0.95rem]">Water</h2>
       <Gauge share={share} least={leastL / usableL} label="Water in the mix" />
       <p className="text-[0.88rem] text-quiet">
-        {formatVolume(heldL, units)} of {formatVolume(usableL, units)} that its roots can have
+        {formatVolume(heldL, units)} of {formatVolume(usableL, units)} of water that roots can use
         {from
           ? from.on === today && from.share === 1
             ? ', filled today.'
-            : `, reckoned from what was noted on ${formatDay(from.on)}.`
-          : ', as though it had been watered as it asked.'}
+            : `, estimated from your entry of ${formatDay(from.on)}.`
+          : ', assuming it was watered whenever it needed it.'}
       </p>
       <p className={due ? 'font-semibold' : ''}>
         {due && <Mark severity="watch" />}{' '}
         {next
-          ? `Water it ${dayWords(next.on, today)}: ${formatVolume(next.litres, units)}${next.times > 1 ? `, ${timesWords(next.times)} that day` : ''}${planting.container.count > 1 ? ', each of them' : ''}.`
-          : 'It asks for no water in the days that are forecast.'}
+          ? `Water ${dayWords(next.on, today)}: ${formatVolume(next.litres, units)}${planting.container.count > 1 ? ' each' : ''}${next.times > 1 ? `, ${timesWords(next.times)} that day` : ''}.`
+          : 'No watering needed in the forecast.'}
       </p>
       {usesL !== null && (
         <p>
-          On a day like this it drinks {formatVolumeSpan(spanOfLitres(usesL), units)}
+          On a day like this it uses {formatVolumeSpan(spanOfLitres(usesL), units)}
           {planting.drinksBy !== 1 &&
-            `, ${learnedWords(planting.drinksBy, 'more', 'less', 'as much')} than first forecast`}
+            `, ${learnedWords(planting.drinksBy, 'more', 'less', 'as much')} than first predicted`}
           .
         </p>
       )}
       {graceHours !== null && (
         <p>
-          From when it asks, it bears to wait about{' '}
+          Once it needs water, it can wait about{' '}
           {graceHours < 48 ? `${Math.round(graceHours)} hours` : `${Math.round(graceHours / 24)} days`}.
         </p>
       )}
       <p>{awayWords(ahead, today)}</p>
       <p className="flex flex-wrap gap-2">
         <Button kind="deep" onClick={() => told(waterNow(planting, today))}>
-          Watered now
+          I’ve watered it
         </Button>
         {probing && <Button onClick={() => told(probe())}>Read the probe</Button>}
       </p>
@@ -100,9 +100,9 @@ export function Water({ planting, today, around, surround, units }: TendProps) {
                 }));
               }}
             />
-            A moisture probe stands in it
+            It has a moisture probe
           </label>
-          <p className="text-quiet">The probe is simulated: it stands where a real one would.</p>
+          <p className="text-quiet">This probe is simulated, in place of a real one.</p>
         </div>
       </details>
     </section>

@@ -63,10 +63,11 @@ export function WaterDays({ planting, today, around, surround, units }: TendProp
       </svg>
       <WeatherWeek days={coming} today={today} units={units} />
       <p className="text-[0.84rem] text-quiet">
-        Water in the mix, watered as it asks; under the broken line it is time. Weather from {surround.weatherFrom}.
+        Water in the mix, assuming you water when needed. Below the dashed line, it needs water. Weather from{' '}
+        {surround.weatherFrom}.
       </p>
       <details className="text-[0.86rem]">
-        <summary className="cursor-pointer text-quiet pointer-coarse:py-2">As a table</summary>
+        <summary className="cursor-pointer text-quiet pointer-coarse:py-2">Show as a table</summary>
         <table className="w-full border-collapse tabular-nums">
           <thead>
             <tr className="text-quiet">
@@ -77,13 +78,13 @@ export function WaterDays({ planting, today, around, surround, units }: TendProp
                 High
               </th>
               <th scope="col" className="text-right font-normal">
-                Drinks
+                Water used
               </th>
               <th scope="col" className="text-right font-normal">
-                Rain in
+                Rain received
               </th>
               <th scope="col" className="text-right font-normal">
-                Can
+                Watering
               </th>
             </tr>
           </thead>

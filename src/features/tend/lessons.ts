@@ -42,7 +42,7 @@ export async function applyWaterLesson(id: string, today: string): Promise<void>
 /** Whether an entry says how wet a container was. */
 export const tellsOfWater = ({ kind }: LogEntry): boolean => kind === 'water' || kind === 'probe';
 
-/** “12 % taller”, or “as tall” where it is as it was forecast. */
+/** “12% taller”, or “as tall” where it is as it was forecast. */
 export function learnedWords(by: number, more: string, less: string, as: string): string {
   const off = by - 1;
   return Math.abs(off) < 0.01 ? as : `${formatPercent(Math.abs(off))} ${off > 0 ? more : less}`;

@@ -24,7 +24,7 @@ const PARTS: { value: Part; text: string }[] = [
   { value: 'today', text: 'Today' },
   { value: 'away', text: 'Away' },
   { value: 'log', text: 'Log' },
-  { value: 'over', text: 'Change over' },
+  { value: 'over', text: 'Replant' },
 ];
 
 const WORK: Record<Part, (at: TendProps) => React.ReactNode> = {
@@ -56,7 +56,7 @@ function Shown({ at, parts }: { at: StationProps; parts: typeof WORK }) {
   if (!around.ready)
     return (
       <p className="text-quiet" aria-busy>
-        Looking at the sky …
+        Loading the weather…
       </p>
     );
   return parts[part]({ ...at, today, surround: around, around: around.of(at.planting) });
@@ -68,9 +68,9 @@ function Work(at: StationProps) {
   if (!isPlanted(at.planting))
     return (
       <div className="flex flex-col items-start gap-3">
-        <p>Nothing is planted yet, so there is nothing to tend.</p>
+        <p>Plant something first, and its care appears here.</p>
         <Link href={stationPath(at.planting.id, 'plants')} className={buttonLook('plain')}>
-          To the plants
+          Go to Plants
         </Link>
       </div>
     );
@@ -79,10 +79,10 @@ function Work(at: StationProps) {
       <div className="flex flex-col gap-1 text-[0.9rem]">
         <DiaryDay />
         <Link className="self-start text-glaze underline underline-offset-4 pointer-coarse:py-2" href="/today">
-          Today, over all containers
+          Today, for all containers
         </Link>
       </div>
-      <Segments label="Tend" value={part} options={PARTS} onChange={go} />
+      <Segments label="Care" value={part} options={PARTS} onChange={go} />
       <Shown at={at} parts={WORK} />
     </div>
   );
@@ -109,5 +109,5 @@ export const tend: Panels = {
   useWeek,
   allTurns: true,
   onward: () => false,
-  readingName: 'Days, measures and turns',
+  readingName: 'Watering, measurements and replanting',
 };

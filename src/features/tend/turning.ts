@@ -41,7 +41,7 @@ export const sortedFor = (
   const died = new Map(entriesOf(log, 'death').flatMap((e) => (e.of === of ? [[e.to, e.why]] : [])));
   return sortOut(planting, on, died).map((s) => {
     const goes = moved[s.id];
-    return goes === undefined ? s : { ...s, goes, why: 'as you say' };
+    return goes === undefined ? s : { ...s, goes, why: 'your choice' };
   });
 };
 
@@ -55,7 +55,7 @@ export const useTurning = create<Turning>((set, get) => {
   };
   const failed = (e: unknown) => {
     set(IDLE);
-    tell.problem('Composing stopped', e instanceof Error ? e.message : String(e));
+    tell.problem('Stopped composing', e instanceof Error ? e.message : String(e));
   };
   return {
     of: null,

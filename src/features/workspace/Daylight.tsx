@@ -17,21 +17,21 @@ interface Props {
 /** The sun of an hour on the portrait, or the even light of a studio. */
 export function Daylight({ spot, hour, shines, onChange }: Props) {
   const on = hour !== null;
-  const side = spot.light.kind === 'noted' ? 'taken to face south' : '';
+  const side = spot.light.kind === 'noted' ? 'assumed to face south' : '';
   return (
     <div className="relative">
       <Button
         kind="bare"
         aria-pressed={on}
         className={`work:min-h-7! ${on ? 'font-semibold' : ''}`}
-        title={on ? 'Show it in even light' : 'Show it in the sun of an hour'}
+        title={on ? 'Turn shadows off' : 'Show sun and shade at a given hour'}
         onClick={() => onChange(on ? null : FIRST)}
       >
         Sun
       </Button>
       {on && (
         <div className="absolute right-0 top-full z-10 w-60 bg-ground px-2 pb-1">
-          <Hour hour={hour} says={shines ? side : 'no sun here'} onChange={onChange} />
+          <Hour hour={hour} says={shines ? side : 'no direct sun at this hour'} onChange={onChange} />
         </div>
       )}
     </div>

@@ -45,7 +45,7 @@ export function Ghost({ project, planting, week, view }: Props) {
         strokeDasharray="5 4"
       />
       <text x={top.x} y={top.y - 6} textAnchor="middle" fontSize="12" fill="var(--ink)" {...HALO}>
-        what it would be
+        preview
       </text>
     </svg>
   );

@@ -29,7 +29,7 @@ export function Palette({ planting, season, known }: { planting: Planting; seaso
   const back = useWorkspace((s) => nameOfLast(s.history?.past ?? []));
   const forward = useWorkspace((s) => nameOfLast(s.history?.future ?? []));
   const by = season.placed.length > 0 ? pressTurn(planting.container.shape) : null;
-  const turn = (degrees: number) => run('Turn the planting', ...(turned(planting, degrees) ?? []));
+  const turn = (degrees: number) => run('Rotate the planting', ...(turned(planting, degrees) ?? []));
   const atPlants = (what: () => void) => () => {
     router.push(stationPath(planting.id, 'plants'));
     what();
@@ -55,7 +55,7 @@ export function Palette({ planting, season, known }: { planting: Planting; seaso
     { text: 'Go to the library', run: () => router.push(`/library?for=${planting.id}`) },
     { text: 'Go to the bench', run: () => router.push('/') },
     ...season.placed.map((p) => ({
-      text: `Choose ${plantName(p.plant)}, ${p.role} ${p.id}`,
+      text: `Select ${plantName(p.plant)} (${p.role} ${p.id})`,
       run: () => point({ chosen: p.id, lit: [p.id] }),
     })),
     ...(back ? [{ text: `Undo ${back}`, key: 'Ctrl Z', run: undo }] : []),
@@ -63,13 +63,13 @@ export function Palette({ planting, season, known }: { planting: Planting; seaso
     ...(by === null
       ? []
       : [
-          { text: 'Turn the planting left', run: () => turn(-by) },
-          { text: 'Turn the planting right', run: () => turn(by) },
+          { text: 'Rotate the planting left', run: () => turn(-by) },
+          { text: 'Rotate the planting right', run: () => turn(by) },
         ]),
     { text: 'Show planting day', run: () => show(0) },
     { text: 'Show the peak', run: () => show(null) },
     {
-      text: units === 'metric' ? 'Measure in inches and quarts' : 'Measure in centimetres and litres',
+      text: units === 'metric' ? 'Use inches and quarts' : 'Use centimetres and litres',
       run: () => set(units === 'metric' ? 'imperial' : 'metric'),
     },
   ];
@@ -81,14 +81,14 @@ export function Palette({ planting, season, known }: { planting: Planting; seaso
           aria-describedby={undefined}
           className="fixed inset-x-2 top-[12vh] z-50 mx-auto max-w-lg rounded-[4px] border border-line bg-ground"
         >
-          <Dialog.Title className="sr-only">Do something</Dialog.Title>
-          <Command label="Do something" className="flex max-h-[60vh] flex-col">
+          <Dialog.Title className="sr-only">Commands</Dialog.Title>
+          <Command label="Commands" className="flex max-h-[60vh] flex-col">
             <Command.Input
               placeholder="What would you like to do?"
               className="border-b border-line bg-transparent px-4 py-3 text-lg outline-none"
             />
             <Command.List className="overflow-y-auto p-1.5">
-              <Command.Empty className="p-3 text-quiet">Nothing of that name. Try “compose” or a plant.</Command.Empty>
+              <Command.Empty className="p-3 text-quiet">No matches. Try “compose” or a plant name.</Command.Empty>
               {acts.map((a) => (
                 <Command.Item
                   key={a.text}

@@ -53,7 +53,7 @@ export type Hand = readonly [View, Dispatch<SetStateAction<View>>];
 
 const SIGHTS: { name: string; key: string; view: View }[] = [
   { name: 'Front', key: '1', view: FRONT },
-  { name: 'Eye height', key: '2', view: LEVEL },
+  { name: 'Eye level', key: '2', view: LEVEL },
   { name: 'Above', key: '3', view: ABOVE },
 ];
 
@@ -69,7 +69,7 @@ const NEAR_UP = 0.36;
 /** The usual views, and through the window the eye of each who looks out. */
 function sightsOf({ spot, container }: Planting, frame: Frame): typeof SIGHTS {
   const { seen, sight } = spot;
-  const near = { name: 'Near', key: '0', view: { ...FRONT, near: { awayMm: ARM_MM, upMm: frame.top * NEAR_UP } } };
+  const near = { name: 'Close-up', key: '0', view: { ...FRONT, near: { awayMm: ARM_MM, upMm: frame.top * NEAR_UP } } };
   if (seen !== 'inside' || !sight) return [...SIGHTS, near];
   // The portrait's heights count from the rim, the tape's from the floor.
   const up = (overFloor: number) => overFloor - sight.soilMm - headspaceMm(container);
@@ -77,7 +77,7 @@ function sightsOf({ spot, container }: Planting, frame: Frame): typeof SIGHTS {
     ...SIGHTS,
     near,
     ...sight.viewers.map((v, i) => ({
-      name: `As the ${v.name} one`,
+      name: `From the ${v.name} viewer’s eye level`,
       key: String(i + 4),
       view: {
         azimuth: 0,
@@ -285,7 +285,7 @@ export function Portrait({ planting, season, frame, week, year = null, small = f
               <Painted planting={planting} week={week} frame={frame} size={size} />
             </div>
             <p role="status" className="absolute left-2 top-8 bg-ground px-2 text-[0.86rem] text-quiet">
-              The graphics chip let go of the picture. It is painted from the front until it comes back.
+              3D graphics stopped. A flat drawing is shown until they recover.
             </p>
           </>
         )}

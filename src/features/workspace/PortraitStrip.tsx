@@ -5,6 +5,7 @@ import { formatLength } from '@/core/units/length';
 import type { Frame } from '@/portrait/lens';
 import { Button } from '@/ui/Button';
 import { Mark } from '@/ui/Mark';
+import { countOf } from '@/ui/words';
 import type { StationProps } from '../shell/panels';
 import { Portrait } from './Portrait';
 
@@ -17,15 +18,15 @@ export function PortraitStrip({ planting, season, report, week, units, frame }: 
   const portrait = <Portrait planting={planting} season={season} frame={frame} week={week} small={!open} />;
   if (open)
     return (
-      <section aria-label="Portrait" className="relative h-[58vh] min-h-[320px] border-b border-line">
+      <section aria-label="Picture" className="relative h-[58vh] min-h-[320px] border-b border-line">
         {portrait}
         <Button className="absolute bottom-1 left-2 min-h-[44px]!" onClick={() => setOpen(false)}>
-          Shrink the portrait
+          Shrink the picture
         </Button>
       </section>
     );
   return (
-    <section aria-label="Portrait" className="relative flex h-28 border-b border-line print:hidden">
+    <section aria-label="Picture" className="relative flex h-28 border-b border-line print:hidden">
       <div className="h-full w-36 shrink-0">{portrait}</div>
       <button
         type="button"
@@ -41,11 +42,11 @@ export function PortraitStrip({ planting, season, report, week, units, frame }: 
             <span className="text-quiet">{formatLength(tallest, units)} tall</span>
             <span>
               <Mark severity={worst} />{' '}
-              {worst === 'good' ? 'nothing to mend' : `${count} to ${worst === 'wrong' ? 'mend' : 'watch'}`}
+              {worst === 'good' ? 'No concerns' : countOf(count, worst === 'wrong' ? 'problem' : 'concern')}
             </span>
           </>
         )}
-        <span className="text-glaze">Open the portrait</span>
+        <span className="text-glaze">Enlarge the picture</span>
       </button>
     </section>
   );

@@ -101,7 +101,7 @@ export function Rill({ planting, season, week, best, held = null }: Props) {
           aria-expanded={unfolded}
           onClick={() => setUnfolded(!unfolded)}
         >
-          {folded ? 'Season' : 'Fold the season'}
+          {folded ? 'Season' : 'Hide the season strip'}
         </Button>
       )}
     </section>

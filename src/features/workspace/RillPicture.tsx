@@ -70,7 +70,7 @@ export function RillPicture({ season, W, bed, best = null }: Props) {
             style={{ paintOrder: 'stroke' }}
             textAnchor="middle"
           >
-            its best weeks
+            best weeks
           </text>
         </g>
       )}

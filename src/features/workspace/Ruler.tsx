@@ -64,7 +64,7 @@ export function Ruler({ project, frame, planting, season, week, view, size }: Pr
       {planting.spot.seen === 'inside' &&
         planting.spot.sight &&
         usefulFor(planting.spot.sight).map(
-          (u) => u.leastMm > 20 && line(u.leastMm - head, `${u.name} sees from here up`),
+          (u) => u.leastMm > 20 && line(u.leastMm - head, `${u.name} viewer sees everything above this line`),
         )}
       <line x1={x} x2={x} y1={base.y} y2={Math.max(0, top.y)} stroke="var(--ink)" strokeWidth="1.2" />
       {marks.map((m) => {

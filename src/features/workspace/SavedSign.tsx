@@ -30,7 +30,7 @@ export function SavedSign() {
   const at = saving.state === 'saved' ? saving.at : null;
   return (
     <span className="whitespace-nowrap text-[0.84rem] text-quiet">
-      {saving.state === 'saving' ? 'Saving …' : at !== null ? `Saved ${CLOCK.format(at)}` : ''}
+      {saving.state === 'saving' ? 'Saving…' : at !== null ? `Saved ${CLOCK.format(at)}` : ''}
     </span>
   );
 }

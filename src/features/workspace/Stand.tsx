@@ -18,7 +18,7 @@ export interface StandProps {
   frame: ReturnType<typeof useDerived>['frame'];
 }
 
-const READING = 'What follows';
+const READING = 'Results';
 const nothing = (): null => null;
 
 /** A station on a bench: its work, the portrait, and what follows from it, side by side. */
@@ -50,7 +50,7 @@ export function WideStand({ station, at, frame }: StandProps) {
         {onward(at.planting) && <Onward id={at.planting.id} station={station} />}
         <Work {...at} />
       </aside>
-      <section aria-label="Portrait" className="relative min-h-0">
+      <section aria-label="Picture" className="relative min-h-0">
         {Picture && hasPicture?.(at.planting) ? (
           <Picture {...at} />
         ) : beside ? (
@@ -92,7 +92,7 @@ export function NarrowStand({ station, at, frame }: StandProps) {
   return (
     <main className="flex flex-1 flex-col">
       {beside ? (
-        <section aria-label="Portrait" className="h-64 border-b border-line">
+        <section aria-label="Picture" className="h-64 border-b border-line">
           <Pair at={at} beside={beside} />
         </section>
       ) : (
@@ -102,7 +102,7 @@ export function NarrowStand({ station, at, frame }: StandProps) {
         <Work {...at} />
       </aside>
       {Picture && hasPicture?.(at.planting) && (
-        <section aria-label="Instruments" className="px-2">
+        <section aria-label="Checks and tools" className="px-2">
           <Picture {...at} />
         </section>
       )}

@@ -29,7 +29,7 @@ export function StationMenu({
   return (
     <DropdownMenu.Root modal={false}>
       <DropdownMenu.Trigger asChild>
-        <Button className="min-h-[44px]! whitespace-nowrap" aria-label={`Stations: at ${STATIONS[station].name}`}>
+        <Button className="min-h-[44px]! whitespace-nowrap" aria-label={`Pages: ${STATIONS[station].name}`}>
           {wrong && <StopMark state="wrong" here={false} />}
           {STATIONS[station].name}
           <svg width="10" height="6" viewBox="0 0 10 6" aria-hidden>
@@ -52,7 +52,7 @@ export function StationMenu({
             >
               <StopMark state={s.state} here={s.key === station} />
               {s.text}
-              {s.state === 'wrong' && <span className="sr-only">, something is wrong here</span>}
+              {s.state === 'wrong' && <span className="sr-only">, problem here</span>}
             </DropdownMenu.Item>
           ))}
           <DropdownMenu.Separator className="my-1 border-t border-line" />

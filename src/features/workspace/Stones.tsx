@@ -104,7 +104,7 @@ function One({ stone, day, x, y, before, silent }: OneProps) {
           <p>{stone.why}</p>
           <Popover.Close asChild>
             <Button kind="bare" className="px-0!" onClick={() => show(stone.week)}>
-              Look at week {stone.week}
+              Go to week {stone.week}
             </Button>
           </Popover.Close>
         </Popover.Content>

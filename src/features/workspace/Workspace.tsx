@@ -48,7 +48,7 @@ export function Workspace({ station }: { station: Station }) {
   if (!planting)
     return (
       <main className="p-8 text-quiet" aria-busy>
-        Fetching the pot …
+        Loading the container…
       </main>
     );
   return <Open planting={planting} station={station} />;
@@ -80,7 +80,7 @@ function Open({ planting: whole, station }: { planting: Planting; station: Stati
         href="#work"
         className={`${buttonLook('deep')} sr-only focus:not-sr-only focus:absolute focus:left-2 focus:top-2 focus:z-40`}
       >
-        Skip to the work
+        Skip to main content
       </a>
       <TopBar
         planting={planting}
@@ -88,7 +88,7 @@ function Open({ planting: whole, station }: { planting: Planting; station: Stati
         report={report}
         subtitle={`${describe(planting.container, units)}, ${material}`}
       />
-      <Boundary what={`the ${STATIONS[station].name} station`} resetOn={planting}>
+      <Boundary what={`the ${STATIONS[station].name} page`} resetOn={planting}>
         {taken && Whole ? (
           <WholeStand>
             <Whole {...at} />

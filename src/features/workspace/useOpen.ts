@@ -21,6 +21,11 @@ export function useOpen(id: string): { planting: Planting | null; problem: strin
     if (history?.now.id !== id) open(row);
     else follow(row);
   }, [row, id]);
-  const problem = row === null ? 'There is no such container on this bench.' : typeof row === 'string' ? row : null;
+  const problem =
+    row === null
+      ? 'This container is not on your bench. It may have been deleted.'
+      : typeof row === 'string'
+        ? row
+        : null;
   return { planting: planting?.id === id ? planting : null, problem };
 }

@@ -15,7 +15,7 @@ const near = (gap: number, inner: number, outer: number): number =>
 export const oneHueWhite: Scheme = {
   label: 'One colour and white',
   accent: 0.06,
-  about: 'One hue in its shades, with white to lift it.',
+  about: 'Shades of one colour, lifted with white.',
   from: 'may',
   belongs: (s, hue) => (isWhite(s) ? 1 : near(hueGap(s.colour.h, hue), 24, 45)),
   poles: [
@@ -29,7 +29,7 @@ export const oneHueWhite: Scheme = {
 };
 
 export const neighbours: Scheme = {
-  label: 'Neighbours',
+  label: 'Neighbouring colours',
   accent: 0.15,
   about: 'Colours that lie side by side on the wheel.',
   from: 'may',
@@ -38,7 +38,7 @@ export const neighbours: Scheme = {
 };
 
 export const opposites: Scheme = {
-  label: 'Opposites',
+  label: 'Opposite colours',
   accent: 0.15,
   about: 'One colour and the one across the wheel from it.',
   from: 'may',
@@ -53,7 +53,7 @@ export const opposites: Scheme = {
 export const fromColour: Scheme = {
   label: 'From this colour',
   accent: 0.15,
-  about: 'Starts from a colour you pick: a door, a pot, a leaf. Repeats it, with quiet company.',
+  about: 'Repeats a colour you choose (a door, a pot, a leaf) among quieter ones.',
   from: 'must',
   belongs: (s, hue) => (isWhite(s) || s.colour.c < 0.05 ? 0.8 : near(hueGap(s.colour.h, hue), 25, 48)),
   poles: [

@@ -30,9 +30,9 @@ const SHOWN = 0.15;
 const isStrong = (s: Seen): boolean => s.isFlower && s.colour.c >= STRONG;
 
 export const everythingBright: Scheme = {
-  label: 'Everything bright',
+  label: 'All the brights',
   accent: 0.2,
-  about: 'Four to seven clear hues at one strength, each more than once, with white or deep blue to rest on.',
+  about: 'Four to seven strong colours, each repeated, with white or deep blue to calm them.',
   from: 'no',
   belongs: (s) => (isWhite(s) || isDeep(s) || s.colour.c >= STRONG ? 1 : s.isFlower ? 0.5 : 0.3),
   poles: [{ name: 'white or deep blue', least: 0.06, most: 0.42, test: (s) => isWhite(s) || isDeep(s) }],
@@ -88,7 +88,7 @@ const isBlue = ({ colour }: Seen): boolean => colour.c >= 0.07 && colour.h > 250
 export const redWhiteBlue: Scheme = {
   label: 'Red, white and blue',
   accent: 0.1,
-  about: 'Clear red, white, and blue or violet-blue, a third of each or thereabouts.',
+  about: 'Clear red, white, and blue or violet-blue, about a third of each.',
   from: 'no',
   belongs: (s) => (isRed(s) || isWhite(s) || isBlue(s) || family(s.colour) === 'silver' ? 1 : 0),
   poles: [

@@ -20,7 +20,7 @@ export const pastel: Scheme = {
 export const darkBright: Scheme = {
   label: 'Dark and bright',
   accent: 0.15,
-  about: 'Near-black or wine leaves set off by something brilliant.',
+  about: 'Near-black or wine leaves with one brilliant colour.',
   from: 'no',
   belongs: (s) => (isDark(s) || isBright(s) ? 1 : s.colour.c > 0.06 ? 0.6 : 0.3),
   poles: [
@@ -39,9 +39,9 @@ export const allWhite: Scheme = {
 };
 
 export const allLeaf: Scheme = {
-  label: 'All leaf',
+  label: 'All foliage',
   accent: 0.08,
-  about: 'No flowers to speak of: leaf colour, size and surface do it all.',
+  about: 'Few or no flowers: leaf colour, size and texture do the work.',
   from: 'no',
   belongs: (s) => (s.isFlower ? 0 : 1),
   poles: [],

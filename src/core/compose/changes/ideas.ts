@@ -43,7 +43,7 @@ const swapsFor = ({ planting, library }: Ground, targets: readonly Placed[]): Tr
           const all = planting.placements.filter((o) => plantIdOf(o) === t.plant.id && !o.locked);
           return [
             {
-              label: `${plantName(p)} for ${plantName(t.plant)}`,
+              label: `Replace ${plantName(t.plant)} with ${plantName(p)}`,
               commands: all.map((o) => ({ do: 'swap', id: o.id, plant: referTo(p), start })),
             },
           ];
@@ -55,7 +55,7 @@ const removals = (targets: readonly Placed[]): Try[] =>
   kindsOf(targets.filter((t) => t.role !== 'thriller'))
     .slice(0, TARGETS)
     .map((t) => ({
-      label: `Take out one ${plantName(t.plant)}`,
+      label: `Remove one ${plantName(t.plant)}`,
       commands: [{ do: 'remove', id: t.id }],
     }));
 
@@ -65,7 +65,7 @@ function rearranged({ planting }: Ground): Try[] {
   if (!settled) return [];
   const free = settled.filter((p) => !p.fixed);
   const commands = free.map((p): Command => ({ do: 'move', id: p.id, xMm: tenth(p.xMm), yMm: tenth(p.yMm) }));
-  return [{ label: 'Shift root balls until they fit', commands }];
+  return [{ label: 'Move root balls until they fit', commands }];
 }
 
 /** The crowded one a little away from the crowder, or the other way, by a thumb's width or two. */
@@ -96,7 +96,7 @@ function nudges({ placed, finding }: Ground): Try[] {
 const moved = ({ targets }: Ground): Try[] =>
   targets.flatMap((t) =>
     FORWARD_MM.flatMap((by) => [by, -by]).map((by) => ({
-      label: `${by > 0 ? 'Bring' : 'Set'} ${plantName(t.plant)} ${Math.abs(by) / 10} cm ${by > 0 ? 'forward' : 'back'}`,
+      label: `Move ${plantName(t.plant)} ${Math.abs(by) / 10} cm ${by > 0 ? 'forward' : 'back'}`,
       commands: [{ do: 'move', id: t.id, xMm: t.xMm, yMm: t.yMm + by }],
     })),
   );
@@ -115,7 +115,7 @@ function tradedRoles({ planting, placed, finding }: Ground): Try[] {
       const placement = newPlacement(freeId(planting), { plant: referTo(plant), start, role: to, part, xMm, yMm });
       return [
         {
-          label: `${plantName(plant)} for one ${plantName(g.plant)}`,
+          label: `Replace one ${plantName(g.plant)} with ${plantName(plant)}`,
           commands: [
             { do: 'remove', id: g.id },
             { do: 'add', placement },

@@ -60,7 +60,7 @@ export function sameAgain({ planting, placed, targets }: Ground): Try[] {
           if (!start) return [];
           return [
             {
-              label: `${plantName(plant)} again for ${plantName(t.plant)}`,
+              label: `Replace ${plantName(t.plant)} with another ${plantName(plant)}`,
               commands: [{ do: 'swap', id: t.id, plant: referTo(plant), start }],
             },
           ];

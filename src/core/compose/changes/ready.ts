@@ -45,7 +45,7 @@ function nightsAllow(planting: Planting): boolean {
 function allBigger(planting: Planting): Try[] {
   const free = resolve(planting).filter((p) => !p.locked);
   const commands = free.flatMap((p) => biggerStarts({ planting, targets: [p] })[0]?.commands ?? []);
-  return commands.length > 0 ? [{ label: 'Buy all of it a size bigger', commands }] : [];
+  return commands.length > 0 ? [{ label: 'Buy every plant one size bigger', commands }] : [];
 }
 
 /** Whether a planting is at its best on a day, and else from which planting day or with which starts it would be. Throws UnknownPlantError. */

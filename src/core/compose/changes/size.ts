@@ -13,7 +13,7 @@ const PINCH_WEEKS = [3, 6] as const;
 const CUT_WEEKS = [6, 9] as const;
 
 const as = (p: Placed, start: StartSize): Try => ({
-  label: `${plantName(p.plant)} as ${STARTS[start].label}`,
+  label: `Buy ${plantName(p.plant)} as ${STARTS[start].label}`,
   commands: [{ do: 'start', id: p.id, start }],
 });
 
@@ -30,7 +30,7 @@ export const smallerStarts = ({ free }: Ground): Try[] => free.flatMap((p) => ot
 export const kindSmaller = ({ free }: Ground): Try[] =>
   kindsOf(free).flatMap((kind) =>
     others(kind, false).map((start) => ({
-      label: `All ${plantName(kind.plant)} as ${STARTS[start].label}`,
+      label: `Buy all ${plantName(kind.plant)} as ${STARTS[start].label}`,
       commands: free.filter((p) => p.plant.id === kind.plant.id).map((p) => ({ do: 'start', id: p.id, start })),
     })),
   );

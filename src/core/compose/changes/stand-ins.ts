@@ -74,27 +74,28 @@ function likeness(a: Plant, b: Plant, hours: number): number {
 function differences(was: Plant, now: Plant): string[] {
   const out: string[] = [];
   const apart = deltaE(lch(signature(was)), lch(signature(now)));
-  out.push(apart < 0.06 ? 'the same colour' : apart < 0.16 ? 'a near colour' : 'another colour');
+  out.push(apart < 0.06 ? 'the same colour' : apart < 0.16 ? 'a similar colour' : 'another colour');
   const tall = mid(now.heightMm) / Math.max(1, mid(was.heightMm));
   if (tall > 1.2 || tall < 0.83)
     out.push(
       `${Math.round(Math.abs(mid(now.heightMm) - mid(was.heightMm)) / 10)} cm ${tall > 1 ? 'taller' : 'shorter'}`,
     );
   const hang = mid(now.trailMm) - mid(was.trailMm);
-  if (Math.abs(hang) > 60) out.push(`hangs ${Math.round(Math.abs(hang) / 10)} cm ${hang > 0 ? 'further' : 'less'}`);
+  if (Math.abs(hang) > 60) out.push(`trails ${Math.round(Math.abs(hang) / 10)} cm ${hang > 0 ? 'more' : 'less'}`);
   if (now.water !== was.water)
     out.push(
       now.water === 'thirsty'
         ? 'thirstier'
         : now.water === 'dry'
-          ? 'likes it drier'
+          ? 'prefers drier mix'
           : was.water === 'dry'
             ? 'wants more water'
             : 'wants less water',
     );
-  if (now.vigour - was.vigour >= 2) out.push('stronger growing');
-  if (was.flower.form !== now.flower.form && now.flower.form === 'none') out.push('grown for its leaf');
-  else if (now.flower.form !== 'none' && bloomTogether(was, now) < OTHER_MONTHS) out.push('flowers at another time');
+  if (now.vigour - was.vigour >= 2) out.push('more vigorous');
+  if (was.flower.form !== now.flower.form && now.flower.form === 'none') out.push('grown for foliage');
+  else if (now.flower.form !== 'none' && bloomTogether(was, now) < OTHER_MONTHS)
+    out.push('flowers at a different time');
   return out;
 }
 

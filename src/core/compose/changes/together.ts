@@ -89,7 +89,7 @@ export function cheaperThroughout(g: Ground): Try[] {
       .map((p): Command => ({ do: 'start', id: p.id, start })),
   );
   const and = (words: string, commands: Command[]): Try => ({
-    label: smaller.length > 0 ? `Smallest starts, and ${words}` : words,
+    label: smaller.length > 0 ? `Smallest sizes, and ${words}` : words,
     commands: [...smaller, ...commands],
   });
   const dearest = [...kinds].sort((a, b) => b.price - a.price).slice(0, DEAREST);
@@ -100,7 +100,7 @@ export function cheaperThroughout(g: Ground): Try[] {
   );
   const fewer = kinds
     .filter(({ n }) => n > 1)
-    .map(({ kind }) => and(`one ${plantName(kind.plant)} fewer`, [{ do: 'remove', id: kind.id }]));
-  const only = smaller.length > 0 ? [{ label: 'Everything in its smallest start', commands: smaller }] : [];
+    .map(({ kind }) => and(`Remove one ${plantName(kind.plant)}`, [{ do: 'remove', id: kind.id }]));
+  const only = smaller.length > 0 ? [{ label: 'Buy every plant in its smallest size', commands: smaller }] : [];
   return [...only, ...fewer, ...swaps];
 }

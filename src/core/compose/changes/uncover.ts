@@ -39,7 +39,7 @@ function weakerCousins(planting: Planting, strong: Placed, library: readonly Pla
       if (!start || all.length === 0) return [];
       return [
         {
-          label: `${plantName(p)}, its weaker cousin, for ${plantName(strong.plant)}`,
+          label: `Replace ${plantName(strong.plant)} with ${plantName(p)}, a less vigorous relative`,
           commands: all.map((o) => ({ do: 'swap', id: o.id, plant: referTo(p), start })),
         },
       ];
@@ -56,7 +56,7 @@ function fewer(placed: readonly Placed[], weak: Placed, strong: Placed): Try[] {
     near.length > n
       ? [
           {
-            label: `${n === 1 ? 'One' : 'Two'} ${name} fewer`,
+            label: `Remove ${n === 1 ? 'one' : 'two'} ${name}`,
             commands: near.slice(0, n).map((p) => ({ do: 'remove', id: p.id })),
           },
         ]

@@ -17,7 +17,7 @@ describe('a group', () => {
     ]);
     for (const m of group.members) expect(ids(m.planting)).toContain(group.shared?.id);
     expect(group.group.stands).toHaveLength(3);
-    expect(group.reason).toContain('come again in all 3');
+    expect(group.reason).toContain('repeat in all 3');
     expect(group.findings.filter((f) => f.severity === 'wrong')).toEqual([]);
   });
   test('asked for one that shares another plant, that plant is in it and the brief stays', () => {

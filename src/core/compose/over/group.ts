@@ -141,10 +141,10 @@ function said(members: readonly Member[], shared: Plant | null): string {
   const name = lead && resolve(lead.planting).find((p) => p.role === 'thriller')?.plant;
   const many = members.reduce((n, m) => n + m.planting.container.count, 0);
   const again = shared
-    ? `${called(shared, true).replace(/^./, (c) => c.toUpperCase())} come again in all ${many}`
-    : 'One set of colours runs through them';
+    ? `${called(shared, true).replace(/^./, (c) => c.toUpperCase())} repeat in all ${many}`
+    : 'They share one set of colours';
   const led = name ? `; ${called(name, false)} leads` : '';
-  return `${again}${led}, and the pots step down from it.`;
+  return `${again}${led}, and the others step down from it.`;
 }
 
 function judged(members: readonly Member[], shared: Plant | null, place: string): GroupProposal {

@@ -14,8 +14,8 @@ export const GOES = {
   garden: 'into the garden',
   'frost-free': 'kept frost-free',
   indoors: 'indoors',
-  'lifted dry': 'dried off and kept',
-  compost: 'to the compost',
+  'lifted dry': 'dried and stored',
+  compost: 'onto the compost heap',
 } as const;
 export type Goes = keyof typeof GOES;
 
@@ -41,19 +41,19 @@ const LASTING: readonly Facts['life'][] = ['hardy perennial', 'shrub'];
 /** Where a plant that is lifted goes: what lives on is not thrown away. */
 function placeFor({ plant }: Placed, planting: Planting): { goes: Goes; why: string } {
   const { life, kept, keptAtC, keptWet, cuttings } = factsOf(plant);
-  const how = `at ${keptAtC} °C or more, ${keptWet}`;
-  if (life === 'annual') return { goes: 'compost', why: 'it lives one season and is over' };
+  const how = `at ${keptAtC}°C or more, ${keptWet}`;
+  if (life === 'annual') return { goes: 'compost', why: 'annual; it has finished' };
   if (life === 'bulb' && kept !== 'lifted dry')
-    return { goes: 'garden', why: 'its bulb is for another spring: let the leaf die down first' };
-  if (kept === 'lifted dry') return { goes: 'lifted dry', why: `its tuber or corm keeps through the winter ${how}` };
+    return { goes: 'garden', why: 'the bulb will flower again next spring; let the leaves die down first' };
+  if (kept === 'lifted dry') return { goes: 'lifted dry', why: `store the tuber or corm over winter ${how}` };
   if (kept === 'frost-free' && cuttings === 'root easily')
-    return { goes: 'compost', why: 'frost kills it: root a few cuttings first' };
-  if (kept === 'frost-free') return { goes: 'frost-free', why: `frost kills it, and a light place keeps it ${how}` };
+    return { goes: 'compost', why: 'frost kills it; take a few cuttings first' };
+  if (kept === 'frost-free') return { goes: 'frost-free', why: `frost kills it; overwinter it somewhere light ${how}` };
   if (kept === 'indoors') return { goes: 'indoors', why: `it is a house plant in winter, ${how}` };
   if (kept === 'not kept') return { goes: 'compost', why: 'it is not worth keeping' };
   return plant.coldestWinterC > planting.spot.coldestWinterC
     ? { goes: 'compost', why: 'the winter here kills it' }
-    : { goes: 'garden', why: 'its show here is over, and in the ground it comes again' };
+    : { goes: 'garden', why: 'finished here, but it will grow again in the ground' };
 }
 
 /** Whether it stays, and why; null where it is to be lifted. */
@@ -69,14 +69,14 @@ function staysFor(p: Placed, ahead: readonly Grown[], winter: boolean, sprung: b
   // What is grown for a spring of flower has had its day, leaf or no leaf.
   const spent = p.plant.season === 'cool' && p.plant.flower.show >= FLOWERS && !flowering;
   if (spent && !winter) return null;
-  if (lasting && EVERGREEN.includes(winterLook)) return 'it keeps its leaf';
-  if (winter && lasting && winterLook === 'bare stems') return 'its stems hold the pot through winter';
-  if (p.plant.flower.show < FLOWERS) return 'its leaf carries on';
+  if (lasting && EVERGREEN.includes(winterLook)) return 'evergreen';
+  if (winter && lasting && winterLook === 'bare stems') return 'its bare stems give winter interest';
+  if (p.plant.flower.show < FLOWERS) return 'its foliage still looks good';
   return flowering ? 'it goes on flowering' : null;
 }
 
 const FELL = {
-  frost: 'frost took it',
+  frost: 'killed by frost',
   dry: 'it dried out',
   dark: 'it had no light left',
   asleep: '',

@@ -83,13 +83,21 @@ export function yearOf(
   const turns = asked.map(({ name, on }, i): YearTurn => {
     const sorted = sortOut(now, on);
     if (sorted.every((s) => s.goes === null))
-      return { name, on, sorted, fresh: [], cost: 0, score: 0, problem: 'Nothing is over: it stands as it is.' };
+      return {
+        name,
+        on,
+        sorted,
+        fresh: [],
+        cost: 0,
+        score: 0,
+        problem: 'Nothing has finished, so nothing needs replanting.',
+      };
     const ground = groundFor(now, on, sorted);
     const { proposals, problem } = compose(ground, { library, want: 1, seed: i + 1 });
     const [best] = proposals;
     onTurn((i + 1) / asked.length);
     if (!best)
-      return { name, on, sorted, fresh: [], cost: 0, score: 0, problem: problem ?? `Nothing for ${formatDay(on)}.` };
+      return { name, on, sorted, fresh: [], cost: 0, score: 0, problem: problem ?? `Nothing suits ${formatDay(on)}.` };
     const commands = takeOver(now, on, sorted, best.planting.placements);
     now = commands.reduce(apply, now);
     const fresh = now.placements.filter((p) => p.from === on).map((p) => p.id);

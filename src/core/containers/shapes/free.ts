@@ -18,7 +18,7 @@ function centred(s: Free): PlanPoint[] {
 
 /** Any outline with straight walls: an old barrow, a sink, a drawer. Area of the polygon × depth. */
 export const free: ShapeFunctions<Free> = {
-  label: 'Own outline',
+  label: 'Custom outline',
   family: 'pot',
   depthMm: (s) => s.depthMm,
   extentsMm: (s) => {

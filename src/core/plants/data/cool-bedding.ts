@@ -87,7 +87,7 @@ export const coolBedding = [
       height: [160, 260], spread: [160, 240], trail: [0, 0], vigour: 2, sun: [1, 2, 6, 9], scorch: 3, water: 'moderate', feed: 'medium',
       cold: { winter: -18, night: -9 }, season: 'cool', bloom: '1359 4000 0011', leaf: ['medium', 90, 'ovate', 'matte'], flower: ['ball', 55, 0.3],
       colours: [['leaf', '#5c8a45', 0.9], ['vein', '#88a868', 0.1], ['flower', '#f4cf2a', 0.85], ['throat', '#e08a1a', 0.15]], starts: { pack6: 4.2, p9: 2 },
-      deadhead: 'helps', pinch: 'no', edible: 'no', poison: ['mild', 'mild', 'mild'], sap: 'yes', spreads: false, note: 'Leaves can redden some skins; keep it out of hot sun.',
+      deadhead: 'helps', pinch: 'no', edible: 'no', poison: ['mild', 'mild', 'mild'], sap: 'yes', spreads: false, note: 'Leaves can irritate some people’s skin; keep it out of hot sun.',
     },
     { id: 'primrose-crimson', variety: 'crimson, gold eye', colours: [['leaf', '#5c8a45', 0.9], ['vein', '#88a868', 0.1], ['flower', '#a3182f', 0.8], ['throat', '#f0c02a', 0.2]] },
     { id: 'primrose-blue', variety: 'violet-blue', colours: [['leaf', '#5c8a45', 0.9], ['vein', '#88a868', 0.1], ['flower', '#46399c', 0.8], ['throat', '#f2d24a', 0.2]] },

@@ -83,7 +83,7 @@ export const edibles = [
       height: [160, 280], spread: [200, 280], trail: [0, 0], vigour: 2, sun: [2, 3, 8, 11], scorch: null, water: 'moderate', feed: 'medium',
       cold: { winter: -10, night: -5 }, season: 'cool', bloom: '0000 0000 0000', leaf: ['fine', 38, 'feather', 'matte'], flower: ['none', 0, 0],
       colours: [['leaf', '#3f8a34', 1]], starts: { pack6: 3.4, p9: 1.8 },
-      deadhead: 'no', pinch: 'no', edible: 'leaf', poison: ['none', 'mild', 'mild'], sap: 'yes', spreads: false, note: 'A fresh green ruff between flowers; pick the outside. Much of its sap in sun can redden skin.',
+      deadhead: 'no', pinch: 'no', edible: 'leaf', poison: ['none', 'mild', 'mild'], sap: 'yes', spreads: false, note: 'A fresh green ruff between flowers; pick the outside. Its sap on skin in sunlight can cause redness.',
     },
   ),
   ...kin(

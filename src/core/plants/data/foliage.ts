@@ -222,7 +222,7 @@ export const foliage = [
       height: [180, 280], spread: [280, 400], trail: [100, 350], vigour: 3, sun: [0.5, 1.5, 5, 8], scorch: 2, water: 'moderate', feed: 'light',
       cold: { winter: 1, night: 6 }, season: 'warm', bloom: '0000 0000 0000', leaf: ['medium', 280, 'grass', 'glossy'], flower: ['none', 0, 0],
       colours: [['leaf', '#5f934a', 0.6], ['edge', '#eef0dc', 0.4]], starts: { p9: 2.4, p10: 3.2 },
-      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Comes out of doors for summer; its young hang over the rim.',
+      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Put it outdoors for summer; baby plants hang over the rim.',
     },
   ),
   ...kin(

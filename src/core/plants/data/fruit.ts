@@ -53,7 +53,7 @@ export const fruit = [
       height: [200, 320], spread: [200, 280], trail: [0, 0], vigour: 2, sun: [2, 3, 8, 11], scorch: null, water: 'moderate', feed: 'medium',
       cold: { winter: -10, night: -5 }, season: 'cool', bloom: '0000 0000 0000', leaf: ['medium', 50, 'lobed', 'matte'], flower: ['none', 0, 0],
       colours: [['leaf', '#3f8a34', 1]], starts: { pack6: 3.4, p9: 1.8 },
-      deadhead: 'no', pinch: 'no', edible: 'leaf', poison: ['none', 'mild', 'mild'], sap: 'yes', spreads: false, note: 'Pick the outside stems; sow again in late summer. Much of its sap in sun can redden skin.',
+      deadhead: 'no', pinch: 'no', edible: 'leaf', poison: ['none', 'mild', 'mild'], sap: 'yes', spreads: false, note: 'Pick the outside stems; sow again in late summer. Its sap on skin in sunlight can cause redness.',
     },
   ),
   ...kin(
@@ -71,7 +71,7 @@ export const fruit = [
       height: [150, 250], spread: [180, 260], trail: [0, 0], vigour: 4, sun: [2, 3, 7, 10], scorch: 3, water: 'moderate', feed: 'medium',
       cold: { winter: -6, night: -3 }, season: 'cool', bloom: '0000 4330 0000', leaf: ['medium', 110, 'lobed', 'matte'], flower: ['round', 20, 0.05],
       colours: [['leaf', '#4f9640', 1], ['flower', '#f2eed8', 1]], starts: { seed: 2, pack6: 3, p9: 1.6 },
-      deadhead: 'no', pinch: 'no', edible: 'leaf', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Cut and it comes again; bolts in a hot June.', facts: { ease: 'common' },
+      deadhead: 'no', pinch: 'no', edible: 'leaf', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Cut-and-come-again; bolts in a hot June.', facts: { ease: 'common' },
     },
   ),
   ...kin(
@@ -125,7 +125,7 @@ export const fruit = [
       height: [800, 1300], spread: [600, 900], trail: [0, 0], vigour: 3, sun: [6, 7, 12, 14], scorch: null, water: 'moderate', feed: 'medium',
       cold: { winter: -12, night: 0 }, season: 'hardy', bloom: '0000 0000 0000', leaf: ['bold', 180, 'lobed', 'matte'], flower: ['none', 0, 0],
       colours: [['leaf', '#4f8240', 0.85], ['vein', '#9ab07a', 0.1], ['stem', '#8a8070', 0.05]], starts: { l2: 16, l3: 24 },
-      deadhead: 'no', pinch: 'no', edible: 'fruit', poison: ['irritant', 'toxic', 'toxic'], sap: 'yes', spreads: false, note: 'The sap burns skin in sunshine: wear gloves. Fruits best when its roots are held in.', poisonPart: 'sap and leaves', facts: { display: { what: 'fruit', hex: '#6a4a5a', sizeMm: 45, show: 0.08, months: [0, 0, 0, 0, 0, 0, 0.3, 0.9, 1, 0.3, 0, 0] } },
+      deadhead: 'no', pinch: 'no', edible: 'fruit', poison: ['irritant', 'toxic', 'toxic'], sap: 'yes', spreads: false, note: 'The sap burns skin in sunshine: wear gloves. Fruits best when its roots are confined.', poisonPart: 'sap and leaves', facts: { display: { what: 'fruit', hex: '#6a4a5a', sizeMm: 45, show: 0.08, months: [0, 0, 0, 0, 0, 0, 0.3, 0.9, 1, 0.3, 0, 0] } },
     },
   ),
   ...kin(
@@ -152,7 +152,7 @@ export const fruit = [
       height: [700, 1000], spread: [500, 700], trail: [0, 0], vigour: 2, sun: [3, 4, 10, 12], scorch: null, water: 'moderate', feed: 'medium',
       cold: { winter: -30, night: -8 }, season: 'hardy', bloom: '0059 0000 0000', leaf: ['medium', 60, 'lobed', 'matte'], flower: ['airy', 6, 0.06],
       colours: [['leaf', '#5f9248', 1], ['flower', '#cfd69a', 1]], starts: { bare: 6, l2: 13 },
-      deadhead: 'no', pinch: 'no', edible: 'fruit', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Fruits in part shade; net it or the birds have all.', facts: { display: { what: 'fruit', hex: '#d01f2a', sizeMm: 9, show: 0.2, months: [0, 0, 0, 0, 0, 0.5, 1, 0.5, 0, 0, 0, 0] } },
+      deadhead: 'no', pinch: 'no', edible: 'fruit', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Fruits in part shade; net it, or the birds will take the lot.', facts: { display: { what: 'fruit', hex: '#d01f2a', sizeMm: 9, show: 0.2, months: [0, 0, 0, 0, 0, 0.5, 1, 0.5, 0, 0, 0, 0] } },
     },
   ),
 ];

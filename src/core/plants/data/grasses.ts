@@ -74,7 +74,7 @@ export const grasses = [
       height: [350, 550], spread: [280, 400], trail: [0, 0], vigour: 2, sun: [5, 6, 13, 15], scorch: null, water: 'dry', feed: 'light',
       cold: { winter: -14, night: -8 }, season: 'year-round', bloom: '0000 0388 6300', leaf: ['fine', 400, 'grass', 'matte'], flower: ['plume', 140, 0.25],
       colours: [['leaf', '#a3ad6a', 1], ['flower', '#d9cfa6', 1]], starts: { p9: 3, l1: 6, l2: 9.5 },
-      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: true, note: 'Moves in every breath; it seeds, so check your list.',
+      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: true, note: 'Moves in every breath; it self-seeds, so check your local invasive list.',
     },
   ),
   ...kin(
@@ -92,7 +92,7 @@ export const grasses = [
       height: [300, 480], spread: [220, 320], trail: [0, 0], vigour: 1, sun: [4, 5, 11, 13], scorch: null, water: 'moderate', feed: 'light',
       cold: { winter: -17, night: -6 }, season: 'hardy', bloom: '0000 0000 0000', leaf: ['fine', 360, 'grass', 'matte'], flower: ['none', 0, 0],
       colours: [['leaf', '#8fae55', 0.45], ['edge', '#b32a2f', 0.55]], starts: { p9: 3.4, l1: 6.5 },
-      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: true, note: 'Lit from behind it glows. The plain green form is invasive.', facts: { ease: 'occasional' },
+      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: true, note: 'Lit from behind it glows. The green-leaved form is invasive.', facts: { ease: 'occasional' },
     },
   ),
   ...kin(

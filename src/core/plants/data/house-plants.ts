@@ -44,7 +44,7 @@ export const housePlants = [
       height: [280, 420], spread: [280, 400], trail: [0, 0], vigour: 2, sun: [1, 2, 6, 9], scorch: 4, water: 'moderate', feed: 'medium',
       cold: { winter: 6, night: 11 }, season: 'cool', bloom: '8520 0000 0039', leaf: ['bold', 110, 'ovate', 'matte'], flower: ['round', 110, 0.4],
       colours: [['leaf', '#3a6f3c', 1], ['flower', '#c8142a', 0.95], ['throat', '#d9c23a', 0.05]], starts: { p10: 5, l1: 9 },
-      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['mild', 'mild', 'mild'], sap: 'yes', spreads: false, note: 'December’s red; a porch at 12 °C or more, never a draught. The milky sap irritates skin.', facts: { kept: 'indoors' },
+      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['mild', 'mild', 'mild'], sap: 'yes', spreads: false, note: 'December’s red; a porch at 12°C or more, never a draught. The milky sap irritates skin.', facts: { kept: 'indoors' },
     },
   ),
   ...kin(

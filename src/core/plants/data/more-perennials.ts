@@ -16,7 +16,7 @@ export const morePerennials = [
       height: [250, 400], spread: [250, 350], trail: [0, 0], vigour: 3, sun: [4, 5, 10, 12], scorch: null, water: 'moderate', feed: 'hungry',
       cold: { winter: -10, night: -2 }, season: 'hardy', bloom: '0000 4988 8500', leaf: ['medium', 70, 'strap', 'matte'], flower: ['trumpet', 50, 0.3],
       colours: [['leaf', '#6a9450', 1], ['flower', '#f2853a', 0.85], ['throat', '#7a2a1e', 0.15]], starts: { l1: 8, l2: 13 },
-      deadhead: 'helps', pinch: 'no', edible: 'no', poison: ['irritant', 'mild', 'mild'], sap: 'yes', spreads: false, note: 'Pull spent stems, do not cut them. The sap irritates; not the lily that kills cats, yet keep them off.', facts: { worlds: ['meadow', 'bedding'], ease: 'common', rhythm: 'dries slightly' },
+      deadhead: 'helps', pinch: 'no', edible: 'no', poison: ['irritant', 'mild', 'mild'], sap: 'yes', spreads: false, note: 'Pull spent stems, do not cut them. The sap irritates; not the lily that kills cats, but keep cats away.', facts: { worlds: ['meadow', 'bedding'], ease: 'common', rhythm: 'dries slightly' },
     },
     { id: 'alstroemeria-pink', variety: 'pink, dwarf', colours: [['leaf', '#6a9450', 1], ['flower', '#e783a2', 0.85], ['throat', '#f2dc7a', 0.15]] },
   ),
@@ -26,7 +26,7 @@ export const morePerennials = [
       height: [350, 500], spread: [350, 500], trail: [0, 0], vigour: 3, sun: [4, 5, 11, 13], scorch: null, water: 'moderate', feed: 'medium',
       cold: { winter: -30, night: -8 }, season: 'hardy', bloom: '0000 0597 5200', leaf: ['medium', 350, 'strap', 'matte'], flower: ['trumpet', 75, 0.2],
       colours: [['leaf', '#6a9a50', 1], ['flower', '#f2b82e', 0.9], ['throat', '#c9862a', 0.1]], starts: { bare: 5, l1: 7, l2: 11 },
-      deadhead: 'helps', pinch: 'no', edible: 'no', poison: ['none', 'deadly', 'unknown'], sap: 'no', spreads: false, note: 'Deadly to cats: a lick of pollen can destroy their kidneys. Not where a cat goes.', facts: { worlds: ['meadow'], ease: 'common', rhythm: 'dries slightly' }, poisonPart: 'every part, pollen too',
+      deadhead: 'helps', pinch: 'no', edible: 'no', poison: ['none', 'deadly', 'unknown'], sap: 'no', spreads: false, note: 'Deadly to cats: a lick of pollen can destroy their kidneys. Never where cats can reach it.', facts: { worlds: ['meadow'], ease: 'common', rhythm: 'dries slightly' }, poisonPart: 'every part, pollen too',
     },
   ),
   ...kin(

@@ -118,7 +118,7 @@ export const perennials = [
       height: [500, 850], spread: [350, 500], trail: [0, 0], vigour: 2, sun: [6, 7, 13, 15], scorch: null, water: 'dry', feed: 'light',
       cold: { winter: -28, night: -6 }, season: 'hardy', bloom: '0000 0279 9400', leaf: ['fine', 45, 'feather', 'felted'], flower: ['spike', 9, 0.3],
       colours: [['leaf', '#a3b3a5', 0.7], ['stem', '#d3dad0', 0.3], ['flower', '#7a78c4', 1]], starts: { l1: 6.5, l2: 10 },
-      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Blue smoke on white stems; never feed it fat.',
+      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'A blue haze on white stems; go easy on the feed.',
     },
   ),
   ...kin(

@@ -45,7 +45,7 @@ export const shrubs = [
       height: [450, 800], spread: [160, 260], trail: [0, 0], vigour: 1, sun: [1, 2, 10, 13], scorch: null, water: 'moderate', feed: 'light',
       cold: { winter: -24, night: -20 }, season: 'year-round', bloom: '0000 0000 0000', leaf: ['fine', 26, 'needle', 'glossy'], flower: ['none', 0, 0],
       colours: [['leaf', '#6f8a34', 0.7], ['edge', '#d3c552', 0.3]], starts: { l2: 14, l3: 21 },
-      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['deadly', 'deadly', 'deadly'], sap: 'unknown', spreads: false, note: 'Deadly if eaten, seeds above all: not where anyone grazes.', poisonPart: 'leaves and seeds',
+      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['deadly', 'deadly', 'deadly'], sap: 'unknown', spreads: false, note: 'Deadly if eaten, especially the seeds: never where a child or animal can reach.', poisonPart: 'leaves and seeds',
     },
   ),
   ...kin(

@@ -91,7 +91,7 @@ export const southern = [
       height: [250, 380], spread: [280, 400], trail: [0, 40], vigour: 3, sun: [6, 7, 12, 14], scorch: null, water: 'dry', feed: 'medium',
       cold: { winter: -3, night: 1 }, season: 'warm', bloom: '0004 9876 7850', leaf: ['medium', 110, 'lobed', 'felted'], flower: ['daisy', 70, 0.35],
       colours: [['leaf', '#9aa88e', 1], ['flower', '#ee7a2a', 0.8], ['throat', '#3a2a2a', 0.2]], starts: { p9: 2.8, l1: 5.5 },
-      deadhead: 'needed', pinch: 'no', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Silver leaf; opens in sun, rests in heat above 30 °C.',
+      deadhead: 'needed', pinch: 'no', edible: 'no', poison: ['none', 'none', 'none'], sap: 'no', spreads: false, note: 'Silver leaf; opens in sun, rests in heat above 30°C.',
     },
     { id: 'arctotis-wine', variety: 'wine', colours: [['leaf', '#9aa88e', 1], ['flower', '#9a2a48', 0.8], ['throat', '#3a2a2a', 0.2]] },
   ),

@@ -88,7 +88,7 @@ export const spring = [
       height: [450, 750], spread: [350, 500], trail: [0, 0], vigour: 3, sun: [2, 4, 9, 11], scorch: 4, water: 'thirsty', feed: 'hungry',
       cold: { winter: -10, night: 1 }, season: 'warm', bloom: '0000 5986 4200', leaf: ['bold', 280, 'heart', 'glossy'], flower: ['trumpet', 130, 0.18],
       colours: [['leaf', '#3f7f3c', 1], ['flower', '#faf8ee', 0.92], ['throat', '#f0cf4a', 0.08]], starts: { bare: 5, l1: 8, l2: 13 },
-      deadhead: 'helps', pinch: 'no', edible: 'no', poison: ['toxic', 'toxic', 'toxic'], sap: 'yes', spreads: false, note: 'Never dry while it grows; harms whoever chews it.', facts: { worlds: ['tropical', 'woodland'], ease: 'common', rhythm: 'stands wet', kept: 'frost-free' },
+      deadhead: 'helps', pinch: 'no', edible: 'no', poison: ['toxic', 'toxic', 'toxic'], sap: 'yes', spreads: false, note: 'Never dry while it grows; poisonous if chewed.', facts: { worlds: ['tropical', 'woodland'], ease: 'common', rhythm: 'stands wet', kept: 'frost-free' },
     },
     { id: 'calla-pink', variety: 'pink, dwarf', botanical: 'Zantedeschia hybrid', height: [300, 450], spread: [250, 350], leaf: ['bold', 200, 'heart', 'glossy'], flower: ['trumpet', 80, 0.2], bloom: '0000 0698 2000', colours: [['leaf', '#4a8440', 0.92], ['vein', '#cfd8c0', 0.08], ['flower', '#dc7f9c', 1]], facts: { worlds: ['tropical', 'bedding'], ease: 'common', rhythm: 'evenly moist', kept: 'lifted dry' }, note: 'Spotted leaf; lift and dry the tuber before frost. Harms whoever chews it.', cold: { winter: -2, night: 1 } },
   ),

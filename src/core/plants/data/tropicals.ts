@@ -65,7 +65,7 @@ export const tropicals = [
       height: [350, 600], spread: [280, 390], trail: [0, 0], vigour: 1, sun: [3, 4, 9, 12], scorch: 5, water: 'moderate', feed: 'medium',
       cold: { winter: 5, night: 12 }, season: 'warm', bloom: '0000 0000 0000', leaf: ['bold', 140, 'ovate', 'glossy'], flower: ['none', 0, 0],
       colours: [['leaf', '#5a7a2f', 0.4], ['vein', '#e6b52a', 0.35], ['edge', '#c23a2a', 0.25]], starts: { p10: 5, l1: 9 },
-      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['irritant', 'toxic', 'toxic'], sap: 'yes', spreads: false, note: 'Paintbox leaves for heat; sap marks skin and cloth.', facts: { ease: 'occasional' },
+      deadhead: 'no', pinch: 'no', edible: 'no', poison: ['irritant', 'toxic', 'toxic'], sap: 'yes', spreads: false, note: 'Paintbox leaves for heat; sap stains skin and clothes.', facts: { ease: 'occasional' },
     },
   ),
   ...kin(
@@ -83,7 +83,7 @@ export const tropicals = [
       height: [150, 250], spread: [280, 400], trail: [200, 400], vigour: 3, sun: [4, 5, 12, 14], scorch: null, water: 'dry', feed: 'light',
       cold: { winter: -4, night: 3 }, season: 'warm', bloom: '0000 0234 4310', leaf: ['medium', 95, 'ovate', 'matte'], flower: ['round', 20, 0.05],
       colours: [['leaf', '#5f2f66', 1], ['flower', '#dc8fc0', 1]], starts: { p9: 2.4, p10: 3.2 },
-      deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['irritant', 'mild', 'mild'], sap: 'yes', spreads: true, note: 'Deepest in full sun; sap can itch.',
+      deadhead: 'no', pinch: 'helps', edible: 'no', poison: ['irritant', 'mild', 'mild'], sap: 'yes', spreads: true, note: 'Deepest in full sun; sap can make skin itch.',
     },
   ),
   ...kin(

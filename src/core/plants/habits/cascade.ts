@@ -3,7 +3,7 @@ import { domed } from './outlines';
 
 /** Mounds first, then hangs: calibrachoa, bacopa. */
 export const cascade: HabitKind = {
-  label: 'Mounds, then hangs',
+  label: 'Mounding, then trailing',
   typical: {
     heightMm: [150, 230],
     spreadMm: [260, 380],

@@ -3,7 +3,7 @@ import { domed } from './outlines';
 
 /** Hangs from the start: ivy, sweet-potato vine. */
 export const trail: HabitKind = {
-  label: 'Hangs',
+  label: 'Trailing',
   typical: {
     heightMm: [80, 150],
     spreadMm: [260, 380],

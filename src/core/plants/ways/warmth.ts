@@ -92,7 +92,7 @@ function warmestNightOf(p: Known): number | null {
 
 const weeks = (n: number, belowC: number): Facts['chill'] => ({ weeks: n, belowC });
 
-/** Winters that plants must have to come again. Growers' figures: spring bulbs 12–14 weeks under 9 °C, hosta, apple, maple 8–10 under 7, box, heuchera and ivy 8 under 10. */
+/** Winters that plants must have to come again. Growers' figures: spring bulbs 12–14 weeks under 9°C, hosta, apple, maple 8–10 under 7, box, heuchera and ivy 8 under 10. */
 const chill = listed<Facts['chill']>([
   [
     weeks(13, 9),
