@@ -1,10 +1,11 @@
-import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { LIBRARY } from '../core/plants';
 import type { Container } from '../core/containers/schema';
 import { placed, pot, roundPot, warmPot } from '../core/testing/pots';
 import { main } from './main';
+import { VERBS } from './verbs';
 
 const dir = mkdtempSync(join(tmpdir(), 'rillbank-cli-'));
 const file = (name: string, data: unknown) => {
@@ -290,4 +291,35 @@ test('jobs tells what is due between two days, and writes a calendar', async () 
   expect((await run('jobs', path, '--from', '2026-05-01')).err).toContain('--to: must be a day');
   expect((await run('jobs', path, '--from', '2026-05-01', '--to', '2026-04-01')).err).toContain('not be before');
   expect((await run('jobs', '--from', '2026-05-01', '--to', '2026-06-01')).err).toContain('give at least one planting');
+});
+
+test('help is told of each command, and of all', async () => {
+  const { code, out } = await run('--help');
+  expect(code).toBe(0);
+  for (const verb of Object.keys(VERBS)) {
+    expect(out).toContain(`rillbank ${verb}`);
+    expect(await run(verb, '--help')).toMatchObject({ code: 0, out: expect.stringContaining(`rillbank ${verb}`) });
+  }
+});
+
+test('several files at once give a list, and a fault says in which file', async () => {
+  const [a, b] = [file('one.json', warmPot()), file('two.json', { ...warmPot(), name: 'Two' })];
+  const { out } = await run('steps', a, b);
+  expect((JSON.parse(out) as { file: string }[]).map((x) => x.file)).toEqual([a, b]);
+  const bad = file('bad.json', '{');
+  expect((await run('steps', a, bad)).err).toMatch(/bad\.json: file: This is not a JSON file/);
+});
+
+test('a file with a byte-order mark is read', async () => {
+  const marked = file('marked.json', `\uFEFF${JSON.stringify(warmPot())}`);
+  expect((await run('check', marked)).code).toBe(0);
+});
+
+test('a calendar of nothing is refused, and no file is left', async () => {
+  const path = file('quiet.json', warmPot());
+  const out = join(dir, 'none.ics');
+  const { code, err } = await run('jobs', path, '--from', '2026-05-20', '--to', '2026-05-20', '--ics', out);
+  expect(code).toBe(2);
+  expect(err).toMatch(/nothing is due from 2026-05-20 to 2026-05-20/);
+  expect(existsSync(out)).toBe(false);
 });

@@ -1,11 +1,11 @@
 import { BadInputError } from '../core/formats/parse';
 import { isDay } from '../core/units/date';
+import { valueAfter } from './read';
 
 /** The values of `--from` and `--to`, in either order. */
 export function daysOf(args: readonly string[]): { from: string; to: string } {
   const value = (flag: string): string => {
-    const at = args.indexOf(flag);
-    const text = at < 0 ? undefined : args[at + 1];
+    const text = valueAfter(args, flag);
     if (text === undefined || !isDay(text))
       throw new BadInputError(`${flag}: must be a day such as 2026-07-14. Give both --from and --to.`);
     return text;

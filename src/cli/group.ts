@@ -3,6 +3,7 @@ import { BadInputError } from '../core/formats/parse';
 import { judgeGroup } from '../core/groups';
 import { sceneOf } from '../core/groups/scene';
 import { addDays, isDay } from '../core/units/date';
+import { valueAfter } from './read';
 
 /** A group is judged so long after the last of it was planted, where no day is named: near the best of most. */
 const USUAL_DAYS = 56;
@@ -12,11 +13,10 @@ export const isGroup = (data: unknown): boolean =>
   typeof data === 'object' && data !== null && (data as { format?: unknown }).format === GROUP_FORMAT;
 
 /** What `rillbank check` prints of a group: every judgement with its figure and moves, and containers it names that are not in the file. Throws BadInputError. */
-export function checkGroup(data: unknown, args: readonly string[]): unknown {
+export function checkGroup(data: unknown, args: readonly string[]): object {
   const { group, containers } = readGroup(data);
-  const at = args.indexOf('--on');
-  const named = at < 0 ? undefined : args[at + 1];
-  if (at >= 0 && (named === undefined || !isDay(named)))
+  const named = valueAfter(args, '--on');
+  if (args.includes('--on') && (named === undefined || !isDay(named)))
     throw new BadInputError('--on: must be a day such as 2026-07-14.');
   const last = containers
     .map((p) => p.startDate)

@@ -2,26 +2,31 @@ import { writeFileSync } from 'node:fs';
 import { jobsBetween, jobsIcs } from '../core/formats/jobs-ics';
 import { BadInputError } from '../core/formats/parse';
 import { JOBS } from '../core/jobs';
-import type { Planting } from '../core/plantings/schema';
 import { daysOf } from './days';
+import { plantingsIn, valueAfter } from './read';
 
-/** What `rillbank jobs` prints: what is due between two days; written as a calendar where one is named. Throws BadInputError. */
-export function jobsIn(plantings: readonly Planting[], args: readonly string[]): unknown {
-  if (plantings.length === 0) throw new BadInputError('file: give at least one planting after `jobs`.');
+/** `rillbank jobs`: what is due between two days; written as a calendar where one is named. Throws BadInputError. */
+export function run(args: readonly string[]): unknown {
+  const plantings = plantingsIn('jobs', args);
   const { from, to } = daysOf(args);
   const jobs = jobsBetween(plantings, from, to);
-  const at = args.indexOf('--ics');
-  if (at >= 0) {
-    const out = args[at + 1];
+  if (args.includes('--ics')) {
+    const out = valueAfter(args, '--ics');
     if (!out) throw new BadInputError('--ics: name the file to write.');
+    const calendar = jobsIcs(jobs);
+    if (calendar === null)
+      throw new BadInputError(
+        `--ics: nothing is due from ${from} to ${to}, so no calendar was written. Choose other days.`,
+      );
     try {
-      writeFileSync(out, jobsIcs(jobs));
+      writeFileSync(out, calendar);
     } catch {
       throw new BadInputError(`--ics: could not write ${out}. Check that the folder exists and is writable.`);
     }
   }
-  return jobs.map(({ due, kind, of, text }) => ({
+  return jobs.map(({ due, since, kind, of, text }) => ({
     due,
+    since,
     kind,
     planting: of.id,
     name: of.name,

@@ -1,35 +1,29 @@
-import { readFileSync } from 'node:fs';
 import { dayHighC, nightC } from '../core/climate';
 import type { KnownDay } from '../core/climate/days';
-import { readDays } from '../core/climate/days-csv';
+import { readDays } from '../core/climate/days-file';
 import { BadInputError } from '../core/formats/parse';
+import { readPlanting } from '../core/formats/planting';
 import type { Planting } from '../core/plantings/schema';
 import { isDay, monthPosition } from '../core/units/date';
 import { aheadOf } from '../core/water/ahead';
 import { wateringOn } from '../core/water/balance';
+import { eachOf, textOf, valueAfter } from './read';
 
 const round = (n: number | null): number | null => (n === null ? null : Number(n.toFixed(2)));
 
 /** The number after a flag; null where the flag is not there. */
 function numberAfter(args: readonly string[], flag: string, least: number, most: number): number | null {
-  const at = args.indexOf(flag);
-  if (at < 0) return null;
-  const n = Number(args[at + 1]);
-  if (args[at + 1] === undefined || !Number.isFinite(n) || n < least || n > most)
+  if (!args.includes(flag)) return null;
+  const n = Number(valueAfter(args, flag) ?? NaN);
+  if (!Number.isFinite(n) || n < least || n > most)
     throw new BadInputError(`${flag}: must be a number from ${least} to ${most}.`);
   return n;
 }
 
 /** The same from real days: what it holds that morning after all of them, watered as it asked, and when it asks next. */
-function waterIn(planting: Planting, date: string, path: string | undefined): unknown {
+function waterIn(planting: Planting, date: string, path: string | undefined): object {
   if (!path) throw new BadInputError('--weather: give a CSV file of daily weather.');
-  let text: string;
-  try {
-    text = readFileSync(path, 'utf8');
-  } catch {
-    throw new BadInputError(`--weather: could not read ${path}. Check the name.`);
-  }
-  const read = readDays(text);
+  const read = readDays(textOf(path, '--weather'));
   if (!read.ok) throw new BadInputError(`--weather: ${path}: ${read.problems.join(' ')}`);
   const day = read.days.find((d) => d.date === date);
   if (!day)
@@ -51,15 +45,15 @@ function waterIn(planting: Planting, date: string, path: string | undefined): un
   };
 }
 
-/** What `rillbank water` prints: how much and how often on a day, in the weather given or in what is ordinary there. Throws BadInputError. */
-export function waterOn(planting: Planting, args: readonly string[]): unknown {
-  const at = args.indexOf('--on');
-  const date = at < 0 ? undefined : args[at + 1];
+/** `rillbank water`: how much and how often on a day, in the weather given or the average there. Throws BadInputError. */
+export const run = (args: readonly string[]): unknown => eachOf(args, (data) => waterOn(readPlanting(data), args));
+
+function waterOn(planting: Planting, args: readonly string[]): object {
+  const date = valueAfter(args, '--on');
   if (date === undefined || !isDay(date)) throw new BadInputError('--on: must be a day such as 2026-07-14.');
   if (date < planting.startDate)
     throw new BadInputError(`--on: must not be before the planting date, ${planting.startDate}.`);
-  const file = args.indexOf('--weather');
-  if (file >= 0) return waterIn(planting, date, args[file + 1]);
+  if (args.includes('--weather')) return waterIn(planting, date, valueAfter(args, '--weather'));
   const month = monthPosition(date);
   const highC = numberAfter(args, '--high', -60, 58) ?? dayHighC(planting.spot, month);
   const lowC = numberAfter(args, '--low', -60, 58) ?? nightC(planting.spot, month);

@@ -1,4 +1,5 @@
 import { BadInputError } from '../core/formats/parse';
+import { readPlanting } from '../core/formats/planting';
 import { coverings } from '../core/growth/covering';
 import { fateOf } from '../core/growth/fate';
 import type { Season, Week } from '../core/growth/grown';
@@ -11,6 +12,7 @@ import { plantName } from '../core/plants/schema';
 import type { Planting } from '../core/plantings/schema';
 import { addDays, daysBetween, monthPosition } from '../core/units/date';
 import { daysOf } from './days';
+import { eachOf, valueAfter } from './read';
 
 /** Two years are as far as anybody plans a pot. */
 const LONGEST_WEEKS = 104;
@@ -38,26 +40,27 @@ const plantsIn = ({ spot }: Planting, { placed }: Season, week: Week | undefined
     };
   });
 
-/** The value of `--year`, taken out of the arguments; null for the ordinary year. */
-function yearOf(args: readonly string[]): { year: YearId | null; rest: readonly string[] } {
-  const at = args.indexOf('--year');
-  if (at < 0) return { year: null, rest: args };
-  const year = YEAR_IDS.find((id) => id === args[at + 1]);
+/** The value of `--year`; null for the average year. */
+function yearOf(args: readonly string[]): YearId | null {
+  if (!args.includes('--year')) return null;
+  const year = YEAR_IDS.find((id) => id === valueAfter(args, '--year'));
   if (!year) throw new BadInputError(`--year: must be one of ${YEAR_IDS.join(', ')}.`);
-  return { year, rest: [...args.slice(0, at), ...args.slice(at + 2)] };
+  return year;
 }
 
-/** What `rillbank grow` prints: one week, or every week between two days with what lies ahead. Throws BadInputError. */
-export function growth(planting: Planting, args: readonly string[]): unknown {
-  const { year, rest } = yearOf(args);
-  if (rest.includes('--from') || rest.includes('--to')) return between(planting, daysOf(rest), year);
+/** `rillbank grow`: one week, or every week between two days with what lies ahead. Throws BadInputError. */
+export const run = (args: readonly string[]): unknown => eachOf(args, (data) => growth(readPlanting(data), args));
+
+function growth(planting: Planting, args: readonly string[]): object {
+  const year = yearOf(args);
+  if (args.includes('--from') || args.includes('--to')) return between(planting, daysOf(args), year);
   const season = grow(planting, undefined, year);
-  const week = weekOf(rest, season.peak, season.weeks.length - 1);
+  const week = weekOf(args, season.peak, season.weeks.length - 1);
   const at = season.weeks[week];
   return { week, date: at?.date, peak: season.peak, plants: plantsIn(planting, season, at) };
 }
 
-function between(planting: Planting, { from, to }: { from: string; to: string }, year: YearId | null): unknown {
+function between(planting: Planting, { from, to }: { from: string; to: string }, year: YearId | null): object {
   const wanted = Math.floor(daysBetween(planting.startDate, to) / 7) + 1;
   if (wanted < 1) throw new BadInputError(`--to: must not be before the planting date, ${planting.startDate}.`);
   if (wanted > LONGEST_WEEKS)
@@ -76,9 +79,9 @@ function between(planting: Planting, { from, to }: { from: string; to: string },
 }
 
 function weekOf(args: readonly string[], peak: number, last: number): number {
-  if (args.length === 0) return peak;
-  const n = Number(args[1]);
-  if (args[0] !== '--week' || args.length !== 2 || !Number.isInteger(n) || n < 0 || n > last)
+  if (!args.includes('--week')) return peak;
+  const n = Number(valueAfter(args, '--week') ?? NaN);
+  if (!Number.isInteger(n) || n < 0 || n > last)
     throw new BadInputError(`--week: must be a whole number from 0 to ${last}.`);
   return n;
 }
