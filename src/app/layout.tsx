@@ -3,6 +3,7 @@ import './globals.css';
 import type { Metadata, Viewport } from 'next';
 import { headers } from 'next/headers';
 import type { ReactNode } from 'react';
+import { KeepFocus } from '@/features/shell/KeepFocus';
 import { KeepOpen } from '@/features/shell/KeepOpen';
 import { NewDay } from '@/features/shell/NewDay';
 import { Toasts } from '@/features/shell/Toasts';
@@ -29,6 +30,7 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
       </head>
       <body>
         {children}
+        <KeepFocus />
         <KeepOpen />
         <NewDay />
         <Toasts />

@@ -12,10 +12,10 @@ export default function NotFound() {
       <p>There is no page at this address. Your containers are on the bench; the plants are in the library.</p>
       <div className="flex gap-2">
         <Link href="/" className={buttonLook('deep')}>
-          To the bench
+          Back to the bench
         </Link>
         <Link href="/library" className={buttonLook('plain')}>
-          To the library
+          Go to the library
         </Link>
       </div>
     </main>
