@@ -5,6 +5,7 @@ import { RANK } from '@/core/balance/severity';
 import { schoolOf } from '@/core/schools';
 import type { Mine } from '@/core/stock/shelf';
 import type { Planting } from '@/core/plantings/schema';
+import { addDays, daysBetween, formatDay } from '@/core/units/date';
 import { Button } from '@/ui/Button';
 import { Level } from '@/ui/Level';
 import { Mark } from '@/ui/Mark';
@@ -26,6 +27,10 @@ function useRemedies(planting: Planting, report: Report, mine: Mine): Answer<Map
   return useAsk(idle ? null : ask, [planting, mine]);
 }
 
+/** Whether it is judged in the week it is to be at its best in. */
+const judgedAtBest = ({ startDate, brief }: Planting, { week }: Report): boolean =>
+  brief.bestOn !== null && Math.floor(daysBetween(startDate, brief.bestOn) / 7) === week;
+
 /** The instruments: five levels, then everything else that is judged, what is not good first. */
 export function Levels({ planting, report, mine }: { planting: Planting; report: Report; mine: Mine }) {
   const asked = useRemedies(planting, report, mine);
@@ -38,9 +43,13 @@ export function Levels({ planting, report, mine }: { planting: Planting; report:
   return (
     <div className="flex flex-col">
       <header className="hair flex items-baseline justify-between pb-1.5">
-        <h2 className="text-[0.95rem]">Checks in week {report.week}</h2>
+        <h2 className="text-[0.95rem]">Checks</h2>
         <span className="text-[0.88rem] text-quiet">{schoolOf(planting.brief).label.toLowerCase()}</span>
       </header>
+      <p className="pt-1.5 text-[0.84rem] leading-snug text-quiet">
+        As it will look on {formatDay(addDays(planting.startDate, report.week * 7))}, week {report.week}:{' '}
+        {judgedAtBest(planting, report) ? 'when it should be at its best' : 'grown in, two thirds through the season'}.
+      </p>
       {asked.error && <Failed what="Could not work out remedies." error={asked.error} again={asked.again} />}
       <ul>
         {levels.map((f) => (

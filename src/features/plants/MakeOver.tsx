@@ -74,7 +74,7 @@ function Recolour({ planting, known }: Props) {
       const text =
         changes.length === 0
           ? 'It is already in those colours.'
-          : `${changes.map((c) => `${plantName(c.to)} for ${plantName(c.from)}`).join('; ')}.`;
+          : `${changes.map((c) => `${plantName(c.to)} replaces ${plantName(c.from)}`).join('; ')}.`;
       setDone({ scheme, text });
     });
   return (

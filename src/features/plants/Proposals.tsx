@@ -112,7 +112,7 @@ export function Proposals(props: Props) {
             <p className="pt-2 text-quiet">
               Ruled out:{' '}
               {Object.entries(composed.refused)
-                .map(([rule, n]) => `${n} for ${LEFT_OUT_FOR[rule as Refusal['rule']]}`)
+                .map(([rule, n]) => `${n} because of ${LEFT_OUT_FOR[rule as Refusal['rule']]}`)
                 .join(', ')}
               .
             </p>
@@ -154,7 +154,7 @@ export function Proposals(props: Props) {
               {p.report.findings
                 .filter((f) => isLevel(f.check))
                 .map((f) => (
-                  <li key={f.check} className="grid grid-cols-[3.6rem_1fr] items-center gap-2 text-[0.8rem] text-quiet">
+                  <li key={f.check} className="grid grid-cols-[4.4rem_1fr] items-center gap-2 text-[0.8rem] text-quiet">
                     {checkOf(f.check).name}
                     <Level
                       small

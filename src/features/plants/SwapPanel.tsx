@@ -106,7 +106,7 @@ export function SwapPanel({
                   className="grid w-full grid-cols-[32px_1fr_auto] items-center gap-x-2 py-1 text-left hover:bg-stream"
                   onClick={() =>
                     run(
-                      `${plantName(p)} for ${plantName(plant)}`,
+                      `Replace ${plantName(plant)} with ${plantName(p)}`,
                       ...targets.map((id) => ({ do: 'swap' as const, id, plant: referTo(p), start: s.start })),
                     )
                   }

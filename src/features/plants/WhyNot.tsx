@@ -31,7 +31,7 @@ export function WhyNot({
     : [];
   return (
     <div className="contents text-[0.86rem]">
-      <div className="w-40">
+      <div className="w-56">
         <PlantPick label="Why not this plant?" text="Why not this plant?" library={library} onPick={setAsked} />
       </div>
       {asked && (

@@ -13,6 +13,7 @@ import { isFor, useComposing, useDesk } from './composing';
 import { useFollowing } from './following';
 import { Levels } from './Levels';
 import { MakeOver } from './MakeOver';
+import { Planted } from './Planted';
 import { Plan } from './Plan';
 import { Proposals } from './Proposals';
 import { SwapPanel } from './SwapPanel';
@@ -46,7 +47,7 @@ function Work({ planting, season, week, known }: StationProps) {
         onAdd={() => set({ adding: true })}
       />
     );
-  return (
+  const brief = (
     <Brief
       planting={planting}
       known={known}
@@ -54,6 +55,13 @@ function Work({ planting, season, week, known }: StationProps) {
       onCompose={() => start(planting, known.mine)}
       onBack={planted ? () => set({ briefing: false }) : null}
     />
+  );
+  if (planted) return brief;
+  return (
+    <div className="flex flex-col gap-3">
+      <Planted planting={planting} library={known.library} />
+      {brief}
+    </div>
   );
 }
 
