@@ -50,8 +50,8 @@ describe('daily weather as CSV', () => {
   });
 
   test.each([
-    ['day,high\n1,2', /no column “date”/],
-    [`${head}31/07/2025,20,10,0`, /Row 2: “31\/07\/2025” is not a date/],
+    ['day,high\n1,2', /no column “low_c”/],
+    [`${head}next July,20,10,0`, /Row 2: “next July” is not a date/],
     [`${head}2025-07-31,10,20,0`, /Row 2: the low, 20, is above the high, 10/],
     [`${head}2025-07-31,warm,20,0`, /must be °C/],
     [`${head}2025-07-31,30,20,-4`, /rain “-4” must be mm/],

@@ -1,5 +1,5 @@
 import { tenth } from '../units/number';
-import { readDays } from './days-csv';
+import { readDays } from './days-file';
 import type { Climate } from './schema';
 
 export type DailyRead =

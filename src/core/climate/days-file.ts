@@ -1,5 +1,6 @@
 import Papa from 'papaparse';
 import { isDay } from '../units/date';
+import { tenth } from '../units/number';
 import type { Day } from './days';
 
 export type DaysRead = { ok: true; days: Day[] } | { ok: false; problems: string[] };
@@ -7,50 +8,215 @@ export type DaysRead = { ok: true; days: Day[] } | { ok: false; problems: string
 /** No weather that people live in is outside these, °C and mm a day. */
 const PLAUSIBLE = { tempC: [-60, 58], rainMm: [0, 500] } as const;
 const MOST_PROBLEMS = 8;
+/** Letters of a wrong value that are told. */
+const SHOWN = 30;
+
+/** What each column is called by stations and services, without case, marks or units. */
+const CALLED = {
+  date: ['date', 'day', 'time', 'datetime', 'timestamp', 'obstime', 'valid date'],
+  high: [
+    'high',
+    'high c',
+    'high f',
+    'max',
+    'tmax',
+    't max',
+    'tx',
+    'txk',
+    'max temp',
+    'temp max',
+    'maximum',
+    'maximum temperature',
+    'max temperature',
+    'temperature max',
+    'temperature 2m max',
+    'outdoor high',
+    'high temp',
+    'temperature high',
+  ],
+  low: [
+    'low',
+    'low c',
+    'low f',
+    'min',
+    'tmin',
+    't min',
+    'tn',
+    'tnk',
+    'min temp',
+    'temp min',
+    'minimum',
+    'minimum temperature',
+    'min temperature',
+    'temperature min',
+    'temperature 2m min',
+    'outdoor low',
+    'low temp',
+    'temperature low',
+  ],
+  rain: [
+    'rain',
+    'rain mm',
+    'rain in',
+    'rainfall',
+    'precip',
+    'precipitation',
+    'prcp',
+    'precipitation sum',
+    'rain sum',
+    'rr',
+    'rsk',
+    'daily rain',
+    'rain total',
+    'precipitation amount',
+    'total precipitation',
+  ],
+} as const;
+type Column = keyof typeof CALLED;
+const COLUMNS = Object.keys(CALLED) as Column[];
+
+/** How each column is asked for in a message. */
+const WANTED: Record<Column, string> = { date: 'date', high: 'high_c', low: 'low_c', rain: 'rain_mm' };
+
+/** A heading’s words, and the unit it names where it is not °C or mm. */
+function headingOf(heading: string): { words: string; imperial: boolean } {
+  const text = heading.trim().toLowerCase();
+  const imperial = /°\s*f|fahrenheit|[(_[\s]f\b|\bin(ch(es)?)?\b|"/.test(text);
+  const words = text
+    .replace(/\(.*?\)|\[.*?\]/g, ' ')
+    .replace(/[°"]/g, ' ')
+    .replace(/[^a-z0-9]+/g, ' ')
+    .replace(/\b(celsius|fahrenheit|degrees?|inches|inch|of the day|daily)\b/g, ' ')
+    .replace(/\s+/g, ' ')
+    .trim();
+  return { words, imperial };
+}
+
+/** A row of a table, by the headings it came with. */
+type Row = Readonly<Record<string, unknown>>;
+
+/** Rows of JSON as services give them: a list of days, or lists side by side under one name or none. */
+function rowsOfJson(data: unknown): Row[] | null {
+  if (Array.isArray(data)) return data.every((row) => typeof row === 'object' && row !== null) ? (data as Row[]) : null;
+  if (typeof data !== 'object' || data === null) return null;
+  const lists = Object.entries(data).filter(([, v]) => Array.isArray(v)) as [string, unknown[]][];
+  const columns = lists.filter(([, v]) => v.every((x) => typeof x !== 'object' || x === null));
+  if (columns.length >= COLUMNS.length - 1) {
+    const many = Math.max(...columns.map(([, v]) => v.length));
+    return Array.from({ length: many }, (_, i) => Object.fromEntries(columns.map(([k, v]) => [k, v[i]])));
+  }
+  for (const value of Object.values(data)) {
+    const rows = rowsOfJson(value);
+    if (rows && rows.length > 0) return rows;
+  }
+  return null;
+}
+
+function rowsOf(text: string): Row[] | null {
+  if (/^[[{]/.test(text))
+    try {
+      return rowsOfJson(JSON.parse(text));
+    } catch {
+      return null;
+    }
+  return Papa.parse<Row>(text, { header: true, skipEmptyLines: true, comments: '#' }).data;
+}
+
+/** Which heading is which column; where several are, the first that is not of another unit of the same. */
+function columnsIn(headings: readonly string[]): Map<Column, { heading: string; imperial: boolean }> {
+  const known = headings.map((heading) => ({ heading, ...headingOf(heading) }));
+  const out = new Map<Column, { heading: string; imperial: boolean }>();
+  for (const column of COLUMNS) {
+    const hit = known.find((h) => (CALLED[column] as readonly string[]).includes(h.words));
+    if (hit) out.set(column, hit);
+  }
+  return out;
+}
+
+const short = (text: string): string => (text.length > SHOWN ? `${text.slice(0, SHOWN)}…` : text);
+const textIn = (row: Row, heading: string | undefined): string =>
+  heading === undefined || row[heading] === null || row[heading] === undefined ? '' : String(row[heading]).trim();
+
+/** Whether dates with slashes have the day first, told by any that can only be so; null where none tells. */
+function dayFirst(dates: readonly string[]): boolean | null {
+  for (const date of dates) {
+    const parts = /^(\d{1,2})[/.](\d{1,2})[/.]\d{4}/.exec(date);
+    if (Number(parts?.[1]) > 12) return true;
+    if (Number(parts?.[2]) > 12) return false;
+  }
+  return null;
+}
+
+/** A date as files have it: 2026-07-31, with a time after it, 20260731, or 31/07/2026 where the file tells which comes first. */
+function dateOf(text: string, first: boolean | null): string | null {
+  const plain = /^(\d{4})-?(\d{2})-?(\d{2})(?!\d)/.exec(text);
+  const slashed = /^(\d{1,2})[/.](\d{1,2})[/.](\d{4})/.exec(text);
+  const two = (n: string | undefined) => (n ?? '').padStart(2, '0');
+  const iso = plain
+    ? `${plain[1]}-${plain[2]}-${plain[3]}`
+    : slashed && first !== null
+      ? `${slashed[3]}-${two(first ? slashed[2] : slashed[1])}-${two(first ? slashed[1] : slashed[2])}`
+      : '';
+  return isDay(iso) ? iso : null;
+}
+
+/** A number with a point or, where there is no point, a decimal comma; NaN for anything else. */
+const numberOf = (text: string): number =>
+  /^[-−+]?\d+(,\d+)?$/.test(text) || /^[-−+]?\d*\.?\d+$/.test(text)
+    ? Number(text.replace('−', '-').replace(',', '.'))
+    : NaN;
 
 const between = (x: number, [low, high]: readonly [number, number]): boolean => x >= low && x <= high;
 
-function dayOf(row: Record<string, string>): Day | string {
-  const date = row.date?.trim() ?? '';
-  if (!isDay(date)) return `“${date}” is not a date. Use the form 2026-07-31.`;
-  const [highC, lowC, rainMm] = [row.high_c, row.low_c, row.rain_mm].map((t) => (t?.trim() ? Number(t) : NaN)) as [
-    number,
-    number,
-    number,
-  ];
-  if (!between(highC, PLAUSIBLE.tempC) || !between(lowC, PLAUSIBLE.tempC))
-    return `high “${row.high_c ?? ''}” and low “${row.low_c ?? ''}” must be °C.`;
-  if (lowC > highC) return `the low, ${lowC}, is above the high, ${highC}.`;
-  if (!between(rainMm, PLAUSIBLE.rainMm)) return `rain “${row.rain_mm ?? ''}” must be mm, 0 or more.`;
-  return { date, highC, lowC, rainMm };
-}
-
 /**
- * Daily weather from CSV with a heading row and the columns date (YYYY-MM-DD), high_c, low_c and rain_mm. Problems name
- * the row and what to do; nothing is guessed. A day that comes twice counts as it comes last.
+ * Daily weather from CSV with a heading row, or JSON as weather services give it: a list of days, or a list for each
+ * column. Headings are matched by what stations call them; °F and inches named in a heading are read as such. Problems
+ * name the row and what to do; nothing is guessed. A day that comes twice counts as it comes last.
  */
 export function readDays(text: string): DaysRead {
-  const { data, meta } = Papa.parse<Record<string, string>>(text.trim(), {
-    header: true,
-    skipEmptyLines: true,
-    transformHeader: (h) => h.trim().toLowerCase(),
-  });
-  const missing = ['date', 'high_c', 'low_c', 'rain_mm'].filter((c) => !(meta.fields ?? []).includes(c));
+  const rows = rowsOf(text.trim());
+  if (!rows)
+    return {
+      ok: false,
+      problems: ['This is neither a table nor JSON of daily weather. Save it as CSV and try again.'],
+    };
+  const columns = columnsIn([...new Set(rows.slice(0, 5).flatMap((row) => Object.keys(row)))]);
+  const missing = COLUMNS.filter((c) => !columns.has(c));
   if (missing.length > 0)
     return {
       ok: false,
       problems: [
-        `There is no column ${missing.map((m) => `“${m}”`).join(' or ')}. The first row must read: date,high_c,low_c,rain_mm.`,
+        `There is no column ${missing.map((m) => `“${WANTED[m]}”`).join(' or ')}. The first row must name a date, a high, a low and rain, such as: date,high_c,low_c,rain_mm.`,
       ],
     };
+  const at = (row: Row, column: Column) => textIn(row, columns.get(column)?.heading);
+  const first = dayFirst(rows.map((row) => at(row, 'date')));
+  const celsius = (row: Row, column: 'high' | 'low') => {
+    const n = numberOf(at(row, column));
+    return columns.get(column)?.imperial ? tenth(((n - 32) * 5) / 9) : n;
+  };
+  const dayOf = (row: Row): Day | string => {
+    const date = dateOf(at(row, 'date'), first);
+    if (date === null) return `“${short(at(row, 'date'))}” is not a date. Use the form 2026-07-31.`;
+    const [highC, lowC] = [celsius(row, 'high'), celsius(row, 'low')];
+    if (!between(highC, PLAUSIBLE.tempC) || !between(lowC, PLAUSIBLE.tempC))
+      return `high “${short(at(row, 'high'))}” and low “${short(at(row, 'low'))}” must be °C, or °F where the heading says so.`;
+    if (lowC > highC) return `the low, ${lowC}, is above the high, ${highC}.`;
+    const rain = numberOf(at(row, 'rain'));
+    const rainMm = columns.get('rain')?.imperial ? tenth(rain * 25.4) : rain;
+    if (!between(rainMm, PLAUSIBLE.rainMm)) return `rain “${short(at(row, 'rain'))}” must be mm, 0 or more.`;
+    return { date, highC, lowC, rainMm };
+  };
   const problems: string[] = [];
   const days = new Map<string, Day>();
-  data.forEach((row, i) => {
+  rows.forEach((row, i) => {
     const day = dayOf(row);
     if (typeof day === 'string') problems.push(`Row ${i + 2}: ${day}`);
     else days.set(day.date, day);
   });
-  if (problems.length === 0) return { ok: true, days: [...days.values()].sort((a, b) => a.date.localeCompare(b.date)) };
+  if (problems.length === 0 && days.size > 0)
+    return { ok: true, days: [...days.values()].sort((a, b) => a.date.localeCompare(b.date)) };
+  if (problems.length === 0) return { ok: false, problems: ['There are no days in it.'] };
   const more = problems.length - MOST_PROBLEMS;
   return { ok: false, problems: [...problems.slice(0, MOST_PROBLEMS), ...(more > 0 ? [`and ${more} more.`] : [])] };
 }

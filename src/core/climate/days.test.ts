@@ -1,7 +1,8 @@
 import { pot } from '../testing/pots';
 import { addDays, daysBetween } from '../units/date';
-import { FORECAST_DAYS, knownDays, type WeatherService } from './days';
-import { readDays } from './days-csv';
+import { FORECAST_DAYS, type KnownDay, knownDays, ordinaryDay, stretchOf, type WeatherService } from './days';
+import { readDays } from './days-file';
+import { ownSince } from './estimate';
 
 const place = pot().spot;
 
@@ -17,6 +18,14 @@ const service: WeatherService = {
     })),
 };
 
+test('a stretch that goes past what is known ends in average days', () => {
+  const known: KnownDay[] = [{ date: '2026-08-01', highC: 33, lowC: 18, rainMm: 0, known: 'forecast' }];
+  const days = stretchOf(known, place, '2026-08-01', 3);
+  expect(days.map((d) => d.known)).toEqual(['forecast', 'ordinary', 'ordinary']);
+  expect(days[2]).toMatchObject(ordinaryDay(place, '2026-08-03'));
+  expect(stretchOf(known, place, '2026-08-01', 0)).toEqual([]);
+});
+
 test('days are as written down, then as forecast for ten days, then ordinary', async () => {
   const today = '2026-07-10';
   const written = [{ date: '2026-07-11', highC: 40, lowC: 20, rainMm: 0 }];
@@ -26,6 +35,21 @@ test('days are as written down, then as forecast for ten days, then ordinary', a
   expect([known(today), known('2026-07-11'), known('2026-07-12')]).toEqual(['forecast', 'written down', 'forecast']);
   const last = addDays(today, FORECAST_DAYS - 1);
   expect([known(last), known(addDays(last, 1))]).toEqual(['forecast', 'ordinary']);
+});
+
+test('one’s own records count from the first without a gap, and a day without one is an estimate', () => {
+  const day = (date: string, known: KnownDay['known']): KnownDay => ({ date, highC: 20, lowC: 10, rainMm: 0, known });
+  const days = [
+    day('2026-07-06', 'written down'),
+    day('2026-07-07', 'forecast'),
+    day('2026-07-08', 'written down'),
+    day('2026-07-09', 'written down'),
+    day('2026-07-10', 'forecast'),
+  ];
+  expect(ownSince(days, '2026-07-09')).toBe('2026-07-08');
+  expect(ownSince(days, '2026-07-06')).toBe('2026-07-06');
+  expect(ownSince(days, '2026-07-10')).toBeNull();
+  expect(ownSince([], '2026-07-10')).toBeNull();
 });
 
 describe('days from a file', () => {
@@ -41,7 +65,7 @@ describe('days from a file', () => {
     });
   });
   test.each([
-    ['date,high\n2026-07-01,24', /no column “high_c”/],
+    ['date,high\n2026-07-01,24', /no column “low_c” or “rain_mm”/],
     [`${head}yesterday,24,13,0`, /Row 2: “yesterday” is not a date/],
     [`${head}2026-02-30,24,13,0`, /Row 2/],
     [`${head}2026-07-01,13,24,0`, /low, 24, is above the high, 13/],

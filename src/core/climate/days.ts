@@ -42,6 +42,15 @@ export function ordinaryDay(place: WeatherPlace, date: string): Day {
 /** A forecast is worth listening to for so many days. Working figure. */
 export const FORECAST_DAYS = 10;
 
+/** So many days from one on: as they are known, and average ones where nothing is known. */
+export function stretchOf(known: readonly KnownDay[], place: WeatherPlace, from: string, count: number): KnownDay[] {
+  const by = new Map(known.map((d) => [d.date, d]));
+  return Array.from({ length: count }, (_, i): KnownDay => {
+    const date = addDays(from, i);
+    return by.get(date) ?? { ...ordinaryDay(place, date), known: 'ordinary' };
+  });
+}
+
 /**
  * The days from one to another as they are best known: as somebody wrote them down, as they are forecast up to ten days
  * after today, and beyond that as they ordinarily are.

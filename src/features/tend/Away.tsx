@@ -1,19 +1,21 @@
 'use client';
 import { useMemo, useState } from 'react';
-import { addDays, daysBetween, formatDay } from '@/core/units/date';
+import { stretchOf } from '@/core/climate/days';
+import { addDays, daysBetween, formatDay, formatDayFrom } from '@/core/units/date';
 import { formatVolume } from '@/core/units/quantity';
 import type { UnitSystem } from '@/core/units/length';
 import { awayOver, type Away as Left, type Dying, type Fading, type Saving } from '@/core/water/away';
 import { countOf } from '@/ui/words';
 import { Button } from '@/ui/Button';
-import { NumberField } from '@/ui/Field';
+import { DateField, NumberField } from '@/ui/Field';
 import { Mark } from '@/ui/Mark';
 import { keepTending } from './keep';
 import type { TendProps } from './props';
 
-/** Away for so many days unless another number is asked for, and at the most. */
+/** Away for so many days unless another number is asked for, and at the most; from a day at most so far ahead. */
 const USUAL_DAYS = 9;
-const MOST_DAYS = 21;
+const MOST_DAYS = 60;
+const FURTHEST_DAYS = 270;
 
 function savingWords({ how, amount }: Saving, hangs: boolean, units: UnitSystem): string {
   switch (how) {
@@ -59,23 +61,28 @@ const leftBy = ({ dying, fading }: Pick<Left, 'dying' | 'fading'>): string => {
 /** Nobody there for some days: what dies, what is lost in flower, and what would save it. */
 export function Away({ planting, today, around, units }: TendProps) {
   const [days, setDays] = useState(USUAL_DAYS);
-  const from = today;
+  const [leaving, setLeaving] = useState(today);
+  const from = leaving < today ? today : leaving;
   const { weather, dripL } = around;
   const away = useMemo(
-    () =>
-      awayOver(
-        planting,
-        weather.filter((d) => d.date >= from && d.date < addDays(from, days)),
-        dripL,
-      ),
+    () => awayOver(planting, stretchOf(weather, planting.spot, from, days), dripL),
     [planting, weather, from, days, dripL],
   );
-  if (planting.startDate > today) return <p>It is not planted yet.</p>;
+
   const back = addDays(from, days);
+  const furthest = addDays(today, FURTHEST_DAYS);
+  if (planting.startDate > back) return <p>It is not planted until {formatDayFrom(planting.startDate, today)}.</p>;
   return (
     <section aria-label="Away" className="flex flex-col gap-2 text-[0.95rem]">
-      <h2 className="hair pb-1.5 text-[0.95rem]">Away from {formatDay(from)}</h2>
-      <NumberField label="Days away" value={days} min={1} max={MOST_DAYS} whole onChange={setDays} />
+      <h2 className="hair pb-1.5 text-[0.95rem]">Away from {formatDayFrom(from, today)}</h2>
+      <div className="grid grid-cols-[1fr_5rem] items-end gap-2">
+        <DateField
+          label="First day away"
+          value={from}
+          onChange={(day) => setLeaving(day > furthest ? furthest : day)}
+        />
+        <NumberField label="Days away" value={days} min={1} max={MOST_DAYS} whole onChange={setDays} />
+      </div>
       <p>
         Watered as you leave, then left until {formatDay(back)}.{' '}
         {away.dryOn === null

@@ -95,7 +95,7 @@ function said(entry: LogEntry, { planting, season, units }: TendProps): string {
         mm === null
           ? []
           : [
-              `${formatLength(mm, units)} ${name}${forecast ? ` (forecast ${formatLength(Math.round(forecast), units)})` : ''}`,
+              `${formatLength(mm, units)} ${name}${forecast ? ` (predicted ${formatLength(Math.round(forecast), units)})` : ''}`,
             ];
       return `${whose(entry.to)}: ${[...part('high', entry.heightMm, told?.heightMm), ...part('wide', entry.spreadMm, told?.spreadMm)].join(', ')}`;
     }

@@ -2,9 +2,7 @@
 import Link from 'next/link';
 import { useEffect, useMemo } from 'react';
 import { type Job, jobsOf } from '@/core/jobs';
-import { jobsBetween, jobsIcs } from '@/core/formats/jobs-ics';
 import type { Planting } from '@/core/plantings/schema';
-import { addDays } from '@/core/units/date';
 import { aheadOf } from '@/core/water/ahead';
 import { wholeDay } from '@/core/water/words';
 import { readShelf } from '@/storage/plantings';
@@ -15,18 +13,19 @@ import { WeatherWeek } from '@/ui/WeatherWeek';
 import { type Surround, useAround } from '../shell/around';
 import { DiaryDay, DiaryPick } from '../shell/DiaryDay';
 import { useToday } from '../shell/diary';
-import { download, fileName } from '../shell/download';
+import { saveCalendar } from '../shell/calendar';
+import { fileName } from '../shell/download';
 import { useCatchFocus } from '../shell/useCatchFocus';
 import { useUnits } from '../shell/units';
 import { useAt } from './at';
 import { PlaceToday } from './PlaceToday';
 import type { Asking } from './props';
 import { Rota } from './Rota';
+import { Estimated } from './Estimated';
 import { OwnWeather } from './OwnWeather';
 
 /** What comes in the days after today, days. */
 const SOON_DAYS = 6;
-const YEAR_DAYS = 365;
 const WEEK_DAYS = 8;
 
 function askingOf(plantings: readonly Planting[], today: string, around: Surround['of']): Asking[] {
@@ -87,12 +86,7 @@ function Round({ plantings, today }: { plantings: readonly Planting[]; today: st
       </p>
     );
   const shownPlaces = [...new Set(shown.map((p) => p.spot.name))];
-  const calendar = () =>
-    download(
-      fileName(place ?? 'rillbank', 'jobs.ics'),
-      jobsIcs(jobsBetween(shown, today, addDays(today, YEAR_DAYS), around.of)),
-      'text/calendar',
-    );
+  const calendar = () => saveCalendar(fileName(place ?? 'rillbank', 'jobs.ics'), shown, today, around.of);
   const week = around
     .of(first)
     .weather.filter((d) => d.date >= today)
@@ -129,6 +123,7 @@ function Round({ plantings, today }: { plantings: readonly Planting[]; today: st
           <h2 className="text-[1rem] text-quiet">Weather ahead</h2>
           <WeatherWeek days={week} today={today} units={units} />
           <p className="text-[0.84rem] text-quiet">Source: {around.weatherFrom}.</p>
+          <Estimated weather={around.of(first).weather} today={today} />
         </section>
         <Rota
           asking={shown.map((planting) => {
@@ -140,7 +135,7 @@ function Round({ plantings, today }: { plantings: readonly Planting[]; today: st
           units={units}
         />
         <div className="flex flex-col gap-3 print:hidden">
-          <OwnWeather />
+          <OwnWeather today={today} />
           <span className="max-w-52">
             <DiaryPick />
           </span>

@@ -9,6 +9,7 @@ import { simulatedProbe } from '@/standins/probe';
 import { Button } from '@/ui/Button';
 import { NumberField } from '@/ui/Field';
 import { Gauge } from '@/ui/Gauge';
+import { Estimated } from './Estimated';
 import { Mark } from '@/ui/Mark';
 import { logIt, newEntryId, told, waterNow } from '../shell/doing';
 import { keepTending } from './keep';
@@ -70,6 +71,7 @@ export function Water({ planting, today, around, surround, units }: TendProps) {
         </p>
       )}
       <p>{awayWords(ahead, today)}</p>
+      <Estimated weather={weather} today={today} />
       <p className="flex flex-wrap gap-2">
         <Button kind="deep" onClick={() => told(waterNow(planting, today))}>
           I’ve watered it
@@ -89,7 +91,7 @@ export function Water({ planting, today, around, surround, units }: TendProps) {
           <label className="flex items-center gap-2 pointer-coarse:min-h-[44px]">
             <input
               type="checkbox"
-              className="size-4 accent-glaze"
+              className="size-6 accent-glaze"
               checked={probing}
               onChange={(e) => {
                 const on = e.target.checked;

@@ -56,7 +56,7 @@ export function WaterDays({ planting, today, around, surround, units }: TendProp
                 fontWeight="650"
                 fill="var(--ink)"
               >
-                {d.times > 1 ? `${d.times} ×` : 'can'}
+                {d.times > 1 ? `${d.times} ×` : 'water'}
               </text>
             ),
         )}
