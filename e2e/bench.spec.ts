@@ -30,7 +30,7 @@ test('a pot is renamed, copied, put away and brought back, deleted and brought b
   await expect(page.getByRole('link', { name: /Gate pot \(copy\)/ })).toBeHidden();
   await page
     .getByRole('listitem')
-    .filter({ hasText: 'Gate pot, copy deleted' })
+    .filter({ hasText: 'Gate pot (copy) deleted' })
     .getByRole('button', { name: 'Undo' })
     .click();
   await expect(page.getByRole('link', { name: /Gate pot \(copy\)/ })).toBeVisible();
@@ -149,14 +149,14 @@ test('everything by name: the palette composes, chooses, and goes', async ({ pag
   await expect(page.getByRole('heading', { name: 'Bedding salvia, violet' })).toBeVisible();
   await page.keyboard.press('Control+k');
   await accessible(page);
-  await box.fill('turn the planting right');
+  await box.fill('rotate the planting right');
   await page.keyboard.press('Enter');
   await page.keyboard.press('Control+k');
   await box.fill('undo');
   await expect(page.getByRole('option', { name: /^Undo Rotate the planting/ })).toBeVisible();
   await page.keyboard.press('Enter');
   await page.keyboard.press('Control+k');
-  await box.fill('go to make');
+  await box.fill('go to plant up');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('heading', { name: /Shopping list/ })).toBeVisible();
 });
@@ -191,7 +191,7 @@ test('by keyboard alone: brief, must-have and never, compose with stop, take, ke
   await pick('Include', 'pelargonium scarlet', 'Pelargonium, scarlet');
   await pick('Avoid', 'sedge bronze', 'Sedge, bronze');
   await press(/^Compose$/);
-  await expect(page.getByRole('status')).toHaveText(/\d ways? to plant it/);
+  await expect(page.getByRole('status')).toHaveText(/\d proposals?/);
   const kinds = await page
     .getByRole('listitem')
     .filter({ has: page.getByRole('button', { name: /^Use proposal/ }) })

@@ -45,7 +45,7 @@ test('a brief that nothing answers names what to change and goes there', async (
   await accessible(page);
   await page
     .getByRole('main')
-    .getByRole('link', { name: /^(Change|Read|Take)/ })
+    .getByRole('link', { name: /^(Change|Check|Choose)/ })
     .click();
   await expect(page).toHaveURL(/\/(spot|container)$/);
 });

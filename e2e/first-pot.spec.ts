@@ -20,7 +20,7 @@ test('from the bench to a shopping list, and back after a reload and in another 
   await expect(page.getByText('part sun', { exact: true })).toBeVisible();
   await page.getByRole('button', { name: '8 to 9 o’clock' }).click();
   await page.getByRole('button', { name: '7 to 8 o’clock' }).click();
-  await expect(page.getByText('6 hours a day, 6 before 13:00 and 0 after')).toBeVisible();
+  await expect(page.getByText('6 hours of sun a day: 6 before 13:00 and 0 after')).toBeVisible();
   const before = await page.getByText(/of \d+ plants suit this spot and container/).textContent();
   await page.getByRole('button', { name: 'Dogs' }).click();
   await expect(page.getByText(/of \d+ plants suit this spot and container/)).not.toHaveText(before ?? '');

@@ -6,7 +6,7 @@ const together = async (page: Page, place: string) => {
   await page.goto('/');
   await page.getByRole('link', { name: `See ${place} together` }).press('Enter');
 };
-const one = (page: Page) => page.getByRole('region', { name: 'Read as one' });
+const one = (page: Page) => page.getByRole('region', { name: 'Do they work together' });
 
 test('the entrance steps arranged by keyboard: moved, raised, turned, judged as one, kept, saved and opened again', async ({
   page,
@@ -28,8 +28,8 @@ test('the entrance steps arranged by keyboard: moved, raised, turned, judged as 
   await bowl.press('PageUp');
   await bowl.press(']');
   await expect(bowl).toHaveAccessibleName(/5 cm up, rotated 15°/);
-  await where.getByLabel('Up').fill('17 cm');
-  await where.getByLabel('Up').press('Enter');
+  await where.getByLabel('Height').fill('17 cm');
+  await where.getByLabel('Height').press('Enter');
   await expect(bowl).toHaveAccessibleName(/17 cm up/);
   await page.getByText('Wall, door, windows, steps and path').click();
   await page.getByRole('button', { name: 'Add a window' }).press('Enter');
@@ -50,7 +50,7 @@ test('the entrance steps arranged by keyboard: moved, raised, turned, judged as 
   await page.getByRole('button', { name: 'Undo', exact: true }).press('Enter');
   await expect(one(page).getByRole('meter', { name: 'Path' })).toBeHidden();
   await page.getByRole('radio', { name: 'Above' }).press('Space');
-  const seen = page.getByRole('group', { name: /^From above/ }).getByRole('button', { name: /^Dry bowl/ });
+  const seen = page.getByRole('group', { name: /^View from above/ }).getByRole('button', { name: /^Dry bowl/ });
   await seen.press('ArrowDown');
   await page.reload();
   await expect(page.getByRole('button', { name: /^Dry bowl, .*17 cm up/ })).toBeVisible();
@@ -74,7 +74,7 @@ test('walked along and seen from the chair; the light is followed, the year told
   const before = (await first.boundingBox())?.x ?? 0;
   await walk.press('ArrowRight');
   await expect.poll(async () => (await first.boundingBox())?.x ?? 0).toBeLessThan(before);
-  await page.getByRole('radio', { name: 'From a seat' }).click();
+  await page.getByRole('radio', { name: 'Seat' }).click();
   await page.getByRole('slider').fill('17');
   await expect(page.getByText('no direct sun at this hour')).toBeVisible();
   await page.getByRole('radio', { name: 'Light' }).click();
@@ -116,12 +116,14 @@ test('a row of six by turns: a partner is composed, and each stands for itself',
   await where.getByRole('button', { name: 'Make a row of 6' }).press('Enter');
   await expect(page.getByRole('button', { name: /^Six baskets, partner \d, / })).toHaveCount(3);
   await expect(baskets).toHaveCount(3);
-  const order = await page.getByRole('button', { name: /^Six baskets.*Use the arrow keys to move it/ }).evaluateAll((list) =>
-    [...list]
-      .sort((a, b) => a.getBoundingClientRect().x - b.getBoundingClientRect().x)
-      .map((b) => (b.getAttribute('aria-label')?.includes('partner') ? 'b' : 'a'))
-      .join(''),
-  );
+  const order = await page
+    .getByRole('button', { name: /^Six baskets.*Use the arrow keys to move it/ })
+    .evaluateAll((list) =>
+      [...list]
+        .sort((a, b) => a.getBoundingClientRect().x - b.getBoundingClientRect().x)
+        .map((b) => (b.getAttribute('aria-label')?.includes('partner') ? 'b' : 'a'))
+        .join(''),
+    );
   expect(order).toBe('ababab');
 });
 
@@ -137,7 +139,9 @@ test('a group of three is composed for the door, set out beside what is there, a
   await expect(compose.getByText(/repeat in all 3|They share one set of colours/).first()).toBeVisible();
   await compose.getByRole('button', { name: 'Use this group' }).first().press('Enter');
   for (const role of ['Main', 'Supporting', 'Low'])
-    await expect(page.getByRole('button', { name: new RegExp(`^${role}, .*Use the arrow keys to move it`) })).toBeVisible();
+    await expect(
+      page.getByRole('button', { name: new RegExp(`^${role}, .*Use the arrow keys to move it`) }),
+    ).toBeVisible();
   await expect(one(page)).not.toContainText('overlap by');
   await page.getByRole('link', { name: 'Back to the bench' }).click();
   await expect(page.getByRole('link', { name: /Low$/ }).last()).toBeVisible();

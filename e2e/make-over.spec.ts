@@ -19,7 +19,7 @@ test('by keyboard: recoloured at a press, undone, made for a larger pot', async 
   const recolour = page.getByRole('group', { name: 'Recolour' });
   await expect(recolour.getByRole('button', { name: 'Pink and purple' })).toHaveAttribute('aria-pressed', 'true');
   await recolour.getByRole('button', { name: 'Warm' }).press('Enter');
-  await expect(page.getByText(/ for Petunia, magenta/)).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByText(/ replaces Petunia, magenta/)).toBeVisible({ timeout: 60_000 });
   await expect(page.getByText('Keeps to warm', { exact: false })).toBeVisible();
   await accessible(page);
   await page.getByRole('button', { name: 'Undo' }).first().press('Enter');

@@ -27,7 +27,10 @@ test('a window box: shape, size, place, load with its caution, composed with tal
   await page.getByRole('navigation').getByRole('link', { name: 'Plants' }).click();
   await page.getByLabel('Arrangement').selectOption({ label: 'Tall back' });
   await page.getByRole('button', { name: 'Compose', exact: true }).click();
-  await page.getByRole('button', { name: /^Take/ }).first().click();
+  await page
+    .getByRole('button', { name: /^Use proposal/ })
+    .first()
+    .click();
   await grown(page);
   await expect(page.getByRole('img', { name: /^Week \d+: 89 cm rail box/ })).toBeVisible();
   await page.getByRole('navigation').getByRole('link', { name: 'Plant up' }).click();
@@ -49,7 +52,7 @@ test('a basket: a hook, six the same, and the section is dragged by keys', async
     .getByRole('link', { name: /Plants/ })
     .click();
   await grown(page);
-  await expect(page.getByRole('img', { name: /coir-lined wire 35 cm hanging basket.*hanging/ })).toBeVisible();
+  await expect(page.getByRole('img', { name: /coir-lined wire 35 cm hanging basket.*trailing/ })).toBeVisible();
 });
 
 test('a box seen from inside: raising the sill hides plants and the level says from whom', async ({ page }) => {
@@ -64,7 +67,7 @@ test('a box seen from inside: raising the sill hides plants and the level says f
     .getByRole('link', { name: /Plants/ })
     .click();
   await grown(page);
-  await expect(page.getByText(/From inside the (short|tall) viewer sees only/)).toBeVisible();
+  await expect(page.getByText(/From inside, the (short|tall) viewer sees only/)).toBeVisible();
   await page.getByRole('button', { name: 'From the short viewer’s eye level' }).click();
   await expect(page.getByRole('button', { name: 'From the short viewer’s eye level' })).toHaveAttribute(
     'aria-pressed',

@@ -73,7 +73,7 @@ test('away nine days: who dies, what would save them, and the timer that does', 
   await part(page, 'Away').press('Space');
   const away = page.getByRole('region', { name: 'Away' });
   await expect(away.getByLabel('Days away')).toHaveValue('9');
-  await expect(away.getByRole('status')).toContainText(/\d+ plants would die|loses its flower/);
+  await expect(away.getByRole('status')).toContainText(/\d+ plants would die|loses its flowers|lose their flowers/);
   await expect(away).toContainText('A neighbour who waters it every');
   await accessible(page);
   await away.getByRole('button', { name: 'Use this timer setting' }).press('Enter');
@@ -140,7 +140,7 @@ test('a log with a photograph through a reload; a measure teaches the forecast, 
   await page.reload();
   await part(page, 'Log').press('Space');
   await expect(log.getByRole('img', { name: 'Slugs in the busy lizzies.' })).toBeVisible();
-  await expect(log.getByRole('listitem').first()).toContainText('60 cm high (forecast');
+  await expect(log.getByRole('listitem').first()).toContainText('60 cm high (predicted');
   await log.getByRole('button', { name: /^Remove from the log: .*60 cm/ }).press('Enter');
   await expect(measured.getByText(/taller/)).toBeHidden();
 });
@@ -168,4 +168,33 @@ test('water that was counted teaches how much it drinks, keeps through a reload,
   await page.getByRole('button', { name: 'Use the first prediction' }).press('Enter');
   await part(page, 'Today').press('Space');
   await expect(water).not.toContainText('than first predicted');
+});
+
+test('today’s weather typed in, more days pasted: what rests on them says so, and what is no weather is refused', async ({
+  page,
+}) => {
+  await page.getByRole('link', { name: 'Today’s jobs' }).press('Enter');
+  const ahead = page.getByRole('region', { name: 'Weather ahead' });
+  await expect(ahead).toContainText('Estimate: it rests on a simulated forecast.');
+  const mine = page.getByRole('region', { name: 'Your weather' });
+  for (const [label, value] of [
+    ['Today’s high, °C', '31'],
+    ['Low, °C', '17'],
+    ['Rain, mm', '0'],
+  ] as const) {
+    await mine.getByLabel(label).fill(value);
+    await mine.getByLabel(label).press('Tab');
+  }
+  await mine.getByRole('button', { name: 'Save' }).press('Enter');
+  await expect(ahead).toContainText('From your own weather since today');
+  await mine.getByText('Add more days').click();
+  const paste = mine.getByLabel('Or paste rows from a weather station or service');
+  await paste.fill('day;tmax;tmin;rr\n2026-07-08;24,5;13;0\n2026-07-09;26;15;hail');
+  await mine.getByRole('button', { name: 'Add pasted days' }).press('Enter');
+  await expect(page.getByText('Row 3: rain “hail” must be mm, 0 or more.')).toBeVisible();
+  await paste.fill('day;tmax;tmin;rr\n2026-07-08;24,5;13;0\n2026-07-09;26;15;1,2');
+  await mine.getByRole('button', { name: 'Add pasted days' }).press('Enter');
+  await expect(mine).toContainText('3 days of your own records.');
+  await expect(ahead).toContainText('From your own weather since 8 July');
+  await accessible(page);
 });

@@ -179,7 +179,7 @@ test('a picture that the graphics chip lets go of is painted meanwhile, and come
   /** Magenta of the petunia: there is a picture. */
   const drawn = () => expect.poll(() => pixelsNear(page, [200, 20, 110], 110)).toBeGreaterThan(300);
   await drawn();
-  const said = page.getByText(/^The graphics chip let go of the picture/);
+  const said = page.getByText(/^3D graphics stopped/);
   for (const again of [true, false]) {
     const easel = await easelOf(page);
     await easel.evaluate((comesBack) => {

@@ -62,11 +62,11 @@ test('a leaf leads by its hidden colour; another arrangement stands beside; a pl
   await page.getByLabel('Compare with').selectOption({ label: 'Off-centre third' });
   await expect(page.getByRole('heading', { name: 'Off-centre third' }).first()).toBeVisible({ timeout: 60_000 });
   await expect(page.getByRole('heading', { name: 'Star leaf' }).first()).toBeVisible();
-  await page.getByRole('button', { name: 'Why not…?' }).press('Enter');
+  await page.getByRole('button', { name: 'Why not this plant?' }).press('Enter');
   await page.keyboard.type('hosta gold');
   await page.keyboard.press('Enter');
   await expect(page.getByText(/It needs 0 to 6 hours of sun a day; this spot gets 7/)).toBeVisible();
-  await page.getByRole('button', { name: 'Why not…?' }).press('Enter');
+  await page.getByRole('button', { name: 'Why not this plant?' }).press('Enter');
   await page.keyboard.type('petunia white');
   await page.keyboard.press('Enter');
   await expect(page.getByText(/it (is in proposal|suits the spot and container)/)).toBeVisible();
@@ -81,7 +81,7 @@ test('what is to be eaten is proposed of kitchen plants, none of them poisonous'
   await compose(page);
   await take(page, 1).press('Enter');
   await expect(page.getByRole('heading', { name: 'Thriller' })).toBeVisible();
-  await expect(page.getByText(/there to be eaten\. Never plant them together/)).toBeHidden();
+  await expect(page.getByText(/is a food crop\. Never plant them together/)).toBeHidden();
   await page.getByText(/other checks are fine$/).click();
   await expect(page.getByRole('heading', { name: 'Good Companions' })).toBeVisible();
 });

@@ -37,7 +37,7 @@ test('a root ball is nudged by keys, stops at its neighbour and says why, and is
   await plant.focus();
   await page.keyboard.press('ArrowUp');
   await expect.poll(where).not.toBe(home);
-  const stopped = page.getByText(/^Root ball would/).first();
+  const stopped = page.getByText(/^The root ball would/).first();
   for (let i = 0; i < 12 && !(await stopped.isVisible()); i += 1) await page.keyboard.press('Shift+ArrowUp');
   await expect(stopped).toBeVisible();
   for (let i = 0; i < 20; i += 1) {
@@ -132,7 +132,7 @@ test('dark, on a phone, and in inches', async ({ page }) => {
   await page.setViewportSize({ width: 390, height: 844 });
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
   await accessible(page);
-  await expect(page.getByRole('meter', { name: 'Height' })).toHaveAttribute('aria-valuetext', / in over a pot \d+/);
+  await expect(page.getByRole('meter', { name: 'Height' })).toHaveAttribute('aria-valuetext', / in above a pot \d+/);
 });
 
 test('an address that leads nowhere says so', async ({ page }) => {

@@ -15,7 +15,7 @@ self.addEventListener('install', (event) => {
   event.waitUntil(
     caches
       .open(PAGES)
-      .then((cache) => cache.addAll(['/', '/today', '/library', ...STATIONS.map(shellOf), ...FONTS]))
+      .then((cache) => cache.addAll(['/', '/today', '/group', '/library', ...STATIONS.map(shellOf), ...FONTS]))
       .then(() => self.skipWaiting()),
   );
 });

@@ -4,10 +4,10 @@ import { type KeyboardEvent, useState } from 'react';
 const FROM = 5;
 const TO = 20;
 const NOON = 12;
-/** Hours in a row, where they stand in two. */
+/** Hours in a row: the morning’s, and from 13:00 the afternoon’s. */
 const ROW = 8;
 
-/** The hours of a day as a strip of sky: press the hours that have direct sun. Morning and afternoon part at 13: a line, or in the hand a row each. */
+/** The hours of a day as two strips of sky, morning and afternoon: press the hours that have direct sun. */
 export function SunStrip({ hours, onChange }: { hours: readonly number[]; onChange: (hours: number[]) => void }) {
   const list = Array.from({ length: TO - FROM + 1 }, (_, i) => FROM + i);
   const flip = (h: number) =>
@@ -23,54 +23,40 @@ export function SunStrip({ hours, onChange }: { hours: readonly number[]; onChan
     e.currentTarget.querySelectorAll('button')[next - FROM]?.focus();
   };
   return (
-    <div>
-      <div
-        role="group"
-        aria-label="Hours of direct sun: arrow keys move between hours, Space switches an hour on or off"
-        onKeyDown={onKey}
-        className="relative grid grid-cols-8 gap-px work:flex work:h-16 work:items-end"
-      >
-        {list.map((h) => {
-          const on = hours.includes(h);
-          const height = 38 + 62 * Math.sin(((h + 0.5 - FROM) / (TO - FROM + 1)) * Math.PI);
-          return (
-            <button
-              key={h}
-              type="button"
-              tabIndex={h === here ? 0 : -1}
-              onFocus={() => setHere(h)}
-              aria-pressed={on}
-              aria-label={`${h} to ${h + 1} o’clock`}
-              onClick={() => flip(h)}
-              className="relative flex h-[60px] flex-1 flex-col items-center justify-end text-[0.75rem] text-quiet work:h-full"
-            >
-              <span
-                className="block w-full border-t-2"
-                style={{
-                  height: `${height}%`,
-                  background: on
-                    ? 'linear-gradient(to top, color-mix(in oklab, var(--watch) 25%, var(--paper)), color-mix(in oklab, var(--watch) 85%, white))'
-                    : 'color-mix(in oklab, var(--stream) 88%, var(--ink))',
-                  borderColor: on ? 'var(--watch-ink)' : 'var(--line)',
-                }}
-              />
-              <span className="work:hidden">{h}</span>
-            </button>
-          );
-        })}
-        <span
-          aria-hidden
-          className="pointer-events-none absolute bottom-0 top-0 w-px bg-ink max-work:hidden"
-          style={{ left: `${((13 - FROM) / (TO - FROM + 1)) * 100}%` }}
-        />
-      </div>
-      <div className="hidden justify-between pt-0.5 work:flex text-[0.75rem] text-quiet" aria-hidden>
-        <span>{FROM}:00</span>
-        <span>9</span>
-        <span className="text-ink">13</span>
-        <span>17</span>
-        <span>{TO + 1}:00</span>
-      </div>
+    <div
+      role="group"
+      aria-label="Hours of direct sun: arrow keys move between hours, Space switches an hour on or off"
+      onKeyDown={onKey}
+      className="grid grid-cols-8 gap-px"
+    >
+      {list.map((h) => {
+        const on = hours.includes(h);
+        const height = 38 + 62 * Math.sin(((h + 0.5 - FROM) / (TO - FROM + 1)) * Math.PI);
+        return (
+          <button
+            key={h}
+            type="button"
+            tabIndex={h === here ? 0 : -1}
+            onFocus={() => setHere(h)}
+            aria-pressed={on}
+            aria-label={`${h} to ${h + 1} o’clock`}
+            onClick={() => flip(h)}
+            className="flex h-[60px] flex-col items-center justify-end text-[0.75rem] text-quiet work:h-[52px]"
+          >
+            <span
+              className="block w-full border-t-2"
+              style={{
+                height: `${height}%`,
+                background: on
+                  ? 'linear-gradient(to top, color-mix(in oklab, var(--watch) 25%, var(--paper)), color-mix(in oklab, var(--watch) 85%, white))'
+                  : 'color-mix(in oklab, var(--stream) 88%, var(--ink))',
+                borderColor: on ? 'var(--watch-ink)' : 'var(--line)',
+              }}
+            />
+            <span>{h}</span>
+          </button>
+        );
+      })}
     </div>
   );
 }

@@ -54,10 +54,10 @@ function shadesOf(colours: readonly Lch[]): string | null {
   return `${named(colours)} in several shades${deep ? ', pale to deep' : ''}`;
 }
 
-/** “Bold wine leaf”, “lime leaf”: what is seen of the leaf of the leafiest. */
+/** “Wine and lime”: the colours of the leafiest. */
 function leavesOf(kinds: readonly Plant[]): string[] {
   const shown = kinds.filter(leafy).map((p) => family(lch(signature(p))));
-  return [...new Set(shown)].map((f) => (f === 'black' ? 'near black' : f));
+  return [...new Set(shown)].map((f) => (f === 'black' ? 'near-black' : f));
 }
 
 const AIRY = new Set<Plant['habit']>(['wand', 'cloud', 'fountain']);
@@ -78,7 +78,7 @@ export const THEMES = {
     holds: (kinds) => most(kinds, 0.7, (p) => factsOf(p).ease === 'staple'),
   },
   leaf: {
-    why: (_, kinds) => `${listed(leavesOf(kinds))}: foliage that looks good all season`,
+    why: (_, kinds) => `${listed(leavesOf(kinds))} foliage that looks good all season`,
     favours: (p, role) => {
       const leaf = leafy(p);
       return role === 'thriller' ? (leaf ? 1.35 : 0.45) : leaf ? 1.15 : 0.85;

@@ -2,16 +2,22 @@ import ICAL from 'ical.js';
 import { pot, warmPot } from '../testing/pots';
 import { some } from '../testing/some';
 import { addDays } from '../units/date';
-import { jobsBetween, jobsIcs } from './jobs-ics';
+import { type DatedJob, jobsBetween, jobsIcs } from './jobs-ics';
 
 const FROM = '2026-05-01';
 const TO = '2026-11-30';
 const warm = { ...warmPot(), id: 'warm', name: 'Entrance, left; by the bins', startDate: '2026-05-16' };
 
+const written = (jobs: readonly DatedJob[]): string => {
+  const text = jobsIcs(jobs);
+  if (text === null) throw new Error('there are no jobs');
+  return text;
+};
+
 /** The events of a calendar, read by another library than the one that wrote it. */
 const read = (text: string) =>
   new ICAL.Component(ICAL.parse(text) as unknown[]).getAllSubcomponents('vevent').map((c) => new ICAL.Event(c));
-const calendar = (p = warm) => jobsIcs(jobsBetween([p], FROM, TO));
+const calendar = (p = warm) => written(jobsBetween([p], FROM, TO));
 
 test('every job is an event on its day, with its container, why, and place', () => {
   const jobs = some(jobsBetween([warm], FROM, TO));
@@ -36,13 +42,22 @@ test('a second file moves what has moved and doubles nothing', () => {
 
 test('two containers that ask the same have an event each', () => {
   const jobs = jobsBetween([warm, { ...warm, id: 'other' }], FROM, TO);
-  const uids = read(jobsIcs(jobs)).map((e) => e.uid);
+  const uids = read(written(jobs)).map((e) => e.uid);
   expect(new Set(uids).size).toBe(jobs.length);
   expect([...jobs].sort((a, b) => a.due.localeCompare(b.due))).toEqual(jobs);
 });
 
-test('where nothing is due there is an empty calendar', () => {
+test('where nothing is due there is no calendar', () => {
   const none = jobsBetween([warm], '2027-06-01', '2027-06-02').filter((j) => j.kind !== 'over');
-  expect(read(jobsIcs(none))).toEqual([]);
+  expect(jobsIcs(none)).toBeNull();
   expect(jobsBetween([pot()], FROM, TO).map((j) => j.kind)).toEqual(['compose']);
+});
+
+test('what is overdue is on the first day, and says since when', () => {
+  const jobs = jobsBetween([warm], FROM, TO);
+  const pinch = some(jobs.filter((j) => j.kind === 'pinch'))[0];
+  const from = addDays(pinch?.due ?? FROM, 3);
+  const late = jobsBetween([warm], from, TO).find((j) => j.kind === 'pinch' && j.key === pinch?.key);
+  expect(late).toMatchObject({ due: from, since: pinch?.due });
+  expect(read(written(late ? [late] : []))[0]?.summary).toMatch(/\(due since \d+ \w+\)$/);
 });

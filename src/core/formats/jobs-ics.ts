@@ -4,24 +4,30 @@ import { type Job, JOBS, jobsOf } from '../jobs';
 import type { Around } from '../jobs/job';
 import type { Planting } from '../plantings/schema';
 import { spotName } from '../spots/schema';
-import { addDays, daysBetween } from '../units/date';
+import { addDays, daysBetween, formatDay } from '../units/date';
 
 /** A job of a container with the container it is of. */
 export interface DatedJob extends Job {
   of: Planting;
+  /** Where it is overdue: the day it was due. It is then put on the first day asked for. */
+  since?: string;
 }
 
-/** A container’s jobs from a day up to and with another: what comes of its season is asked once more from the day after it is planted. */
+/**
+ * A container’s jobs from a day up to and with another: what comes of its season is asked once more from the day after it
+ * is planted. What was due before the first day and is not done yet stands on that day.
+ */
 function jobsOfOne(of: Planting, from: string, to: string, around: Partial<Around>): DatedJob[] {
   const seen = new Map<string, DatedJob>();
   for (const asked of [from, ...[of.startDate, ...changeOvers(of)].map((day) => addDays(day, 1))])
     if (asked >= from && asked <= to)
       for (const j of jobsOf(of, { today: asked, days: daysBetween(asked, to), all: true }, around))
         if (j.due >= from) seen.set(nameOf({ ...j, of }), { ...j, of });
+        else if (asked === from) seen.set(nameOf({ ...j, of }), { ...j, of, due: from, since: j.due });
   return [...seen.values()];
 }
 
-/** All that some containers ask for from one day up to and with another, soonest first. Throws UnknownPlantError. */
+/** All that some containers need from one day up to and with another, what is overdue included, soonest first. Throws UnknownPlantError. */
 export const jobsBetween = (
   plantings: readonly Planting[],
   from: string,
@@ -40,13 +46,15 @@ const dayOf = (date: string): [number, number, number] => {
 
 /**
  * Jobs as a calendar (RFC 5545), a whole day each. A job keeps its identifier when its day moves, so that opening a
- * later file moves it and doubles nothing. Throws Error where the calendar cannot be written.
+ * later file moves it and doubles nothing. Null for no jobs: a calendar without an event is not a valid file. Throws Error
+ * where the calendar cannot be written.
  */
-export function jobsIcs(jobs: readonly DatedJob[]): string {
+export function jobsIcs(jobs: readonly DatedJob[]): string | null {
+  if (jobs.length === 0) return null;
   const { value, error } = createEvents(
     jobs.map((j) => ({
       uid: nameOf(j),
-      title: `${j.of.name}: ${j.text}`,
+      title: `${j.of.name}: ${j.text}${j.since ? ` (due since ${formatDay(j.since)})` : ''}`,
       description: JOBS[j.kind].why,
       location: spotName(j.of.spot),
       start: dayOf(j.due),

@@ -1,5 +1,6 @@
 import {
   addDays,
+  dayInWeek,
   daysBetween,
   monthly,
   monthPosition,
@@ -55,3 +56,10 @@ test('a day in another year is said with its year', () => {
   expect(formatDayFrom('2026-05-16', '2026-11-25')).toBe('16 May');
   expect(formatDayFrom('2027-05-16', '2026-11-25')).toBe('16 May 2027');
 });
+
+test.each([
+  ['2026-07-09', '2026-07-10', '2026-07-10'],
+  ['2026-07-09', '2026-07-15', '2026-07-15'],
+  ['2026-07-09', '2026-07-16', '2026-07-09'],
+  ['2026-07-09', '2026-07-08', '2026-07-09'],
+])('the week from %s is known on %s by %s', (first, today, known) => expect(dayInWeek(first, today)).toBe(known));

@@ -9,6 +9,10 @@ const toIso = (ms: number): string => new Date(ms).toISOString().slice(0, 10);
 export const addDays = (iso: string, days: number): string => toIso(toMs(iso) + days * DAY_MS);
 export const daysBetween = (from: string, to: string): number => Math.round((toMs(to) - toMs(from)) / DAY_MS);
 
+/** The day a week is known by: today where it falls in that week, else the week’s first. */
+export const dayInWeek = (first: string, today: string): string =>
+  today >= first && today < addDays(first, 7) ? today : first;
+
 /** Dates outside these years are slips of the pen. */
 export const FIRST_YEAR = 2000;
 export const LAST_YEAR = 2100;

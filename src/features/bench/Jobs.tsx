@@ -1,9 +1,7 @@
 'use client';
 import Link from 'next/link';
-import { jobsBetween, jobsIcs } from '@/core/formats/jobs-ics';
 import { type Job, jobsOf } from '@/core/jobs';
 import type { Planting } from '@/core/plantings/schema';
-import { addDays } from '@/core/units/date';
 import { Button, buttonLook } from '@/ui/Button';
 import { type Surround, useAround } from '../shell/around';
 import { DiaryDay } from '../shell/DiaryDay';
@@ -11,11 +9,10 @@ import { Failed } from '../shell/Failed';
 import { inTurn } from '../shell/in-turn';
 import { useAsk } from '../shell/useAsk';
 import { useLast } from '../shell/useLast';
-import { download } from '../shell/download';
+import { saveCalendar } from '../shell/calendar';
 import { type Station, stationPath } from '../shell/stations';
 
-/** How far ahead a calendar goes, and the strip. Days. */
-const YEAR_DAYS = 365;
+/** How far ahead the strip goes, days. */
 const STRIP_DAYS = 14;
 /** Names told of a line, and lines told of the strip. */
 const NAMED = 2;
@@ -69,12 +66,7 @@ export function Jobs({ plantings, today }: { plantings: readonly Planting[]; tod
     around.ready,
   ]);
   const lines = useLast(asked.value) ?? [];
-  const calendar = () =>
-    download(
-      'rillbank-jobs.ics',
-      jobsIcs(jobsBetween(plantings, today, addDays(today, YEAR_DAYS), around.of)),
-      'text/calendar',
-    );
+  const calendar = () => saveCalendar('rillbank-jobs.ics', plantings, today, around.of);
   return (
     <section
       aria-label="Next two weeks"
@@ -102,7 +94,7 @@ export function Jobs({ plantings, today }: { plantings: readonly Planting[]; tod
               <span key={p.id}>
                 {i > 0 && ', '}
                 <Link
-                  className="underline decoration-line underline-offset-2 hover:decoration-glaze"
+                  className="inline-block leading-6 underline decoration-line underline-offset-2 hover:decoration-glaze"
                   href={stationPath(p.id, at)}
                 >
                   {p.name}

@@ -24,7 +24,7 @@ export function AsOne({ scene, plantings }: { scene: Scene; plantings: readonly 
   const move = useArranging((a) => a.move);
   const findings: readonly GroupFinding[] = useMemo(() => judgeGroup(scene), [scene]);
   return (
-    <section aria-label="Read as one">
+    <section aria-label="Do they work together">
       <h2 className="hair pb-1.5 text-[0.95rem]">Do they work together?</h2>
       <ul>
         {findings.map((f) => (

@@ -26,7 +26,7 @@ import { GroupCard } from './GroupCard';
 
 const PLACES: { value: PotPlace['on']; text: string }[] = [
   { value: 'ground', text: 'Open ground' },
-  { value: 'door', text: 'Beside the door' },
+  { value: 'door', text: 'Next to the door' },
   { value: 'step', text: 'A step' },
   { value: 'sill', text: 'A windowsill' },
 ];
@@ -148,7 +148,7 @@ export function ComposeGroup({
           </Button>
           {work?.busy && <Button onClick={stopNow}>Stop</Button>}
           <Button kind="bare" onClick={onClose}>
-            Back to the scene
+            Back to the group
           </Button>
         </div>
       </form>
@@ -181,7 +181,7 @@ export function ComposeGroup({
 function Pots({ pots, units }: { pots: readonly PotChoice[]; units: UnitSystem }) {
   const kinds = pots.filter((p, i) => pots.findIndex((o) => o.role === p.role) === i);
   return (
-    <ul aria-label="Pots" className="flex flex-col gap-2 text-[0.9rem]">
+    <ul aria-label="Containers" className="flex flex-col gap-2 text-[0.9rem]">
       {kinds.map((p) => {
         const many = pots.filter((o) => o.role === p.role).length;
         return (

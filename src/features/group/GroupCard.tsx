@@ -31,7 +31,7 @@ export function GroupCard({ of, busy, onTake }: { of: GroupProposal; busy: boole
           {of.members.map((m) => (
             <p key={m.role} className="text-quiet">
               {m.planting.name}
-              {m.planting.container.count > 1 && `, ${m.planting.container.count} of it`}: {kindsIn(m.planting)}
+              {m.planting.container.count > 1 && ` × ${m.planting.container.count}`}: {kindsIn(m.planting)}
             </p>
           ))}
           <p className="text-quiet">

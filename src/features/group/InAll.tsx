@@ -83,7 +83,7 @@ export function InAll({
     return [groupSheetOf(scene, making.sheet, picture && { ...picture, says }, figures, units)];
   };
   return (
-    <section aria-label="In all" className="flex flex-col gap-2 text-[0.93rem]">
+    <section aria-label="Totals" className="flex flex-col gap-2 text-[0.93rem]">
       <h2 className="hair pb-1.5 text-[0.95rem]">Totals</h2>
       <dl className="grid grid-cols-2 gap-x-3 gap-y-1 tabular-nums">
         {figures.map((f) => (

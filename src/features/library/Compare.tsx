@@ -56,7 +56,7 @@ export function Compare({
                   <Button
                     kind="bare"
                     className="min-h-7! px-0! text-[0.86rem]! font-normal"
-                    aria-label={`Drop ${plantName(p)}`}
+                    aria-label={`Remove ${plantName(p)}`}
                     onClick={() => onDrop(p.id)}
                   >
                     Remove

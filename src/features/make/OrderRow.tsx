@@ -30,7 +30,7 @@ export function OrderRow({ line: l, had, money, stock, onTick, onMissing }: Prop
             type="checkbox"
             checked={had}
             aria-label={`Have ${l.item}, ${l.unit}`}
-            className="size-5 accent-glaze"
+            className="size-6 accent-glaze"
             onChange={(e) => onTick(l.key, e.target.checked)}
           />
         </label>

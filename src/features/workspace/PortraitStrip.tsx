@@ -1,16 +1,18 @@
 'use client';
 import { useState } from 'react';
-import { formatDay } from '@/core/units/date';
+import { dayInWeek, formatDay } from '@/core/units/date';
 import { formatLength } from '@/core/units/length';
 import type { Frame } from '@/portrait/lens';
 import { Button } from '@/ui/Button';
 import { Mark } from '@/ui/Mark';
 import { countOf } from '@/ui/words';
+import { useToday } from '../shell/diary';
 import type { StationProps } from '../shell/panels';
 import { Portrait } from './Portrait';
 
 /** The portrait on a narrow screen: a strip that opens at a touch, and shrinks again. */
 export function PortraitStrip({ planting, season, report, week, units, frame }: StationProps & { frame: Frame }) {
+  const today = useToday();
   const [open, setOpen] = useState(false);
   const at = season.weeks[week];
   const tallest = Math.max(0, ...(at?.plants ?? []).map((g) => (g.alive ? g.heightMm : 0)));
@@ -37,7 +39,7 @@ export function PortraitStrip({ planting, season, report, week, units, frame }: 
           <>
             <span className="font-semibold">
               Week {week}
-              {at ? `, ${formatDay(at.date)}` : ''}
+              {at ? `, ${formatDay(dayInWeek(at.date, today))}` : ''}
             </span>
             <span className="text-quiet">{formatLength(tallest, units)} tall</span>
             <span>

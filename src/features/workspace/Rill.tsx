@@ -3,11 +3,12 @@ import { useState } from 'react';
 import type { Season } from '@/core/growth/grown';
 import type { Stretch } from '@/core/growth/stretches';
 import type { Planting } from '@/core/plantings/schema';
-import { formatDay } from '@/core/units/date';
+import { dayInWeek, formatDay } from '@/core/units/date';
 import { Button } from '@/ui/Button';
 import { useNarrow } from '@/ui/useNarrow';
 import { useWidth } from '@/ui/useWidth';
 import { acrossAt } from '@/ui/weeks';
+import { useToday } from '../shell/diary';
 import { point } from '../shell/pointing';
 import { useWorkspace } from '../shell/store';
 import { RillPicture } from './RillPicture';
@@ -38,7 +39,8 @@ export function Rill({ planting, season, week, best, held = null }: Props) {
   const x = (w: number) => acrossAt(w, last, W);
   const at = season.weeks[week];
   const float = { x: x(week), y: course(week) };
-  const date = at ? formatDay(at.date) : '';
+  const today = useToday();
+  const date = at ? formatDay(dayInWeek(at.date, today)) : '';
   const title = `Week ${week}${week === season.peak ? ', peak' : ''}`;
   const flip = float.x > W - 170;
   return (

@@ -34,7 +34,7 @@ export function swapThemAll(g: Ground): Try[] {
   if (swaps.length < kinds.length) return [];
   return [
     {
-      label: swaps.map((s) => `${plantName(s.plant)} for ${plantName(s.kind.plant)}`).join(', '),
+      label: `Replace ${swaps.map((s) => `${plantName(s.kind.plant)} with ${plantName(s.plant)}`).join(', ')}`,
       commands: swaps.flatMap((s) => given(g, s.kind, s.plant, s.start)),
     },
   ];
@@ -89,13 +89,13 @@ export function cheaperThroughout(g: Ground): Try[] {
       .map((p): Command => ({ do: 'start', id: p.id, start })),
   );
   const and = (words: string, commands: Command[]): Try => ({
-    label: smaller.length > 0 ? `Smallest sizes, and ${words}` : words,
+    label: smaller.length > 0 ? `Smallest sizes, and ${words.charAt(0).toLowerCase()}${words.slice(1)}` : words,
     commands: [...smaller, ...commands],
   });
   const dearest = [...kinds].sort((a, b) => b.price - a.price).slice(0, DEAREST);
   const swaps = dearest.flatMap(({ kind, price, n }) =>
     cheaperFor(g, kind, price, n).map(({ plant, start }) =>
-      and(`${plantName(plant)} for ${plantName(kind.plant)}`, given(g, kind, plant, start)),
+      and(`Replace ${plantName(kind.plant)} with ${plantName(plant)}`, given(g, kind, plant, start)),
     ),
   );
   const fewer = kinds
