@@ -143,6 +143,6 @@ test('a group of three is composed for the door, set out beside what is there, a
       page.getByRole('button', { name: new RegExp(`^${role}, .*Use the arrow keys to move it`) }),
     ).toBeVisible();
   await expect(one(page)).not.toContainText('overlap by');
-  await page.getByRole('link', { name: 'Back to the bench' }).click();
+  await page.getByRole('link', { name: 'Bench' }).click();
   await expect(page.getByRole('link', { name: /Low$/ }).last()).toBeVisible();
 });

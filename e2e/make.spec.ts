@@ -53,7 +53,7 @@ test('a batch of forty, two recipes by turns, with its hours at the bench and a 
   await batch.getByRole('button', { name: '40 in total' }).press('Enter');
   await expect(batch.getByLabel('How many, 1')).toHaveValue('20');
   await expect(batch.getByLabel('How many, 2')).toHaveValue('20');
-  await expect(batch).toContainText(/40 containers, about [\d.]+ h of work/);
+  await expect(batch).toContainText(/40 containers: about [\d.]+ h of work/);
   await expect(page.getByRole('row', { name: /Petunia, magenta/ })).toContainText('60 × 10 cm pot');
   await expect(page.getByRole('row', { name: /Petunia, magenta/ })).toContainText('3 × tray of 18');
   const [csv] = await Promise.all([

@@ -25,7 +25,7 @@ test('six the same: counts, mix and price are for the set, and one can still be 
 
 test('a pot without holes is wrong at its own station, and the remedy drills them', async ({ page }) => {
   await page.goto(at('container'));
-  await page.getByRole('switch', { name: 'Drainage holes' }).click();
+  await page.getByRole('switch', { name: 'Drainage holes', exact: true }).click();
   await expect(
     page.getByText('No drainage holes: roots will rot. Drill the base before you plant, and wear eye protection.'),
   ).toBeVisible();

@@ -175,7 +175,7 @@ test('today’s weather typed in, more days pasted: what rests on them says so, 
 }) => {
   await page.getByRole('link', { name: 'Today’s jobs' }).press('Enter');
   const ahead = page.getByRole('region', { name: 'Weather ahead' });
-  await expect(ahead).toContainText('Estimate: it rests on a simulated forecast.');
+  await expect(ahead).toContainText('Estimate, based on a simulated forecast.');
   const mine = page.getByRole('region', { name: 'Your weather' });
   for (const [label, value] of [
     ['Today’s high, °C', '31'],

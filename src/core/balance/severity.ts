@@ -1,5 +1,8 @@
 export type Severity = 'good' | 'watch' | 'wrong';
 
+/** What each is called where it is read. */
+export const SEVERITY_WORDS: Record<Severity, string> = { good: 'good', watch: 'concern', wrong: 'problem' };
+
 /** Worse is more. */
 export const RANK: Record<Severity, number> = { good: 0, watch: 1, wrong: 2 };
 

@@ -1,11 +1,11 @@
 'use client';
 import dynamic from 'next/dynamic';
-import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useRef } from 'react';
 import type { Planting } from '@/core/plantings/schema';
-import { Button, buttonLook } from '@/ui/Button';
+import { Button } from '@/ui/Button';
 import { Boundary } from '../shell/Boundary';
+import { SiteNav } from '../shell/SiteNav';
 import { useCatchFocus } from '../shell/useCatchFocus';
 import { Waiting } from './Waiting';
 
@@ -14,14 +14,6 @@ const Shelving = dynamic(() => import('./Shelving').then((m) => m.Shelving), { s
 const Backup = dynamic(() => import('./Backup').then((m) => m.Backup), {
   ssr: false,
   loading: () => <Button disabled>Save a backup</Button>,
-});
-const Preferences = dynamic(() => import('../shell/Preferences').then((m) => m.Preferences), {
-  ssr: false,
-  loading: () => (
-    <Button kind="bare" disabled>
-      Settings
-    </Button>
-  ),
 });
 
 /** Home: every container as its own portrait at true relative size, by place. */
@@ -50,14 +42,11 @@ export function Bench({ demo }: { demo: boolean }) {
         <Button kind="deep" onClick={() => void start()}>
           Add a container
         </Button>
-        <Link href="/library" className={buttonLook('plain')} prefetch={false}>
-          Library
-        </Link>
         <Boundary what="backups" resetOn={demo} small>
           <Backup />
         </Boundary>
         <Boundary what="settings" resetOn={demo} small>
-          <Preferences />
+          <SiteNav here="bench" />
         </Boundary>
       </header>
       <main ref={main} tabIndex={-1} className="outline-none flex flex-1 flex-col px-4 pb-8 work:px-8">

@@ -88,13 +88,13 @@ export function Jobs({ plantings, today }: { plantings: readonly Planting[]; tod
       )}
       <ul className={`flex flex-wrap gap-x-5 gap-y-1 ${asked.value || plantings.length === 0 ? '' : 'min-h-17'}`}>
         {lines.slice(0, LINES).map(({ text, at, pots }) => (
-          <li key={text}>
+          <li key={text} className="leading-6">
             {text}:{' '}
             {pots.slice(0, NAMED).map((p, i) => (
               <span key={p.id}>
                 {i > 0 && ', '}
                 <Link
-                  className="inline-block leading-6 underline decoration-line underline-offset-2 hover:decoration-glaze"
+                  className="inline-block underline decoration-line underline-offset-2 hover:decoration-glaze"
                   href={stationPath(p.id, at)}
                 >
                   {p.name}
@@ -104,7 +104,7 @@ export function Jobs({ plantings, today }: { plantings: readonly Planting[]; tod
             {pots.length > NAMED && ` and ${pots.length - NAMED} more`}
           </li>
         ))}
-        {lines.length > LINES && <li className="text-quiet">and {lines.length - LINES} more under Today</li>}
+        {lines.length > LINES && <li className="leading-6 text-quiet">and {lines.length - LINES} more under Today</li>}
       </ul>
     </section>
   );

@@ -13,11 +13,12 @@ import { formatDayFrom } from '@/core/units/date';
 import { readGroup } from '@/storage/groups';
 import { readShelf } from '@/storage/plantings';
 import { useStored } from '@/storage/useStored';
-import { Button, buttonLook } from '@/ui/Button';
+import { Button } from '@/ui/Button';
 import { DateField } from '@/ui/Field';
 import { Segments } from '@/ui/Segments';
 import { useNarrow } from '@/ui/useNarrow';
 import { useToday } from '../shell/diary';
+import { SiteNav } from '../shell/SiteNav';
 import { useCatchFocus } from '../shell/useCatchFocus';
 import { useUnits } from '../shell/units';
 import { useArranging } from './arranging';
@@ -45,6 +46,10 @@ export function Group() {
     () => (shelf?.pots ?? []).filter((p) => !p.archived && p.planting.spot.name === place).map((p) => p.planting),
     [shelf, place],
   );
+  const places = useMemo(
+    () => [...new Set((shelf?.pots ?? []).filter((p) => !p.archived).map((p) => p.planting.spot.name))].sort(byName),
+    [shelf],
+  );
   const today = useToday();
   const { group, open } = useArranging();
   const ready = shelf !== undefined && stored !== undefined && plantings.length > 0;
@@ -57,15 +62,13 @@ export function Group() {
     <div className="flex min-h-dvh flex-col">
       <header className="flex flex-wrap items-center gap-x-4 gap-y-2 px-4 pt-3 work:px-6">
         <h1 className="flex-1 text-[1.5rem] font-bold leading-tight tracking-tight">
-          {place || 'No place'} <span className="font-normal text-quiet">Together</span>
+          {place} <span className={place ? 'font-normal text-quiet' : ''}>Together</span>
         </h1>
-        <Link href="/" className={buttonLook('plain')}>
-          Back to the bench
-        </Link>
+        <SiteNav here="group" />
       </header>
       <main ref={main} tabIndex={-1} className="flex-1 px-4 pb-8 outline-none work:px-6">
         {shelf !== undefined && plantings.length === 0 ? (
-          <p className="pt-4">There are no containers at “{place}”. Choose a place on the bench.</p>
+          <Places place={place} places={places} />
         ) : group && mine ? (
           <Open group={group} plantings={plantings} today={today} />
         ) : (
@@ -74,6 +77,32 @@ export function Group() {
           </p>
         )}
       </main>
+    </div>
+  );
+}
+
+const byName = (a: string, b: string): number => a.localeCompare(b, 'en', { numeric: true });
+
+/** The places there are, to choose one; and that there is none of the name that was asked for. */
+function Places({ place, places }: { place: string; places: readonly string[] }) {
+  return (
+    <div className="flex flex-col gap-2 pt-4">
+      {place !== '' && <p>There are no containers at “{place}”.</p>}
+      <p>
+        {places.length === 0 ? 'Add a container on the bench first.' : 'Choose a place to see its containers together.'}
+      </p>
+      <ul aria-label="Places">
+        {places.map((name) => (
+          <li key={name}>
+            <Link
+              className="inline-block py-1 text-[1.05rem] text-glaze underline underline-offset-4"
+              href={`/group?place=${encodeURIComponent(name)}`}
+            >
+              {name}
+            </Link>
+          </li>
+        ))}
+      </ul>
     </div>
   );
 }

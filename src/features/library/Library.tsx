@@ -9,7 +9,7 @@ import type { Plant } from '@/core/plants/schema';
 import { readOwnWhole, readPhoto, removeOwn, saveOwn } from '@/storage/plants';
 import { Button } from '@/ui/Button';
 import { download } from '../shell/download';
-import { Preferences } from '../shell/Preferences';
+import { SiteNav } from '../shell/SiteNav';
 import { tell } from '../shell/tell';
 import { useOpenFile } from '../shell/useOpenFile';
 import { useUnits } from '../shell/units';
@@ -106,7 +106,7 @@ export function Library() {
         <input
           ref={search}
           type="search"
-          className="field order-last min-w-0 flex-1 basis-full work:order-none work:max-w-md work:basis-60"
+          className="field order-last min-w-0 flex-1 basis-full work:order-none work:max-w-md work:basis-40"
           aria-label="Search plants"
           placeholder="Common or botanical name"
           aria-keyshortcuts="/"
@@ -135,8 +135,8 @@ export function Library() {
             <span className="max-sm:hidden">Nursery stock</span>
             {known.stock?.keepTo ? ' (only these)' : ''}
           </Button>
-          <Preferences />
         </span>
+        <SiteNav here="library" pot={pot?.id} place={pot?.spot.name} />
       </header>
       <main
         className={`flex min-h-0 flex-1 flex-col work:grid ${chosen && !showCompare ? 'work:grid-cols-[15.4rem_minmax(0,1fr)_20rem]' : 'work:grid-cols-[15.4rem_minmax(0,1fr)]'}`}

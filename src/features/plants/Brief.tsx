@@ -75,7 +75,7 @@ export function Brief({
           {SchemeIdSchema.options.map((id: SchemeId) => (
             <label
               key={id}
-              className="flex min-h-8 cursor-pointer items-center gap-2 rounded-[3px] px-1 text-[0.89rem] leading-tight has-checked:bg-glaze has-checked:text-onglaze has-focus-visible:outline-2 has-focus-visible:outline-glaze"
+              className="flex min-h-8 cursor-pointer items-center gap-1.5 rounded-[3px] px-1 text-[0.87rem] leading-tight hyphens-auto wrap-anywhere has-checked:bg-glaze has-checked:text-onglaze has-focus-visible:outline-2 has-focus-visible:outline-glaze"
             >
               <input
                 type="radio"

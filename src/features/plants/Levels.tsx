@@ -1,7 +1,7 @@
 'use client';
 import { checkOf, isLevel, LEVELS } from '@/core/balance';
 import { bandOf, type Finding, figureOf, type Remedy, type Report } from '@/core/balance/finding';
-import { RANK } from '@/core/balance/severity';
+import { RANK, SEVERITY_WORDS } from '@/core/balance/severity';
 import { schoolOf } from '@/core/schools';
 import type { Mine } from '@/core/stock/shelf';
 import type { Planting } from '@/core/plantings/schema';
@@ -185,7 +185,7 @@ function Remedies({ list }: { list: Remedy[] }) {
 function effectsOf(r: Remedy): string {
   const told = r.effects.map(
     (e) =>
-      `${checkOf(e.check).name} ${e.from === e.to ? `stays ${e.to}` : `${e.from} to ${e.to}`}, ${figureOf({ check: e.check, measured: e.after, unit: '' })}`,
+      `${checkOf(e.check).name} ${e.from === e.to ? `stays ${SEVERITY_WORDS[e.to]}` : `${SEVERITY_WORDS[e.from]} to ${SEVERITY_WORDS[e.to]}`}, ${figureOf({ check: e.check, measured: e.after, unit: '' })}`,
   );
   return told.length > 0 ? told.join('; ') : 'No other checks change.';
 }

@@ -3,7 +3,7 @@ import { useMemo, useState } from 'react';
 import type { Swap } from '@/core/compose/changes/swaps';
 import { whyNot } from '@/core/compose/filter';
 import type { Report } from '@/core/balance/finding';
-import type { Severity } from '@/core/balance/severity';
+import { SEVERITY_WORDS } from '@/core/balance/severity';
 import { referTo } from '@/core/plants';
 import { plantName, type Plant } from '@/core/plants/schema';
 import { STARTS } from '@/core/plants/starts';
@@ -136,14 +136,12 @@ export function SwapPanel({
   );
 }
 
-const WORD: Record<Severity, string> = { good: 'good', watch: 'watch', wrong: 'wrong' };
-
 /** Checks that change severity, or that nothing does. */
 function changesOf(now: Report, then: Report): string {
   const moved = then.findings.flatMap((f) => {
     const was = now.findings.find((g) => g.check === f.check);
     return was && was.severity !== f.severity
-      ? [`${checkOf(f.check).name} ${WORD[was.severity]} to ${WORD[f.severity]}`]
+      ? [`${checkOf(f.check).name} ${SEVERITY_WORDS[was.severity]} to ${SEVERITY_WORDS[f.severity]}`]
       : [];
   });
   return moved.length > 0 ? moved.slice(0, 3).join(', ') : 'no checks change';

@@ -8,6 +8,8 @@ import { Segments } from '@/ui/Segments';
 import { useDiary, useToday } from './diary';
 import { useDrawing } from './drawing';
 import { StorageRoom } from './StorageRoom';
+import { Pairs } from './Pairs';
+import { SHORTCUTS } from './shortcuts';
 import { keepTheme, keptSettings } from './settings';
 import { useUnits } from './units';
 
@@ -28,7 +30,9 @@ export function Preferences() {
   return (
     <Popover.Root>
       <Popover.Trigger asChild>
-        <Button kind="bare">Settings</Button>
+        <Button kind="bare" className="px-1.5! sm:px-2!">
+          Settings
+        </Button>
       </Popover.Trigger>
       <Popover.Portal>
         <Popover.Content
@@ -68,23 +72,9 @@ export function Preferences() {
           <DateField label="Show Rillbank as on" value={day} onChange={(d) => openOn(d === realToday() ? null : d)} />
           {open !== null && <Button onClick={() => openOn(null)}>Back to today, {formatDay(realToday())}</Button>}
           <StorageRoom />
-          <dl className="grid grid-cols-[auto_1fr] gap-x-3 gap-y-1 text-[0.84rem] text-quiet">
-            {[
-              ['Ctrl K', 'open the command menu'],
-              ['/', 'search the library'],
-              ['Ctrl Z', 'undo'],
-              ['Ctrl Shift Z', 'redo'],
-              ['arrows', 'rotate the picture, move a root ball'],
-              ['1 2 3', 'front, eye level, above'],
-              ['Delete', 'remove a plant'],
-              ['Esc', 'back to the checks'],
-            ].map(([k, v]) => (
-              <div key={k} className="contents">
-                <dt className="text-ink">{k}</dt>
-                <dd>{v}</dd>
-              </div>
-            ))}
-          </dl>
+          <div className="text-[0.84rem]">
+            <Pairs pairs={SHORTCUTS} />
+          </div>
         </Popover.Content>
       </Popover.Portal>
     </Popover.Root>

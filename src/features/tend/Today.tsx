@@ -1,5 +1,4 @@
 'use client';
-import Link from 'next/link';
 import { useEffect, useMemo } from 'react';
 import { type Job, jobsOf } from '@/core/jobs';
 import type { Planting } from '@/core/plantings/schema';
@@ -7,7 +6,7 @@ import { aheadOf } from '@/core/water/ahead';
 import { wholeDay } from '@/core/water/words';
 import { readShelf } from '@/storage/plantings';
 import { useStored } from '@/storage/useStored';
-import { Button, buttonLook } from '@/ui/Button';
+import { Button } from '@/ui/Button';
 import { Choose } from '@/ui/Field';
 import { WeatherWeek } from '@/ui/WeatherWeek';
 import { type Surround, useAround } from '../shell/around';
@@ -15,6 +14,7 @@ import { DiaryDay, DiaryPick } from '../shell/DiaryDay';
 import { useToday } from '../shell/diary';
 import { saveCalendar } from '../shell/calendar';
 import { fileName } from '../shell/download';
+import { SiteNav } from '../shell/SiteNav';
 import { useCatchFocus } from '../shell/useCatchFocus';
 import { useUnits } from '../shell/units';
 import { useAt } from './at';
@@ -49,9 +49,7 @@ export function Today() {
     <div className="mx-auto flex min-h-dvh max-w-[80rem] flex-col px-4 pb-10 work:px-8">
       <header className="flex flex-wrap items-baseline gap-x-4 gap-y-2 pt-3 work:pt-5">
         <h1 className="flex-1 text-[1.7rem] font-bold leading-tight tracking-tight">{wholeDay(today)}</h1>
-        <Link href="/" className={`${buttonLook('plain')} print:hidden`}>
-          Back to the bench
-        </Link>
+        <SiteNav here="today" />
       </header>
       <main ref={main} tabIndex={-1} className="outline-none">
         {shelf === undefined ? (
@@ -123,7 +121,7 @@ function Round({ plantings, today }: { plantings: readonly Planting[]; today: st
           <h2 className="text-[1rem] text-quiet">Weather ahead</h2>
           <WeatherWeek days={week} today={today} units={units} />
           <p className="text-[0.84rem] text-quiet">Source: {around.weatherFrom}.</p>
-          <Estimated weather={around.of(first).weather} today={today} />
+          <Estimated weather={around.of(first).weather} today={today} where="below" />
         </section>
         <Rota
           asking={shown.map((planting) => {

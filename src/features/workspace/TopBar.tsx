@@ -4,10 +4,10 @@ import { checkOf } from '@/core/balance';
 import type { Report } from '@/core/balance/finding';
 import type { Planting } from '@/core/plantings/schema';
 import { spotName } from '@/core/spots/schema';
-import { Button, buttonLook } from '@/ui/Button';
+import { Button } from '@/ui/Button';
 import { type Stop, Stream } from '@/ui/Stream';
 import { useNarrow } from '@/ui/useNarrow';
-import { Preferences } from '../shell/Preferences';
+import { SiteNav } from '../shell/SiteNav';
 import { STATION_IDS, stationPath, STATIONS, type Station } from '../shell/stations';
 import { nameOfLast } from '../shell/history';
 import { useWorkspace } from '../shell/store';
@@ -15,17 +15,7 @@ import { PhoneBar } from './PhoneBar';
 import { SavedSign } from './SavedSign';
 
 /** Where you are, the stations, and the way back. */
-export function TopBar({
-  planting,
-  station,
-  report,
-  subtitle,
-}: {
-  planting: Planting;
-  station: Station;
-  report: Report;
-  subtitle: string;
-}) {
+export function TopBar({ planting, station, report }: { planting: Planting; station: Station; report: Report }) {
   const back = useWorkspace((s) => nameOfLast(s.history?.past ?? []));
   const forward = useWorkspace((s) => nameOfLast(s.history?.future ?? []));
   const undo = useWorkspace((s) => s.undo);
@@ -46,7 +36,7 @@ export function TopBar({
   });
   if (narrow) return <PhoneBar planting={planting} station={station} stops={stops} />;
   return (
-    <header className="flex items-center gap-x-5 px-5 pb-1.5 pt-2.5">
+    <header className="flex items-center gap-x-3 px-5 pb-1.5 pt-2.5">
       <Link
         href="/"
         className="text-[1.45rem] font-bold leading-none tracking-tight"
@@ -60,27 +50,30 @@ export function TopBar({
           {planting.name}
           <span className="sr-only">, {STATIONS[station].name}</span>
         </h1>
-        , {subtitle}
       </div>
       <div className="flex items-center gap-1 print:hidden">
         <SavedSign />
-        <Button kind="bare" disabled={!back} onClick={undo} title={back ? `Undo ${back} (Ctrl Z)` : 'Nothing to undo'}>
+        <Button
+          kind="bare"
+          className="px-2!"
+          disabled={!back}
+          onClick={undo}
+          title={back ? `Undo ${back} (Ctrl Z)` : 'Nothing to undo'}
+        >
           Undo
         </Button>
         <Button
           kind="bare"
+          className="px-2!"
           disabled={!forward}
           onClick={redo}
           title={forward ? `Redo ${forward} (Ctrl Shift Z)` : 'Nothing to redo'}
         >
           Redo
         </Button>
-        <Link href={`/library?for=${planting.id}`} className={buttonLook('bare')}>
-          Library
-        </Link>
-        <Preferences />
       </div>
-      <div className="w-[27rem]">
+      <SiteNav here={station} pot={planting.id} place={planting.spot.name} />
+      <div className="w-[26rem]">
         <Stream current={station} stops={stops} />
       </div>
     </header>

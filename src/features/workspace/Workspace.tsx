@@ -2,8 +2,6 @@
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import { type ReactNode, useEffect } from 'react';
-import { describe } from '@/core/containers/describe';
-import { MATERIALS } from '@/core/containers/materials';
 import { grow } from '@/core/growth/season';
 import { turnOn } from '@/core/growth/turn';
 import type { Planting } from '@/core/plantings/schema';
@@ -73,7 +71,6 @@ function Open({ planting: whole, station }: { planting: Planting; station: Stati
   useEffect(() => {
     document.title = `${planting.name}, ${STATIONS[station].name} · Rillbank`;
   }, [planting.name, station]);
-  const material = MATERIALS[planting.container.material].label.toLowerCase();
   return (
     <div className="flex min-h-dvh flex-col work:h-dvh work:overflow-hidden">
       <a
@@ -82,12 +79,7 @@ function Open({ planting: whole, station }: { planting: Planting; station: Stati
       >
         Skip to main content
       </a>
-      <TopBar
-        planting={planting}
-        station={station}
-        report={report}
-        subtitle={`${describe(planting.container, units)}, ${material}`}
-      />
+      <TopBar planting={planting} station={station} report={report} />
       <Boundary what={`the ${STATIONS[station].name} page`} resetOn={planting}>
         {taken && Whole ? (
           <WholeStand>
