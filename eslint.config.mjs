@@ -2,7 +2,7 @@ import next from 'eslint-config-next/core-web-vitals';
 import tseslint from 'typescript-eslint';
 
 const config = [
-  { ignores: ['.next/**', 'node_modules/**', 'next-env.d.ts', 'playwright-report/**', 'test-results/**'] },
+  { ignores: ['.next/**', 'dist/**', 'node_modules/**', 'next-env.d.ts', 'playwright-report/**', 'test-results/**'] },
   ...next,
   ...tseslint.configs.strict.map((c) => ({ ...c, files: ['**/*.ts', '**/*.tsx'] })),
   {

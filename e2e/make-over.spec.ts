@@ -25,7 +25,7 @@ test('by keyboard: recoloured at a press, undone, made for a larger pot', async 
   await page.getByRole('button', { name: 'Undo' }).first().press('Enter');
   await expect(recolour.getByRole('button', { name: 'Pink and purple' })).toHaveAttribute('aria-pressed', 'true');
   await page.getByRole('button', { name: 'Refit it to 60 cm' }).press('Enter');
-  await expect(page.getByText(/60 cm pot/)).toBeVisible();
+  await expect(page.getByRole('img', { name: /60 cm pot/ })).toBeVisible();
   await page.getByRole('button', { name: 'Back to the plants' }).press('Enter');
   await expect(page.getByText('Petunia × 3')).toBeHidden();
   await expect(thriller(page)).toHaveText(/^Cordyline/);
