@@ -99,7 +99,7 @@ test('a wall typed in by height and distance, another climate, and weather that 
   await page.getByText('Add a wall, building or tree').click();
   await page.getByLabel('Direction', { exact: true }).selectOption({ label: 'west' });
   await page.getByLabel('Height above the soil').fill('9 m');
-  await page.getByLabel('Distance').fill('5 m');
+  await page.getByLabel('Distance', { exact: true }).fill('5 m');
   await page.getByRole('button', { name: 'Add it' }).click();
   await expect(page.getByText('full sun')).toBeHidden();
   await page.getByLabel('Climate').selectOption({ label: 'Birch Lake, cold continental' });

@@ -186,7 +186,7 @@ test('today’s weather typed in, more days pasted: what rests on them says so, 
     await mine.getByLabel(label).press('Tab');
   }
   await mine.getByRole('button', { name: 'Save' }).press('Enter');
-  await expect(ahead).toContainText('From your own weather since today');
+  await expect(ahead).toContainText('From your own weather since 10 July');
   await mine.getByText('Add more days').click();
   const paste = mine.getByLabel('Or paste rows from a weather station or service');
   await paste.fill('day;tmax;tmin;rr\n2026-07-08;24,5;13;0\n2026-07-09;26;15;hail');
