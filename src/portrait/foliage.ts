@@ -109,6 +109,9 @@ const MOST_SWELL = 1.9;
 const FEW = 240;
 const GOLDEN = 0.618034;
 
+/** Whether the pieces of a kind are drawn larger where few of them are. A stem never: it would stand over what it bears. */
+const swells = ({ kind, count }: Batch): boolean => count > FEW && kind !== 'stem';
+
 /** The same pieces in an order of which any beginning is a fair sample. */
 export function mixed(b: Batch): Batch {
   const order = Array.from({ length: b.count }, (_, i) => i).sort((i, k) => ((i * GOLDEN) % 1) - ((k * GOLDEN) % 1));
@@ -137,7 +140,7 @@ export function createFoliage(canopy: Canopy, detail: Detail = 'near'): Foliage 
     const passing = new Mesh(new BufferGeometry(), foliageMaterial(b.kind));
     passing.visible = false;
     passing.frustumCulled = false;
-    const material = foliageMaterial(b.kind, b.count > FEW ? swell : undefined);
+    const material = foliageMaterial(b.kind, swells(b) ? swell : undefined);
     return { batch: b, shapes, passing, mesh: meshOf(b, shapes.of(detail), material) };
   });
   for (const p of parts) group.add(p.mesh, p.passing);
@@ -150,7 +153,7 @@ export function createFoliage(canopy: Canopy, detail: Detail = 'near'): Foliage 
   const bake = (share: number) => {
     for (const { batch: b, shapes, passing } of parts) {
       passing.geometry.dispose();
-      passing.geometry = baked(shapes.of('card'), b.matrices, countOf(b, share), b.count > FEW ? swellOf(share) : 1);
+      passing.geometry = baked(shapes.of('card'), b.matrices, countOf(b, share), swells(b) ? swellOf(share) : 1);
     }
   };
   return {

@@ -115,6 +115,9 @@ function sprays(s: Sprig, foot: Vec, tip: Vec, turned: number): void {
 /** Flowers smaller than this are borne among the leaves, mm. Working figure. */
 const SMALL_MM = 45;
 
+/** A cane without a flower reaches so far, of one with. By eye. */
+const BARE_CANE = 0.66;
+
 export function cane(s: Sprig): void {
   const { heightMm: h, spreadMm: w } = s.grown;
   const { lengthMm: leaf } = leafLook(s.plant);
@@ -147,7 +150,12 @@ export function cane(s: Sprig): void {
   for (let i = 0; i < stalks; i += 1) {
     const a = i * GOLDEN;
     const reach = Math.sqrt((i + 0.2) / stalks) * w * 0.27;
-    const tall = h * between(s, 0.82, 0.98) * (1 - 0.12 * (i / stalks));
+    // A few at the tip of each cane that flowers.
+    const many = s.look && flowers(s, i) ? Math.round(clamp(7 * s.dose, 1, 24) * s.grown.bloom) : 0;
+    // Among canes in flower, one that bears none stays among the leaves: no bare stem stands over them.
+    const borne = s.plant.flower.form === 'spike' ? s.look !== null && flowers(s, i) : many > 0;
+    const bare = s.look !== null && !small && leaf >= h * SMALL_LEAF && !borne;
+    const tall = h * between(s, 0.82, 0.98) * (1 - 0.12 * (i / stalks)) * (bare ? BARE_CANE : 1);
     const foot = add(s.base, [Math.cos(a) * reach * 0.5, 0, Math.sin(a) * reach * 0.5]);
     const tip = add(s.base, [Math.cos(a) * reach, tall, Math.sin(a) * reach]);
     stemBetween(s, foot, tip, 9 * shrink);
@@ -176,7 +184,6 @@ export function cane(s: Sprig): void {
       continue;
     }
     if (small) continue;
-    const many = s.look && flowers(s, i) ? Math.round(clamp(7 * s.dose, 1, 24) * s.grown.bloom) : 0;
     for (let k = 0; k < many; k += 1)
       flowerAt(
         s,
