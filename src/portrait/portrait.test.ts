@@ -163,6 +163,25 @@ describe('foliage', () => {
     f.dispose();
   });
 
+  test('few leaves are drawn larger, and no stem stands higher for it', () => {
+    const many = canopy.batches.map((b) => (b.kind === 'stem' ? { ...b, count: Math.max(b.count, 241) } : b));
+    const stems = many.find((b) => b.kind === 'stem');
+    if (!stems) throw new Error('no stems');
+    const f = createFoliage({ ...canopy, batches: many });
+    const top = () =>
+      Math.max(
+        ...f.group.children
+          .filter((c): c is Mesh => c instanceof Mesh && c.visible)
+          .map((m, k) => (many[k]?.kind === 'stem' ? (extent(m.geometry).max[1] ?? 0) : -Infinity)),
+      );
+    f.thin(1, true);
+    const whole = top();
+    f.thin(0.3, true);
+    expect(whole).toBeGreaterThan(0);
+    expect(top()).toBeLessThanOrEqual(whole + 1e-3);
+    f.dispose();
+  });
+
   test('in passing it is cards in their places, as many as are asked for, lit as the whole leaves are', () => {
     const f = createFoliage(canopy);
     const seen = () => f.group.children.filter((c): c is Mesh => c instanceof Mesh && c.visible);
