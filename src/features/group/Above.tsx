@@ -25,9 +25,11 @@ export function Above({ scene, sun, units }: { scene: Scene; sun: Way | null; un
     return { x: (e.clientX - r.left) * k - reach, y: (e.clientY - r.top) * k - 160 };
   };
   const to = (b: Body, xMm: number, yMm: number) =>
-    move(`Move ${nameOf(b)}`, [
-      { id: b.id, xMm: Math.round(xMm / FINE_MM) * FINE_MM, yMm: Math.max(0, Math.round(yMm / FINE_MM) * FINE_MM) },
-    ]);
+    move(
+      `Move ${nameOf(b)}`,
+      [{ id: b.id, xMm: Math.round(xMm / FINE_MM) * FINE_MM, yMm: Math.max(0, Math.round(yMm / FINE_MM) * FINE_MM) }],
+      true,
+    );
   const onKey = (e: KeyboardEvent, b: Body) => {
     const by = e.shiftKey ? FINE_MM : STEP_MM;
     const [dx, dy] = { ArrowLeft: [-by, 0], ArrowRight: [by, 0], ArrowUp: [0, -by], ArrowDown: [0, by] }[e.key] ?? [];

@@ -75,7 +75,7 @@ function Handle({
   const held = useRef<{ x: number; from: number } | null>(null);
   const name = `Move ${nameOf(body)}`;
   const to = (change: Partial<Pick<Body, 'xMm' | 'yMm' | 'upMm' | 'turnDeg'>>) =>
-    move(name, [{ id: body.id, ...change }]);
+    move(name, [{ id: body.id, ...change }], true);
   const mmPerPx = (2 * body.leafR) / Math.max(1, box.right - box.left);
   const onKey = (e: KeyboardEvent) => {
     const by = e.shiftKey ? FINE_MM : STEP_MM;

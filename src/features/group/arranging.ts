@@ -18,18 +18,19 @@ interface Arranging {
   open: (group: Group) => void;
   choose: (id: string | null) => void;
   look: (view: Sight) => void;
-  /** Changes the group, keeps it, and remembers the way back. Changes of one name in a row are one step. */
+  /** Changes the group, keeps it, and remembers the way back. */
   change: (name: string, group: Group) => void;
-  move: (name: string, shifts: readonly Shift[]) => void;
+  /** Moves containers. Of a drag, or keys pressed in a run, all of one name in a row is one step. */
+  move: (name: string, shifts: readonly Shift[], inRun?: boolean) => void;
   undo: () => void;
 }
 
 /** How the containers of a place are being set out. */
 export const useArranging = create<Arranging>((set, get) => {
-  const change = (name: string, group: Group) => {
+  const change = (name: string, group: Group, inRun = false) => {
     const { group: was, past } = get();
     if (!was) return;
-    const same = past.at(-1)?.name === name && name.startsWith('Move ');
+    const same = inRun && past.at(-1)?.name === name;
     set({ group, past: same ? past : [...past, { name, group: was }].slice(-MOST_STEPS) });
     told(saveGroup(group));
   };
@@ -41,10 +42,10 @@ export const useArranging = create<Arranging>((set, get) => {
     open: (group) => set({ group, past: [], chosen: null }),
     choose: (chosen) => set({ chosen }),
     look: (view) => set({ view }),
-    change,
-    move: (name, shifts) => {
+    change: (name, group) => change(name, group),
+    move: (name, shifts, inRun) => {
       const { group } = get();
-      if (group && shifts.length > 0) change(name, moved(group, shifts));
+      if (group && shifts.length > 0) change(name, moved(group, shifts), inRun);
     },
     undo: () => {
       const { past } = get();

@@ -29,7 +29,7 @@ function goesOnFrom({ at, round, all }: Place): HTMLElement | null {
     if (!within.isConnected) continue;
     const next = near.find((el) => within.contains(el) && canLand(el)) ?? landings(within).find(canLand);
     if (next) return next;
-    if (within.matches('main, [role=dialog]')) return within.tabIndex >= -1 ? within : null;
+    if (within.matches('main, [role=dialog]')) return within;
   }
   return null;
 }

@@ -89,8 +89,8 @@ function differences(was: Plant, now: Plant): string[] {
         : now.water === 'dry'
           ? 'prefers drier mix'
           : was.water === 'dry'
-            ? 'wants more water'
-            : 'wants less water',
+            ? 'needs more water'
+            : 'needs less water',
     );
   if (now.vigour - was.vigour >= 2) out.push('more vigorous');
   if (was.flower.form !== now.flower.form && now.flower.form === 'none') out.push('grown for foliage');
