@@ -76,7 +76,7 @@ export const VERBS: Record<string, Verb> = {
   },
   jobs: {
     usage: [['jobs PLANTING.json… --from DATE --to DATE [--ics FILE]', 'what to do and when, and as a calendar']],
-    more: 'What is overdue on the first day stands on that day, with the day it was due.',
+    more: 'Jobs already overdue are listed on the first day, with the date they were due.',
     load: () => import('./jobs'),
   },
   template: {

@@ -36,7 +36,9 @@ export function Planted({ planting, library }: { planting: Planting; library: re
   const [text, setText] = useState('');
   const [on, setOn] = useState(today);
   const [chosen, setChosen] = useState<Record<string, string>>({});
-  const find = useMemo(() => finderOf(library), [library]);
+  // The library is indexed once there is something to find, not when the page opens.
+  const begun = text !== '';
+  const find = useMemo(() => finderOf(begun ? library : []), [begun, library]);
   const lines = useMemo(() => readPlantList(text, find), [text, find]);
   const kinds = kindsOf(lines, chosen);
   const count = kinds.reduce((n, k) => n + k.count, 0);
