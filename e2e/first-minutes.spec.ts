@@ -22,7 +22,7 @@ test('with everything left as it stands a small basket gets a choice, and the wa
   await expect(page.getByLabel('Arrangement')).toHaveValue('level-dome');
   await page.getByRole('button', { name: 'Compose', exact: true }).press('Enter');
   await expect(page.getByText(/^\d proposals$/)).toBeVisible();
-  expect(await page.getByRole('button', { name: /^Use proposal/ }).count()).toBeGreaterThanOrEqual(4);
+  expect(await page.getByRole('radio', { name: /^Proposal \d/ }).count()).toBeGreaterThanOrEqual(4);
   await expect.poll(() => focused(page)).toBe('work');
   await page.getByRole('button', { name: /^Use proposal 1/ }).press('Enter');
   await expect(page.getByRole('meter')).toHaveCount(5);
@@ -109,7 +109,7 @@ test('with the keyboard alone a first pot takes no more than forty presses, and 
   await atWork();
 
   const reasons = () =>
-    page.getByRole('button', { name: /^Use proposal/ }).evaluateAll((all) => all.map((b) => b.ariaLabel));
+    page.getByRole('radio', { name: /^Proposal \d/ }).evaluateAll((all) => all.map((b) => b.ariaLabel));
   const found = await reasons();
   await page.reload();
   await expect(page.getByText(/^\d proposals$/)).toBeVisible();
@@ -125,6 +125,7 @@ test('with the keyboard alone a first pot takes no more than forty presses, and 
   expect(presses).toBeLessThanOrEqual(40);
   // Another may still be looked at, and taken instead.
   await page.getByRole('button', { name: `See the ${found.length} proposals again` }).click();
+  await page.getByRole('radio', { name: /^Proposal 1/ }).press('ArrowRight');
   await page.getByRole('button', { name: /^Use proposal 2/ }).click();
   await expect(page.getByRole('meter')).toHaveCount(5);
 });

@@ -35,9 +35,11 @@ test('the lead is kept while the fillers are changed', async ({ page }) => {
   await page.getByRole('button', { name: 'Change the planting' }).press('Enter');
   await page.getByRole('toolbar', { name: 'Change' }).getByRole('button', { name: 'Fillers' }).press('Space');
   await page.getByRole('button', { name: 'Compose the rest again' }).press('Enter');
-  const take = page.getByRole('button', { name: /^Use proposal 2/ });
+  const take = page.getByRole('button', { name: /^Use proposal/ });
   await expect(take).toBeEnabled({ timeout: 60_000 });
-  await expect(page.getByText('Cordyline, wine red').nth(1)).toBeVisible();
+  await page.getByRole('radio', { name: /^Proposal 1/ }).press('ArrowRight');
+  await expect(take).toHaveAccessibleName(/^Use proposal 2/);
+  await expect(page.getByRole('main').getByText('Cordyline, wine red').nth(1)).toBeVisible();
   await take.press('Enter');
   await expect(thriller(page)).toHaveText(/^Cordyline/);
   await thriller(page).press('Enter');

@@ -16,7 +16,7 @@ const untilComposed = (button) =>
     const from = performance.now();
     let first = 0;
     const look = () => {
-      const takes = document.querySelectorAll('button[aria-label^="Use proposal"]').length;
+      const takes = document.querySelectorAll('input[name=proposal]').length;
       if (takes > 0 && first === 0) first = performance.now() - from;
       const busy = document.querySelector('[aria-busy=true]');
       if (takes > 0 && !busy) done({ first, all: performance.now() - from });

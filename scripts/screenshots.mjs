@@ -75,9 +75,7 @@ await visit(
     await page.getByRole('button', { name: 'Compose again' }).click();
     await page.getByRole('button', { name: 'Compose', exact: true }).click();
     await page.getByText(/proposals/).waitFor();
-    const proposals = page.getByRole('img', { name: /^Week \d/ });
-    const wanted = await page.getByRole('button', { name: /^Use proposal/ }).count();
-    while ((await proposals.count()) < wanted) await page.waitForTimeout(200);
+    while ((await page.locator('[data-place=outline]').count()) > 0) await page.waitForTimeout(200);
     await keep(page, 'proposals');
     await page.goto(`${base}/library?for=lido-entrance-left`);
     const drawn = async () => {

@@ -1,20 +1,13 @@
 'use client';
-import { type RefObject, useEffect, useRef, useState } from 'react';
+import type { RefObject } from 'react';
+import { useSize } from './useSize';
 
 /** Before it is measured; and no narrower than this, px. */
-const USUAL = 1240;
+const USUAL = { width: 1240, height: 0 };
 const LEAST = 180;
 
 /** The width of what holds a drawing, px, as it changes. */
 export function useWidth(): [RefObject<HTMLDivElement | null>, number] {
-  const box = useRef<HTMLDivElement>(null);
-  const [width, setWidth] = useState(USUAL);
-  useEffect(() => {
-    const el = box.current;
-    if (!el) return undefined;
-    const watch = new ResizeObserver(() => setWidth(Math.max(LEAST, el.clientWidth)));
-    watch.observe(el);
-    return () => watch.disconnect();
-  }, []);
-  return [box, width];
+  const [box, { width }] = useSize(USUAL);
+  return [box, Math.max(LEAST, width)];
 }

@@ -2,7 +2,7 @@ import { assess } from '../balance/assess';
 import type { Placement } from '../plantings/schema';
 import { newPlacement } from '../plantings/fresh';
 import { pot } from '../testing/pots';
-import { reasonOf } from './reason';
+import { reasonOf, reasonParts } from './reason';
 
 const said = (...plants: [plant: string, role: Placement['role'], x: number][]) => {
   const planting = pot({
@@ -24,3 +24,12 @@ test('who leads, what carries, what hangs', () =>
   expect(
     said(['salvia-blue', 'thriller', 0], ['petunia-white', 'filler', 80], ['alyssum-purple', 'spiller', -90]),
   ).toMatch(/^Blue salvia over white petunia, with purple sweet alyssum spilling: /));
+
+test('a reason is told in two: what stands in it, and why', () => {
+  const reason = said(['salvia-blue', 'thriller', 0], ['petunia-white', 'filler', 80]);
+  const { what, why } = reasonParts(reason);
+  expect(what).toBe('Blue salvia over white petunia');
+  expect(`${what}: ${why}`.toLowerCase()).toBe(reason.toLowerCase());
+  expect(why).toMatch(/^[A-Z]/);
+  expect(reasonParts('Nothing in two')).toEqual({ what: 'Nothing in two', why: '' });
+});

@@ -32,3 +32,9 @@ export function reasonOf(planting: Planting, report: Report, theme: ThemeId | nu
   const best = theme === 'classic' ? bestTime(planting) : null;
   return `${capital(over + hangs)}: ${why}${best ? `, ${best}` : ''}. ${watch ? watch.message : careOf(planting)}`;
 }
+
+/** A reason in its two parts: what stands in it, and why and what to do. */
+export function reasonParts(reason: string): { what: string; why: string } {
+  const at = reason.indexOf(': ');
+  return at < 0 ? { what: reason, why: '' } : { what: reason.slice(0, at), why: capital(reason.slice(at + 2)) };
+}

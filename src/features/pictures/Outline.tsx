@@ -41,7 +41,7 @@ export function Outline({ planting, week, sight }: { planting: Planting; week: n
   };
   const inOrder = [...plants].sort((a, b) => a.placed.yMm - b.placed.yMm);
   return (
-    <svg width={w} height={h} viewBox={`0 0 ${w} ${h}`} className="absolute inset-0 opacity-45" aria-hidden>
+    <svg viewBox={`0 0 ${w} ${h}`} className="absolute inset-0 h-full w-full opacity-45" aria-hidden>
       <g
         transform={`translate(${w / 2} ${footPx - perMm * Math.cos(LENS.elevation) * footMm(planting.container)}) scale(${perMm})`}
       >

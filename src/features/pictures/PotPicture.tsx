@@ -29,6 +29,9 @@ export function PotPicture({
   scale,
   className = '',
   waiting = null,
+  shown = 1,
+  flat = false,
+  decorative = false,
 }: {
   planting: Planting;
   week?: number | 'peak';
@@ -36,28 +39,38 @@ export function PotPicture({
   className?: string;
   /** Said in its place until it is drawn. */
   waiting?: string | null;
+  /** Seen at this share of the size in which it is drawn, so that one still serves for large and small. */
+  shown?: number;
+  /** Left flat: what may be bettered in a moment is not drawn. */
+  flat?: boolean;
+  /** What it shows is said beside it. */
+  decorative?: boolean;
 }) {
   const [watch, near] = useNear<HTMLSpanElement>();
-  const { src, w, h } = usePotStill({ planting, week, scale }, near);
+  const { src, w, h } = usePotStill({ planting, week, scale }, near && !flat);
+  const [width, height] = [Math.round(w * shown), Math.round(h * shown)];
   // What is far off is not grown before one comes near it.
   const season = near ? grow(planting) : null;
+  const drawing = src === undefined && near && !decorative;
   return src && season ? (
     // eslint-disable-next-line @next/next/no-img-element -- drawn here, not fetched
     <img
       src={src}
-      width={w}
-      height={h}
+      width={width}
+      height={height}
       className={`h-auto max-w-full ${className}`}
       data-place="portrait"
-      alt={accountOf(planting, season, week === 'peak' ? season.peak : week).replace(/ Turn with.*/, '')}
+      alt={
+        decorative ? '' : accountOf(planting, season, week === 'peak' ? season.peak : week).replace(/ Turn with.*/, '')
+      }
     />
   ) : (
     <span
       ref={watch}
       className={`relative inline-flex max-w-full items-end overflow-hidden justify-center text-[0.84rem] text-quiet ${className}`}
-      style={{ width: w, height: h }}
-      role={src === undefined && near ? 'img' : undefined}
-      aria-label={src === undefined && near ? 'Drawing the picture…' : undefined}
+      style={{ width, height }}
+      role={drawing ? 'img' : undefined}
+      aria-label={drawing ? 'Drawing the picture…' : undefined}
       data-place={near ? 'outline' : undefined}
     >
       {season && (

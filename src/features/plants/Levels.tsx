@@ -10,6 +10,7 @@ import { Button } from '@/ui/Button';
 import { Level } from '@/ui/Level';
 import { Mark } from '@/ui/Mark';
 import { along } from '@/ui/along';
+import { useExplained } from './explained';
 import { Failed } from '../shell/Failed';
 import { point, usePointing } from '../shell/pointing';
 import { useWorkspace } from '../shell/store';
@@ -36,6 +37,7 @@ export function Levels({ planting, report, mine }: { planting: Planting; report:
   const asked = useRemedies(planting, report, mine);
   const remedies = asked.value ?? new Map<string, Remedy[]>();
   const weighed = usePointing((p) => p.weighed);
+  const { explained, explain } = useExplained();
   const levels = LEVELS.flatMap((id) => report.findings.filter((f) => f.check === id));
   const rest = report.findings.filter((f) => !isLevel(f.check)).sort((a, b) => RANK[b.severity] - RANK[a.severity]);
   const troubled = rest.filter((f) => f.severity !== 'good');
@@ -50,12 +52,18 @@ export function Levels({ planting, report, mine }: { planting: Planting; report:
         As it will look on {formatDay(addDays(planting.startDate, report.week * 7))}, week {report.week}:{' '}
         {judgedAtBest(planting, report) ? 'when it should be at its best' : 'grown in, two thirds through the season'}.
       </p>
+      <div>
+        <Button kind="bare" className="px-0! text-[0.84rem]!" aria-expanded={explained} onClick={explain}>
+          {explained ? 'Hide what each one looks for' : 'What each one looks for'}
+        </Button>
+      </div>
       {asked.error && <Failed what="Could not work out remedies." error={asked.error} again={asked.again} />}
       <ul>
         {levels.map((f) => (
           <LevelRow
             key={f.check}
             finding={f}
+            explained={explained}
             ghost={weighed?.effects.find((e) => e.check === f.check)?.after ?? null}
             remedies={remedies.get(f.check) ?? []}
           />
@@ -82,7 +90,17 @@ export function Levels({ planting, report, mine }: { planting: Planting; report:
   );
 }
 
-function LevelRow({ finding: f, ghost, remedies }: { finding: Finding; ghost: number | null; remedies: Remedy[] }) {
+function LevelRow({
+  finding: f,
+  explained,
+  ghost,
+  remedies,
+}: {
+  finding: Finding;
+  explained: boolean;
+  ghost: number | null;
+  remedies: Remedy[];
+}) {
   const units = useUnits((u) => u.units);
   const { name, ends: [low, high] = ['', ''] } = checkOf(f.check);
   return (
@@ -109,6 +127,7 @@ function LevelRow({ finding: f, ghost, remedies }: { finding: Finding; ghost: nu
         high={high}
         text={f.message}
       />
+      {explained && <p className="text-[0.84rem] leading-snug">{f.rule}.</p>}
       <Why finding={f} />
       <Remedies list={remedies} />
     </li>

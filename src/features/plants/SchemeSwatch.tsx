@@ -20,7 +20,7 @@ const PAINT: Record<SchemeId, (from: string) => string[]> = {
 /** Three dabs of what a scheme is made of. */
 export function SchemeSwatch({ scheme, from }: { scheme: SchemeId; from: string | null }) {
   return (
-    <span aria-hidden className="flex h-4 w-9 shrink-0 overflow-hidden rounded-full border border-line">
+    <span aria-hidden className="flex h-7 w-2.5 shrink-0 flex-col overflow-hidden rounded-[2px] border border-line">
       {PAINT[scheme](from ?? '#9a4fc0').map((c, i) => (
         <span key={i} className="flex-1" style={{ background: c }} />
       ))}

@@ -15,29 +15,23 @@ export function WantedPlants({
   library: readonly Plant[];
   onChange: (change: Partial<Brief>) => void;
 }) {
-  const count = brief.must.length + brief.never.length;
   return (
-    <details className="text-[0.9rem]" open={count > 0 || undefined}>
-      <summary className="cursor-pointer text-quiet">
-        Plants to include or avoid{count > 0 ? ` (${count})` : ''}
-      </summary>
-      <div className="flex flex-col gap-2 pt-1.5">
-        <List
-          label="Include"
-          ids={brief.must}
-          most={5}
-          library={library}
-          onChange={(must) => onChange({ must, never: brief.never.filter((id) => !must.includes(id)) })}
-        />
-        <List
-          label="Avoid"
-          ids={brief.never}
-          most={200}
-          library={library}
-          onChange={(never) => onChange({ never, must: brief.must.filter((id) => !never.includes(id)) })}
-        />
-      </div>
-    </details>
+    <div role="group" aria-label="Plants to include or avoid" className="grid grid-cols-2 gap-2 text-[0.9rem]">
+      <List
+        label="Include"
+        ids={brief.must}
+        most={5}
+        library={library}
+        onChange={(must) => onChange({ must, never: brief.never.filter((id) => !must.includes(id)) })}
+      />
+      <List
+        label="Avoid"
+        ids={brief.never}
+        most={200}
+        library={library}
+        onChange={(never) => onChange({ never, must: brief.must.filter((id) => !never.includes(id)) })}
+      />
+    </div>
   );
 }
 

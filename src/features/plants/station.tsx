@@ -144,8 +144,8 @@ function Empty() {
     <div className="flex flex-col gap-2 text-[0.95rem]">
       <h2 className="hair pb-1.5 text-[0.95rem]">Nothing planted yet</h2>
       <p>
-        Fill in the brief on the left, then select Compose. You get several plantings that fit this spot and container,
-        each with its reasons.
+        Fill in the brief, then select Compose. You get several plantings that fit this spot and container, each with
+        its reasons.
       </p>
       <p className="text-quiet">
         Checks of height, texture, trailing plants, colour and vigour appear here once it is planted.
@@ -161,5 +161,6 @@ export const plants: Panels = {
   Whole,
   useWhole,
   onward: isPlanted,
+  eager: true,
   readingName: 'Checks',
 };

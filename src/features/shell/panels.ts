@@ -55,6 +55,8 @@ export interface Panels {
   broad?: boolean;
   /** Whether there is anything to go on from. */
   onward: (planting: Planting) => boolean;
+  /** The way on comes before the work in the hand too: once it is done there is nothing to read first. */
+  eager?: boolean;
   /** What the reading is called. */
   readingName?: string;
 }

@@ -3,6 +3,8 @@ import type { Settings } from '@/core/formats/backup';
 const UNITS = 'rillbank.units';
 const THEME = 'rillbank.theme';
 const PICTURES = 'rillbank.pictures';
+const EXPLAINED = 'rillbank.explained';
+const AWAY = 'away';
 
 /** What somebody set on this device: nothing where they left it as it was. */
 export function keptSettings(): Settings {
@@ -24,6 +26,10 @@ export const keepUnits = (units: Settings['units']): void => put(UNITS, units);
 
 /** Sets how portraits are drawn on this device; undefined for the usual. */
 export const keepPictures = (pictures: Settings['pictures']): void => put(PICTURES, pictures);
+
+/** Whether the levels say what they look for on this device: until that is put away. */
+export const keptExplained = (): boolean => localStorage.getItem(EXPLAINED) !== AWAY;
+export const keepExplained = (explained: boolean): void => put(EXPLAINED, explained ? undefined : AWAY);
 
 /** Sets light or dark on this device, and shows it; undefined follows the system. */
 export function keepTheme(theme: Settings['theme']): void {

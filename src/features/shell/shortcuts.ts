@@ -5,7 +5,7 @@ export const SHORTCUTS = [
   ['/', 'search the library'],
   ['Ctrl Z', 'undo'],
   ['Ctrl Shift Z', 'redo'],
-  ['arrows', 'rotate the picture, move a root ball'],
+  ['arrows', 'rotate the picture, move a root ball, look at another proposal'],
   ['1 2 3', 'front, eye level, above'],
   ['Delete', 'remove a plant'],
   ['Esc', 'back to the checks'],

@@ -83,6 +83,7 @@ export function NarrowStand({ station, at, frame }: StandProps) {
     Corner,
     Foot,
     onward,
+    eager = false,
     readingName = READING,
     useBeside = nothing,
   } = PANELS[station];
@@ -99,6 +100,7 @@ export function NarrowStand({ station, at, frame }: StandProps) {
         <PortraitStrip {...at} frame={frame} />
       )}
       <aside ref={work} id="work" tabIndex={-1} aria-label={STATIONS[station].name} className="px-4 py-3 outline-none">
+        {eager && onward(at.planting) && <Onward id={at.planting.id} station={station} />}
         <Work {...at} />
       </aside>
       {Picture && hasPicture?.(at.planting) && (
