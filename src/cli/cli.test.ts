@@ -318,8 +318,8 @@ test('a file with a byte-order mark is read', async () => {
 test('a calendar of nothing is refused, and no file is left', async () => {
   const path = file('quiet.json', warmPot());
   const out = join(dir, 'none.ics');
-  const { code, err } = await run('jobs', path, '--from', '2026-05-20', '--to', '2026-05-20', '--ics', out);
+  const { code, err } = await run('jobs', path, '--from', '2026-06-02', '--to', '2026-06-02', '--ics', out);
   expect(code).toBe(2);
-  expect(err).toMatch(/nothing is due from 2026-05-20 to 2026-05-20/);
+  expect(err).toMatch(/nothing is due from 2026-06-02 to 2026-06-02/);
   expect(existsSync(out)).toBe(false);
 });

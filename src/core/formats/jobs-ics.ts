@@ -55,7 +55,7 @@ export function jobsIcs(jobs: readonly DatedJob[]): string | null {
     jobs.map((j) => ({
       uid: nameOf(j),
       title: `${j.of.name}: ${j.text}${j.since ? ` (due since ${formatDay(j.since)})` : ''}`,
-      description: JOBS[j.kind].why,
+      description: [j.how, JOBS[j.kind].why].filter(Boolean).join(' '),
       location: spotName(j.of.spot),
       start: dayOf(j.due),
       end: dayOf(addDays(j.due, 1)),

@@ -86,9 +86,9 @@ describe('shelter', () => {
 });
 
 test('what is done for looks or the record changes no size', () => {
-  for (const what of ['deadhead', 'feed', 'top-up', 'turn', 'move', 'tidy', 'stake', 'harden-off'] as const)
-    expect(at(one([{ what, on: inWeek(4) }]), 12)).toEqual(at(one(), 12));
-  expect(Object.keys(EFFECTS)).toHaveLength(14);
+  const noted = ['deadhead', 'feed', 'top-up', 'turn', 'move', 'tidy', 'stake', 'harden-off', 'check', 'iron'] as const;
+  for (const what of noted) expect(at(one([{ what, on: inWeek(4) }]), 12)).toEqual(at(one(), 12));
+  expect(Object.keys(EFFECTS)).toHaveLength(24);
 });
 
 describe('coming and going', () => {

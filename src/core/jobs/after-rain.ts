@@ -9,6 +9,8 @@ const IN_FLOWER = 0.25;
 
 /** Flowers that rain bruises are taken off after it, before they rot. */
 export const afterRain: JobKind = {
+  matters: 'looks',
+  withinDays: 2,
   again: true,
   of: (asked) => {
     if (!isPlanted(asked) || asked.planting.spot.rain !== 'open') return [];

@@ -1,17 +1,20 @@
 import { addDays, formatDay } from '../units/date';
 import { rhythm } from './done';
 import type { Due, JobKind } from './job';
+import { overOn } from './over';
 import { aliveOn, capital, isPlanted, namesOf } from './plants-of';
 
-/** Spent flowers come off every so many days once there are any. Practice: weekly, ten days at the most. */
-const EVERY_DAYS = 10;
-/** A start in flower has spent ones from this week on. Working figure. */
-const FROM_WEEK = 3;
+/** Spent flowers come off every so many days once there are any. Growers' figure. */
+const EVERY_DAYS = 7;
+/** A start in flower has spent ones from this week on. Growers' figure. */
+const FROM_WEEK = 4;
 /** In flower, at this share of its most. Working figure. */
 const IN_FLOWER = 0.25;
 
 /** Spent flowers off, to a joint. */
 export const deadhead: JobKind = {
+  matters: 'suffers',
+  withinDays: 6,
   again: true,
   of: (asked) => {
     if (!isPlanted(asked) || !asked.season.placed.some((p) => p.plant.deadhead === 'needed')) return [];
@@ -20,7 +23,9 @@ export const deadhead: JobKind = {
         const spent = aliveOn(asked, on).filter(
           ({ placed, grown }) => placed.plant.deadhead === 'needed' && grown.bloom >= IN_FLOWER,
         );
-        return spent.length === 0
+        // What is cleared within the week is not deadheaded first.
+        const [end] = overOn(asked.planting);
+        return spent.length === 0 || (end && on > addDays(end.on, -EVERY_DAYS))
           ? []
           : [
               {

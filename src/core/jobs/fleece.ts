@@ -40,6 +40,8 @@ function underCover(asked: Asked): { what: 'fleece' | 'bring-in'; since: string 
 
 /** A frost, or a night under what its plants bear, is forecast: once for each spell. */
 export const fleece: JobKind = {
+  matters: 'dies',
+  withinDays: 0,
   again: true,
   of: (asked) => {
     const { planting } = asked;
@@ -62,6 +64,8 @@ export const fleece: JobKind = {
 
 /** Out again, or the fleece off, once the nights allow it. */
 export const setOut: JobKind = {
+  matters: 'suffers',
+  withinDays: 3,
   of: (asked) => {
     if (!isPlanted(asked)) return [];
     const under = underCover(asked);

@@ -9,11 +9,16 @@ import { isDone } from './done';
 import { feed } from './feed';
 import { fleece, setOut } from './fleece';
 import { frost } from './frost';
-import type { Around, Due, JobKind } from './job';
+import { type Around, type Due, type JobKind, type Matters, MATTERS } from './job';
 import { afterRain } from './after-rain';
 import { keep } from './keep';
 import { look } from './look';
-import { over } from './over';
+import { over, wash } from './over';
+import { clip } from './clip';
+import { iron } from './iron';
+import { settle } from './settle';
+import { spring } from './spring';
+import { readyForWinter, winterWater, wrap } from './winter';
 import { move } from './move';
 import { pinch } from './pinch';
 import { plant } from './plant';
@@ -32,13 +37,16 @@ export const JOBS = {
   compose,
   hardenOff,
   plant,
+  settle,
   pinch,
   stake,
   topUp,
   repot,
   feed,
+  iron,
   deadhead,
   shear,
+  clip,
   sowAgain,
   turn,
   move,
@@ -49,16 +57,24 @@ export const JOBS = {
   keep,
   frost,
   over,
+  wash,
+  readyForWinter,
+  wrap,
+  winterWater,
+  spring,
 } satisfies Record<string, JobKind>;
 export type JobId = keyof typeof JOBS;
 
 const KINDS: readonly [string, JobKind][] = Object.entries(JOBS);
 
 /** Something a container asks for, and the day it is due (ISO). */
-export interface Job extends Pick<Due, 'done' | 'litres' | 'times' | 'nightC' | 'keptAtC'> {
+export interface Job extends Pick<Due, 'done' | 'how' | 'litres' | 'times' | 'nightC' | 'keptAtC'> {
   kind: JobId;
   planting: string;
   due: string;
+  /** The last day on which it does what it is for, and what is lost after it. */
+  until: string;
+  matters: Matters;
   /** What it says of this container alone: “pinch petunia”. */
   text: string;
   /** What it says on the bench. */
@@ -105,16 +121,21 @@ export function jobsOf(
   return kinds
     .flatMap(([id, kind]) =>
       (kind.stone && !planted ? [] : kind.of(asked))
-        .filter((due) => (due.on >= late || kind.waits) && due.on <= until && (kind.again || !isDone(asked, due)))
+        .map((due) => ({ ...due, until: due.until ?? addDays(due.on, kind.withinDays) }))
+        .filter((due) => (due.on >= late || due.until >= today || kind.waits) && due.on <= until)
+        .filter((due) => kind.again || !isDone(asked, due))
         .slice(0, kind.again && !all ? 1 : undefined)
         .map((due): Job => ({
           kind: id as JobId,
           planting: planting.id,
           due: due.on,
+          until: due.until,
+          matters: kind.matters,
           text: due.text,
           says: kind.says(due),
           key: due.key ?? due.text.toLowerCase().replace(/[^a-z0-9]+/g, '-'),
           done: due.done,
+          how: due.how,
           litres: due.litres,
           times: due.times,
           nightC: due.nightC,
@@ -123,6 +144,12 @@ export function jobsOf(
     )
     .sort((a, b) => a.due.localeCompare(b.due));
 }
+
+/** Jobs as they are best done in a round: what plants die of first, then what costs flower, then looks; of those the one with the least time left. */
+export const byUrgency = (a: Job, b: Job): number =>
+  MATTERS.indexOf(a.matters) - MATTERS.indexOf(b.matters) ||
+  a.until.localeCompare(b.until) ||
+  a.due.localeCompare(b.due);
 
 /** Something that happens in the season, by week. */
 export interface Stone {

@@ -39,10 +39,18 @@ export interface Asked extends Around {
 /** What a planting keeps of a job that is done. */
 export type Does = Pick<Deed, 'what' | 'to' | 'leave'>;
 
+/** What is lost where a job is not done in time: plants, their flower or growth, or their looks. */
+export const MATTERS = ['dies', 'suffers', 'looks'] as const;
+export type Matters = (typeof MATTERS)[number];
+
 /** A day on which something is due, and what it says of this container alone: “pinch petunia”. */
 export interface Due {
   on: string;
   text: string;
+  /** The last day on which it still does what it is for, ISO; by its kind where it is left out. */
+  until?: string;
+  /** How it is done to these plants, where that is more than its kind says. */
+  how?: string;
   /** What is to be done about it, where that is another thing. */
   does?: string;
   /** What is kept once it is done: deeds that the season knows, or water from the can. Nothing where it is done elsewhere. */
@@ -64,6 +72,10 @@ export interface Due {
 export interface JobKind {
   of: (asked: Asked) => Due[];
   says: (due: Due) => string;
+  /** What is lost where it is not done in time. */
+  matters: Matters;
+  /** For so many days from its day on it still does what it is for. Working figures, after growers' dates. */
+  withinDays: number;
   /** Why it is done, and how: two sentences. */
   why: string;
   /** It comes of the season, and lies in the rill as a stone; `bad` is something to act on. */

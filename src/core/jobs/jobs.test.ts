@@ -65,8 +65,11 @@ describe('what is worth keeping over winter', () => {
       ),
     ];
   };
-  test('pelargoniums are rooted five weeks before the frost, dahlias lifted after it, house plants brought in before', () => {
-    expect(of('pelargonium-scarlet')).toEqual(['2026-09-12 take cuttings of pelargonium']);
+  test('pelargoniums are rooted eight weeks before the frost and lifted before it, dahlias lifted after it, house plants brought in before', () => {
+    expect(of('pelargonium-scarlet')).toEqual([
+      '2026-08-22 take cuttings of pelargonium',
+      '2026-10-03 lift and bring in pelargonium',
+    ]);
     expect(of('dahlia-pink')).toEqual(['2026-10-20 lift and dry dahlia']);
     expect(of('pothos-gold')).toEqual(['2026-09-26 bring in pothos']);
   });
@@ -138,9 +141,11 @@ test('what each job says on the bench names its day', () => {
   expect(says(addDays(start, 19))).toEqual(['Pinch pelargonium, lantana and calibrachoa, 6 June']);
   expect(says('2026-10-18')).toEqual([
     'First frost around 17 October: bring in or fleece tender plants',
+    'Season over on 17 October: clear and replant',
+    'Wash the container and look it over, 17 October',
     'Lift and dry canna, 20 October',
   ]);
-  expect(says('2026-12-20')).toEqual(['Season over: clear and replant']);
+  expect(says('2026-12-20')).toEqual(['Season over on 17 October: clear and replant']);
 });
 
 test('a job that is missed is told for ten days', () => {
@@ -150,6 +155,8 @@ test('a job that is missed is told for ten days', () => {
 
 test('a new kind of job is one object', () => {
   const fleece: JobKind = {
+    matters: 'dies',
+    withinDays: 2,
     of: ({ planting }) => [{ on: addDays(planting.startDate, 1), text: 'fleece it' }],
     why: 'It will freeze.',
     says: ({ text }) => `Tonight: ${text}`,
@@ -161,6 +168,8 @@ test('a new kind of job is one object', () => {
       planting: 'test',
       due: addDays(start, 1),
       text: 'fleece it',
+      until: addDays(start, 3),
+      matters: 'dies',
       says: 'Tonight: fleece it',
     }),
   );

@@ -11,6 +11,8 @@ const ABOUT = '10';
 
 /** Pests and diseases by name, in the months they come: looked for, not treated unseen. */
 export const look: JobKind = {
+  matters: 'suffers',
+  withinDays: 14,
   again: true,
   of: (asked) => {
     const { planting, today, until } = asked;
@@ -26,10 +28,16 @@ export const look: JobKind = {
       const told = (Object.keys(PESTS) as Pest[]).flatMap((pest) => {
         if (!PESTS[pest].months.includes(here)) return [];
         const sick = found.filter(({ placed }) => factsOf(placed.plant).pests.includes(pest));
-        return sick.length > 0 ? [`${pest} on ${namesOf(sick)}: ${PESTS[pest].look}`] : [];
+        return sick.length > 0 ? [{ pest, on: namesOf(sick) }] : [];
       });
       if (told.length > 0)
-        out.push({ on, text: `look for ${told.join('; ')}`, within: 0, key: `look-${on.slice(0, 7)}` });
+        out.push({
+          on,
+          text: `look for ${told.map((t) => `${t.pest} on ${t.on}`).join('; ')}`,
+          how: told.map((t) => `${capital(t.pest)}: ${PESTS[t.pest].look}.`).join(' '),
+          within: 0,
+          key: `look-${on.slice(0, 7)}`,
+        });
     }
     return out.sort((a, b) => a.on.localeCompare(b.on));
   },

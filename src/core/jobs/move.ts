@@ -7,6 +7,8 @@ const WITHIN_DAYS = 5;
 
 /** A container that is to stand elsewhere, as the group it stands in asks. */
 export const move: JobKind = {
+  matters: 'suffers',
+  withinDays: 3,
   of: ({ moves, until }) =>
     moves
       .filter(({ on }) => on <= until)

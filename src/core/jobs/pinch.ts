@@ -1,4 +1,5 @@
 import { isSouthern } from '../climate/hemisphere';
+import { isPinched } from '../plants/hand';
 import { STARTS } from '../plants/starts';
 import { addDays, formatDay, monthPosition } from '../units/date';
 import type { Asked, JobKind } from './job';
@@ -18,7 +19,7 @@ const UNTIL = 6.5;
 function byDay({ planting, season }: Pick<Asked, 'planting' | 'season'>): Map<string, Asked['season']['placed']> {
   const days = new Map<string, Asked['season']['placed']>();
   for (const p of season.placed) {
-    if (p.plant.pinch !== 'helps' || STARTS[p.start].litres >= GROWN_ON_L) continue;
+    if (!isPinched(p.plant) || STARTS[p.start].litres >= GROWN_ON_L) continue;
     const on = addDays(p.from ?? planting.startDate, WEEK * 7);
     const at = (monthPosition(on) + (isSouthern(planting.spot) ? 6 : 0) + 12) % 12;
     if (at >= FROM && at < UNTIL) days.set(on, [...(days.get(on) ?? []), p]);
@@ -28,6 +29,8 @@ function byDay({ planting, season }: Pick<Asked, 'planting' | 'season'>): Map<st
 
 /** Tips off, so that it bushes: every kind that wants it, in one round. */
 export const pinch: JobKind = {
+  matters: 'suffers',
+  withinDays: 10,
   stone: 'plain',
   of: (asked) => {
     if (asked.season.peak <= WEEK + BEFORE_PEAK) return [];

@@ -11,14 +11,20 @@ export interface Standing {
 
 const DAYS_A_WEEK = 7;
 
-/** The week of a day, within the season that is reckoned. */
-export const weekOn = ({ planting, season }: Pick<Asked, 'planting' | 'season'>, date: string): number =>
-  Math.max(0, Math.min(season.weeks.length - 1, Math.floor(daysBetween(planting.startDate, date) / DAYS_A_WEEK)));
+const YEAR_WEEKS = 52;
+
+/** The week of a day, within the season that is reckoned: what stays for years does in each what it did in its first. */
+export function weekOn({ planting, season }: Pick<Asked, 'planting' | 'season'>, date: string): number {
+  const last = season.weeks.length - 1;
+  const week = Math.floor(daysBetween(planting.startDate, date) / DAYS_A_WEEK);
+  const years = planting.brief.lasting && week > last ? Math.ceil((week - last) / YEAR_WEEKS) : 0;
+  return Math.max(0, Math.min(last, week - years * YEAR_WEEKS));
+}
 
 /** Who is alive in it on a day. */
 export function aliveOn(asked: Pick<Asked, 'planting' | 'season'>, date: string): Standing[] {
   const week = asked.season.weeks[weekOn(asked, date)];
-  if (week && daysBetween(week.date, date) > DAYS_A_WEEK) return [];
+  if (week && !asked.planting.brief.lasting && daysBetween(week.date, date) > DAYS_A_WEEK) return [];
   return asked.season.placed.flatMap((placed, i) => {
     const grown = week?.plants[i];
     return grown?.alive ? [{ placed, grown }] : [];

@@ -11,6 +11,8 @@ const SPRING = { north: '03-15', south: '09-15' } as const;
 
 /** What has filled its pot with roots is given room again. */
 export const repot: JobKind = {
+  matters: 'suffers',
+  withinDays: 21,
   of: (asked) => {
     const { planting, season } = asked;
     if (!isPlanted(asked) || !planting.brief.lasting) return [];

@@ -25,6 +25,8 @@ function neighbourOf({ placed, weeks }: Season, index: number, week: number) {
 
 /** A plant is smothered: its neighbour is cut back where it grows again, else taken out. */
 export const rescue: JobKind = {
+  matters: 'suffers',
+  withinDays: 10,
   stone: 'bad',
   of: ({ planting, season }) => {
     const lost = smothered(season)

@@ -1,12 +1,13 @@
 import { LEFT_AFTER } from '../plants/cutting';
 import { factsOf } from '../plants/facts';
-import { isSouthern } from '../climate/hemisphere';
-import { addDays, daysBetween, formatDay, nextMonthDay } from '../units/date';
+import { inMarch } from '../plants/hand';
+import { addDays, daysBetween, formatDay } from '../units/date';
 import type { Asked, Due, JobKind } from './job';
-import { capital, isPlanted } from './plants-of';
+import { aliveOn, capital, isPlanted } from './plants-of';
+import { yearly } from './yearly';
 
 /** It is done about this day of its month, has settled in for so many weeks before, and wants so many before the frost to come again. Practice; the weeks are working figures. */
-const ABOUT = '15';
+const ABOUT = '10';
 const SETTLED_WEEKS = 6;
 const LEFT_WEEKS = 8;
 
@@ -16,14 +17,19 @@ const HOW = {
   'in leaf only': (name: string) => `clip ${name} lightly, in leaf only`,
 } as const;
 
-/** The next day of a month, as it is in the north. */
-function dayIn({ planting }: Asked, month: number): string {
-  const here = isSouthern(planting.spot) ? ((month + 5) % 12) + 1 : month;
-  return nextMonthDay(addDays(planting.startDate, SETTLED_WEEKS * 7), `${String(here).padStart(2, '0')}-${ABOUT}`);
+/** The days of a month, as it is in the north: of a planting that stands for years each year's. */
+function daysIn(asked: Asked, month: number): string[] {
+  const { planting } = asked;
+  const from = addDays(planting.startDate, SETTLED_WEEKS * 7);
+  const days = yearly(asked, `${String(month).padStart(2, '0')}-${ABOUT}`, from);
+  return planting.brief.lasting ? days : days.filter((on) => daysBetween(from, on) < YEAR_DAYS);
 }
+const YEAR_DAYS = 365;
 
 /** Each kind that comes again is cut in its month, as far as it bears. */
 export const shear: JobKind = {
+  matters: 'suffers',
+  withinDays: 15,
   of: (asked) => {
     const { planting, season } = asked;
     if (!isPlanted(asked)) return [];
@@ -32,20 +38,23 @@ export const shear: JobKind = {
       const { cutBack, cutMonth } = factsOf(plant);
       // Leaf is cut when it crowds its neighbours, not by the calendar.
       if (cutBack === 'never' || plant.flower.show === 0) return [];
-      const on = dayIn(asked, cutMonth);
-      const week = Math.floor(daysBetween(planting.startDate, on) / 7);
-      // What is gone by then, or has no time left before the frost, is left alone.
-      if (season.frostWeek !== null && week > season.frostWeek - LEFT_WEEKS && !planting.brief.lasting) return [];
-      const same = season.placed.filter((o, i) => o.plant.id === plant.id && season.weeks[week]?.plants[i]?.alive);
-      if (same.length === 0) return [];
-      return [
-        {
-          on,
-          text: HOW[cutBack](plant.common.toLowerCase()),
-          done: same.map((o) => ({ what: 'cut-back' as const, to: o.id, leave: LEFT_AFTER[cutBack] })),
-          key: `shear-${plant.id}`,
-        },
-      ];
+      // What March asks of what stays out is told in March's own round.
+      if (planting.brief.lasting && inMarch(plant) !== null && cutMonth === 3) return [];
+      return daysIn(asked, cutMonth).flatMap((on): Due[] => {
+        const week = Math.floor(daysBetween(planting.startDate, on) / 7);
+        // What is gone by then, or has no time left before the frost, is left alone.
+        if (season.frostWeek !== null && week > season.frostWeek - LEFT_WEEKS && !planting.brief.lasting) return [];
+        const same = aliveOn(asked, on).filter(({ placed }) => placed.plant.id === plant.id);
+        if (same.length === 0) return [];
+        return [
+          {
+            on,
+            text: HOW[cutBack](plant.common.toLowerCase()),
+            done: same.map(({ placed }) => ({ what: 'cut-back' as const, to: placed.id, leave: LEFT_AFTER[cutBack] })),
+            key: `shear-${plant.id}-${on.slice(0, 4)}`,
+          },
+        ];
+      });
     });
   },
   why: 'The first flush is over, or it has grown out of shape. Cut back to a joint or a leaf, never below the lowest one. Feed and water it the same day, and it flowers again in three to four weeks.',

@@ -19,6 +19,8 @@ function seedsOn({ planting, season }: Asked, placed: Asked['season']['placed'][
 
 /** What runs up to seed is spoilt: it is lifted, and of salad more is sown or set out in its place. */
 export const sowAgain: JobKind = {
+  matters: 'looks',
+  withinDays: 10,
   stone: 'plain',
   of: (asked) => {
     const days = asked.season.placed.map((placed) => ({ on: seedsOn(asked, placed), placed }));

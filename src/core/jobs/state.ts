@@ -4,8 +4,11 @@ import { assess } from '../balance/assess';
 import type { Severity } from '../balance/severity';
 import { overOn } from './over';
 import type { Planting } from '../plantings/schema';
-import { formatDayFrom } from '../units/date';
+import { addDays, formatDayFrom } from '../units/date';
 import type { UnitSystem } from '../units/length';
+
+/** What is left of a season's planting is seen so long after its end, days. Working figure. */
+const SEEN_DAYS = 10;
 
 /** What state a container is in, in one sentence. */
 export interface PotState {
@@ -20,8 +23,8 @@ export function stateOf(planting: Planting, today: string, units: UnitSystem = '
   const { findings } = assess(turn.planting, units, turn.season);
   const wrong = findings.find((f) => f.severity === 'wrong');
   if (wrong) return { severity: 'wrong', text: wrong.message };
-  const [due] = overOn(turn.planting, today);
-  if (due && due.on <= today)
+  const [due] = overOn(turn.planting);
+  if (due && addDays(due.on, due.text === 'replant it' ? 0 : SEEN_DAYS) <= today)
     return { severity: 'watch', text: `Finished on ${formatDayFrom(due.on, today)}. Time to replant.` };
   const watch = findings.filter((f) => f.severity === 'watch').length;
   const { startDate } = turn.planting;

@@ -2,7 +2,7 @@ import type { KnownDay } from '../climate/days';
 import { grow } from '../growth/season';
 import { apply } from '../plantings/commands';
 import type { Planting } from '../plantings/schema';
-import { placed, pot, sun, warmPot } from '../testing/pots';
+import { placed, pot, roundPot, sun, warmPot } from '../testing/pots';
 import { some } from '../testing/some';
 import { addDays } from '../units/date';
 import { doneOn, takenBack } from './doing';
@@ -50,23 +50,26 @@ describe('a cold night in the forecast', () => {
 });
 
 describe('what comes again and again', () => {
-  test('deadheading comes ten days after it was done, names who is in flower, and stops with the season', () => {
-    const [first] = of('deadhead', day(19));
-    expect(first).toMatchObject({ due: day(21), text: expect.stringMatching(/^deadhead .*pelargonium/) });
-    const done = doneBy(p, first, day(23));
-    expect(of('deadhead', day(24), done)[0]?.due).toBe(day(33));
+  test('deadheading comes a week after it was done, names who is in flower, and stops with the season', () => {
+    const [first] = of('deadhead', day(26));
+    expect(first).toMatchObject({ due: day(28), text: expect.stringMatching(/^deadhead .*pelargonium/) });
+    const done = doneBy(p, first, day(30));
+    expect(of('deadhead', day(31), done)[0]?.due).toBe(day(37));
     expect(of('deadhead', '2026-12-20', p)).toEqual([]);
   });
   test('what was missed is due once, on its last day', () => {
     const jobs = of('tidy', day(60));
     expect(jobs.filter((j) => j.due <= day(60))).toHaveLength(1);
   });
-  test('feed comes by its school, and ends four weeks before the frost', () => {
+  test('feed comes by its school and by who is hungry, and ends five weeks before the frost', () => {
     const fed = (feed: 'slow' | 'liquid' | 'pellets', today: string) =>
       of('feed', today, p, { feed }).map((j) => j.due);
     expect(fed('liquid', day(42)).slice(0, 2)).toEqual([day(42), day(49)]);
     expect(fed('pellets', day(27))).toEqual([day(28)]);
-    expect(fed('slow', day(42))).toEqual([]);
+    // Slow-release carries all but the hungry until August.
+    expect(fed('slow', day(42))[0]).toBe(day(42));
+    const modest = pot({ placements: [placed('a', 'pelargonium-scarlet', 'filler', 0, 0)] });
+    expect(of('feed', day(60), modest, { feed: 'slow' })[0]?.due).toBe(day(77));
     const frost = grow(p).frostWeek ?? 0;
     expect(fed('liquid', day(frost * 7 - 17))).toEqual([]);
   });
@@ -92,7 +95,10 @@ describe('what comes again and again', () => {
         },
       },
     };
-    expect(of('turn', day(20), wall)[0]?.due).toBe(day(21));
+    const small = { ...wall, container: roundPot(300, 240, 280) };
+    expect(of('turn', day(20), small).map((j) => j.due)).toEqual([day(21), day(28), day(35)]);
+    // Nobody turns more than one person moves safely.
+    expect(of('turn', day(20), { ...wall, container: roundPot(500, 400, 450) })).toEqual([]);
     expect(of('turn', day(20), { ...p, spot: sun([9, 10, 11]) })).toEqual([]);
   });
 });
@@ -101,7 +107,7 @@ describe('what comes once', () => {
   test('mix is topped up, what flops is tied in, tender starts are hardened off in spring only', () => {
     expect(of('topUp', day(20))[0]?.due).toBe(day(28));
     const dahlia = pot({ placements: [placed('a', 'dahlia-pink', 'thriller', 0, 0)] });
-    expect(of('stake', day(15), dahlia).map((j) => j.text)).toEqual(['tie in dahlia']);
+    expect(of('stake', day(45), dahlia).map((j) => j.text)).toEqual(['tie in dahlia at 40 cm']);
     expect(of('hardenOff', day(-12))[0]?.due).toBe(day(-8));
     expect(of('hardenOff', '2026-07-20', { ...p, startDate: '2026-07-25' })).toEqual([]);
   });

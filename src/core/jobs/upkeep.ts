@@ -1,20 +1,25 @@
 import { loadOf, plantedMass } from '../containers';
-import { factsOf } from '../plants/facts';
+import { factsOf, genusOf } from '../plants/facts';
+import { showsYellow } from '../plants/hand';
+import type { Plant } from '../plants/schema';
 import { ballsL } from '../plantings/resolve';
 import { addDays, daysBetween, formatDay, nextMonthDay } from '../units/date';
 import { rhythm } from './done';
 import type { Asked, JobKind } from './job';
+import { overOn } from './over';
 import { aliveOn, capital, isPlanted, namesOf, weekOn } from './plants-of';
 
 const says: JobKind['says'] = ({ on, text }) => `${capital(text)}, ${formatDay(on)}`;
 const weeksIn = ({ planting }: Asked, weeks: number): string => addDays(planting.startDate, weeks * 7);
 
-/** A pot that leans to the light is turned by a quarter so often, and one of more than this stays where it is. Practice for the first; the weight is a working figure for one pair of hands. */
-const TURN_DAYS = 14;
-const TURNED_KG = 60;
+/** A pot that leans to the light is turned by a quarter so often, and one of more than this stays where it is. Growers' figures. */
+const TURN_DAYS = 7;
+const TURNED_KG = 35;
 
 /** A quarter turn, where light comes from one side and the pot is seen from all. */
 export const turn: JobKind = {
+  matters: 'looks',
+  withinDays: 6,
   again: true,
   of: (asked) => {
     const { container, spot, placements } = asked.planting;
@@ -34,7 +39,7 @@ export const turn: JobKind = {
   says,
 };
 
-/** Yellow leaves are looked for so often once it is full. Practice. */
+/** Yellow leaves are looked for so often once it is full, on kinds where they show. Growers' figure: once a fortnight at most. */
 const TIDY_DAYS = 14;
 /** In weeks colder than this hardly a leaf turns, °C in the mean. Working figure. */
 const STILL_C = 8;
@@ -42,40 +47,56 @@ const STILL_C = 8;
 const grows = (asked: Asked, on: string): boolean => (asked.season.weeks[weekOn(asked, on)]?.meanC ?? 0) >= STILL_C;
 
 export const tidy: JobKind = {
+  matters: 'looks',
+  withinDays: 13,
   again: true,
   of: (asked) =>
     isPlanted(asked)
-      ? rhythm(asked, 'tidy', weeksIn(asked, 6), TIDY_DAYS)
-          .filter(({ on }) => aliveOn(asked, on).length > 0 && grows(asked, on))
-          .map(({ on, nth }) => ({
-            on,
-            text: 'remove yellow leaves',
-            done: [{ what: 'tidy' as const, to: null }],
-            key: `tidy-${nth}`,
-          }))
+      ? rhythm(asked, 'tidy', weeksIn(asked, 6), TIDY_DAYS).flatMap(({ on, nth }) => {
+          const yellow = aliveOn(asked, on).filter(({ placed }) => showsYellow(placed.plant));
+          const [end] = overOn(asked.planting);
+          if (yellow.length === 0 || !grows(asked, on) || (end && on > addDays(end.on, -TIDY_DAYS))) return [];
+          const done = [{ what: 'tidy' as const, to: null }];
+          return [{ on, text: `pick yellow leaves off ${namesOf(yellow)}`, done, key: `tidy-${nth}` }];
+        })
       : [],
   why: 'Yellow and rotting leaves feed mould and slugs. Pull them off at the stem, check under the others for pests and clear the surface of the mix.',
   says,
 };
 
-/** What is tall in the wind, or flops, is tied in before it has to be. Weeks in; practice. */
-const STAKE_WEEK = 3;
+/** What flops or snaps is tied in as it reaches each of these heights over the mix, mm; under the first it wants no stake. Growers' figures. */
+const TIED_AT_MM = [400, 800];
+/** Stems that hold themselves up, and are tied all the same where they grow tall. Growers' list: canna. */
+const isTied = ({ botanical, ...plant }: Plant): boolean =>
+  ['stake', 'frame'].includes(factsOf({ botanical, ...plant }).support) || genusOf(botanical) === 'Canna';
+
+/** The first day on which a plant stands so tall; null for never. */
+function tallOn({ planting, season }: Asked, index: number, mm: number): string | null {
+  const week = season.weeks.findIndex((w, i) => i > 0 && (w.plants[index]?.heightMm ?? 0) >= mm);
+  return week < 0 ? null : addDays(planting.startDate, week * 7);
+}
 
 export const stake: JobKind = {
+  matters: 'suffers',
+  withinDays: 14,
   of: (asked) => {
-    const tied = asked.season.placed
-      .filter((p) => ['stake', 'frame'].includes(factsOf(p.plant).support))
-      .map((placed) => ({ placed }));
-    return isPlanted(asked) && tied.length > 0
-      ? [
-          {
-            on: weeksIn(asked, STAKE_WEEK),
-            text: `tie in ${namesOf(tied)}`,
-            done: [{ what: 'stake', to: null }],
-            key: 'stake',
-          },
-        ]
-      : [];
+    if (!isPlanted(asked)) return [];
+    return TIED_AT_MM.flatMap((mm) => {
+      const tied = asked.season.placed.flatMap((placed, i) => {
+        const on = isTied(placed.plant) ? tallOn(asked, i, mm) : null;
+        return on === null ? [] : [{ placed, on }];
+      });
+      return [...new Set(tied.map((t) => t.on))].map((on) => {
+        const those = tied.filter((t) => t.on === on);
+        return {
+          on,
+          text: `tie in ${namesOf(those)} at ${mm / 10} cm`,
+          done: those.map(({ placed }) => ({ what: 'stake' as const, to: placed.id })),
+          within: 10,
+          key: `stake-${mm}-${[...new Set(those.map(({ placed }) => placed.plant.id))].join('-')}`,
+        };
+      });
+    });
   },
   why: 'A stem that bends stays bent. Push the cane in clear of the roots, put a cap on its end and tie loosely in a figure of eight.',
   says,
@@ -85,6 +106,8 @@ export const stake: JobKind = {
 const TOP_UP_WEEK = 4;
 
 export const topUp: JobKind = {
+  matters: 'suffers',
+  withinDays: 14,
   of: (asked) =>
     isPlanted(asked)
       ? [
@@ -107,6 +130,8 @@ const SOON_AFTER_FROST_DAYS = 42;
 const SOFT_C = 6;
 
 export const hardenOff: JobKind = {
+  matters: 'suffers',
+  withinDays: 4,
   of: ({ planting, season, today }) => {
     const { startDate, spot } = planting;
     const last = nextMonthDay(addDays(startDate, -SOON_AFTER_FROST_DAYS), spot.lastFrost);

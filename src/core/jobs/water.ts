@@ -5,6 +5,8 @@ import { isPlanted } from './plants-of';
 
 /** What may be spent of its water is gone. */
 export const water: JobKind = {
+  matters: 'dies',
+  withinDays: 0,
   again: true,
   waits: true,
   of: (asked) => {

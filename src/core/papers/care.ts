@@ -1,4 +1,5 @@
 import { factsOf } from '../plants/facts';
+import { isPinched } from '../plants/hand';
 import { plantName } from '../plants/schema';
 import { type Placed, resolve } from '../plantings/resolve';
 import type { Planting } from '../plantings/schema';
@@ -42,7 +43,7 @@ export function careLines(planting: Planting, feed: FeedId = 'slow'): string[] {
   if (kinds.length === 0) return [];
   const season = grow(planting);
   const spent = kinds.filter((p) => p.deadhead === 'needed').map((p) => p.common.toLowerCase());
-  const tips = kinds.filter((p) => p.pinch === 'helps').map((p) => p.common.toLowerCase());
+  const tips = kinds.filter(isPinched).map((p) => p.common.toLowerCase());
   const tender = kinds.filter((p) => p.coldestNightC > -2);
   const frost = season.frostWeek === null ? null : addDays(planting.startDate, season.frostWeek * 7);
   const unsafe = kinds.filter((p) => p.poison.people !== 'none').map((p) => plantName(p));
@@ -56,6 +57,6 @@ export function careLines(planting: Planting, feed: FeedId = 'slow'): string[] {
       : 'It can stay out all winter; wrap the container in hard frost.',
     unsafe.length > 0
       ? `Do not eat ${named(unsafe)}. Wash your hands after touching them.`
-      : 'Remove yellow leaves, and turn it now and then.',
+      : 'Pick off dead leaves as you pass.',
   ].filter((l) => l !== null);
 }

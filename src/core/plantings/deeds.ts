@@ -17,6 +17,16 @@ export const DEED_KINDS = [
   'tidy',
   'stake',
   'harden-off',
+  'check',
+  'cuttings',
+  'lift',
+  'clip',
+  'top-dress',
+  'clear',
+  'wash',
+  'ready-for-winter',
+  'wrap',
+  'iron',
 ] as const;
 
 /** Something done, or planned, on a day. */

@@ -24,7 +24,9 @@ const AGAIN: Partial<Record<Job['kind'], string>> = {
   feed: 'Feed',
   deadhead: 'Deadhead',
   turn: 'Give it a quarter turn',
-  tidy: 'Remove yellow leaves',
+  settle: 'Check new plants daily',
+  winterWater: 'Feel the mix under cover',
+  tidy: 'Pick off yellow leaves',
   look: 'Look the leaves over for pests',
 };
 

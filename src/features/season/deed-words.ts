@@ -12,4 +12,4 @@ export type Tried = keyof typeof DEEDS;
 
 /** Any deed in words. */
 export const deedWords = (what: Deed['what']): string =>
-  what in DEEDS ? DEEDS[what as Tried] : what.replace('-', ' ');
+  what in DEEDS ? DEEDS[what as Tried] : what.replace(/-/g, ' ');

@@ -2,7 +2,7 @@
 import Link from 'next/link';
 import { type Job, JOBS } from '@/core/jobs';
 import type { Planting } from '@/core/plantings/schema';
-import { formatDay } from '@/core/units/date';
+import { addDays, formatDay } from '@/core/units/date';
 import { formatTemperature, formatVolume } from '@/core/units/quantity';
 import type { UnitSystem } from '@/core/units/length';
 import { dayWords, timesWords } from '@/core/water/words';
@@ -25,6 +25,13 @@ const DONE_AT: Partial<Record<Job['kind'], { station: Station; text: string }>> 
   plant: { station: 'make', text: 'Steps' },
   over: { station: 'tend', text: 'Replant' },
   rescue: { station: 'season', text: 'Look' },
+};
+
+/** What a job that is left undone costs. */
+const LATE: Record<Job['matters'], string> = {
+  dies: 'If this is left undone, plants can die.',
+  suffers: 'If this is late, plants flower or grow less.',
+  looks: 'If this is late, it only looks less tidy.',
 };
 
 const capital = (text: string): string => `${text.charAt(0).toUpperCase()}${text.slice(1)}`;
@@ -50,9 +57,12 @@ export function JobLine({ planting, job, today, units, named = false }: Props) {
           <span className="text-quiet">
             {' '}
             {job.due < today ? `due since ${formatDay(job.due)}` : dayWords(job.due, today)}
+            {job.until > addDays(today, 1) && job.until > job.due ? `, do it by ${formatDay(job.until)}` : ''}
           </span>
         </summary>
-        <p className="max-w-prose py-1 pl-4 text-[0.9rem] text-quiet">{JOBS[job.kind].why}</p>
+        <p className="max-w-prose py-1 pl-4 text-[0.9rem] text-quiet">
+          {job.how} {JOBS[job.kind].why} {LATE[job.matters]}
+        </p>
       </details>
       {job.done ? (
         <Button

@@ -1,6 +1,6 @@
 'use client';
 import { useMemo } from 'react';
-import { jobsOf } from '@/core/jobs';
+import { byUrgency, jobsOf } from '@/core/jobs';
 import { dayOf } from '@/core/plantings/deeds';
 import { formatDay } from '@/core/units/date';
 import { Button } from '@/ui/Button';
@@ -18,7 +18,11 @@ const words = (what: string): string => what.replace(/-/g, ' ');
 export function Jobs({ planting, season, today, around, units }: TendProps) {
   const run = useWorkspace((s) => s.run);
   const jobs = useMemo(
-    () => jobsOf(planting, { today, days: AHEAD_DAYS }, around).filter((j) => j.kind !== 'water'),
+    () => {
+      const all = jobsOf(planting, { today, days: AHEAD_DAYS }, around).filter((j) => j.kind !== 'water');
+      // What is due now as it is best done; what is ahead by its day.
+      return [...all.filter((j) => j.due <= today).sort(byUrgency), ...all.filter((j) => j.due > today)];
+    },
     [planting, today, around],
   );
   const done = planting.deeds

@@ -1,6 +1,6 @@
 'use client';
 import { useEffect, useMemo } from 'react';
-import { type Job, jobsOf } from '@/core/jobs';
+import { byUrgency, jobsOf } from '@/core/jobs';
 import type { Planting } from '@/core/plantings/schema';
 import { aheadOf } from '@/core/water/ahead';
 import { wholeDay } from '@/core/water/words';
@@ -31,8 +31,7 @@ const WEEK_DAYS = 8;
 function askingOf(plantings: readonly Planting[], today: string, around: Surround['of']): Asking[] {
   return plantings.map((planting) => {
     const jobs = jobsOf(planting, { today, days: SOON_DAYS }, around(planting));
-    const water = (j: Job) => (j.kind === 'water' ? 0 : 1);
-    const now = jobs.filter((j) => j.due <= today).sort((a, b) => water(a) - water(b));
+    const now = jobs.filter((j) => j.due <= today).sort(byUrgency);
     return { planting, now, soon: jobs.filter((j) => j.due > today) };
   });
 }
