@@ -40,6 +40,7 @@ function underCover(asked: Asked): { what: 'fleece' | 'bring-in'; since: string 
 
 /** A frost, or a night under what its plants bear, is forecast: once for each spell. */
 export const fleece: JobKind = {
+  untilCleared: true,
   matters: 'dies',
   withinDays: 0,
   again: true,

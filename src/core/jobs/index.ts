@@ -13,7 +13,7 @@ import { type Around, type Due, type JobKind, type Matters, MATTERS } from './jo
 import { afterRain } from './after-rain';
 import { keep } from './keep';
 import { look } from './look';
-import { over, wash } from './over';
+import { over, overOn, wash } from './over';
 import { clip } from './clip';
 import { iron } from './iron';
 import { settle } from './settle';
@@ -118,12 +118,15 @@ export function jobsOf(
     today,
     until,
   };
+  // What is over is cleared, not tended.
+  const [end] = planting.brief.lasting ? [] : overOn(asked.planting);
+  const tended = (kind: JobKind, on: string) => !kind.again || kind.untilCleared || !end || on <= end.on;
   return kinds
     .flatMap(([id, kind]) =>
       (kind.stone && !planted ? [] : kind.of(asked))
         .map((due) => ({ ...due, until: due.until ?? addDays(due.on, kind.withinDays) }))
         .filter((due) => (due.on >= late || due.until >= today || kind.waits) && due.on <= until)
-        .filter((due) => kind.again || !isDone(asked, due))
+        .filter((due) => tended(kind, due.on) && (kind.again || !isDone(asked, due)))
         .slice(0, kind.again && !all ? 1 : undefined)
         .map((due): Job => ({
           kind: id as JobId,

@@ -82,6 +82,8 @@ export interface JobKind {
   stone?: 'plain' | 'bad';
   /** It waits however late it is. */
   waits?: boolean;
+  /** It is asked for as long as anything stands there, its season over or not. */
+  untilCleared?: boolean;
   /** It comes again and again: of what is ahead the first is told, and when it was done last is its own affair. */
   again?: boolean;
 }

@@ -3,11 +3,14 @@ import { PESTS } from '../plants/pests';
 import type { Pest } from '../plants/traits';
 import { isSouthern } from '../climate/hemisphere';
 import { formatDay, nextMonthDay } from '../units/date';
+import { isDone } from './done';
 import type { Due, JobKind } from './job';
 import { aliveOn, capital, isPlanted, namesOf } from './plants-of';
 
 /** Looked for about this day of each of its months. Working figure. */
 const ABOUT = '10';
+/** Looked over so near its day it is that look. Working figure: half a month. */
+const LOOKED_DAYS = 14;
 
 /** Pests and diseases by name, in the months they come: looked for, not treated unseen. */
 export const look: JobKind = {
@@ -35,11 +38,12 @@ export const look: JobKind = {
           on,
           text: `look for ${told.map((t) => `${t.pest} on ${t.on}`).join('; ')}`,
           how: told.map((t) => `${capital(t.pest)}: ${PESTS[t.pest].look}.`).join(' '),
-          within: 0,
+          done: [{ what: 'check', to: null }],
+          within: LOOKED_DAYS,
           key: `look-${on.slice(0, 7)}`,
         });
     }
-    return out.sort((a, b) => a.on.localeCompare(b.on));
+    return out.filter((due) => !isDone(asked, due)).sort((a, b) => a.on.localeCompare(b.on));
   },
   why: 'Pests found early are easy to deal with. Turn the leaves over and check the shoot tips; if a plant wilts in wet mix, check its roots.',
   says: ({ on, text }) => `${capital(text)}, ${formatDay(on)}`,

@@ -1,6 +1,6 @@
 import { LEFT_AFTER } from '../plants/cutting';
 import { factsOf } from '../plants/facts';
-import { inMarch } from '../plants/hand';
+import { inMarch, SOFT } from '../plants/hand';
 import { addDays, daysBetween, formatDay } from '../units/date';
 import type { Asked, Due, JobKind } from './job';
 import { aliveOn, capital, isPlanted } from './plants-of';
@@ -38,6 +38,8 @@ export const shear: JobKind = {
       const { cutBack, cutMonth } = factsOf(plant);
       // Leaf is cut when it crowds its neighbours, not by the calendar.
       if (cutBack === 'never' || plant.flower.show === 0) return [];
+      // A light clip does nothing for what lives one summer.
+      if (cutBack === 'in leaf only' && SOFT.includes(factsOf(plant).life)) return [];
       // What March asks of what stays out is told in March's own round.
       if (planting.brief.lasting && inMarch(plant) !== null && cutMonth === 3) return [];
       return daysIn(asked, cutMonth).flatMap((on): Due[] => {

@@ -5,6 +5,7 @@ import { isPlanted } from './plants-of';
 
 /** What may be spent of its water is gone. */
 export const water: JobKind = {
+  untilCleared: true,
   matters: 'dies',
   withinDays: 0,
   again: true,

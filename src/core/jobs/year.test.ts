@@ -121,6 +121,17 @@ describe('nothing silly', () => {
   });
 });
 
+describe('what is over, and what was looked at', () => {
+  test('is cleared, not fed and looked over: only water goes on until then', () =>
+    expect(jobsOf(SIX.summer, { today: '2026-11-20', days: 60 }).map((j) => j.kind)).toEqual(['over']));
+  test('leaves that were looked over are not asked about again that month', () => {
+    const looks = (deeds: Planting['deeds']) =>
+      jobsOf({ ...SIX.summer, deeds }, { today: '2026-07-09' }).filter((j) => j.kind === 'look').length;
+    expect(looks([])).toBe(1);
+    expect(looks([{ id: 'c', what: 'check', to: null, on: '2026-07-09', done: '2026-07-09' }])).toBe(0);
+  });
+});
+
 describe('what stays for years', () => {
   test('is asked for the same in its second summer as in its first', () =>
     expect(years.yearRound.filter((t) => /clip lavender/.test(t))).toEqual([

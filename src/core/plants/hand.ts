@@ -1,5 +1,6 @@
 import { factsOf, genusOf } from './facts';
 import type { Plant } from './schema';
+import type { Facts } from './traits';
 
 const from = (genera: string): ReadonlySet<string> => new Set(genera.split(' '));
 const isOf =
@@ -48,7 +49,8 @@ const MARCH = 3;
 
 /** Woody and fibrous kinds branch by themselves, or not for the pinch: nobody goes round periwinkle, ivy or begonias. Chrysanthemums are hardy and pinched all the same. Growers' list. */
 const BRANCHES = ['Begonia', 'Lobelia', 'Viola'];
-const SOFT = ['annual', 'tender perennial'];
+/** What lives for one summer where frosts come. */
+export const SOFT: readonly Facts['life'][] = ['annual', 'tender perennial'];
 export const isPinched = (p: Plant): boolean =>
   p.pinch === 'helps' &&
   p.group !== 'succulent' &&

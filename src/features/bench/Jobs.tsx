@@ -1,6 +1,6 @@
 'use client';
 import Link from 'next/link';
-import { type Job, jobsOf } from '@/core/jobs';
+import { type Job, JOBS, jobsOf } from '@/core/jobs';
 import type { Planting } from '@/core/plantings/schema';
 import { Button, buttonLook } from '@/ui/Button';
 import { type Surround, useAround } from '../shell/around';
@@ -18,11 +18,16 @@ const STRIP_DAYS = 14;
 const NAMED = 2;
 const LINES = 7;
 
-/** What comes again and again is told of by its kind, and only when it is due. */
-const AGAIN: Partial<Record<Job['kind'], string>> = {
+/** What many containers ask for, each of its own plants, is told of by its kind. */
+const SHORT: Partial<Record<Job['kind'], string>> = {
   water: 'Water today',
   feed: 'Feed',
+  iron: 'Give iron',
   deadhead: 'Deadhead',
+  pinch: 'Pinch out the tips',
+  stake: 'Tie in',
+  shear: 'Cut back',
+  clip: 'Clip',
   turn: 'Give it a quarter turn',
   settle: 'Check new plants daily',
   winterWater: 'Feel the mix under cover',
@@ -37,6 +42,7 @@ interface Line {
   text: string;
   at: Station;
   due: string;
+  again: boolean;
   pots: Planting[];
 }
 
@@ -45,17 +51,17 @@ async function linesOf(plantings: readonly Planting[], today: string, around: Su
   const jobs = await inTurn(plantings, (p) => jobsOf(p, { today, days: STRIP_DAYS }, around(p)));
   for (const [i, planting] of plantings.entries())
     for (const job of jobs[i] ?? []) {
-      const again = AGAIN[job.kind];
+      const { again = false } = JOBS[job.kind];
+      // What comes again and again is told only when it is due.
       if (again && job.due > today) continue;
-      const text = again ?? job.says;
-      const line = lines.get(text) ?? { text, at: AT[job.kind] ?? 'tend', due: job.due, pots: [] };
+      const text = SHORT[job.kind] ?? job.says;
+      const line = lines.get(text) ?? { text, at: AT[job.kind] ?? 'tend', due: job.due, again, pots: [] };
       // Two colours of one kind are one container.
       if (!line.pots.includes(planting)) line.pots.push(planting);
       lines.set(text, line);
     }
   // What is not done every week comes first: it is what one would miss.
-  const isAgain = (l: Line) => Object.values(AGAIN).includes(l.text);
-  return [...lines.values()].sort((a, b) => Number(isAgain(a)) - Number(isAgain(b)) || a.due.localeCompare(b.due));
+  return [...lines.values()].sort((a, b) => Number(a.again) - Number(b.again) || a.due.localeCompare(b.due));
 }
 
 /** What the bench asks for today and in the next two weeks; containers that ask the same share a line. */
