@@ -15,11 +15,13 @@ import { PlantGlyph } from '@/ui/PlantGlyph';
 import { Toggle } from '@/ui/Toggle';
 import { checkOf } from '@/core/balance';
 import { Failed } from '../shell/Failed';
+import { useToday } from '../shell/diary';
 import { point } from '../shell/pointing';
 import { useAsk } from '../shell/useAsk';
 import { weigh } from '../shell/workers';
 import type { Known } from '../shell/known';
 import { useWorkspace } from '../shell/store';
+import { Died } from './Died';
 
 /** One plant in hand: its start size, keep or take out, and what could stand in its place, judged. */
 export function SwapPanel({
@@ -36,6 +38,8 @@ export function SwapPanel({
   const { mine, library } = known;
   const run = useWorkspace((s) => s.run);
   const [all, setAll] = useState(true);
+  const [died, setDied] = useState(false);
+  const today = useToday();
   const { plant } = placed;
   const same = planting.placements.filter((p) => plantIdOf(p) === plant.id);
   const asked = useAsk<Swap[]>(() => weigh(mine, (api) => api.swaps(planting, placed.id)), [planting, placed.id, mine]);
@@ -79,14 +83,23 @@ export function SwapPanel({
           })
         }
       />
-      <Button
-        onClick={() => {
-          run(`Remove ${plantName(plant)}`, { do: 'remove', id: placed.id });
-          point({ chosen: null });
-        }}
-      >
-        Remove
-      </Button>
+      <div className="grid grid-flow-col gap-1.5">
+        <Button
+          className="justify-center!"
+          onClick={() => {
+            run(`Remove ${plantName(plant)}`, { do: 'remove', id: placed.id });
+            point({ chosen: null });
+          }}
+        >
+          Remove
+        </Button>
+        {planting.startDate <= today && (
+          <Button className="justify-center!" aria-expanded={died} onClick={() => setDied(!died)}>
+            It died
+          </Button>
+        )}
+      </div>
+      {died && <Died planting={planting} placed={placed} swaps={swaps ?? []} today={today} />}
       <section>
         <header className="hair flex items-baseline justify-between pb-1 pt-1">
           <h3 className="text-[0.93rem]">Swap it for</h3>
