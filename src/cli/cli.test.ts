@@ -203,7 +203,7 @@ test('list adds up several plantings in packs and whole bags', async () => {
   };
   const two = JSON.parse((await run('list', a, b, '--feed', 'liquid', '--drip')).out) as typeof one;
   expect(two.plants).toBe(2 * one.plants);
-  expect(two.lines.map((l) => l.key)).toEqual(expect.arrayContaining(['feed:liquid', 'drip:emitter']));
+  expect(two.lines.map((l) => l.key)).toEqual(expect.arrayContaining(['feed:liquid', 'drip:timer']));
   expect((await run('list')).err).toContain('give at least one planting');
   expect((await run('list', a, '--feed', 'tea')).err).toContain('--feed: must be one of slow, liquid, pellets.');
 });

@@ -13,6 +13,8 @@ export const MakingSchema = z
   .object({
     feed: z.enum(FEED_IDS as [(typeof FEED_IDS)[number]]).default('slow'),
     drip: z.boolean().default(false),
+    /** Plants bought over what is set out, a share. */
+    spare: z.number().min(0).max(0.25).default(0),
     currency: z.enum(CURRENCY_CODES as [(typeof CURRENCY_CODES)[number]]).default('GBP'),
     /** So much of the currency is a pound. */
     perPound: z.number().positive('must be more than zero').max(1000).default(1),

@@ -6,7 +6,7 @@ import type { UnitSystem } from '../units/length';
 import { sum } from '../units/number';
 import type { ShopId } from './entry';
 import type { FeedId } from './feeds';
-import type { Bought } from './packs';
+import { type Bought, fillBy, type Offer } from './packs';
 
 /** One thing to buy for all of them. */
 export interface OrderLine {
@@ -43,11 +43,13 @@ export interface Wants {
   drip: boolean;
   units: UnitSystem;
   stock: Stock | null;
+  /** Plants bought over what is set out, a share of them: 0 for none. */
+  spare: number;
   /** Prices of one’s own, pounds for one pack, bag or piece, by line key. */
   prices: Readonly<Record<string, number>>;
 }
 
-export const PLAIN_WANTS: Wants = { feed: 'slow', drip: false, units: 'metric', stock: null, prices: {} };
+export const PLAIN_WANTS: Wants = { feed: 'slow', drip: false, units: 'metric', stock: null, spare: 0, prices: {} };
 
 /** Whole pence. */
 export const penny = (pounds: number): number => Math.round(pounds * 100) / 100;
@@ -70,6 +72,30 @@ export function plainLine(
     spare: 0,
     price: priceOfAll(buy),
     priced: { of: of.unit, pounds: own ?? each },
+    own: own !== undefined,
+    note: null,
+    plant: null,
+    usuallyOwned: false,
+    ...of,
+  };
+}
+
+/** A line of what is sold in packs: the cheapest that make up the need. A price of one’s own is for the smallest, and that is then what is bought. */
+export function packedLine(
+  of: Pick<OrderLine, 'key' | 'shop' | 'item' | 'about' | 'unit'> & Partial<OrderLine>,
+  need: number,
+  sold: readonly [Offer, ...Offer[]],
+  { prices }: Wants,
+): OrderLine {
+  const own = prices[of.key];
+  const [least] = sold;
+  const buy = fillBy(Math.ceil(need - 1e-9), own === undefined ? sold : [{ ...least, price: own }]);
+  return {
+    need,
+    buy,
+    spare: sum(buy.map((b) => b.holds * b.count)) - need,
+    price: priceOfAll(buy),
+    priced: { of: least.label, pounds: own ?? least.price },
     own: own !== undefined,
     note: null,
     plant: null,

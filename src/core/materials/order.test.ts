@@ -8,10 +8,10 @@ import { inMoney, moneyText } from '../units/money';
 import { sum } from '../units/number';
 import { bagsFor } from './bags';
 import { FEEDS } from './feeds';
-import { emittersFor } from './fittings';
+import { emittersFor } from './drip';
 import { mixOf } from './mixes';
 import { orderFor, toPay } from './order';
-import { buyText, isHad, PLAIN_WANTS } from './order-line';
+import { buyText, isHad, PLAIN_WANTS, type OrderLine } from './order-line';
 import { fillBy, type Offer, offersOf, PACKS } from './packs';
 
 /** Every way to buy so many offers, tried one by one. */
@@ -153,12 +153,15 @@ describe('six baskets and two boxes', () => {
     expect(hook && isHad(hook, { 'fitting:hook': false })).toBe(false);
   });
   test('drip is bought only where it is wanted, an emitter for so much of each length', () => {
-    expect(needOf(all, 'drip:emitter')).toBe(0);
+    expect(all.lines.filter((l) => l.key.startsWith('drip'))).toEqual([]);
     const drip = orderFor(both, { ...PLAIN_WANTS, drip: true });
-    expect(needOf(drip, 'drip:emitter')).toBe(6 * emittersFor(basket.container) + 2 * emittersFor(box.container));
+    const emitters = sum(['drip:emitter2', 'drip:emitter4', 'drip:emitter8'].map((k) => needOf(drip, k)));
+    expect(emitters).toBe(6 * emittersFor(basket.container) + 2 * emittersFor(box.container));
     expect(emittersFor(box.container)).toBeGreaterThan(emittersFor(basket.container));
   });
 });
+
+const none = { buy: [], unit: '' } satisfies Pick<OrderLine, 'buy' | 'unit'>;
 
 describe('an order', () => {
   test('prices of one’s own hold for every pack of a plant, and can be told', () => {
@@ -186,6 +189,34 @@ describe('an order', () => {
     expect(of('petunia-white', 'petunia-white')).toBe('ordinary');
     expect(of('gaultheria', 'petunia-white')).toBe('acid');
     expect(of('echeveria-dark', 'stonecrop-bronze', 'petunia-white')).toBe('gritty');
+  });
+  test('what is sold in tubs, coils and packs is bought in the cheapest that make it up', () => {
+    const line = (count: number, key: string) =>
+      orderFor([{ planting: warmPot(), count }], { ...PLAIN_WANTS, drip: true }).lines.find((l) => l.key === key);
+    expect(buyText(line(1, 'feed:slow') ?? none)).toBe('1 × 500 g tub');
+    expect(line(1, 'feed:slow')?.spare).toBeCloseTo(500 - (line(1, 'feed:slow')?.need ?? 0), 9);
+    // Four hundred litres of mix want 1,600 g: a kilogram and a half are cheaper than two.
+    const many = line(13, 'feed:slow');
+    expect(sum((many?.buy ?? []).map((b) => b.holds * b.count))).toBeGreaterThanOrEqual(many?.need ?? Infinity);
+    expect(buyText(line(1, 'drip:main') ?? none)).toBe('1 × 25 m coil');
+    expect(buyText(line(1, 'drip:timer') ?? none)).toBe('1');
+  });
+  test('a share over is bought in hand where that is asked for', () => {
+    const bought = (spare: number) =>
+      orderFor([{ planting: basket, count: 40 }], { ...PLAIN_WANTS, spare }).lines.find(
+        (l) => l.key === 'plant:petunia-white:p9',
+      );
+    const held = (spare: number) => sum((bought(spare)?.buy ?? []).map((b) => b.holds * b.count));
+    expect(bought(0.1)?.need).toBe(40);
+    expect(held(0)).toBeGreaterThanOrEqual(40);
+    expect(held(0.1)).toBeGreaterThanOrEqual(44);
+  });
+  test('coir has no holes to mesh', () => {
+    const meshed = (material: 'coir' | 'plastic') =>
+      orderFor([{ planting: { ...basket, container: { ...basket.container, material } }, count: 1 }]).lines.some(
+        (l) => l.key === 'fitting:mesh',
+      );
+    expect([meshed('plastic'), meshed('coir')]).toEqual([true, false]);
   });
   test('of nothing there is nothing to buy', () => {
     expect(orderFor([])).toMatchObject({ lines: [], containers: 0, plants: 0 });

@@ -11,13 +11,24 @@ import { ballsL, resolve } from '../plantings/resolve';
 import { sum } from '../units/number';
 import { bagsFor } from './bags';
 import type { Entry } from './entry';
+import { dripFittings } from './drip';
 import { FEEDS } from './feeds';
 import { fittingsOf } from './fittings';
 import { priceOf } from './list';
 import { MIXES, type MixId, mixOf } from './mixes';
-import { type Have, isHad, type OrderLine, penny, PLAIN_WANTS, plainLine, priceOfAll, type Wants } from './order-line';
+import {
+  type Have,
+  isHad,
+  type OrderLine,
+  packedLine,
+  penny,
+  PLAIN_WANTS,
+  plainLine,
+  priceOfAll,
+  type Wants,
+} from './order-line';
 import { type Bought, fillBy, offersOf } from './packs';
-import { CONTAINER_LEAST, CONTAINER_PER_L, SUPPORTS } from './prices';
+import { CONTAINER_LEAST, CONTAINER_PER_L, FEED_SOLD, SUPPORTS } from './prices';
 
 /** All there is to buy for some containers. */
 export interface Order {
@@ -50,12 +61,13 @@ function plantKinds(entries: readonly Entry[]): Kind[] {
   return [...kinds.values()].sort((a, b) => ROLES.indexOf(a.role) - ROLES.indexOf(b.role));
 }
 
-function plantLines(entries: readonly Entry[], { stock, prices }: Wants): OrderLine[] {
+function plantLines(entries: readonly Entry[], { stock, prices, spare }: Wants): OrderLine[] {
   return plantKinds(entries).map(({ plant, start, role, need, escapes }): OrderLine => {
     const key = `plant:${plant.id}:${start}`;
     const listed = priceOf(plant, start, stock);
     const own = prices[key];
-    const buy = fillBy(need, offersOf(start, own ?? listed.pack));
+    // A few over where some are wanted in hand.
+    const buy = fillBy(Math.ceil(need * (1 + spare)), offersOf(start, own ?? listed.pack));
     return {
       key,
       shop: 'nursery',
@@ -128,10 +140,10 @@ function feedLine(entries: readonly Entry[], wants: Wants): OrderLine {
         feed.needs(mixToBuyL(planting.container, ballsL(planting.placements)), judgedWeeks(planting)) * count,
     ),
   );
-  const line = plainLine(
+  const line = packedLine(
     { key: `feed:${wants.feed}`, shop: 'centre', item: feed.label, about: feed.how, unit: feed.unit },
     Math.round(need),
-    feed.price,
+    FEED_SOLD[wants.feed],
     wants,
   );
   return { ...line, note: 'Follow the label. Wear gloves.' };
@@ -179,7 +191,9 @@ function containerLines(entries: readonly Entry[], wants: Wants): OrderLine[] {
 export function orderFor(entries: readonly Entry[], wants: Wants = PLAIN_WANTS): Order {
   const asked = entries.filter((e) => e.count > 0);
   const mixL = mixLitres(asked);
-  const fittings = fittingsOf(asked, wants.drip).map((f) => plainLine(f, f.need, f.each, wants));
+  const fittings = [...fittingsOf(asked), ...(wants.drip ? dripFittings(asked) : [])].map(({ sold, need, ...f }) =>
+    packedLine(f, need, sold, wants),
+  );
   const plants = plantLines(asked, wants);
   const planted = plants.length > 0;
   return {

@@ -53,7 +53,7 @@ export function InAll({
     () =>
       orderFor(
         plantings.map((p) => ({ planting: toBuy(p, today), count: p.container.count })),
-        { feed: making.feed, drip: making.drip, units, stock: stock?.stock ?? null, prices: making.prices },
+        { feed: making.feed, drip: making.drip, spare: making.spare, units, stock: stock?.stock ?? null, prices: making.prices },
       ),
     [plantings, today, making, units, stock],
   );

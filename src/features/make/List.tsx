@@ -15,6 +15,7 @@ import { download, fileName } from '../shell/download';
 import { stationPath } from '../shell/stations';
 import { readyToWeigh } from '../shell/workers';
 import { Batch } from './Batch';
+import { Drip } from './Drip';
 import { keepMaking } from './keep';
 import { type Scope, useAt, useMaking } from './making';
 import { OrderTable } from './OrderTable';
@@ -39,15 +40,15 @@ export function List(at: StationProps) {
   useEffect(() => readyToWeigh(known.mine), [known.mine]);
   const { count } = planting.container;
   const scope: Scope = asked === 'set' && count === 1 ? 'one' : (asked ?? (count > 1 ? 'set' : 'one'));
-  const { feed, drip, prices } = making;
+  const { feed, drip, spare, prices } = making;
   const money: Money = { code: making.currency, perPound: making.perPound };
   const entries = useMemo(
     () => entriesFor(scope, planting, bench, making.batch, today),
     [scope, planting, bench, making.batch, today],
   );
   const order = useMemo(
-    () => orderFor(entries, { feed, drip, units, stock, prices }),
-    [entries, feed, drip, units, stock, prices],
+    () => orderFor(entries, { feed, drip, spare, units, stock, prices }),
+    [entries, feed, drip, spare, units, stock, prices],
   );
   const key = listKey(scope, at);
   const have = making.have[key] ?? {};
@@ -136,6 +137,7 @@ export function List(at: StationProps) {
           </>
         }
       />
+      {drip && <Drip entries={entries} units={units} />}
       <p className="text-[0.84rem] text-quiet">
         {stock
           ? `Plant prices from ${stock.nursery}; other prices are typical.`

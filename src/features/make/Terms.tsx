@@ -12,7 +12,8 @@ export function Terms({ making }: { making: Making }) {
     <details className="text-[0.92rem] print:hidden">
       <summary className="cursor-pointer text-quiet">
         <span className="ml-1">
-          {FEEDS[making.feed].label}, {making.drip ? 'with' : 'no'} drip irrigation, prices in{' '}
+          {FEEDS[making.feed].label}, {making.drip ? 'with' : 'no'} drip irrigation,{' '}
+          {making.spare > 0 && `${Math.round(making.spare * 100)}% spare plants, `} prices in{' '}
           {CURRENCIES[making.currency].label}
         </span>
       </summary>
@@ -22,6 +23,13 @@ export function Terms({ making }: { making: Making }) {
           value={making.feed}
           options={FEED_IDS.map((value) => ({ value, text: `${FEEDS[value].label}, ${FEEDS[value].how}` }))}
           onChange={(feed) => keepMaking({ feed })}
+        />
+        <NumberField
+          label="Spare plants, % (3 is usual for a large order)"
+          value={Math.round(making.spare * 100)}
+          min={0}
+          max={25}
+          onChange={(percent) => keepMaking({ spare: percent / 100 })}
         />
         <Toggle label="Include drip irrigation" on={making.drip} onChange={(drip) => keepMaking({ drip })} />
         <Choose
