@@ -1,4 +1,4 @@
-import { factsOf } from '../plants/facts';
+import { allLiveDry } from '../plants/dry';
 import { addDays, formatDay } from '../units/date';
 import { lastDone, rhythm } from './done';
 import type { Asked, JobKind } from './job';
@@ -10,10 +10,9 @@ const DRY_DAYS = 7;
 
 const done = [{ what: 'check' as const, to: null }];
 
-const allDry = ({ season }: Asked): boolean =>
-  season.placed.length > 0 && season.placed.every((p) => factsOf(p.plant).rhythm === 'dries out');
+const allDry = ({ season }: Asked): boolean => allLiveDry(season.placed.map((p) => p.plant));
 
-/** The first days after planting: looked at daily, or left dry for a week where all are succulents. */
+/** The first days after planting: looked at daily, or left dry for a week where all live dry. */
 export const settle: JobKind = {
   matters: 'dies',
   withinDays: DAYS,

@@ -2,7 +2,7 @@ import { containerSums, headspaceMm } from '../containers';
 import { DRESSING_MM } from '../materials/fittings';
 import { formatLength } from '../units/length';
 import { formatVolume } from '../units/quantity';
-import { type StepKind, stepOf } from './step';
+import { livesDry, type StepKind, stepOf } from './step';
 
 /** Water that fresh mix takes up until it runs out below, litres a litre. Working figure: a little under what it holds. */
 const TAKES_L_PER_L = 0.25;
@@ -34,8 +34,18 @@ export const dressStep: StepKind = ({ planting, units }) =>
     : [];
 
 /** Water until it runs out below. */
-export const waterStep: StepKind = ({ planting, units }) => {
+export const waterStep: StepKind = ({ planting, order, units }) => {
   const litres = containerSums(planting.container).fillL * TAKES_L_PER_L;
+  if (livesDry(order))
+    return [
+      stepOf({
+        id: 'water',
+        title: 'Leave it dry for a week',
+        text: `Cut and bruised roots rot in wet mix. Keep the rain off, then water in with about ${formatVolume(litres, units)} in two goes, and let it dry out before the next.`,
+        caution:
+          planting.container.mount === 'ground' ? null : 'It is heavier once it is watered: check what it hangs from.',
+      }),
+    ];
   return [
     stepOf({
       id: 'water',

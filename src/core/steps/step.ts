@@ -1,3 +1,4 @@
+import { allLiveDry } from '../plants/dry';
 import type { Planting } from '../plantings/schema';
 import type { UnitSystem } from '../units/length';
 import type { Numbered } from './order';
@@ -27,6 +28,9 @@ export interface Bench {
 
 /** A kind of step: none, one, or one for each plant. */
 export type StepKind = (bench: Bench) => Step[];
+
+/** Whether all that is set lives dry, and is planted dry. */
+export const livesDry = (order: Bench['order']): boolean => allLiveDry(order.map((p) => p.plant));
 
 /** A step with what is usual left out. */
 export const stepOf = (step: Pick<Step, 'id' | 'title' | 'text'> & Partial<Step>): Step => ({

@@ -101,4 +101,19 @@ describe('the steps', () => {
     expect(benchMinutes(warmPot(), 6)).toBeLessThan(6 * benchMinutes(warmPot(), 1));
     expect(benchMinutes(warmPot(), 6)).toBeGreaterThan(3 * benchMinutes(warmPot(), 1));
   });
+  test('succulents and lavender are planted dry: no soaking, a quarter of the feed, a week without water', () => {
+    const dry = pot({
+      placements: [placed('a', 'echeveria-dark', 'filler', 0, 0), placed('b', 'lavender', 'filler', 90, 0)],
+    });
+    const usual = pot({
+      placements: [placed('a', 'petunia-white', 'filler', 0, 0), placed('b', 'lavender', 'filler', 90, 0)],
+    });
+    const step = (planting: typeof dry, id: string) => stepsOf(planting).find((x) => x.id === id);
+    const grams = (planting: typeof dry) => Number(/(\d+) g/.exec(step(planting, 'feed')?.title ?? '')?.[1]);
+    expect([step(dry, 'soak'), step(usual, 'soak')?.id]).toEqual([undefined, 'soak']);
+    expect(grams(dry) / grams(usual)).toBeCloseTo(0.25, 1);
+    expect(step(dry, 'water')?.title).toBe('Leave it dry for a week');
+    expect(step(dry, 'fill')?.caution).toMatch(/mask/);
+    expect(step(usual, 'water')?.title).toMatch(/^Water in/);
+  });
 });

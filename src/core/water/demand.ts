@@ -8,7 +8,7 @@ import { mixOf } from '../materials/mixes';
 import { resolve } from '../plantings/resolve';
 import type { Planting } from '../plantings/schema';
 import { daysBetween } from '../units/date';
-import { factsOf } from '../plants/facts';
+import { allLiveDry } from '../plants/dry';
 import { clamp01 } from '../units/number';
 import { type Drinking, drinkingIn } from './canopy';
 import { referenceMm } from './evaporation';
@@ -86,11 +86,8 @@ export function storeOn(planting: Planting, season: Season, date: string): Store
 }
 
 /** What dries between waterings is not drowned with the thirsty: only where all of it lives dry is more let go. */
-function goneOf(planting: Planting): number {
-  const kinds = resolve(planting).map((p) => p.plant);
-  const dry = kinds.length > 0 && kinds.every((p) => p.water === 'dry' || factsOf(p).rhythm === 'dries out');
-  return dry ? GONE.dry : GONE.thirsty;
-}
+const goneOf = (planting: Planting): number =>
+  allLiveDry(resolve(planting).map((p) => p.plant)) ? GONE.dry : GONE.thirsty;
 
 /** The leaf on a day, from the season of the planting. */
 export function drinkingOn(planting: Planting, season: Season, date: string): Drinking {

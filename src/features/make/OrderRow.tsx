@@ -57,7 +57,7 @@ export function OrderRow({ line: l, had, money, stock, onTick, onMissing }: Prop
         {l.spare > 0 && l.plant && <span className="block text-[0.82rem] text-quiet">{l.spare} spare</span>}
         {l.spare >= 1 && !l.plant && (
           <span className="block text-[0.82rem] text-quiet">
-            {Math.round(l.spare)} {l.unit} left over
+            {Math.round(l.spare)} {MEASURED.has(l.unit) && l.unit} left over
           </span>
         )}
       </td>
@@ -68,10 +68,12 @@ export function OrderRow({ line: l, had, money, stock, onTick, onMissing }: Prop
   );
 }
 
-/** What is sold by weight, length or volume is wanted in so much of it; pieces are counted where they are bought. */
+/** What is sold by weight, length or volume is wanted in so much of it; pieces are counted where they are bought, unless that is in packs. */
 const MEASURED = new Set(['L', 'g', 'mL', 'm', 'm²']);
-const wanted = ({ need, unit }: OrderLine): string =>
-  MEASURED.has(unit) ? `${need < 10 ? Number(need.toFixed(1)) : Math.round(need)} ${unit}` : '';
+function wanted({ need, unit, buy }: OrderLine): string {
+  if (MEASURED.has(unit)) return `${need < 10 ? Number(need.toFixed(1)) : Math.round(need)} ${unit}`;
+  return buy.some((b) => b.holds > 1) ? String(Math.ceil(need)) : '';
+}
 
 function What({
   line: l,
