@@ -6,6 +6,10 @@ const PARTS = `rillbank-parts-${BUILD}`;
 /** A page of each station that belongs to no container: what it shows is in the browser, so that it serves for any. */
 const STATIONS = ['spot', 'container', 'plants', 'season', 'make', 'tend'];
 /** What papers are set in. */
+/** Reminders outlive a build: their name does not begin as those of a build do. */
+const REMINDERS = 'reminders-of-rillbank';
+const REMINDER_KEY = '/reminders.json';
+const REMINDER = 'jobs-today';
 const FONTS = ['/fonts/bricolage-grotesque-400.ttf', '/fonts/bricolage-grotesque-600.ttf'];
 const shellOf = (station) => `/pot/shell/${station}`;
 /** Builds whose pages are kept: this one, and the one before it for what was not opened since. */
@@ -29,7 +33,7 @@ self.addEventListener('activate', (event) =>
 
 /** Everything the pages are built of, listed at the build: a page that was never opened needs no signal for its parts. */
 async function keepParts() {
-  const list = await fetch('/_next/static/parts.json')
+  const list = await fetch('/_next/static/parts.json', { cache: 'no-store' })
     .then((answer) => (answer.ok ? answer.json() : []))
     .catch(() => []);
   await add(PARTS, list);
@@ -44,7 +48,36 @@ async function prune() {
 }
 
 // What was fetched before this worker was there is told by the page, and kept too.
-self.addEventListener('message', (event) => event.waitUntil(add(PARTS, event.data?.parts ?? [])));
+self.addEventListener('message', (event) =>
+  event.waitUntil(event.data?.remind ? remind() : add(PARTS, event.data?.parts ?? [])),
+);
+
+// The browser wakes this worker about once a day where it may, and a page asks for the same when it is opened.
+self.addEventListener('periodicsync', (event) => event.tag === REMINDER && event.waitUntil(remind()));
+self.addEventListener('notificationclick', (event) => {
+  event.notification.close();
+  event.waitUntil(openToday());
+});
+
+/** What the day asks for, as the page worked it out when it was last open; once a day. */
+async function remind() {
+  const cache = await caches.open(REMINDERS);
+  const kept = await cache.match(REMINDER_KEY);
+  if (!kept || Notification.permission !== 'granted') return;
+  const { days, told } = await kept.json();
+  const now = new Date();
+  const today = [now.getFullYear(), now.getMonth() + 1, now.getDate()].map((n) => String(n).padStart(2, '0')).join('-');
+  if (told === today || !days[today]) return;
+  await self.registration.showNotification('Jobs today', { body: days[today], tag: REMINDER, icon: '/icon.svg' });
+  await cache.put(REMINDER_KEY, new Response(JSON.stringify({ days, told: today })));
+}
+
+async function openToday() {
+  const [open] = await self.clients.matchAll({ type: 'window' });
+  if (!open) return self.clients.openWindow('/today');
+  await open.focus();
+  return open.navigate('/today');
+}
 
 self.addEventListener('fetch', (event) => {
   const { request } = event;

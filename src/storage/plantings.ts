@@ -1,4 +1,5 @@
 import { BadInputError } from '@/core/formats/parse';
+import { byName } from '@/core/units/natural';
 import { apply, type Command } from '@/core/plantings/commands';
 import { joined } from '@/core/plantings/joined';
 import type { Planting } from '@/core/plantings/schema';
@@ -25,7 +26,7 @@ export const shelved = (): Promise<StoredPlanting[]> =>
     .filter((row) => !row.fresh)
     .toArray();
 
-/** Everything on the bench, by place. */
+/** Everything on the bench, by place and name. */
 export async function readShelf(): Promise<Shelf> {
   const shelf: Shelf = { pots: [], unreadable: [] };
   for (const row of await shelved()) {
@@ -33,6 +34,8 @@ export async function readShelf(): Promise<Shelf> {
     if (p instanceof BadInputError) shelf.unreadable.push({ id: row.id, why: p.message, stored: row.planting });
     else shelf.pots.push({ planting: p, updatedAt: row.updatedAt, archived: row.archived ?? false });
   }
+  const { pots } = shelf;
+  pots.sort((a, b) => byName(a.planting.spot.name, b.planting.spot.name) || byName(a.planting.name, b.planting.name));
   return shelf;
 }
 

@@ -115,7 +115,8 @@ export function NumberField({
   const read = (t: string): Understood<number> => {
     const n = t.trim() === '' ? NaN : numberIn(t);
     if (!Number.isFinite(n)) return { ok: false, say: `Enter a number from ${min} to ${max}.` };
-    return within(whole ? Math.round(n) : n, min, max, String);
+    if (whole && !Number.isInteger(n)) return { ok: false, say: `Enter a whole number from ${min} to ${max}.` };
+    return within(n, min, max, String);
   };
   return <TypedField label={label} inputMode="decimal" shown={String(value)} read={read} onChange={onChange} />;
 }

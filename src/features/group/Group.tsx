@@ -3,6 +3,7 @@ import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
 import { type ComponentProps, type ReactNode, useEffect, useMemo, useRef, useState } from 'react';
 import { byTurns, freshGroup, inRow, mirrored, withAll } from '@/core/groups/arrange';
+import { byName } from '@/core/units/natural';
 import { asGroup } from '@/core/groups/cluster';
 import { type Scene, sceneOf } from '@/core/groups/scene';
 import type { Group as Arranged } from '@/core/groups/schema';
@@ -80,8 +81,6 @@ export function Group() {
     </div>
   );
 }
-
-const byName = (a: string, b: string): number => a.localeCompare(b, 'en', { numeric: true });
 
 /** The places there are, to choose one; and that there is none of the name that was asked for. */
 function Places({ place, places }: { place: string; places: readonly string[] }) {

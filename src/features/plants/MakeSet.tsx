@@ -1,6 +1,7 @@
 'use client';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
+import { partnerName } from '@/core/compose/over/partner-name';
 import type { Planting } from '@/core/plantings/schema';
 import { savePlanting } from '@/storage/plantings';
 import { Button } from '@/ui/Button';
@@ -39,7 +40,7 @@ export function MakeSet({ planting, known }: { planting: Planting; known: Known 
       const partner = {
         ...found.planting,
         id,
-        name: `${planting.name}, partner`.slice(0, 80),
+        name: partnerName(planting.name),
         container: { ...planting.container, count: Math.max(1, count - ofThis) },
       };
       await savePlanting(partner);

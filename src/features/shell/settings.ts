@@ -31,6 +31,13 @@ export const keepPictures = (pictures: Settings['pictures']): void => put(PICTUR
 export const keptExplained = (): boolean => localStorage.getItem(EXPLAINED) !== AWAY;
 export const keepExplained = (explained: boolean): void => put(EXPLAINED, explained ? undefined : AWAY);
 
+const REMIND = 'rillbank.remind';
+const ON = 'on';
+
+/** Whether one is to be reminded of the day's jobs on this device. */
+export const keptRemind = (): boolean => localStorage.getItem(REMIND) === ON;
+export const keepRemind = (on: boolean): void => put(REMIND, on ? ON : undefined);
+
 /** Sets light or dark on this device, and shows it; undefined follows the system. */
 export function keepTheme(theme: Settings['theme']): void {
   put(THEME, theme);

@@ -17,14 +17,11 @@ const words = (what: string): string => what.replace(/-/g, ' ');
 /** What it asks for now and in the three weeks ahead, and what was done last. */
 export function Jobs({ planting, season, today, around, units }: TendProps) {
   const run = useWorkspace((s) => s.run);
-  const jobs = useMemo(
-    () => {
-      const all = jobsOf(planting, { today, days: AHEAD_DAYS }, around).filter((j) => j.kind !== 'water');
-      // What is due now as it is best done; what is ahead by its day.
-      return [...all.filter((j) => j.due <= today).sort(byUrgency), ...all.filter((j) => j.due > today)];
-    },
-    [planting, today, around],
-  );
+  const jobs = useMemo(() => {
+    const all = jobsOf(planting, { today, days: AHEAD_DAYS }, around).filter((j) => j.kind !== 'water');
+    // What is due now as it is best done; what is ahead by its day.
+    return [...all.filter((j) => j.due <= today).sort(byUrgency), ...all.filter((j) => j.due > today)];
+  }, [planting, today, around]);
   const done = planting.deeds
     .filter((d) => d.done !== null)
     .sort((a, b) => dayOf(b).localeCompare(dayOf(a)))

@@ -20,6 +20,7 @@ import { useUnits } from '../shell/units';
 import { useAt } from './at';
 import { PlaceToday } from './PlaceToday';
 import type { Asking } from './props';
+import { Remind } from './Remind';
 import { Rota } from './Rota';
 import { Estimated } from './Estimated';
 import { OwnWeather } from './OwnWeather';
@@ -132,6 +133,7 @@ function Round({ plantings, today }: { plantings: readonly Planting[]; today: st
           units={units}
         />
         <div className="flex flex-col gap-3 print:hidden">
+          <Remind plantings={plantings} today={today} of={around.of} />
           <OwnWeather today={today} />
           <span className="max-w-52">
             <DiaryPick />
