@@ -17,11 +17,16 @@ const HEAD: Record<Role, string> = { thriller: 'Thriller', filler: 'Fillers', sp
 interface Entry {
   placed: Placed;
   ids: string[];
+  /** Of them alive in the week that is looked at. */
+  standing: number;
   heightMm: number;
   trailMm: number;
   /** What became of all of them, or null while any lives. */
   fate: string | null;
 }
+
+/** So many as stand in the week: not those that were lifted before it; all of them where none stands. */
+const manyOf = ({ standing, ids }: Entry): number => standing || ids.length;
 
 /** What hangs less is not worth a word. Working figure. */
 const HANGS_FROM_MM = 80;
@@ -54,9 +59,10 @@ export function Cast({
   season.placed.forEach((placed, i) => {
     const key = `${placed.role}|${placed.plant.id}|${placed.start}`;
     const g = sizes[i];
-    const e = entries.get(key) ?? { placed, ids: [], heightMm: 0, trailMm: 0, fate: g ? fateOf(g) : null };
+    const e = entries.get(key) ?? { placed, ids: [], standing: 0, heightMm: 0, trailMm: 0, fate: g ? fateOf(g) : null };
     e.ids.push(placed.id);
     if (g?.alive) {
+      e.standing += 1;
       e.heightMm = Math.max(e.heightMm, g.heightMm);
       e.trailMm = Math.max(e.trailMm, g.trailMm);
       e.fate = null;
@@ -98,7 +104,7 @@ export function Cast({
                       <span className="grid min-w-0 grid-cols-[minmax(0,1fr)_auto_auto] items-baseline gap-x-2 text-[0.84rem] leading-tight text-quiet">
                         <span className="col-span-2 truncate text-[0.95rem] text-ink">
                           <span className="font-semibold">{plant.common}</span>
-                          {e.ids.length > 1 && <span className="text-quiet"> × {e.ids.length}</span>}
+                          {manyOf(e) > 1 && <span className="text-quiet"> × {manyOf(e)}</span>}
                         </span>
                         <span className={`row-start-2 truncate ${hanging(e) ? '' : 'col-span-3'}`}>
                           {plant.variety || plant.botanical}
