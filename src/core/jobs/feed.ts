@@ -2,6 +2,7 @@ import { setOutForWinter } from '../balance/suits';
 import { isSouthern } from '../climate/hemisphere';
 import { factsOf } from '../plants/facts';
 import { bearsNoPhosphate, fruits } from '../plants/hand';
+import { BESIDES_SLOW } from '../materials/feeds';
 import { addDays, daysBetween, formatDay, monthOf } from '../units/date';
 import { rhythm } from './done';
 import type { Asked, Due, JobKind } from './job';
@@ -13,15 +14,14 @@ const RHYTHM = {
   liquid: { fromWeek: 6, everyDays: 7, says: 'give liquid feed' },
   pellets: { fromWeek: 4, everyDays: 30, says: 'work in feed pellets' },
 } as const;
-/** Slow-release carries moderate kinds until the eleventh week, and hungry ones until the sixth: then liquid besides, every week. Growers' figures: from the start of August, and from week six. */
-const SLOW = { hungryFromWeek: 6, fromWeek: 11, everyDays: 7, says: 'give liquid feed' } as const;
+const SLOW = { ...BESIDES_SLOW, everyDays: 7, says: 'give liquid feed' } as const;
 /** What hangs from a hook is fed twice a week from its eighth week. Growers' figure: from July. */
 const HUNG_FROM_WEEK = 8;
 /** Nothing grows enough to be fed outside these months of the north, 1–12. Growers' figure; what stands for the winter is fed once, about this day. */
 const FED_MONTHS = [4, 9];
 const IN_MARCH = '03-15';
-/** The last feed is so long before the first frost: later growth is soft. Growers' figure: to the middle of September. */
-const STOP_BEFORE_DAYS = 35;
+/** The last feed is so long before the first frost: later growth is soft. */
+const STOP_BEFORE_DAYS = BESIDES_SLOW.stopsWeeks * 7;
 /** What stays out for years is fed once in spring, and hungry kinds with liquid until the end of July. Growers' figures; every other week is a working figure. */
 const ONCE_ON = '04-20';
 const HUNGRY_FROM = '05-15';

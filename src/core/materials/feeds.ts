@@ -1,4 +1,4 @@
-import { FEED_G_PER_L, FEED_PRICE_PER_G } from './prices';
+import { FEED_G_PER_L } from './prices';
 
 /** A way of feeding a container for a season. The product’s own label rules. */
 interface Feed {
@@ -8,8 +8,6 @@ interface Feed {
   unit: 'g' | 'mL';
   /** For so many litres of mix over so many weeks. */
   needs: (mixL: number, weeks: number) => number;
-  /** Pounds for one gram or millilitre. */
-  price: number;
   /** What a container gets on the day it is planted; 0 where feeding begins later. */
   first: (mixL: number) => number;
 }
@@ -22,9 +20,9 @@ const ML_PER_L = 1000;
 /** Pellets: so much to a litre of mix each month. Working figure within ordinary labels. */
 const PELLETS_G_PER_L = 1.5;
 const WEEKS_A_MONTH = 4.345;
-/** Ordinary prices, pounds for a gram or a millilitre. Working figures. */
-const LIQUID_PRICE = 0.008;
-const PELLET_PRICE = 0.006;
+
+/** Slow-release carries moderate kinds until the eleventh week, and hungry ones until the sixth: then liquid besides, every week, until so many weeks before the end. Growers' figures: from the start of August, and from week six, to the middle of September. */
+export const BESIDES_SLOW = { hungryFromWeek: 6, fromWeek: 11, stopsWeeks: 5 } as const;
 
 /** The ways of feeding. A new one is an entry here. */
 export const FEEDS = {
@@ -33,7 +31,6 @@ export const FEEDS = {
     how: 'mixed in on planting day; lasts five to six months',
     unit: 'g',
     needs: (mixL) => mixL * FEED_G_PER_L,
-    price: FEED_PRICE_PER_G,
     first: (mixL) => mixL * FEED_G_PER_L,
   },
   liquid: {
@@ -41,7 +38,6 @@ export const FEEDS = {
     how: `weekly from week ${FROM_WEEK}, diluted as on the label`,
     unit: 'mL',
     needs: (mixL, weeks) => mixL * SOLUTION_L_PER_L * DILUTED * ML_PER_L * Math.max(0, weeks - FROM_WEEK),
-    price: LIQUID_PRICE,
     first: () => 0,
   },
   pellets: {
@@ -49,9 +45,14 @@ export const FEEDS = {
     how: 'monthly, worked into the surface',
     unit: 'g',
     needs: (mixL, weeks) => mixL * PELLETS_G_PER_L * Math.max(1, Math.round(weeks / WEEKS_A_MONTH)),
-    price: PELLET_PRICE,
     first: (mixL) => mixL * PELLETS_G_PER_L,
   },
 } satisfies Record<string, Feed>;
 export type FeedId = keyof typeof FEEDS;
 export const FEED_IDS = Object.keys(FEEDS) as FeedId[];
+
+/** Liquid that goes with slow-release for so many litres of mix over so many weeks, mL: from the sixth week where some are hungry. */
+export function liquidBesides(mixL: number, weeks: number, hungry: boolean): number {
+  const later = hungry ? BESIDES_SLOW.hungryFromWeek : BESIDES_SLOW.fromWeek;
+  return FEEDS.liquid.needs(mixL, weeks - BESIDES_SLOW.stopsWeeks - (later - FROM_WEEK));
+}

@@ -183,6 +183,20 @@ describe('an order', () => {
     expect(FEEDS.liquid.needs(10, 4)).toBe(0);
     expect(FEEDS.pellets.needs(10, 26)).toBeCloseTo(10 * 1.5 * 6, 6);
   });
+  test('beside slow-release a summer of hungry kinds takes liquid, a light one or a winter none', () => {
+    const liquid = (planting: Planting, feed: 'slow' | 'liquid' = 'slow') =>
+      orderFor([{ planting, count: 1 }], { ...PLAIN_WANTS, feed }).lines.filter((l) => l.key === 'feed:liquid');
+    expect(liquid(basket)[0]?.need).toBeGreaterThan(0);
+    // A school of its own is told once.
+    expect(liquid(basket, 'liquid')).toHaveLength(1);
+    const light = pot({ placements: [placed('a', 'echeveria-dark', 'filler', 0, 0)] });
+    expect(liquid(light)).toEqual([]);
+    expect(liquid({ ...basket, startDate: '2026-09-28' })).toEqual([]);
+    expect(liquid({ ...basket, brief: { ...basket.brief, lasting: true } })).toEqual([]);
+    const modest = pot({ placements: [placed('a', 'pelargonium-scarlet', 'filler', 0, 0)] });
+    const hungry = pot({ placements: [placed('a', 'petunia-violet', 'filler', 0, 0)] });
+    expect(liquid(modest)[0]?.need ?? 0).toBeLessThan(liquid(hungry)[0]?.need ?? 0);
+  });
   test('mix is what lime-haters need, else what half of it asks for', () => {
     const of = (...plants: string[]) =>
       mixOf(pot({ placements: plants.map((p, i) => placed(`p${i}`, p, 'filler', i * 40, 0)) }));

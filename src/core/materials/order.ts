@@ -1,3 +1,4 @@
+import { setOutForWinter } from '../balance/suits';
 import { mayEscape } from '../climate/kind';
 import { containerSums, mixToBuyL } from '../containers';
 import { describe } from '../containers/describe';
@@ -12,7 +13,7 @@ import { sum } from '../units/number';
 import { bagsFor } from './bags';
 import type { Entry } from './entry';
 import { dripFittings } from './drip';
-import { FEEDS } from './feeds';
+import { type FeedId, FEEDS, liquidBesides } from './feeds';
 import { fittingsOf } from './fittings';
 import { priceOf } from './list';
 import { MIXES, type MixId, mixOf } from './mixes';
@@ -132,21 +133,33 @@ function mixLines(mixL: Order['mixL'], wants: Wants): OrderLine[] {
   });
 }
 
-function feedLine(entries: readonly Entry[], wants: Wants): OrderLine {
-  const feed = FEEDS[wants.feed];
-  const need = sum(
-    entries.map(
-      ({ planting, count }) =>
-        feed.needs(mixToBuyL(planting.container, ballsL(planting.placements)), judgedWeeks(planting)) * count,
+const mixFor = ({ container, placements }: Entry['planting']): number => mixToBuyL(container, ballsL(placements));
+
+/** Liquid that a season with slow-release takes besides, mL; none in winter, for what stays for years or feeds lightly. */
+function besides({ planting, count }: Entry): number {
+  const kinds = resolve(planting).map((p) => p.plant);
+  const fed = kinds.some((p) => p.feed !== 'light') && !planting.brief.lasting && !setOutForWinter(planting);
+  const hungry = kinds.some((p) => p.feed === 'hungry');
+  return fed ? liquidBesides(mixFor(planting), judgedWeeks(planting), hungry) * count : 0;
+}
+
+function feedLines(entries: readonly Entry[], wants: Wants): OrderLine[] {
+  const line = (id: FeedId, need: number, about: string): OrderLine => ({
+    ...packedLine(
+      { key: `feed:${id}`, shop: 'centre', item: FEEDS[id].label, about, unit: FEEDS[id].unit },
+      Math.round(need),
+      FEED_SOLD[id],
+      wants,
     ),
-  );
-  const line = packedLine(
-    { key: `feed:${wants.feed}`, shop: 'centre', item: feed.label, about: feed.how, unit: feed.unit },
-    Math.round(need),
-    FEED_SOLD[wants.feed],
-    wants,
-  );
-  return { ...line, note: 'Follow the label. Wear gloves.' };
+    note: 'Follow the label. Wear gloves.',
+  });
+  const { needs, how } = FEEDS[wants.feed];
+  const main = sum(entries.map(({ planting, count }) => needs(mixFor(planting), judgedWeeks(planting)) * count));
+  const more = wants.feed === 'slow' ? sum(entries.map(besides)) : 0;
+  return [
+    line(wants.feed, main, how),
+    ...(more > 0 ? [line('liquid', more, 'weekly, once the slow-release no longer carries them')] : []),
+  ];
 }
 
 function supportLines(entries: readonly Entry[], wants: Wants): OrderLine[] {
@@ -200,7 +213,7 @@ export function orderFor(entries: readonly Entry[], wants: Wants = PLAIN_WANTS):
     lines: [
       ...plants,
       ...mixLines(mixL, wants),
-      ...(planted ? [feedLine(asked, wants)] : []),
+      ...(planted ? feedLines(asked, wants) : []),
       ...supportLines(asked, wants),
       ...fittings,
       ...containerLines(asked, wants),

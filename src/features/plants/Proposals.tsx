@@ -74,6 +74,15 @@ export function Proposals(props: Props) {
     choose(0);
     compare(school === null ? null : 1);
   };
+  /** Others are asked for: the first of them is looked at. */
+  const afresh = () => {
+    choose(0);
+    compare(null);
+  };
+  const say = (wish: Said) => {
+    afresh();
+    onSay(wish);
+  };
   const facts = (i: number) => {
     const p = list[i];
     if (!p) return null;
@@ -85,7 +94,7 @@ export function Proposals(props: Props) {
         among={list}
         working={working}
         onTake={() => onTake(p)}
-        onMore={() => onSay({ wish: 'more like this', of: p.planting })}
+        onMore={() => say({ wish: 'more like this', of: p.planting })}
       >
         {!working && !beside && (
           <Then planting={p.planting} number={i + 1} act={following.get(p)} onTake={(act) => onTake(p, act)} />
@@ -141,9 +150,17 @@ export function Proposals(props: Props) {
       )}
       {!working && list[0] && (
         <Asking>
-          <Wishes first={list[0]} said={said} onSay={onSay} />
+          <Wishes first={list[0]} said={said} onSay={say} />
           <BesideIt planting={planting} beside={beside} onBeside={stand} />
-          <WhyNot planting={planting} library={library} proposals={list} onWith={onWith} />
+          <WhyNot
+            planting={planting}
+            library={library}
+            proposals={list}
+            onWith={(plant) => {
+              afresh();
+              onWith(plant);
+            }}
+          />
         </Asking>
       )}
     </div>
