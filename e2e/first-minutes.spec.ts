@@ -100,6 +100,8 @@ test('with the keyboard alone a first pot takes no more than forty presses, and 
   await atWork();
   await enter(/^Next: the container$/);
   await expect(page).toHaveURL(/\/container$/);
+  // The page before it may still have the focus for a moment.
+  await expect(page.getByRole('link', { name: 'Next: the plants' })).toBeVisible();
   await atWork();
   await enter(/^Next: the plants$/);
   await expect(page).toHaveURL(/\/plants$/);
@@ -113,11 +115,11 @@ test('with the keyboard alone a first pot takes no more than forty presses, and 
   const found = await reasons();
   await page.reload();
   await expect(page.getByText(/^\d proposals$/)).toBeVisible();
-  expect(await reasons()).toEqual(found);
+  await expect.poll(reasons).toEqual(found);
   await page.getByRole('link', { name: 'Library', exact: true }).click();
   await expect(page.getByRole('list', { name: 'Plants' })).toBeVisible();
   await page.goBack();
-  expect(await reasons()).toEqual(found);
+  await expect.poll(reasons).toEqual(found);
   await atWork();
 
   await enter(/^Use proposal 1/);

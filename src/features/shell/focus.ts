@@ -4,6 +4,9 @@ const LANDS =
 /** What keeps the focus within itself while it is open, and gives it back. */
 const OVERLAY = '[role=dialog], [role=alertdialog], [role=menu], [role=listbox]';
 
+/** Where a page's work begins. */
+const WORK = '#work, main[tabindex]';
+
 const canLand = (el: HTMLElement): boolean =>
   el.isConnected && !el.matches(':disabled, [inert] *') && el.getClientRects().length > 0;
 const landings = (within: ParentNode): HTMLElement[] => [...within.querySelectorAll<HTMLElement>(LANDS)];
@@ -26,7 +29,12 @@ function goesOnFrom({ at, round, all }: Place): HTMLElement | null {
   const i = all.indexOf(at);
   const near = [...all.slice(i + 1), ...all.slice(0, Math.max(0, i)).reverse()];
   for (const within of round) {
-    if (!within.isConnected) continue;
+    if (!within.isConnected) {
+      // The whole page's work has given way to another: that is where one goes on.
+      const work = within.matches('main') ? document.querySelector<HTMLElement>(WORK) : null;
+      if (work) return work;
+      continue;
+    }
     const next = near.find((el) => within.contains(el) && canLand(el)) ?? landings(within).find(canLand);
     if (next) return next;
     if (within.matches('main, [role=dialog]')) return within;
