@@ -6,6 +6,7 @@ import { called } from '../plants/called';
 import { factsOf } from '../plants/facts';
 import { SHOWY } from '../plants/scheme-fit';
 import type { Plant } from '../plants/schema';
+import { isPinched } from '../plants/hand';
 import { resolve } from '../plantings/resolve';
 import type { Planting } from '../plantings/schema';
 import { MONTH_NAMES } from '../units/date';
@@ -58,7 +59,7 @@ function jobFor(kind: Kind, months: (m: number) => number, stands: ReadonlySet<n
   if (plant.deadhead === 'needed') return PICK(kind, '');
   if (cut && cutBack === 'by half') return CUT(kind, MONTH_NAMES[month - 1] ?? '');
   if (cut && cutBack === 'to the base') return TO_THE_BASE(kind, MONTH_NAMES[month - 1] ?? '');
-  if (summer && plant.pinch === 'helps' && seasons === 1) return PINCH(kind, '');
+  if (summer && isPinched(plant) && seasons === 1) return PINCH(kind, '');
   return null;
 }
 

@@ -1,6 +1,7 @@
 import { factsOf } from '../plants/facts';
 import { type Plant, plantName } from '../plants/schema';
 import { STARTS } from '../plants/starts';
+import { isPinched } from '../plants/hand';
 import { formatLength } from '../units/length';
 import { fillDepths, setDeep } from './fill';
 import type { Numbered } from './order';
@@ -129,7 +130,7 @@ export const supportStep: StepKind = ({ order }) => {
 
 /** Tips off what likes it, once it stands. */
 export const pinchStep: StepKind = ({ order }) => {
-  const young = order.filter((p) => p.plant.pinch === 'helps' && STARTS[p.start].inLeaf);
+  const young = order.filter((p) => isPinched(p.plant) && STARTS[p.start].inLeaf);
   const names = [...new Set(young.map((p) => plantName(p.plant)))];
   return young.length === 0
     ? []

@@ -3,6 +3,7 @@ import { comesAgain } from '../../plants/cutting';
 import { factsOf } from '../../plants/facts';
 import { plantName } from '../../plants/schema';
 import { STARTS, type StartSize } from '../../plants/starts';
+import { isPinched } from '../../plants/hand';
 import { freeId } from '../../plantings/ids';
 import type { Placed } from '../../plantings/resolve';
 import { addDays } from '../../units/date';
@@ -65,8 +66,7 @@ const planned = (
   );
 };
 
-export const pinched = (g: Ground): Try[] =>
-  planned(g, 'pinch', 'Pinch', PINCH_WEEKS, (p) => p.plant.pinch === 'helps');
+export const pinched = (g: Ground): Try[] => planned(g, 'pinch', 'Pinch', PINCH_WEEKS, (p) => isPinched(p.plant));
 
 /** Cut back by half where it grows again. */
 export const cutBack = (g: Ground): Try[] =>
