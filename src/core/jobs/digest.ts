@@ -1,6 +1,5 @@
 import { listed } from '../units/listed';
-import type { Job } from './index';
-import { byUrgency } from './index';
+import { byUrgency, type Job } from './index';
 import { capital } from './plants-of';
 
 /** Jobs told of a day, and containers told of a job; the rest is counted. */

@@ -18,7 +18,7 @@ const SLOW = { ...BESIDES_SLOW, everyDays: 7, says: 'give liquid feed' } as cons
 /** What hangs from a hook is fed twice a week from its eighth week. Growers' figure: from July. */
 const HUNG_FROM_WEEK = 8;
 /** Nothing grows enough to be fed outside these months of the north, 1–12. Growers' figure; what stands for the winter is fed once, about this day. */
-const FED_MONTHS = [4, 9];
+const FED_MONTHS = { from: 4, to: 9 } as const;
 const IN_MARCH = '03-15';
 /** The last feed is so long before the first frost: later growth is soft. */
 const STOP_BEFORE_DAYS = BESIDES_SLOW.stopsWeeks * 7;
@@ -67,7 +67,7 @@ const hangsFull = ({ planting: { container, startDate } }: Asked, on: string): b
 /** Whether a day lies in the months in which plants are fed. */
 function inGrowth({ planting }: Asked, on: string): boolean {
   const month = ((monthOf(on) + (isSouthern(planting.spot) ? 6 : 0)) % 12) + 1;
-  return month >= (FED_MONTHS[0] ?? 1) && month <= (FED_MONTHS[1] ?? 12);
+  return month >= FED_MONTHS.from && month <= FED_MONTHS.to;
 }
 
 const winterFeed = (on: string): Due => ({

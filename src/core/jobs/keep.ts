@@ -79,7 +79,6 @@ export const keep: JobKind = {
         .map((d) => d.text)
         .join(', '),
       done: of(key).flatMap((d) => (Array.isArray(d.done) ? (d.done as Does[]) : [])),
-      key: `keep-${key}`,
     }));
   },
   why: 'These plants can live on after this season. Lift them or take cuttings before cold nights or frost damage them, label them and store them as each needs.',

@@ -38,7 +38,7 @@ export const look: JobKind = {
           on,
           text: `look for ${told.map((t) => `${t.pest} on ${t.on}`).join('; ')}`,
           how: told.map((t) => `${capital(t.pest)}: ${PESTS[t.pest].look}.`).join(' '),
-          done: [{ what: 'check', to: null }],
+          done: [{ what: 'look-over', to: null }],
           within: LOOKED_DAYS,
           key: `look-${on.slice(0, 7)}`,
         });

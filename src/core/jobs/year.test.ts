@@ -3,8 +3,7 @@ import { newPlacement } from '../plantings/fresh';
 import type { Planting } from '../plantings/schema';
 import { pot, roundPot } from '../testing/pots';
 import { addDays } from '../units/date';
-import type { Job } from './index';
-import { byUrgency, jobsOf } from './index';
+import { byUrgency, type Job, jobsOf } from './index';
 
 const of = (plants: readonly string[], change: Partial<Planting> = {}): Planting =>
   pot({
@@ -128,7 +127,10 @@ describe('what is over, and what was looked at', () => {
     const looks = (deeds: Planting['deeds']) =>
       jobsOf({ ...SIX.summer, deeds }, { today: '2026-07-09' }).filter((j) => j.kind === 'look').length;
     expect(looks([])).toBe(1);
-    expect(looks([{ id: 'c', what: 'check', to: null, on: '2026-07-09', done: '2026-07-09' }])).toBe(0);
+    const on = (what: 'check' | 'look-over', day: string) => looks([{ id: 'c', what, to: null, on: day, done: day }]);
+    expect(on('look-over', '2026-07-09')).toBe(0);
+    // The mix that was felt is no leaf that was turned over.
+    expect(on('check', '2026-07-09')).toBe(1);
   });
 });
 
@@ -157,6 +159,16 @@ describe('what stays for years', () => {
     expect(on('2026-12-03', { ...roofed, deeds }).join()).not.toMatch(/mild day/);
     expect(on('2026-12-01', SIX.yearRound).join()).not.toMatch(/mild day/);
   });
+});
+
+test('what is kept has one name whatever its day, so that a later calendar moves it', () => {
+  const keys = (firstFrost: string) =>
+    jobsBetween([{ ...SIX.summer, spot: { ...SIX.summer.spot, firstFrost } }], '2026-06-01', '2026-12-31')
+      .filter((j) => j.kind === 'keep')
+      .map((j) => j.key)
+      .sort();
+  expect(keys('10-20').length).toBeGreaterThan(2);
+  expect(keys('10-27')).toEqual(keys('10-20'));
 });
 
 describe('a window and an urgency', () => {

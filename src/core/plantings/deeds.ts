@@ -18,6 +18,7 @@ export const DEED_KINDS = [
   'stake',
   'harden-off',
   'check',
+  'look-over',
   'cuttings',
   'lift',
   'clip',

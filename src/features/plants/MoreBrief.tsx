@@ -26,7 +26,7 @@ function setIn(brief: Brief): string[] {
   ].filter((t) => t !== null);
 }
 
-/** The rest of the brief: open where something of it is set, or else named in a line. */
+/** The rest of the brief, folded away: what of it is set is named in the line that opens it. */
 export function MoreBrief({
   planting,
   known,

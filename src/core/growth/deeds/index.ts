@@ -27,6 +27,7 @@ export const EFFECTS: Record<Deed['what'], Effect> = {
   stake: noted,
   'harden-off': noted,
   check: noted,
+  'look-over': noted,
   cuttings: noted,
   lift: noted,
   clip: noted,
