@@ -18,6 +18,7 @@ const order = [
   'steps',
   'water',
   'balance',
+  'buying',
   'jobs',
   'log',
   'groups',

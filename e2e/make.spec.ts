@@ -35,6 +35,7 @@ test('the list: ticked, priced by hand, for a place, in another currency, and ke
   await expect(toPay(page)).toContainText('€');
   await page.getByLabel('Feed', { exact: true }).selectOption({ index: 1 });
   await expect(page.getByRole('checkbox', { name: 'Have Liquid feed, mL' })).toBeVisible();
+  await expect(page.getByRole('checkbox', { name: /^Have Slow-release/ })).toHaveCount(0);
   const after = await toPay(page).textContent();
   await page.reload();
   await expect(toPay(page)).toHaveText(after ?? '');

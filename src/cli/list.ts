@@ -1,6 +1,6 @@
 import { FEED_IDS } from '../core/materials/feeds';
-import { orderFor, toPay } from '../core/materials/order';
-import { buyText, isHad, PLAIN_WANTS } from '../core/materials/order-line';
+import { orderFor, toPay } from '../core/buying/order';
+import { buyText, isHad, PLAIN_WANTS } from '../core/buying/order-line';
 import { benchMinutes } from '../core/steps';
 import { sum } from '../core/units/number';
 import { among, plantingsIn } from './read';

@@ -1,4 +1,4 @@
-import { MakingSchema, PLAIN_MAKING } from '@/core/materials/making';
+import { MakingSchema, PLAIN_MAKING } from '@/core/buying/making';
 import { keptUnder } from './kept';
 
 /** What is kept of buying and planting. */

@@ -1,6 +1,6 @@
 import Papa from 'papaparse';
 import { z } from 'zod';
-import { orderFor, toPay } from '../materials/order';
+import { orderFor, toPay } from '../buying/order';
 import { LIBRARY } from '../plants';
 import type { Plant } from '../plants/schema';
 import { PlantingSchema } from '../plantings/schema';

@@ -1,7 +1,7 @@
 import Papa from 'papaparse';
 import { SHOPS } from '../materials/entry';
-import { type Order } from '../materials/order';
-import { buyText, type Have, isHad } from '../materials/order-line';
+import { type Order } from '../buying/order';
+import { buyText, type Have, isHad } from '../buying/order-line';
 import { inMoney, type Money, POUNDS } from '../units/money';
 
 /**

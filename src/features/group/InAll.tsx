@@ -4,9 +4,9 @@ import { useMemo } from 'react';
 import type { Scene } from '@/core/groups/scene';
 import { plantedMass } from '@/core/containers';
 import { orderCsv } from '@/core/formats/order-csv';
-import { PLAIN_MAKING } from '@/core/materials/making';
-import { orderFor, toPay } from '@/core/materials/order';
-import { buyText, isHad } from '@/core/materials/order-line';
+import { PLAIN_MAKING } from '@/core/buying/making';
+import { orderFor, toPay } from '@/core/buying/order';
+import { buyText, isHad } from '@/core/buying/order-line';
 import { toBuy } from '@/core/materials/turn';
 import { groupSheetOf } from '@/core/papers/group-sheet';
 import { ballsL } from '@/core/plantings/resolve';
@@ -53,7 +53,14 @@ export function InAll({
     () =>
       orderFor(
         plantings.map((p) => ({ planting: toBuy(p, today), count: p.container.count })),
-        { feed: making.feed, drip: making.drip, spare: making.spare, units, stock: stock?.stock ?? null, prices: making.prices },
+        {
+          feed: making.feed,
+          drip: making.drip,
+          spare: making.spare,
+          units,
+          stock: stock?.stock ?? null,
+          prices: making.prices,
+        },
       ),
     [plantings, today, making, units, stock],
   );

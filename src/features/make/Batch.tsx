@@ -1,6 +1,6 @@
 'use client';
 import type { Entry } from '@/core/materials/entry';
-import type { BatchRow } from '@/core/materials/making';
+import type { BatchRow } from '@/core/buying/making';
 import type { Planting } from '@/core/plantings/schema';
 import { benchMinutes } from '@/core/steps';
 import { sum } from '@/core/units/number';

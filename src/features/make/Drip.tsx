@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import { dripKit } from '@/core/materials/drip';
+import { dripKit } from '@/core/buying/drip';
 import type { Entry } from '@/core/materials/entry';
 import type { UnitSystem } from '@/core/units/length';
 import { formatVolume } from '@/core/units/quantity';

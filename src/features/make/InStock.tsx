@@ -1,5 +1,5 @@
 'use client';
-import type { OrderLine } from '@/core/materials/order-line';
+import type { OrderLine } from '@/core/buying/order-line';
 import { STARTS } from '@/core/plants/starts';
 import type { Stock } from '@/core/stock/schema';
 import { stateOf } from '@/core/stock/shelf';

@@ -2,8 +2,8 @@
 import Link from 'next/link';
 import { useEffect, useMemo, useState } from 'react';
 import { orderCsv } from '@/core/formats/order-csv';
-import { orderFor, toPay } from '@/core/materials/order';
-import { isHad } from '@/core/materials/order-line';
+import { orderFor, toPay } from '@/core/buying/order';
+import { isHad } from '@/core/buying/order-line';
 import type { Plant } from '@/core/plants/schema';
 import { sum } from '@/core/units/number';
 import { type Money, moneyText } from '@/core/units/money';

@@ -1,6 +1,6 @@
 'use client';
 import { useState } from 'react';
-import { buyText, type OrderLine } from '@/core/materials/order-line';
+import { buyText, type OrderLine } from '@/core/buying/order-line';
 import type { Plant } from '@/core/plants/schema';
 import type { Stock } from '@/core/stock/schema';
 import { inMoney, type Money, moneyText } from '@/core/units/money';

@@ -1,8 +1,8 @@
 'use client';
 import type { ReactNode } from 'react';
 import { type ShopId, SHOP_IDS, SHOPS } from '@/core/materials/entry';
-import type { Order } from '@/core/materials/order';
-import { type Have, isHad } from '@/core/materials/order-line';
+import type { Order } from '@/core/buying/order';
+import { type Have, isHad } from '@/core/buying/order-line';
 import type { Plant } from '@/core/plants/schema';
 import type { Stock } from '@/core/stock/schema';
 import { sum } from '@/core/units/number';

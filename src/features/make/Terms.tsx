@@ -1,6 +1,6 @@
 'use client';
 import { FEED_IDS, FEEDS } from '@/core/materials/feeds';
-import type { Making } from '@/core/materials/making';
+import type { Making } from '@/core/buying/making';
 import { CURRENCIES, CURRENCY_CODES } from '@/core/units/money';
 import { Choose, NumberField } from '@/ui/Field';
 import { Toggle } from '@/ui/Toggle';

@@ -1,4 +1,4 @@
-import type { Making } from '@/core/materials/making';
+import type { Making } from '@/core/buying/making';
 import { changeMaking } from '@/storage/making';
 import { tell } from '../shell/tell';
 

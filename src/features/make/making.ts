@@ -1,6 +1,6 @@
 'use client';
 import { create } from 'zustand';
-import { type Making, PLAIN_MAKING } from '@/core/materials/making';
+import { type Making, PLAIN_MAKING } from '@/core/buying/making';
 import { readMaking } from '@/storage/making';
 import { useStored } from '@/storage/useStored';
 

@@ -1,7 +1,7 @@
 'use client';
 import type { Entry } from '@/core/materials/entry';
 import { toBuy } from '@/core/materials/turn';
-import type { BatchRow } from '@/core/materials/making';
+import type { BatchRow } from '@/core/buying/making';
 import type { Planting } from '@/core/plantings/schema';
 import { readShelf } from '@/storage/plantings';
 import { useStored } from '@/storage/useStored';

@@ -4,7 +4,7 @@ import { knownDays, type KnownDay, type WeatherPlace } from '@/core/climate/days
 import type { Around } from '@/core/jobs/job';
 import { foundIn } from '@/core/log/found';
 import type { LogEntry } from '@/core/log/schema';
-import { PLAIN_MAKING } from '@/core/materials/making';
+import { PLAIN_MAKING } from '@/core/buying/making';
 import type { Planting } from '@/core/plantings/schema';
 import { addDays } from '@/core/units/date';
 import { LOOK_BACK } from '@/core/water/ahead';

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { CURRENCY_CODES } from '../units/money';
-import { FEED_IDS } from './feeds';
+import { FEED_IDS } from '../materials/feeds';
 
 const key = z.string().min(1).max(200);
 

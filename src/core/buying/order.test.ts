@@ -6,13 +6,13 @@ import { placed, pot, roundPot, warmPot } from '../testing/pots';
 import { some } from '../testing/some';
 import { inMoney, moneyText } from '../units/money';
 import { sum } from '../units/number';
-import { bagsFor } from './bags';
-import { FEEDS } from './feeds';
+import { bagsFor } from '../materials/bags';
+import { FEEDS } from '../materials/feeds';
 import { emittersFor } from './drip';
-import { mixOf } from './mixes';
+import { mixOf } from '../materials/mixes';
 import { orderFor, toPay } from './order';
 import { buyText, isHad, PLAIN_WANTS, type OrderLine } from './order-line';
-import { fillBy, type Offer, offersOf, PACKS } from './packs';
+import { fillBy, type Offer, offersOf, PACKS } from '../materials/packs';
 
 /** Every way to buy so many offers, tried one by one. */
 function bruteForce(need: number, offers: readonly Offer[]): { price: number; over: number }[] {

@@ -10,13 +10,13 @@ import { STARTS, type StartSize } from '../plants/starts';
 import { ROLES, type Role } from '../plants/traits';
 import { ballsL, resolve } from '../plantings/resolve';
 import { sum } from '../units/number';
-import { bagsFor } from './bags';
-import type { Entry } from './entry';
+import { bagsFor } from '../materials/bags';
+import type { Entry } from '../materials/entry';
 import { dripFittings } from './drip';
-import { type FeedId, FEEDS, liquidBesides } from './feeds';
-import { fittingsOf } from './fittings';
-import { priceOf } from './list';
-import { MIXES, type MixId, mixOf } from './mixes';
+import { type FeedId, FEEDS, liquidBesides } from '../materials/feeds';
+import { fittingsOf } from '../materials/fittings';
+import { priceOf } from '../materials/list';
+import { MIXES, type MixId, mixOf } from '../materials/mixes';
 import {
   type Have,
   isHad,
@@ -28,8 +28,8 @@ import {
   priceOfAll,
   type Wants,
 } from './order-line';
-import { type Bought, fillBy, offersOf } from './packs';
-import { CONTAINER_LEAST, CONTAINER_PER_L, FEED_SOLD, SUPPORTS } from './prices';
+import { type Bought, fillBy, offersOf } from '../materials/packs';
+import { CONTAINER_LEAST, CONTAINER_PER_L, FEED_SOLD, SUPPORTS } from '../materials/prices';
 
 /** All there is to buy for some containers. */
 export interface Order {

@@ -6,9 +6,9 @@ import type { Planting } from '../plantings/schema';
 import { addDays } from '../units/date';
 import { sum } from '../units/number';
 import { drinkingOn, usedL } from '../water/demand';
-import type { Entry } from './entry';
-import type { Fitting } from './fittings';
-import { DRIP } from './prices';
+import type { Entry } from '../materials/entry';
+import type { Fitting } from '../materials/fittings';
+import { DRIP } from '../materials/prices';
 
 /** An emitter waters so far round it; line to each container on the ground, more up to one that hangs or stands on a sill; a staple so often. Working figures. */
 const EMITTER_EVERY_MM = 220;

@@ -4,9 +4,9 @@ import type { Role } from '../plants/traits';
 import type { Stock } from '../stock/schema';
 import type { UnitSystem } from '../units/length';
 import { sum } from '../units/number';
-import type { ShopId } from './entry';
-import type { FeedId } from './feeds';
-import { type Bought, fillBy, type Offer } from './packs';
+import type { ShopId } from '../materials/entry';
+import type { FeedId } from '../materials/feeds';
+import { type Bought, fillBy, type Offer } from '../materials/packs';
 
 /** One thing to buy for all of them. */
 export interface OrderLine {
