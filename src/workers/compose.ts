@@ -11,7 +11,8 @@ import {
 import { type GroupProposal, groupRound, type Member, neighbourOf, sharing } from '@/core/compose/over/group';
 import { partnerFor } from '@/core/compose/over/partner';
 import { PARTS } from '@/core/compose/themes';
-import { secondAct, type SecondAct } from '@/core/compose/turns/second-act';
+import type { Act } from '@/core/compose/turns/act';
+import { secondAct } from '@/core/compose/turns/second-act';
 import { type PlannedYear, type TurnName, yearOf } from '@/core/compose/turns/year';
 import type { PotChoice } from '@/core/groups/pots';
 import { shelfOf, type Mine } from '@/core/stock/shelf';
@@ -47,11 +48,11 @@ const api = {
     planting: Planting,
     asked: readonly { name: TurnName; on: string }[],
     mine: Mine,
+    died: ReadonlyMap<string, string>,
     onTurn: (done: number) => void,
-  ): PlannedYear => yearOf(planting, asked, shelfOf(mine), (done) => onTurn(done)),
+  ): PlannedYear => yearOf(planting, asked, shelfOf(mine), died, (done) => onTurn(done)),
   /** What follows a planting that is over in spring. */
-  secondAct: (planting: Planting, seed: number, mine: Mine): SecondAct | null =>
-    secondAct(planting, seed, shelfOf(mine)),
+  secondAct: (planting: Planting, seed: number, mine: Mine): Act | null => secondAct(planting, seed, shelfOf(mine)),
   /** A planting to stand by turns with this one. */
   partner: (planting: Planting, seed: number, mine: Mine): Proposal | null => partnerFor(planting, seed, shelfOf(mine)),
   /** A group round its lead. */

@@ -12,7 +12,7 @@ import { sunReading } from '../spots/light';
 import type { Spot } from '../spots/schema';
 import { keptBy, keptIn } from '../units/keep';
 import { addDays, daysBetween, monthPosition, nextMonthDay } from '../units/date';
-import { mean } from '../units/number';
+import { mean, sum } from '../units/number';
 
 /** What the days of a planting hang on. */
 type Set = Pick<Planting, 'spot' | 'startDate' | 'brief'>;
@@ -207,12 +207,24 @@ const HIGH_SUMMER = [5, 6, 7] as const;
 const SHOWS_BLOOM = 0.2;
 /** An ordinary month, days. */
 const MONTH_DAYS = 30.4;
-/** A plant grown for its flower still has this much of a month in full flower ahead, or is over. Working figure. */
+/** A bulb that flowers within so many months is not over. Working figure. */
 const BLOOM_AHEAD_MONTHS = 4;
+
+/** A shrub with so much of its bare look in coloured stems is planted for the winter. Working figure: it parts dogwoods from maples. */
+const STEMS_SHOW = 0.4;
+
+/** Whether nothing, or nothing but twigs or straw, is left in winter of a plant that is set out for it. What is tender is asked of frost, bulbs of their flower. */
+function bareInWinter(p: Plant): boolean {
+  const { winterLook, life } = factsOf(p);
+  if (winterLook === 'stands dry') return true;
+  if (winterLook === 'gone') return life === 'hardy perennial' && p.season !== 'cool';
+  const stems = sum(p.colours.map((c) => (c.part === 'stem' ? c.share : 0)));
+  return winterLook === 'bare stems' && stems < STEMS_SHOW;
+}
 
 /**
  * Why a plant is out of season on the planting day, or null: a cool-season plant set out for a warm summer, a bulb
- * whose flowers are over, or for spring one that wakes too late. Where all is to stand for years it is never too late.
+ * whose flowers are over, for winter one that is bare in it, or for spring one that wakes too late. Where all is to stand for years it is never too late.
  */
 export function outOfSeason(p: Plant, { spot, startDate, brief }: Planting): string | null {
   if (brief.lasting || p.edible === 'leaf' || p.edible === 'fruit') return null;
@@ -227,8 +239,16 @@ export function outOfSeason(p: Plant, { spot, startDate, brief }: Planting): str
     return 'A cool-season plant: it fades in summer. Plant it in autumn or early spring.';
   const month = Number(startDate.slice(5, 7)) - 1 + (isSouthern(spot) ? 6 : 0);
   const blooms = (months: number) => Array.from({ length: months }, (_, i) => p.bloom[(month + i) % 12] ?? 0);
+  if (
+    bareInWinter(p) &&
+    occasionOf({ spot, startDate, brief }) === 'winter' &&
+    standsThroughWinter({ spot, startDate, brief })
+  )
+    return 'It is bare in winter: you would look at twigs, straw or soil until spring.';
   if (p.group === 'bulb')
-    return blooms(BLOOM_AHEAD_MONTHS).every((b) => b === 0)
+    return blooms(
+      Math.max(BLOOM_AHEAD_MONTHS, Math.ceil((judgedWeeks({ spot, startDate, brief }) * 7) / MONTH_DAYS)),
+    ).every((b) => b === 0)
       ? 'It will have finished flowering by then: you would be planting leaves only.'
       : null;
   const { winterLook } = factsOf(p);

@@ -18,6 +18,15 @@ const AS_IT_STAYS = 2.1;
 /** A pack is bought for less choice of each. Working figure. */
 const PACK_COSTS = 0.8;
 
+/** Whether a size will do for a role: what leads is never a cell of a pack, unless there is nothing else to be had. Practice. */
+export const maySet = (role: Role, size: StartSize, among: readonly StartSize[]): boolean =>
+  role !== 'thriller' || !isCell(size) || among.every(isCell);
+
+const isCell = (size: StartSize): boolean => STARTS[size].perPack > 1 && STARTS[size].inLeaf;
+
+/** In a container narrower than this, mm, a cell may lead where nothing larger leaves room. Working figure. */
+const SMALL_MM = 290;
+
 /** All that choosing a start reads of a planting. */
 type Ground = Pick<Planting, 'container' | 'startDate' | 'spot' | 'brief'>;
 
@@ -32,7 +41,9 @@ const monthOf = ({ startDate, spot }: Ground): number =>
 export function startFor(role: Role, sold: readonly StartSize[], ground: Ground, cheap: boolean): StartSize | null {
   const { container } = ground;
   const month = monthOf(ground);
-  const now = sold.filter((s) => goesIn(container, s) && soldIn(s, month));
+  const goIn = sold.filter((s) => goesIn(container, s) && soldIn(s, month));
+  const small = usualWidth(container) < SMALL_MM;
+  const now = goIn.filter((s) => (small && cheap) || maySet(role, s, goIn));
   if (now.includes('bulb')) return 'bulb';
   const stays = role === 'thriller' && isForSpring(ground) ? AS_IT_STAYS : 1;
   const wish = stays * wishedL(role, usualWidth(container));

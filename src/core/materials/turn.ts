@@ -1,15 +1,20 @@
 import { changeOvers, turnFrom } from '../growth/turn';
 import type { Planting } from '../plantings/schema';
 
+/** The change-over that is to be bought for next, or was last; null where it is the first planting. */
+export function turnToBuy(planting: Planting, today: string): string | null {
+  if (planting.startDate >= today) return null;
+  const overs = changeOvers(planting);
+  return overs.find((d) => d >= today) ?? overs.at(-1) ?? null;
+}
+
 /**
  * What is to be bought for the turn of a planting that a day lies in, or that comes next: its new plants, and mix to top
  * up what was lifted. One that is never changed over is bought as it is.
  */
 export function toBuy(planting: Planting, today: string): Planting {
-  const overs = changeOvers(planting);
-  const coming = overs.find((d) => d >= today) ?? overs.at(-1);
-  if (!coming || (planting.startDate >= today && overs[0] !== undefined)) return firstOf(planting, overs[0] ?? null);
-  return boughtOn(planting, coming);
+  const turn = turnToBuy(planting, today);
+  return turn === null ? firstOf(planting, changeOvers(planting)[0] ?? null) : boughtOn(planting, turn);
 }
 
 /** As it is first planted, without what is to come. */

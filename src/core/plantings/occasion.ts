@@ -19,7 +19,7 @@ export function occasionOf({ spot, startDate, brief }: Asked): 'summer' | 'sprin
   // Where the last frost of spring comes before the first of autumn, it is winter or spring now.
   if (last < first) {
     const left = daysBetween(startDate, last);
-    return left > WINTER_UNTIL_DAYS ? 'winter' : left > SPRING_UNTIL_DAYS ? 'spring' : 'summer';
+    return left > WINTER_UNTIL_DAYS ? 'winter' : left >= SPRING_UNTIL_DAYS ? 'spring' : 'summer';
   }
   return daysBetween(startDate, first) < AUTUMN_FROM_DAYS ? 'winter' : 'summer';
 }

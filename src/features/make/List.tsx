@@ -4,7 +4,9 @@ import { useEffect, useMemo, useState } from 'react';
 import { orderCsv } from '@/core/formats/order-csv';
 import { orderFor, toPay } from '@/core/buying/order';
 import { isHad } from '@/core/buying/order-line';
+import { turnToBuy } from '@/core/materials/turn';
 import type { Plant } from '@/core/plants/schema';
+import { formatDayFrom } from '@/core/units/date';
 import { sum } from '@/core/units/number';
 import { type Money, moneyText } from '@/core/units/money';
 import { Button } from '@/ui/Button';
@@ -56,6 +58,7 @@ export function List(at: StationProps) {
   const saved = sum(order.lines.filter((l) => isHad(l, have) && !l.usuallyOwned).map((l) => l.price));
   const { budget } = planting.brief;
   const own = scope === 'one' || scope === 'set';
+  const turn = turnToBuy(planting, today);
   const each = order.containers > 0 ? pay / order.containers : 0;
   const over = budget === null ? 0 : each - budget;
   const options = [
@@ -75,6 +78,7 @@ export function List(at: StationProps) {
           <span className="block pt-1 text-[0.9rem] font-normal text-quiet">
             {order.containers === 1 ? 'for one container' : `for ${order.containers} containers`},{' '}
             {order.plants === 0 ? 'not planted yet' : order.plants === 1 ? '1 plant' : `${order.plants} plants`}
+            {own && turn !== null && `, to replant on ${formatDayFrom(turn, today)}`}
           </span>
         </h2>
         <div className="min-w-52 print:hidden">

@@ -2,7 +2,7 @@
 import Link from 'next/link';
 import { useState } from 'react';
 import type { Composed, Proposal, Said } from '@/core/compose/compose';
-import type { SecondAct } from '@/core/compose/turns/second-act';
+import type { Act } from '@/core/compose/turns/act';
 import { LEFT_OUT_FOR, type Refusal } from '@/core/compose/filter';
 import type { Plant } from '@/core/plants/schema';
 import type { Planting } from '@/core/plantings/schema';
@@ -39,7 +39,7 @@ interface Props {
   onBeside: (school: SchoolId | null) => void;
   onWith: (plant: Plant) => void;
   onSay: (said: Said) => void;
-  onTake: (p: Proposal, act?: SecondAct) => void;
+  onTake: (p: Proposal, act?: Act) => void;
   /** What follows each of them, where something does. */
   following: Following;
   onStop: () => void;

@@ -1,12 +1,13 @@
 'use client';
 import { useEffect, useState } from 'react';
 import type { Proposal } from '@/core/compose/compose';
-import { secondActOn, type SecondAct } from '@/core/compose/turns/second-act';
+import type { Act } from '@/core/compose/turns/act';
+import { secondActOn } from '@/core/compose/turns/second-act';
 import type { Mine } from '@/core/stock/shelf';
 import { startComposer } from '../shell/workers';
 
 /** What follows each proposal: null where nothing does; one that is missing is still looked for. */
-export type Following = ReadonlyMap<Proposal, SecondAct | null>;
+export type Following = ReadonlyMap<Proposal, Act | null>;
 
 const NOTHING: Following = new Map();
 
@@ -18,7 +19,7 @@ export function useFollowing(proposals: readonly Proposal[] | null, mine: Mine):
     const composer = startComposer();
     let wanted = true;
     const look = async () => {
-      const acts = new Map<Proposal, SecondAct | null>();
+      const acts = new Map<Proposal, Act | null>();
       for (const p of proposals) {
         acts.set(p, await composer.ask((api) => api.secondAct(p.planting, 1, mine)));
         if (!wanted) return;

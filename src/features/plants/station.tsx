@@ -117,7 +117,7 @@ function Whole({ planting }: StationProps) {
         run(
           act ? 'Use a proposal and what follows it' : 'Use a proposal',
           { do: 'set', change: { brief: { ...planting.brief, school: p.planting.brief.school } } },
-          { do: 'plant', placements: keptAsBefore(planting, (act ?? p.planting).placements) },
+          { do: 'plant', placements: keptAsBefore(planting, (act?.after ?? p.planting).placements) },
         );
         point({ chosen: null });
         show(null);

@@ -2,7 +2,7 @@
 import { useMemo } from 'react';
 import { withoutTurn } from '@/core/compose/turns/change-over';
 import { GOES, type Goes, type Sorted } from '@/core/compose/turns/sort-out';
-import { turnDays } from '@/core/compose/turns/year';
+import { turnDays, type TurnName } from '@/core/compose/turns/year';
 import { changeOvers } from '@/core/growth/turn';
 import { addDays, formatDayFrom } from '@/core/units/date';
 import { Button } from '@/ui/Button';
@@ -10,9 +10,12 @@ import { DateField } from '@/ui/Field';
 import { useWorkspace } from '../shell/store';
 import { Rebuild } from './Rebuild';
 import type { TendProps } from './props';
-import { sortedFor, useTurning } from './turning';
+import { sortedFor, TURN_NAMES, useTurning } from './turning';
 
 const capital = (text: string): string => `${text.charAt(0).toUpperCase()}${text.slice(1)}`;
+
+/** What a day is called. */
+const WORDS: Record<TurnName | 'today', string> = { today: 'Today', ...TURN_NAMES };
 
 /** Kinds that fare alike, in one line. */
 function grouped(sorted: readonly Sorted[]): Sorted[][] {
@@ -54,9 +57,9 @@ export function ChangeOver({ planting, known, today, surround: { log } }: TendPr
         onChange={(day) => begin(planting, day < first ? first : day)}
       />
       <p className="flex flex-wrap gap-1.5">
-        {[{ name: 'today', on: first }, ...days].map((d) => (
+        {[{ name: 'today' as const, on: first }, ...days].map((d) => (
           <Button key={d.name} onClick={() => begin(planting, d.on)} kind={mine && on === d.on ? 'deep' : 'plain'}>
-            {capital(d.name)}
+            {WORDS[d.name]}
             {d.name === 'today' ? '' : `, ${formatDayFrom(d.on, today)}`}
           </Button>
         ))}
@@ -85,7 +88,7 @@ export function ChangeOver({ planting, known, today, surround: { log } }: TendPr
               </Button>
             )}
           </p>
-          <Rebuild planting={planting} on={on} />
+          <Rebuild planting={planting} log={log} on={on} />
         </>
       )}
     </section>

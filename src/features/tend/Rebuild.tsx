@@ -1,14 +1,19 @@
 'use client';
 import { useMemo } from 'react';
 import { rebuildOf } from '@/core/compose/turns/rebuild';
+import type { LogEntry } from '@/core/log/schema';
 import type { Planting } from '@/core/plantings/schema';
 import { formatVolume } from '@/core/units/quantity';
 import { useUnits } from '../shell/units';
+import { diedIn } from './turning';
 
 /** Taking it apart: what is used again, by colour; what to root; how much of the mix is renewed. */
-export function Rebuild({ planting, on }: { planting: Planting; on: string }) {
+export function Rebuild({ planting, log, on }: { planting: Planting; log: readonly LogEntry[]; on: string }) {
   const units = useUnits((u) => u.units);
-  const { again, cuttings, refill, mixL } = useMemo(() => rebuildOf(planting, on), [planting, on]);
+  const { again, cuttings, refill, mixL } = useMemo(
+    () => rebuildOf(planting, on, diedIn(planting, log)),
+    [planting, log, on],
+  );
   return (
     <details className="text-[0.92rem]">
       <summary className="cursor-pointer text-quiet pointer-coarse:py-2">Empty it and start again</summary>

@@ -12,13 +12,14 @@ import { stationPath } from '../shell/stations';
 import { type Part, useAt } from './at';
 import { Away } from './Away';
 import { ChangeOver } from './ChangeOver';
+import { Fillings } from './Fillings';
 import { Jobs } from './Jobs';
 import { Log } from './Log';
 import { Measured } from './Measured';
 import { type TendProps } from './props';
-import { Turns } from './Turns';
 import { Water } from './Water';
 import { WaterDays } from './WaterDays';
+import { YearAhead } from './YearAhead';
 
 const PARTS: { value: Part; text: string }[] = [
   { value: 'today', text: 'Today' },
@@ -43,7 +44,12 @@ const READING: Record<Part, (at: TendProps) => React.ReactNode> = {
   today: (at) => <WaterDays {...at} />,
   away: (at) => <WaterDays {...at} />,
   log: (at) => <Measured {...at} />,
-  over: (at) => <Turns {...at} />,
+  over: (at) => (
+    <>
+      <Fillings {...at} />
+      <YearAhead {...at} />
+    </>
+  ),
 };
 
 const isPlanted = ({ placements }: StationProps['planting']): boolean => placements.length > 0;

@@ -3,7 +3,7 @@ import { create } from 'zustand';
 import type { Proposal } from '@/core/compose/compose';
 import { groundFor } from '@/core/compose/turns/change-over';
 import { type Goes, type Sorted, sortOut } from '@/core/compose/turns/sort-out';
-import { type PlannedYear, turnDays } from '@/core/compose/turns/year';
+import { type PlannedYear, turnDays, type TurnName } from '@/core/compose/turns/year';
 import { entriesOf, type LogEntry } from '@/core/log/schema';
 import type { Planting } from '@/core/plantings/schema';
 import type { Mine } from '@/core/stock/shelf';
@@ -25,11 +25,22 @@ interface Turning {
   begin: (planting: Planting, on: string) => void;
   move: (id: string, goes: Goes | null) => void;
   fill: (planting: Planting, mine: Mine, log: readonly LogEntry[]) => void;
-  plan: (planting: Planting, mine: Mine, today: string) => void;
+  plan: (planting: Planting, mine: Mine, log: readonly LogEntry[], today: string) => void;
   stop: () => void;
 }
 
+/** What the turns of a year are called. */
+export const TURN_NAMES: Record<TurnName, string> = {
+  spring: 'Spring',
+  summer: 'Summer',
+  autumn: 'Autumn and winter',
+};
+
 const IDLE = { state: 'idle', done: 0, proposals: null, problem: null, year: null } as const;
+
+/** Who of a planting was seen to have died, by placement, with why. */
+export const diedIn = ({ id }: Planting, log: readonly LogEntry[]): ReadonlyMap<string, string> =>
+  new Map(entriesOf(log, 'death').flatMap((e) => (e.of === id ? [[e.to, e.why]] : [])));
 
 /** Who stays and who goes, as proposed and as it was changed by hand. */
 export const sortedFor = (
@@ -38,8 +49,7 @@ export const sortedFor = (
   log: readonly LogEntry[],
 ): Sorted[] => {
   if (of !== planting.id || on === null) return [];
-  const died = new Map(entriesOf(log, 'death').flatMap((e) => (e.of === of ? [[e.to, e.why]] : [])));
-  return sortOut(planting, on, died).map((s) => {
+  return sortOut(planting, on, diedIn(planting, log)).map((s) => {
     const goes = moved[s.id];
     return goes === undefined ? s : { ...s, goes, why: 'your choice' };
   });
@@ -89,7 +99,7 @@ export const useTurning = create<Turning>((set, get) => {
         (e: unknown) => running === work.stop && failed(e),
       );
     },
-    plan: (planting, mine, today) => {
+    plan: (planting, mine, log, today) => {
       stop();
       // A day and hands of another container are no part of it.
       if (get().of !== planting.id) set({ on: null, moved: {} });
@@ -103,6 +113,7 @@ export const useTurning = create<Turning>((set, get) => {
             planting,
             turnDays(planting, today),
             mine,
+            diedIn(planting, log),
             proxy((done: number) => running === end && set({ done })),
           ),
         )

@@ -1,4 +1,5 @@
 import { goesIn } from '../../layout/packing';
+import { maySet } from '../../layout/start-for';
 import { comesAgain } from '../../plants/cutting';
 import { factsOf } from '../../plants/facts';
 import { plantName } from '../../plants/schema';
@@ -19,11 +20,13 @@ const as = (p: Placed, start: StartSize): Try => ({
 });
 
 /** The starts a plant is sold in that are over or under the one it has, nearest first. */
-const others = (p: Placed, bigger: boolean): StartSize[] =>
-  p.plant.starts
-    .map((s) => s.size)
+const others = (p: Placed, bigger: boolean): StartSize[] => {
+  const sold = p.plant.starts.map((s) => s.size);
+  return sold
+    .filter((s) => maySet(p.role, s, sold))
     .filter((s) => (bigger ? STARTS[s].litres > STARTS[p.start].litres : STARTS[s].litres < STARTS[p.start].litres))
     .sort((a, b) => (STARTS[a].litres - STARTS[b].litres) * (bigger ? 1 : -1));
+};
 
 export const smallerStarts = ({ free }: Ground): Try[] => free.flatMap((p) => others(p, false).map((s) => as(p, s)));
 

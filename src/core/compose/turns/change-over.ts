@@ -29,16 +29,22 @@ function rootedBy(p: Placement, planting: Planting, on: string, others: readonly
 
 /**
  * What is to be composed for a change-over: the container on that day with what stays in it kept where it is, its roots
- * as wide as they have grown, so that nothing is set into them.
+ * as wide as they have grown, so that nothing is set into them. `until` is the day of the turn after it, where one is
+ * planned.
  */
-export function groundFor(planting: Planting, on: string, sorted: readonly Sorted[]): Planting {
+export function groundFor(
+  planting: Planting,
+  on: string,
+  sorted: readonly Sorted[],
+  until: string | null = null,
+): Planting {
   const stays = new Set(sorted.filter((s) => s.goes === null).map((s) => s.id));
   const held = planting.placements.filter((p) => stays.has(p.id));
   return {
     ...planting,
     startDate: on,
     deeds: [],
-    brief: { ...planting.brief, must: [], bestOn: null, changeOver: null },
+    brief: { ...planting.brief, must: [], bestOn: null, changeOver: until },
     placements: held.map((p) => ({
       ...p,
       start: rootedBy(p, planting, on, held),

@@ -9,7 +9,7 @@ import { signature } from '../../plants/signature';
 import { ballsL, resolve } from '../../plantings/resolve';
 import type { Planting } from '../../plantings/schema';
 import { daysBetween } from '../../units/date';
-import { sortOut } from './sort-out';
+import { NOBODY, sortOut } from './sort-out';
 
 /** Mix is renewed by the top third after so many months, and topped up by a handful before. Practice: every second season. */
 const TIRED_MONTHS = 10;
@@ -39,9 +39,12 @@ export interface Rebuild {
 const kindOf = (id: string, planting: Planting): Plant | undefined =>
   libraryPlant(id) ?? resolve(planting).find((p) => p.plant.id === id)?.plant;
 
-/** What taking a tired container apart on a day comes to. Throws UnknownPlantError. */
-export function rebuildOf(planting: Planting, on: string): Rebuild {
-  const sorted = sortOut(planting, on);
+/**
+ * What taking a tired container apart on a day comes to; who was seen to have died (by placement, with why) is not used
+ * again. Throws UnknownPlantError.
+ */
+export function rebuildOf(planting: Planting, on: string, died: ReadonlyMap<string, string> = NOBODY): Rebuild {
+  const sorted = sortOut(planting, on, died);
   const kinds = new Map<string, Again>();
   for (const s of sorted) {
     const plant = kindOf(s.plant, planting);

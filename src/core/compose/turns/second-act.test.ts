@@ -39,15 +39,17 @@ test.each([
 describe('what follows', () => {
   const act = secondAct(spring, 1, LIBRARY);
   if (!act) throw new Error('Nothing was found to follow the spring pot.');
-  const both = { ...spring, placements: act.placements };
+  const both = { ...spring, placements: act.after.placements };
 
   test('what lasts stays, spring bedding goes though it still flowers', () => {
     expect(Object.fromEntries(act.sorted.map((s) => [s.id, s.goes]))).toMatchObject({ p1: null });
     expect(some(act.sorted.filter((s) => s.id !== 'p1')).every((s) => s.goes !== null)).toBe(true);
   });
   test('what is new stands from the day on, under ids of its own, and costs what it says', () => {
-    expect(new Set(act.placements.map((p) => p.id)).size).toBe(act.placements.length);
-    expect(some(act.placements.filter((p) => act.fresh.includes(p.id))).every((p) => p.from === act.on)).toBe(true);
+    expect(new Set(act.after.placements.map((p) => p.id)).size).toBe(act.after.placements.length);
+    expect(some(act.after.placements.filter((p) => act.fresh.includes(p.id))).every((p) => p.from === act.on)).toBe(
+      true,
+    );
     expect(act.cost).toBeGreaterThan(0);
     expect(act.score).toBeGreaterThanOrEqual(75);
   });
