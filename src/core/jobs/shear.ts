@@ -1,6 +1,7 @@
 import { LEFT_AFTER } from '../plants/cutting';
 import { factsOf } from '../plants/facts';
 import { inMarch, SOFT } from '../plants/hand';
+import type { Plant } from '../plants/schema';
 import { addDays, daysBetween, formatDay } from '../units/date';
 import type { Asked, Due, JobKind } from './job';
 import { aliveOn, capital, isPlanted } from './plants-of';
@@ -26,6 +27,9 @@ function daysIn(asked: Asked, month: number): string[] {
 }
 const YEAR_DAYS = 365;
 
+/** What is cut alike, under one name. */
+const cutAs = (p: Plant): string => [p.common, factsOf(p).cutBack, factsOf(p).cutMonth].join('|');
+
 /** Each kind that comes again is cut in its month, as far as it bears. */
 export const shear: JobKind = {
   matters: 'suffers',
@@ -33,7 +37,8 @@ export const shear: JobKind = {
   of: (asked) => {
     const { planting, season } = asked;
     if (!isPlanted(asked)) return [];
-    const kinds = [...new Map(season.placed.map((p) => [p.plant.id, p.plant])).values()];
+    // Its colours are cut together.
+    const kinds = [...new Map(season.placed.map((p) => [cutAs(p.plant), p.plant])).values()];
     return kinds.flatMap((plant): Due[] => {
       const { cutBack, cutMonth } = factsOf(plant);
       // Leaf is cut when it crowds its neighbours, not by the calendar.
@@ -46,7 +51,7 @@ export const shear: JobKind = {
         const week = Math.floor(daysBetween(planting.startDate, on) / 7);
         // What is gone by then, or has no time left before the frost, is left alone.
         if (season.frostWeek !== null && week > season.frostWeek - LEFT_WEEKS && !planting.brief.lasting) return [];
-        const same = aliveOn(asked, on).filter(({ placed }) => placed.plant.id === plant.id);
+        const same = aliveOn(asked, on).filter(({ placed }) => cutAs(placed.plant) === cutAs(plant));
         if (same.length === 0) return [];
         return [
           {

@@ -1,5 +1,6 @@
 import { changeOvers, turnFrom } from '../growth/turn';
 import type { Planting } from '../plantings/schema';
+import { shoppingList } from './list';
 
 /** The change-over that is to be bought for next, or was last; null where it is the first planting. */
 export function turnToBuy(planting: Planting, today: string): string | null {
@@ -34,3 +35,9 @@ export function boughtOn(planting: Planting, begins: string): Planting {
     },
   };
 }
+
+/** What a turn costs a container: its new plants, the mix that tops it up, and its feed; pounds. */
+export const turnCost = (planting: Planting, on: string): number => {
+  const bought = boughtOn(planting, on);
+  return bought.placements.length === 0 ? 0 : shoppingList(bought, 1).each;
+};

@@ -9,7 +9,7 @@ const SHAPES = / (spikes|plumes|bells|heads|stars|leaf|leaves|flush(ed)?|eye|fac
 const COLOUR_WORD =
   /\b(black|blue|bronze|golden|gold|green|lime|orange|pink|purple|red|red-stemmed|scarlet|silver|violet|white|yellow)(?![-\w])/i;
 /** Names that do not take an s. */
-const UNCOUNTED = /(grass|bacopa|angelonia|coleus|lobelia|moss|mint|thyme|ivy|jenny|dichondra|alyssum|s)$/i;
+const UNCOUNTED = /(grass|bacopa|angelonia|coleus|lobelia|moss|mint|thyme|ivy|jenny|dichondra|alyssum|snow|s)$/i;
 
 /** “Petunias”, “sweet boxes”, “busy lizzies”; “parsley” takes an s. */
 function pluralOf(name: string): string {

@@ -1,7 +1,7 @@
 'use client';
 import { actorsOf } from '@/core/compose/turns/actors';
 import { takeOver } from '@/core/compose/turns/change-over';
-import { turnCost } from '@/core/compose/turns/cost';
+import { turnCost } from '@/core/materials/turn';
 import { apply } from '@/core/plantings/commands';
 import { daysBetween, formatDayFrom } from '@/core/units/date';
 import { formatMoney } from '@/core/units/quantity';

@@ -13,7 +13,6 @@ import { Chart, type Line } from '@/ui/Chart';
 import { Choose } from '@/ui/Field';
 import { told } from '../shell/doing';
 import { applyLessons, learnedWords } from './lessons';
-import { Beside } from './Beside';
 import type { TendProps } from './props';
 
 const SIZES = { heightMm: 'Height', spreadMm: 'Width' } as const;
@@ -130,7 +129,6 @@ export function Measured(at: TendProps) {
           </Button>
         )}
       </section>
-      <Beside {...at} />
     </>
   );
 }

@@ -11,6 +11,8 @@ import type { Panels, StationProps } from '../shell/panels';
 import { stationPath } from '../shell/stations';
 import { type Part, useAt } from './at';
 import { Away } from './Away';
+import { Again } from './Again';
+import { Beside } from './Beside';
 import { ChangeOver } from './ChangeOver';
 import { Fillings } from './Fillings';
 import { Jobs } from './Jobs';
@@ -43,7 +45,13 @@ const WORK: Record<Part, (at: TendProps) => React.ReactNode> = {
 const READING: Record<Part, (at: TendProps) => React.ReactNode> = {
   today: (at) => <WaterDays {...at} />,
   away: (at) => <WaterDays {...at} />,
-  log: (at) => <Measured {...at} />,
+  log: (at) => (
+    <>
+      <Measured {...at} />
+      <Again {...at} />
+      <Beside {...at} />
+    </>
+  ),
   over: (at) => (
     <>
       <Fillings {...at} />

@@ -6,7 +6,7 @@ import { resolve } from '../../plantings/resolve';
 import type { Planting } from '../../plantings/schema';
 import { compose } from '../compose';
 import { groundFor, takeOver } from './change-over';
-import { turnCost } from './cost';
+import { turnCost } from '../../materials/turn';
 import type { Sorted } from './sort-out';
 
 /** A turn composed: its day, who stays and goes, what is new, and what it costs. */

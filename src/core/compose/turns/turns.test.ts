@@ -1,6 +1,6 @@
 import { grow } from '../../growth/season';
 import { apartMm, misfits } from '../../layout/packing';
-import { boughtOn, toBuy } from '../../materials/turn';
+import { boughtOn, toBuy, turnCost } from '../../materials/turn';
 import { startPrice } from '../../materials/list';
 import { libraryPlant } from '../../plants';
 import { apply } from '../../plantings/commands';
@@ -15,7 +15,6 @@ import { compose } from '../compose';
 import { groundFor, takeOver, withoutTurn } from './change-over';
 import { rebuildOf } from './rebuild';
 import { sortOut } from './sort-out';
-import { turnCost } from './cost';
 import { turnDays, yearCommands, yearOf } from './year';
 
 const AUTUMN = '2026-10-24';
