@@ -8,13 +8,21 @@ import {
   type Proposal,
   type Said,
 } from '@/core/compose/compose';
-import { type GroupProposal, groupRound, type Member, neighbourOf, sharing } from '@/core/compose/over/group';
+import {
+  type Company,
+  groupOf,
+  type GroupProposal,
+  type Member,
+  neighbourOf,
+  sharing,
+} from '@/core/compose/over/group';
 import { partnerFor } from '@/core/compose/over/partner';
 import { PARTS } from '@/core/compose/themes';
 import type { Act } from '@/core/compose/turns/act';
 import { secondAct } from '@/core/compose/turns/second-act';
 import { type PlannedYear, type TurnName, yearOf } from '@/core/compose/turns/year';
 import type { PotChoice } from '@/core/groups/pots';
+import type { GroupRole } from '@/core/groups/roles';
 import { shelfOf, type Mine } from '@/core/stock/shelf';
 import type { Planting } from '@/core/plantings/schema';
 import { aheadOf } from './ahead';
@@ -55,9 +63,12 @@ const api = {
   secondAct: (planting: Planting, seed: number, mine: Mine): Act | null => secondAct(planting, seed, shelfOf(mine)),
   /** A planting to stand by turns with this one. */
   partner: (planting: Planting, seed: number, mine: Mine): Proposal | null => partnerFor(planting, seed, shelfOf(mine)),
-  /** A group round its lead. */
-  group: (lead: Member, pots: readonly PotChoice[], seed: number, mine: Mine): GroupProposal | null =>
-    groupRound(lead, pots, { seed, library: shelfOf(mine) }),
+  /** What stands beside a lead in one of a group’s pots. */
+  company: (lead: Member, pot: PotChoice, seed: number, mine: Mine): Company | null =>
+    neighbourOf(lead.planting, pot, { seed, library: shelfOf(mine) }),
+  /** A lead and its company, set out and judged as one. */
+  group: (lead: Member, pots: readonly PotChoice[], company: ReadonlyMap<GroupRole, Company>): GroupProposal | null =>
+    groupOf(lead, pots, company),
   /** A planting to stand beside another, in a pot of its own. */
   neighbour: (of: Planting, pot: Pick<PotChoice, 'role' | 'container'>, seed: number, mine: Mine): Planting | null =>
     neighbourOf(of, pot, { seed, library: shelfOf(mine) })?.member.planting ?? null,

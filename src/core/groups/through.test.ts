@@ -6,8 +6,9 @@ import { groupSheetOf } from '../papers/group-sheet';
 import type { Planting } from '../plantings/schema';
 import { sunReading } from '../spots/light';
 import { freshGroup, snapped } from './arrange';
-import { asGroup, joinedBy, roomBeside } from './cluster';
+import { asGroup } from './cluster';
 import { EYES, eyeOf, lookoutsOf, reachOf } from './eyes';
+import { joinedBy, roomBeside } from './guests';
 import { judgeGroup, moved } from './index';
 import { neighbourPot, potsFor } from './pots';
 import { GROUP_SIZES } from './roles';
@@ -137,6 +138,8 @@ describe('where one looks from', () => {
   });
 });
 
+const guestsOf = (guest: Planting) => sceneOf(freshGroup('Entrance', [guest], DAY), [guest], DAY);
+
 describe('set out as a group', () => {
   test('the tallest at the back in the middle, each other before it and clear of the rest', () => {
     const group = moved(good, asGroup(sceneOf(good, all, DAY)));
@@ -148,11 +151,30 @@ describe('set out as a group', () => {
   test('guests stand beside what is there, off the way and the door', () => {
     const host = sceneOf({ ...good, path: { xMm: 1500, widthMm: 1000 } }, all, DAY);
     const guest = { ...left, id: 'guest', name: 'guest' };
-    const set = joinedBy(host, sceneOf(freshGroup('Entrance', [guest], DAY), [guest], DAY));
-    const scene = sceneOf(set, [...all, guest], DAY);
+    const set = joinedBy(host, guestsOf(guest));
+    const scene = sceneOf(set.group, [...all, guest], DAY);
     const checks = judgeGroup(scene).filter((f) => f.check === 'clearance' || f.check === 'way');
     expect(checks.map((f) => f.severity)).toEqual(['good', 'good']);
     expect(roomBeside({ ...host, bodies: [], group: good }, 500)).toBe(0);
+  });
+  test('guests asked for by the door stand next to it, or as near as there is room, and by how much', () => {
+    const door = { kind: 'door', xMm: 4000, widthMm: 1000, heightMm: 2000, sillMm: 0 } as const;
+    const guest = { ...left, id: 'guest', name: 'guest' };
+    const by = (group: typeof good) => joinedBy(sceneOf(group, all, DAY), guestsOf(guest), { nearMm: door.xMm });
+    const near = by({ ...good, openings: [door] });
+    expect(near.awayMm - door.widthMm / 2).toBeLessThan(100);
+    const far = by({ ...good, openings: [door], path: { xMm: 4000, widthMm: 5000 } });
+    expect(far.awayMm).toBeGreaterThan(2500);
+  });
+  test('on a step they stand at its height and within it; where it is too short, on the ground', () => {
+    const ledge = { id: 'step', xMm: 0, yMm: 900, widthMm: 2000, deepMm: 500, heightMm: 170 };
+    const guest = { ...left, id: 'guest', name: 'guest' };
+    const host = sceneOf({ ...good, ledges: [ledge] }, all, DAY);
+    const { group, onLedge } = joinedBy(host, guestsOf(guest), { ledge });
+    const stand = group.stands.find((s) => s.of === 'guest');
+    expect([onLedge, stand?.upMm, stand?.yMm]).toEqual([true, 170, 1150]);
+    expect(Math.abs(stand?.xMm ?? 9999)).toBeLessThan(1000);
+    expect(joinedBy(host, guestsOf(guest), { ledge: { ...ledge, widthMm: 200 } }).onLedge).toBe(false);
   });
   test('a row of six, two of them a partner, runs in a rhythm', () => {
     const six = [

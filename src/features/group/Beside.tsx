@@ -1,6 +1,6 @@
 'use client';
 import { neighbourPot } from '@/core/groups/pots';
-import { joinedBy } from '@/core/groups/cluster';
+import { joinedBy } from '@/core/groups/guests';
 import { freshGroup } from '@/core/groups/arrange';
 import { type Scene, sceneOf } from '@/core/groups/scene';
 import type { Planting } from '@/core/plantings/schema';
@@ -32,7 +32,8 @@ export function Beside({ scene, planting }: { scene: Scene; planting: Planting }
       const made = { ...found, id: newId(), name: `${planting.name}, neighbour`.slice(0, 80) };
       await savePlanting(made);
       const guest = sceneOf(freshGroup(scene.group.place, [made], scene.date), [made], scene.date);
-      change('Add a neighbour', joinedBy(scene, guest));
+      const nearMm = scene.bodies.find((b) => b.of === planting.id)?.xMm;
+      change('Add a neighbour', joinedBy(scene, guest, { nearMm }).group);
       tell.done(`${made.name} added next to it`);
     } finally {
       composer.stop();

@@ -4,14 +4,14 @@ import { SCHEMES, schemeOf } from '@/core/colour/schemes';
 import type { GroupProposal } from '@/core/compose/over/group';
 import { MATERIALS } from '@/core/containers/materials';
 import { describe } from '@/core/containers/describe';
-import { joinedBy } from '@/core/groups/cluster';
+import { type Joined, joinedBy, type Wanted } from '@/core/groups/guests';
 import { type Scene, sceneOf } from '@/core/groups/scene';
 import { type PotChoice, type PotPlace, potsFor } from '@/core/groups/pots';
 import { GROUP_ROLES, GROUP_SIZES } from '@/core/groups/roles';
 import { freshPlanting } from '@/core/plantings/fresh';
 import { type Planting, type SchemeId, SchemeIdSchema } from '@/core/plantings/schema';
 import { startDay } from '@/core/plantings/start-day';
-import type { UnitSystem } from '@/core/units/length';
+import { formatLength, type UnitSystem } from '@/core/units/length';
 import { savePlantings } from '@/storage/plantings';
 import { Button } from '@/ui/Button';
 import { Choose, ColourField } from '@/ui/Field';
@@ -21,7 +21,7 @@ import { useKnown } from '../shell/known';
 import { useOnce } from '../shell/useOnce';
 import { tell } from '../shell/tell';
 import { useArranging } from './arranging';
-import { composeGroups } from './composing';
+import { composeGroups, composeLeadsAhead } from './composing';
 import { GroupCard } from './GroupCard';
 
 const PLACES: { value: PotPlace['on']; text: string }[] = [
@@ -51,6 +51,39 @@ function placeOf(on: PotPlace['on'], { group }: Scene): PotPlace {
     case 'sill':
       return { on, sill: group.ledges.find((l) => l.deepMm < STEP.deepMm) ?? SILL };
   }
+}
+
+/** A choice that stands so long is composed for ahead of being asked, ms. */
+const SETTLED_MS = 300;
+
+/** So far from the door it still stands next to it, mm. Working figure: a step. */
+const NEXT_TO_MM = 800;
+
+/** Where in the scene that is. */
+function wantedAt(place: PotPlace, { group }: Scene): Wanted {
+  switch (place.on) {
+    case 'ground':
+      return {};
+    case 'door':
+      return { nearMm: group.openings.find((o) => o.kind === 'door')?.xMm };
+    case 'step':
+    case 'sill': {
+      const { deepMm, widthMm } = place.on === 'step' ? place.step : place.sill;
+      return { ledge: group.ledges.find((l) => l.deepMm === deepMm && l.widthMm === widthMm) ?? null };
+    }
+  }
+}
+
+/** Whether it stands where it was wanted, and if not, where. */
+function whereItStands(place: PotPlace, { awayMm, onLedge }: Joined, scene: Scene, units: UnitSystem): string {
+  const door = scene.group.openings.find((o) => o.kind === 'door');
+  const fromDoor = door ? awayMm - door.widthMm / 2 : 0;
+  if (place.on === 'door' && !door)
+    return 'There is no door here yet: add one under Wall, door, windows, steps and path.';
+  if (place.on === 'door' && fromDoor > NEXT_TO_MM)
+    return `No room next to the door: the nearest free place is ${formatLength(fromDoor, units)} from it.`;
+  if (place.on === 'step' && !onLedge) return 'No room on the step: they stand on the ground.';
+  return place.on === 'sill' && !onLedge ? 'No room on the windowsill: they stand on the ground.' : '';
 }
 
 /** What a group is composed for: the spot of a container that stands there, planted as soon as the season allows. */
@@ -91,11 +124,23 @@ export function ComposeGroup({
     [on, scene, count, base.spot, owned],
   );
   const asksColour = schemeOf({ ...base.brief, scheme }).from === 'must';
+  const asked = useMemo(
+    () => begun(base, { scheme, from: asksColour ? from : null }, today),
+    [base, scheme, asksColour, from, today],
+  );
+  const idle = !work?.busy;
+  useEffect(() => {
+    if (!known.ready || !idle) return undefined;
+    const soon = setTimeout(
+      () => composeLeadsAhead({ base: asked, pots, seed: seed.current + 1, mine: known.mine }),
+      SETTLED_MS,
+    );
+    return () => clearTimeout(soon);
+  }, [asked, pots, known.ready, known.mine, idle]);
   const start = () => {
     running.current?.();
     seed.current += 1;
     setWork({ done: 0, found: [], busy: true });
-    const asked = begun(base, { scheme, from: asksColour ? from : null }, today);
     const { found, stop } = composeGroups({
       base: asked,
       pots,
@@ -123,8 +168,11 @@ export function ComposeGroup({
     const named = (id: string): string => [...ids].reduce((text, [was, now]) => text.replace(was, now), id);
     const stands = of.group.stands.map((s) => ({ ...s, id: named(s.id), of: named(s.of) }));
     await savePlantings(made);
-    change('Set out a group', joinedBy(scene, sceneOf({ ...of.group, stands }, made, made[0]?.startDate ?? today)));
-    tell.done(`${made.length} containers added at ${scene.group.place}`);
+    const place = placeOf(on, scene);
+    const guests = sceneOf({ ...of.group, stands }, made, made[0]?.startDate ?? today);
+    const joined = joinedBy(scene, guests, wantedAt(place, scene));
+    change('Set out a group', joined.group);
+    tell.done([`${made.length} containers added.`, whereItStands(place, joined, scene, units)].join(' ').trim());
     onClose();
   };
   return (

@@ -76,6 +76,12 @@ export const inRole = (of: Planting, { role, container }: Pick<PotChoice, 'role'
   drinksBy: 1,
 });
 
+/** A container that was composed to stand beside another, and the kind they share, if any. */
+export interface Company {
+  member: Member;
+  shared: Plant | null;
+}
+
 /**
  * A planting to stand beside another: its spot, season and colours, in a container of its own, with one kind in common
  * where any can live there, and another lead. Null where none can be made. Throws UnknownPlantError.
@@ -84,7 +90,7 @@ export function neighbourOf(
   of: Planting,
   pot: Pick<PotChoice, 'role' | 'container'>,
   { seed = 1, library = LIBRARY }: Pick<Options, 'seed' | 'library'> = {},
-): { member: Member; shared: Plant | null } | null {
+): Company | null {
   const bare = inRole(of, pot);
   const [shared = null] = sharable(of, bare);
   for (const must of shared ? [[shared.id], []] : [[]]) {
@@ -162,29 +168,42 @@ function judged(members: readonly Member[], shared: Plant | null, place: string)
 export const leadsOf = (proposals: readonly Proposal[], role: GroupRole, want = WANT): Member[] =>
   proposals.slice(0, want).map((l) => ({ role, planting: named(l.planting, role), score: l.report.score }));
 
-/** A group round a lead: null where nothing can stand with it. Throws UnknownPlantError. */
-export function groupRound(
+/** The pots that something else than the lead is composed for: one of each role. */
+export const potsBeside = (pots: readonly PotChoice[]): PotChoice[] => {
+  const [lead, ...others] = pots;
+  return others.filter(({ role }, i) => role !== lead?.role && others.findIndex((other) => other.role === role) === i);
+};
+
+/** A group of a lead and the company that was found for it, by role: null where some of it is missing. Throws UnknownPlantError. */
+export function groupOf(
   lead: Member,
   pots: readonly PotChoice[],
-  options: Pick<Options, 'seed' | 'library'> = {},
+  company: ReadonlyMap<GroupRole, Company>,
 ): GroupProposal | null {
-  const known = new Map<GroupRole, ReturnType<typeof neighbourOf>>();
-  const shares: (Plant | null)[] = [];
   const members = [lead];
-  for (const pot of pots.slice(1)) {
-    if (pot.role === lead.role) {
-      members.push(lead);
-      continue;
-    }
-    const made = known.get(pot.role) ?? neighbourOf(lead.planting, pot, options);
-    known.set(pot.role, made);
-    if (!made) return null;
-    shares.push(made.shared);
-    members.push({ ...made.member, planting: named(made.member.planting, pot.role) });
+  const shares: (Plant | null)[] = [];
+  for (const { role } of pots.slice(1)) {
+    const made = company.get(role);
+    if (!made && role !== lead.role) return null;
+    members.push(made ? { ...made.member, planting: named(made.member.planting, role) } : lead);
+    if (made) shares.push(made.shared);
   }
   const [shared = null] = shares;
   const isOne = shares.every((s) => s?.id === shared?.id);
   return judged(counted(members), isOne ? shared : null, lead.planting.spot.name);
+}
+
+/** A group round a lead: null where nothing can stand with it. Throws UnknownPlantError. */
+function groupRound(
+  lead: Member,
+  pots: readonly PotChoice[],
+  options: Pick<Options, 'seed' | 'library'>,
+): GroupProposal | null {
+  const company = potsBeside(pots).flatMap((pot): [GroupRole, Company][] => {
+    const made = neighbourOf(lead.planting, pot, options);
+    return made ? [[pot.role, made]] : [];
+  });
+  return groupOf(lead, pots, new Map(company));
 }
 
 /**
