@@ -6,6 +6,7 @@ import type { UnitSystem } from '../units/length';
 import { sum } from '../units/number';
 import type { ShopId } from '../materials/entry';
 import type { FeedId } from '../materials/feeds';
+import type { Delivery } from './delivery';
 import { type Bought, fillBy, type Offer } from '../materials/packs';
 
 /** One thing to buy for all of them. */
@@ -33,6 +34,8 @@ export interface OrderLine {
   note: string | null;
   /** For a plant: which, in which size, for which part. */
   plant: { plant: Plant; start: StartSize; role: Role; soldSo: boolean; escapes: boolean } | null;
+  /** For plants: how many are wanted in which week. */
+  deliveries: readonly Delivery[];
   /** As a rule it is there already, as the container itself is. */
   usuallyOwned: boolean;
 }
@@ -75,6 +78,7 @@ export function plainLine(
     own: own !== undefined,
     note: null,
     plant: null,
+    deliveries: [],
     usuallyOwned: false,
     ...of,
   };
@@ -99,6 +103,7 @@ export function packedLine(
     own: own !== undefined,
     note: null,
     plant: null,
+    deliveries: [],
     usuallyOwned: false,
     ...of,
   };

@@ -11,6 +11,7 @@ import { ROLES, type Role } from '../plants/traits';
 import { ballsL, resolve } from '../plantings/resolve';
 import { sum } from '../units/number';
 import { bagsFor } from '../materials/bags';
+import { delivered, type Delivery, deliveryWeek } from './delivery';
 import type { Entry } from '../materials/entry';
 import { dripFittings } from './drip';
 import { type FeedId, FEEDS, liquidBesides } from '../materials/feeds';
@@ -47,6 +48,7 @@ interface Kind {
   role: Role;
   need: number;
   escapes: boolean;
+  deliveries: Delivery[];
 }
 
 function plantKinds(entries: readonly Entry[]): Kind[] {
@@ -54,16 +56,17 @@ function plantKinds(entries: readonly Entry[]): Kind[] {
   for (const { planting, count } of entries) {
     for (const { plant, start, role } of resolve(planting)) {
       const key = `${plant.id}:${start}`;
-      const known = kinds.get(key) ?? { plant, start, role, need: 0, escapes: false };
+      const known = kinds.get(key) ?? { plant, start, role, need: 0, escapes: false, deliveries: [] };
       const escapes = known.escapes || mayEscape(factsOf(plant).runsWild, planting.spot.climate);
-      kinds.set(key, { ...known, need: known.need + count, escapes });
+      const deliveries = [...known.deliveries, { week: deliveryWeek(planting.startDate), need: count }];
+      kinds.set(key, { ...known, need: known.need + count, escapes, deliveries });
     }
   }
   return [...kinds.values()].sort((a, b) => ROLES.indexOf(a.role) - ROLES.indexOf(b.role));
 }
 
 function plantLines(entries: readonly Entry[], { stock, prices, spare }: Wants): OrderLine[] {
-  return plantKinds(entries).map(({ plant, start, role, need, escapes }): OrderLine => {
+  return plantKinds(entries).map(({ plant, start, role, need, escapes, deliveries }): OrderLine => {
     const key = `plant:${plant.id}:${start}`;
     const listed = priceOf(plant, start, stock);
     const own = prices[key];
@@ -83,6 +86,7 @@ function plantLines(entries: readonly Entry[], { stock, prices, spare }: Wants):
       own: own !== undefined,
       note: null,
       plant: { plant, start, role, soldSo: listed.soldSo, escapes },
+      deliveries: delivered(deliveries),
       usuallyOwned: false,
     };
   });
@@ -127,6 +131,7 @@ function mixLines(mixL: Order['mixL'], wants: Wants): OrderLine[] {
         own: own !== undefined,
         note: null,
         plant: null,
+        deliveries: [],
         usuallyOwned: false,
       },
     ];

@@ -6,6 +6,9 @@ const DAY_MS = 86_400_000;
 const toMs = (iso: string): number => Date.parse(`${iso}T00:00:00Z`);
 const toIso = (ms: number): string => new Date(ms).toISOString().slice(0, 10);
 
+/** The day of the week of a date: 0 is Sunday. */
+export const weekdayOf = (iso: string): number => new Date(toMs(iso)).getUTCDay();
+
 export const addDays = (iso: string, days: number): string => toIso(toMs(iso) + days * DAY_MS);
 export const daysBetween = (from: string, to: string): number => Math.round((toMs(to) - toMs(from)) / DAY_MS);
 

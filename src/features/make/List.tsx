@@ -115,6 +115,7 @@ export function List(at: StationProps) {
         have={have}
         money={money}
         stock={stock}
+        today={today}
         onTick={tick}
         onMissing={own ? setMissing : null}
         total={

@@ -1,8 +1,11 @@
 'use client';
 import { useState } from 'react';
 import { buyText, type OrderLine } from '@/core/buying/order-line';
+import type { Delivery } from '@/core/buying/delivery';
 import type { Plant } from '@/core/plants/schema';
 import type { Stock } from '@/core/stock/schema';
+import { formatDayFrom } from '@/core/units/date';
+import { listed } from '@/core/units/listed';
 import { inMoney, type Money, moneyText } from '@/core/units/money';
 import { Button } from '@/ui/Button';
 import { NumberField } from '@/ui/Field';
@@ -15,13 +18,14 @@ interface Props {
   had: boolean;
   money: Money;
   stock: Stock | null;
+  today: string;
   onTick: (key: string, on: boolean) => void;
   /** Finds a stand-in for a plant, where the list is for one planting. */
   onMissing: ((plant: Plant) => void) | null;
 }
 
 /** One thing to buy. */
-export function OrderRow({ line: l, had, money, stock, onTick, onMissing }: Props) {
+export function OrderRow({ line: l, had, money, stock, today, onTick, onMissing }: Props) {
   return (
     <tr className={`[&>td]:border-b [&>td]:border-line [&>td]:py-1.5 [&>td+td]:pl-2.5 ${had ? 'text-quiet' : ''}`}>
       <td className="w-11">
@@ -47,6 +51,7 @@ export function OrderRow({ line: l, had, money, stock, onTick, onMissing }: Prop
       </td>
       <td className="max-sm:text-[0.84rem]">
         {l.plant ? `${l.need} × ${l.unit}` : wanted(l)}
+        <Deliveries of={l.deliveries} today={today} />
         {l.plant && stock && <InStock line={l} stock={stock} />}
         {l.plant && !l.plant.soldSo && (
           <span className="block text-[0.82rem] text-watchink">rarely sold in this size; estimated price</span>
@@ -65,6 +70,18 @@ export function OrderRow({ line: l, had, money, stock, onTick, onMissing }: Prop
         <Price line={l} money={money} />
       </td>
     </tr>
+  );
+}
+
+/** In which weeks plants are to come, where the last is not past. */
+function Deliveries({ of, today }: { of: readonly Delivery[]; today: string }) {
+  const week = (d: Delivery) => `week of ${formatDayFrom(d.week, today)}`;
+  if (of.every((d) => d.week < today)) return null;
+  return (
+    <span className="block text-[0.82rem] text-quiet">
+      {of.length === 1 ? 'for the ' : ''}
+      {listed(of.map((d) => (of.length === 1 ? week(d) : `${d.need} for the ${week(d)}`)))}
+    </span>
   );
 }
 

@@ -14,6 +14,7 @@ interface Props {
   have: Have;
   money: Money;
   stock: Stock | null;
+  today: string;
   onTick: (key: string, on: boolean) => void;
   /** Finds a stand-in for a plant, where the list is for one planting. */
   onMissing: ((plant: Plant) => void) | null;
@@ -56,7 +57,7 @@ export function OrderTable(props: Props) {
   );
 }
 
-function ShopRows({ shop, order, have, money, stock, onTick, onMissing }: Props & { shop: ShopId }) {
+function ShopRows({ shop, order, have, money, stock, today, onTick, onMissing }: Props & { shop: ShopId }) {
   const lines = order.lines.filter((l) => l.shop === shop);
   if (lines.length === 0) return null;
   const open = lines.filter((l) => !isHad(l, have));
@@ -80,6 +81,7 @@ function ShopRows({ shop, order, have, money, stock, onTick, onMissing }: Props 
           had={isHad(line, have)}
           money={money}
           stock={stock}
+          today={today}
           onTick={onTick}
           onMissing={onMissing}
         />
