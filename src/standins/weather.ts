@@ -15,6 +15,9 @@ const HEAT = { from: '07-12', days: 7, high: 8, low: 5 } as const;
 const LATE_FROST = { after: 8, lowC: -1.5 } as const;
 const HALF_YEAR = 6;
 
+/** Gusts of a quiet day and up to so much more, m/s; of a gale, which comes on so few days of a year, and on the day that ends the heat. Working figures. */
+const GUST = { least: 5, more: 8, gale: 19, gales: 0.015 } as const;
+
 const chance = (date: string, what: string): number => seeded(hashText(`${what}/${date}`))();
 
 /** Between −1 and 1, each day a little like those before it. */
@@ -33,7 +36,16 @@ function heatBegins(place: WeatherPlace): string {
 const within = (date: string, monthDay: string, days: number): boolean =>
   daysBetween(nextMonthDay(addDays(date, 1 - days), monthDay), date) >= 0;
 
+function gustOn(place: WeatherPlace, date: string): number {
+  const stormy = chance(date, 'gale') < GUST.gales || within(addDays(date, -HEAT.days), heatBegins(place), 1);
+  return tenth((stormy ? GUST.gale : GUST.least) + GUST.more * chance(date, 'gust') * (stormy ? 0.5 : 1));
+}
+
 function dayAt(place: WeatherPlace, date: string): Day {
+  return { ...warmthOn(place, date), gustMs: gustOn(place, date) };
+}
+
+function warmthOn(place: WeatherPlace, date: string): Day {
   const usual = ordinaryDay(place, date);
   const off = strays(date) * STRAYS_C;
   if (within(date, heatBegins(place), HEAT.days))

@@ -1,4 +1,4 @@
-import type { KnownDay } from '@/core/climate/days';
+import { GALE_MS, type KnownDay } from '@/core/climate/days';
 import { formatTemperature } from '@/core/units/quantity';
 import type { UnitSystem } from '@/core/units/length';
 import { formatDay } from '@/core/units/date';
@@ -21,12 +21,13 @@ export function WeatherWeek({ days, today, units }: { days: readonly KnownDay[];
         <li
           key={d.date}
           className={`flex min-w-[2.1rem] flex-1 flex-col items-center border-line py-1 text-[0.86rem] not-first:border-l ${d.known === 'ordinary' ? 'text-quiet' : ''}`}
-          aria-label={`${formatDay(d.date)}: ${formatTemperature(d.highC, units)} by day, ${formatTemperature(d.lowC, units)} by night, ${Math.round(d.rainMm)} mm of rain${d.known === 'ordinary' ? ' (seasonal average)' : ''}`}
+          aria-label={`${formatDay(d.date)}: ${formatTemperature(d.highC, units)} by day, ${formatTemperature(d.lowC, units)} by night, ${Math.round(d.rainMm)} mm of rain${(d.gustMs ?? 0) >= GALE_MS ? ', gale' : ''}${d.known === 'ordinary' ? ' (seasonal average)' : ''}`}
         >
           <span className={d.date === today ? 'font-bold' : 'text-quiet'}>{shortDay(d.date)}</span>
           <span className={d.highC >= HOT_C ? 'font-semibold text-watchink' : 'font-semibold'}>
             {bare(d.highC, units)}
           </span>
+          {(d.gustMs ?? 0) >= GALE_MS && <span className="text-[0.76rem] font-semibold text-wrong">gale</span>}
           <span className={d.lowC <= COLD_C ? 'font-semibold text-wrong' : 'text-quiet'}>{bare(d.lowC, units)}</span>
           <span
             aria-hidden

@@ -78,3 +78,27 @@ test.each([
   const read = readDays(text);
   expect(read.ok ? '' : read.problems.join(' ')).toMatch(why);
 });
+
+test.each([
+  ['gust_ms', '20', 20],
+  ['Wind gust (km/h)', '72', 20],
+  ['max gust mph', '45', 20.1],
+  ['gusts [kn]', '40', 20.6],
+])('a gust under the heading %s is read as m/s', (heading, value, ms) => {
+  expect(readDays(`date,high_c,low_c,rain_mm,${heading}\n2026-07-01,24,13,0,${value}`)).toEqual({
+    ok: true,
+    days: [{ date: '2026-07-01', highC: 24, lowC: 13, rainMm: 0, gustMs: ms }],
+  });
+});
+
+test('a gust in no unit, or in an empty cell, is left out; one that is no speed is told', () => {
+  const plain = [{ date: '2026-07-01', highC: 24, lowC: 13, rainMm: 0 }];
+  const read = (heading: string, value: string) =>
+    readDays(`date,high_c,low_c,rain_mm,${heading}\n2026-07-01,24,13,0,${value}`);
+  expect(read('gust', '20')).toEqual({ ok: true, days: plain });
+  expect(read('gust_ms', '')).toEqual({ ok: true, days: plain });
+  expect(read('gust_ms', 'strong')).toMatchObject({
+    ok: false,
+    problems: [expect.stringMatching(/Row 2: gust “strong”/)],
+  });
+});

@@ -5,8 +5,8 @@ import type { Day } from './days';
 
 export type DaysRead = { ok: true; days: Day[] } | { ok: false; problems: string[] };
 
-/** No weather that people live in is outside these, °C and mm a day. */
-const PLAUSIBLE = { tempC: [-60, 58], rainMm: [0, 500] } as const;
+/** No weather that people live in is outside these, °C, mm a day and m/s. */
+const PLAUSIBLE = { tempC: [-60, 58], rainMm: [0, 500], gustMs: [0, 115] } as const;
 const MOST_PROBLEMS = 8;
 /** Letters of a wrong value that are told. */
 const SHOWN = 30;
@@ -71,25 +71,51 @@ const CALLED = {
     'precipitation amount',
     'total precipitation',
   ],
+  gust: ['gust', 'gusts', 'wind gust', 'wind gusts', 'max gust', 'gust max', 'peak gust', 'wind gusts 10m max', 'fx'],
 } as const;
 type Column = keyof typeof CALLED;
 const COLUMNS = Object.keys(CALLED) as Column[];
+/** What may be left out. */
+const OPTIONAL: readonly Column[] = ['gust'];
+
+/** Units of a gust as headings name them, and what one is in m/s. */
+const SPEEDS: readonly { named: RegExp; ms: number }[] = [
+  { named: /km\s*\/?\s*h\b|kph/, ms: 1 / 3.6 },
+  { named: /mph|mi\s*\/\s*h\b/, ms: 0.447 },
+  { named: /\bm\s*\/\s*s\b|[\s_(]m_?s\b|mps/, ms: 1 },
+  { named: /kn(ots)?\b|\bkt\b/, ms: 0.514 },
+];
 
 /** How each column is asked for in a message. */
-const WANTED: Record<Column, string> = { date: 'date', high: 'high_c', low: 'low_c', rain: 'rain_mm' };
+const WANTED: Record<Column, string> = {
+  date: 'date',
+  high: 'high_c',
+  low: 'low_c',
+  rain: 'rain_mm',
+  gust: 'gust_ms',
+};
 
-/** A heading’s words, and the unit it names where it is not °C or mm. */
-function headingOf(heading: string): { words: string; imperial: boolean } {
+/** A heading’s words, whether it names °F or inches, and the speed it names in m/s. */
+interface Heading {
+  words: string;
+  imperial: boolean;
+  ms: number | null;
+}
+function headingOf(heading: string): Heading {
   const text = heading.trim().toLowerCase();
+  const ms = SPEEDS.find((s) => s.named.test(text))?.ms ?? null;
   const imperial = /°\s*f|fahrenheit|[(_[\s]f\b|\bin(ch(es)?)?\b|"/.test(text);
   const words = text
     .replace(/\(.*?\)|\[.*?\]/g, ' ')
     .replace(/[°"]/g, ' ')
     .replace(/[^a-z0-9]+/g, ' ')
-    .replace(/\b(celsius|fahrenheit|degrees?|inches|inch|of the day|daily)\b/g, ' ')
+    .replace(
+      /\b(celsius|fahrenheit|degrees?|inches|inch|of the day|daily|km ?h|kmh|kph|mph|mi h|m s|ms|mps|kn|kt|knots)\b/g,
+      ' ',
+    )
     .replace(/\s+/g, ' ')
     .trim();
-  return { words, imperial };
+  return { words, imperial, ms };
 }
 
 /** A row of a table, by the headings it came with. */
@@ -101,7 +127,7 @@ function rowsOfJson(data: unknown): Row[] | null {
   if (typeof data !== 'object' || data === null) return null;
   const lists = Object.entries(data).filter(([, v]) => Array.isArray(v)) as [string, unknown[]][];
   const columns = lists.filter(([, v]) => v.every((x) => typeof x !== 'object' || x === null));
-  if (columns.length >= COLUMNS.length - 1) {
+  if (columns.length >= COLUMNS.length - OPTIONAL.length - 1) {
     const many = Math.max(...columns.map(([, v]) => v.length));
     return Array.from({ length: many }, (_, i) => Object.fromEntries(columns.map(([k, v]) => [k, v[i]])));
   }
@@ -123,9 +149,10 @@ function rowsOf(text: string): Row[] | null {
 }
 
 /** Which heading is which column; where several are, the first that is not of another unit of the same. */
-function columnsIn(headings: readonly string[]): Map<Column, { heading: string; imperial: boolean }> {
+type Columns = Map<Column, Heading & { heading: string }>;
+function columnsIn(headings: readonly string[]): Columns {
   const known = headings.map((heading) => ({ heading, ...headingOf(heading) }));
-  const out = new Map<Column, { heading: string; imperial: boolean }>();
+  const out: Columns = new Map();
   for (const column of COLUMNS) {
     const hit = known.find((h) => (CALLED[column] as readonly string[]).includes(h.words));
     if (hit) out.set(column, hit);
@@ -170,7 +197,8 @@ const between = (x: number, [low, high]: readonly [number, number]): boolean => 
 
 /**
  * Daily weather from CSV with a heading row, or JSON as weather services give it: a list of days, or a list for each
- * column. Headings are matched by what stations call them; °F and inches named in a heading are read as such. Problems
+ * column. Headings are matched by what stations call them; °F, inches and the unit of gusts named in a heading are read
+ * as such. Problems
  * name the row and what to do; nothing is guessed. A day that comes twice counts as it comes last.
  */
 export function readDays(text: string): DaysRead {
@@ -181,7 +209,7 @@ export function readDays(text: string): DaysRead {
       problems: ['This is neither a table nor JSON of daily weather. Save it as CSV and try again.'],
     };
   const columns = columnsIn([...new Set(rows.slice(0, 5).flatMap((row) => Object.keys(row)))]);
-  const missing = COLUMNS.filter((c) => !columns.has(c));
+  const missing = COLUMNS.filter((c) => !columns.has(c) && !OPTIONAL.includes(c));
   if (missing.length > 0)
     return {
       ok: false,
@@ -195,6 +223,11 @@ export function readDays(text: string): DaysRead {
     const n = numberOf(at(row, column));
     return columns.get(column)?.imperial ? tenth(((n - 32) * 5) / 9) : n;
   };
+  // A gust in a unit that nobody named is left out: 20 may be a breeze or a storm.
+  const gustIn = (row: Row): number | null => {
+    const ms = columns.get('gust')?.ms ?? null;
+    return ms === null || at(row, 'gust') === '' ? null : numberOf(at(row, 'gust')) * ms;
+  };
   const dayOf = (row: Row): Day | string => {
     const date = dateOf(at(row, 'date'), first);
     if (date === null) return `“${short(at(row, 'date'))}” is not a date. Use the form 2026-07-31.`;
@@ -205,7 +238,11 @@ export function readDays(text: string): DaysRead {
     const rain = numberOf(at(row, 'rain'));
     const rainMm = columns.get('rain')?.imperial ? tenth(rain * 25.4) : rain;
     if (!between(rainMm, PLAUSIBLE.rainMm)) return `rain “${short(at(row, 'rain'))}” must be mm, 0 or more.`;
-    return { date, highC, lowC, rainMm };
+    const gust = gustIn(row);
+    if (gust === null) return { date, highC, lowC, rainMm };
+    return between(gust, PLAUSIBLE.gustMs)
+      ? { date, highC, lowC, rainMm, gustMs: tenth(gust) }
+      : `gust “${short(at(row, 'gust'))}” must be a speed in the unit its heading names, 0 or more.`;
   };
   const problems: string[] = [];
   const days = new Map<string, Day>();

@@ -7,7 +7,12 @@ export interface Day {
   highC: number;
   lowC: number;
   rainMm: number;
+  /** The strongest gust of the day, m/s; absent where nobody knows. */
+  gustMs?: number;
 }
+
+/** A gust from here on is a gale, m/s: Beaufort 8 begins at 17.2. */
+export const GALE_MS = 17;
 
 /** How a day’s weather is known. */
 export const KNOWN = ['written down', 'forecast', 'ordinary'] as const;

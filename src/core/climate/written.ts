@@ -6,7 +6,17 @@ export const WrittenWeatherSchema = z
   .object({
     name: z.string().max(120).default(''),
     days: z
-      .array(z.object({ date: IsoDateSchema, highC: z.number(), lowC: z.number(), rainMm: z.number().min(0) }).strict())
+      .array(
+        z
+          .object({
+            date: IsoDateSchema,
+            highC: z.number(),
+            lowC: z.number(),
+            rainMm: z.number().min(0),
+            gustMs: z.number().min(0).optional(),
+          })
+          .strict(),
+      )
       .max(5000)
       .default([]),
   })

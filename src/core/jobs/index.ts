@@ -9,6 +9,7 @@ import { isDone } from './done';
 import { feed } from './feed';
 import { fleece, setOut } from './fleece';
 import { frost } from './frost';
+import { gale } from './gale';
 import { type Around, type Due, type JobKind, type Matters, MATTERS } from './job';
 import { afterRain } from './after-rain';
 import { keep } from './keep';
@@ -32,6 +33,7 @@ import { water } from './water';
 /** The kinds of job. A new one is a file and a line here. */
 export const JOBS = {
   water,
+  gale,
   fleece,
   setOut,
   compose,

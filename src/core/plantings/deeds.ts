@@ -28,6 +28,7 @@ export const DEED_KINDS = [
   'ready-for-winter',
   'wrap',
   'iron',
+  'secure',
 ] as const;
 
 /** Something done, or planned, on a day. */

@@ -35,6 +35,7 @@ export const EFFECTS: Record<Deed['what'], Effect> = {
   clear: noted,
   wash: noted,
   'ready-for-winter': noted,
+  secure: noted,
   wrap: noted,
   iron: noted,
 };
