@@ -48,6 +48,19 @@ async function takeGroups({ groups = [] }: Bench, pots: Merge['pots']): Promise<
   );
 }
 
+/** So many containers are laid down at once: the page answers between them. Working figure. */
+const AT_ONCE = 40;
+
+async function takePots(fresh: Merge['pots'], now: number): Promise<void> {
+  const before = await db.plantings.bulkGet(fresh.map((p) => p.id));
+  await db.plantings.bulkPut(
+    fresh.map(({ pot, id }, i) => {
+      const stamp = pot.changedAt === null ? now : Date.parse(pot.changedAt);
+      return rowOf({ ...pot.planting, id }, stamp, { rev: revOf(before[i]), archived: pot.away });
+    }),
+  );
+}
+
 const taken = ({ fate }: { fate: string }): boolean => fate === 'new' || fate === 'newer';
 
 /** Does what a merge says: all of it or, if any fails, none. What is newer here stays. */
@@ -57,13 +70,7 @@ export async function takeIn(bench: Bench, { pots, plants, stock }: Merge, now =
     const own = plants.filter(taken).map((p) => p.own);
     await putOwn(own);
     await follow(new Map(own.map(({ plant }) => [plant.id, plant])), now);
-    const before = await db.plantings.bulkGet(fresh.map((p) => p.id));
-    await db.plantings.bulkPut(
-      fresh.map(({ pot, id }, i) => {
-        const stamp = pot.changedAt === null ? now : Date.parse(pot.changedAt);
-        return rowOf({ ...pot.planting, id }, stamp, { rev: revOf(before[i]), archived: pot.away });
-      }),
-    );
+    for (let at = 0; at < fresh.length; at += AT_ONCE) await takePots(fresh.slice(at, at + AT_ONCE), now);
     await takeLogs(bench, pots);
     await takeGroups(bench, pots);
     if (stock && bench.stock) await db.settings.put({ key: STOCK_KEY, value: bench.stock });

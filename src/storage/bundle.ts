@@ -96,13 +96,20 @@ export async function writeBundle(settings: Settings, savedAt: string): Promise<
   return new Blob(pieces, { type: 'application/zip' });
 }
 
-/** A Blob from its beginning to its end. */
+/** So many bytes are read before the page is let do something else. Working figure: some ten milliseconds of reading. */
+const BREATH_BYTES = 32_000;
+const breathe = () => new Promise<void>((done) => setTimeout(done));
+
+/** A Blob from its beginning to its end, in pieces small enough to leave the page awake. */
 async function* piecesOf(blob: Blob): AsyncGenerator<Uint8Array> {
   const reader = blob.stream().getReader();
   for (;;) {
     const { done, value } = await reader.read();
     if (done) return;
-    yield value;
+    for (let at = 0; at < value.length; at += BREATH_BYTES) {
+      yield value.subarray(at, at + BREATH_BYTES);
+      await breathe();
+    }
   }
 }
 
