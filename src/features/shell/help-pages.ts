@@ -81,6 +81,7 @@ export const HELP: Record<HelpPage, Help> = {
       'Away says what would die while you are gone, and what would save it.',
       'Log keeps notes, photographs and measurements. Predictions adjust to what you measure.',
       'Replant keeps what will last and fills the gaps for the next season.',
+      'Under Log you can also plan the same container for next year, and compare two side by side.',
     ],
   },
   today: {

@@ -114,6 +114,13 @@ export function SideBySide({
   onClose: () => void;
 }) {
   const stories = pair.map((planting) => ({ planting, story: storyOf(planting, log, today) }));
+  // One scale for both.
+  const scale = Math.min(
+    ...stories.map(({ story: { plan } }) => {
+      const { w, h } = pictureSize(plan.planting, 1);
+      return Math.min(PICTURE.w / w, PICTURE.h / h);
+    }),
+  );
   return (
     <Dialog.Root open onOpenChange={(o) => !o && onClose()}>
       <Dialog.Portal>
@@ -139,11 +146,10 @@ export function SideBySide({
                 <tr className="align-bottom">
                   <td />
                   {stories.map(({ planting, story: { plan } }) => {
-                    const { w, h } = pictureSize(plan.planting, 1);
                     return (
                       <th key={planting.id} scope="col" className="px-2 text-left">
                         <span className="flex justify-center">
-                          <PotPicture planting={plan.planting} scale={Math.min(PICTURE.w / w, PICTURE.h / h)} />
+                          <PotPicture planting={plan.planting} scale={scale} />
                         </span>
                         {planting.name}
                         <span className="block font-normal text-quiet">{planting.spot.name}</span>
