@@ -59,6 +59,9 @@ export const penny = (pounds: number): number => Math.round(pounds * 100) / 100;
 /** What is taken to the till, in whole pence. */
 export const priceOfAll = (buy: readonly Bought[]): number => penny(sum(buy.map((b) => b.price * b.count)));
 
+/** What a line has none of unless it says so. */
+const PLAIN = { note: null, plant: null, deliveries: [], usuallyOwned: false } as const;
+
 /** A line of things sold one way at one price. */
 export function plainLine(
   of: Pick<OrderLine, 'key' | 'shop' | 'item' | 'about' | 'unit'> & Partial<OrderLine>,
@@ -76,10 +79,7 @@ export function plainLine(
     price: priceOfAll(buy),
     priced: { of: of.unit, pounds: own ?? each },
     own: own !== undefined,
-    note: null,
-    plant: null,
-    deliveries: [],
-    usuallyOwned: false,
+    ...PLAIN,
     ...of,
   };
 }
@@ -101,10 +101,7 @@ export function packedLine(
     price: priceOfAll(buy),
     priced: { of: least.label, pounds: own ?? least.price },
     own: own !== undefined,
-    note: null,
-    plant: null,
-    deliveries: [],
-    usuallyOwned: false,
+    ...PLAIN,
     ...of,
   };
 }

@@ -1,6 +1,5 @@
 'use client';
 import { proxy } from 'comlink';
-import { Dialog } from 'radix-ui';
 import { useEffect, useRef, useState } from 'react';
 import { PLANT_COLUMNS } from '@/core/formats/plant-columns';
 import { sourceOf, type Mapping, type ReadPlants } from '@/core/formats/plants-csv';
@@ -11,6 +10,7 @@ import type { Opened } from '@/workers/plants';
 import { Button } from '@/ui/Button';
 import { PlantGlyph } from '@/ui/PlantGlyph';
 import { Segments } from '@/ui/Segments';
+import { Window } from '@/ui/Window';
 import { download } from '../shell/download';
 import { startReader } from '../shell/workers';
 import { tell } from '../shell/tell';
@@ -85,62 +85,53 @@ export function ImportPlants({
     }
   };
   return (
-    <Dialog.Root open onOpenChange={(o) => !o && onClose()}>
-      <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-20 bg-black/35" />
-        <Dialog.Content
-          aria-describedby={undefined}
-          className="fixed inset-x-2 top-[4vh] z-30 mx-auto flex max-h-[92vh] max-w-4xl flex-col gap-3 rounded-[4px] border border-line bg-ground p-4"
-          onPointerDownOutside={(e) => e.preventDefault()}
-        >
-          <header className="flex items-center justify-between gap-3">
-            <Dialog.Title className="text-lg">Plants from {file.name}</Dialog.Title>
-            <Dialog.Close asChild>
-              <Button kind="bare">{step.at === 'reading' ? 'Stop' : 'Close'}</Button>
-            </Dialog.Close>
-          </header>
-          {(step.at === 'open' || step.at === 'keeping') && (
-            <p className="text-quiet" aria-busy>
-              {step.at === 'open' ? 'Opening…' : 'Adding…'}
-            </p>
-          )}
-          {step.at === 'refused' && (
-            <p role="alert" className="text-wrong">
-              {step.why} No plants were added.
-            </p>
-          )}
-          {step.at === 'match' && (
-            <Match
-              opened={step.opened}
-              mapping={mapping}
-              units={units}
-              onMapping={setMapping}
-              onUnits={setUnits}
-              onRead={() => void read()}
-            />
-          )}
-          {step.at === 'reading' && (
-            <p className="flex items-center gap-3" role="status">
-              Reading rows <progress max={1} value={step.done} className="bar h-1.5 w-56" aria-label="Reading rows" />
-            </p>
-          )}
-          {step.at === 'preview' && (
-            <Preview
-              read={step.read}
-              onKeep={() => void keep(step.read)}
-              onErrors={() =>
-                void reader.current
-                  ?.ask((api) => api.leftOut(step.read.errors))
-                  .then(
-                    (csv) => download('rows-left-out.csv', csv, 'text/csv'),
-                    (e: unknown) => tell.problem('The rows were not saved', String(e)),
-                  )
-              }
-            />
-          )}
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
+    <Window
+      title={`Plants from ${file.name}`}
+      width="broad"
+      close={step.at === 'reading' ? 'Stop' : 'Close'}
+      stays
+      onClose={onClose}
+    >
+      {(step.at === 'open' || step.at === 'keeping') && (
+        <p className="text-quiet" aria-busy>
+          {step.at === 'open' ? 'Opening…' : 'Adding…'}
+        </p>
+      )}
+      {step.at === 'refused' && (
+        <p role="alert" className="text-wrong">
+          {step.why} No plants were added.
+        </p>
+      )}
+      {step.at === 'match' && (
+        <Match
+          opened={step.opened}
+          mapping={mapping}
+          units={units}
+          onMapping={setMapping}
+          onUnits={setUnits}
+          onRead={() => void read()}
+        />
+      )}
+      {step.at === 'reading' && (
+        <p className="flex items-center gap-3" role="status">
+          Reading rows <progress max={1} value={step.done} className="bar h-1.5 w-56" aria-label="Reading rows" />
+        </p>
+      )}
+      {step.at === 'preview' && (
+        <Preview
+          read={step.read}
+          onKeep={() => void keep(step.read)}
+          onErrors={() =>
+            void reader.current
+              ?.ask((api) => api.leftOut(step.read.errors))
+              .then(
+                (csv) => download('rows-left-out.csv', csv, 'text/csv'),
+                (e: unknown) => tell.problem('The rows were not saved', String(e)),
+              )
+          }
+        />
+      )}
+    </Window>
   );
 }
 

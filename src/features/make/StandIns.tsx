@@ -1,11 +1,11 @@
 'use client';
-import { Dialog } from 'radix-ui';
 import type { StandIn } from '@/core/compose/changes/stand-ins';
 import { plantName, type Plant } from '@/core/plants/schema';
 import { plantIdOf } from '@/core/plantings/resolve';
 import type { Planting } from '@/core/plantings/schema';
 import { stateOf } from '@/core/stock/shelf';
 import { Button } from '@/ui/Button';
+import { Window } from '@/ui/Window';
 import { fitting, Specimen } from '../pictures/Specimen';
 import { checkOf } from '@/core/balance';
 import { Failed } from '../shell/Failed';
@@ -36,83 +36,75 @@ export function StandIns({
   const found = asked.value;
   const scale = fitting([plant, ...(found ?? []).map((s) => s.plant)], 82, 116);
   return (
-    <Dialog.Root open onOpenChange={(o) => !o && onClose()}>
-      <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-20 bg-black/35" />
-        <Dialog.Content
-          aria-describedby={undefined}
-          className="fixed inset-x-2 top-[4vh] z-30 mx-auto flex max-h-[92vh] max-w-3xl flex-col gap-2 rounded-[4px] border border-line bg-ground p-4"
-        >
-          <header className="flex items-start justify-between gap-3">
-            <Dialog.Title className="text-lg leading-tight">
-              Substitutes for {plantName(plant)}
-              {count > 1 && <span className="font-normal text-quiet"> in all {count} places</span>}
-            </Dialog.Title>
-            <Dialog.Close asChild>
-              <Button kind="bare">Close</Button>
-            </Dialog.Close>
-          </header>
-          <div className="grid min-h-0 flex-1 grid-cols-1 gap-x-5 overflow-y-auto sm:grid-cols-[9rem_1fr]">
-            <figure className="flex flex-col items-center justify-end self-start border-b-2 border-ink pt-4 max-sm:hidden">
-              <Specimen plant={plant} scale={scale} />
-              <figcaption className="sr-only">{plantName(plant)}, not available</figcaption>
-            </figure>
-            <div className="min-w-0" aria-busy={asked.busy}>
-              <p className="pb-1 text-[0.9rem] text-quiet" role="status">
-                {found === null
-                  ? asked.busy
-                    ? 'Looking for substitutes…'
-                    : ''
-                  : found.length === 0
-                    ? 'No substitute in stock. Remove the plant, or relax the brief.'
-                    : `The ${found.length} closest matches${stock ? `, all in stock at ${stock.nursery}` : ''}, drawn to the same scale.`}
-              </p>
-              {asked.error && <Failed what="Could not find substitutes." error={asked.error} again={asked.again} />}
-              <ul aria-label="Substitutes">
-                {(found ?? []).map((s) => (
-                  <li
-                    key={s.plant.id}
-                    className="hair grid grid-cols-[6.4rem_1fr] items-end gap-3 pt-2 sm:grid-cols-[7.6rem_1fr_auto]"
+    <Window
+      title={
+        <>
+          Substitutes for {plantName(plant)}
+          {count > 1 && <span className="font-normal text-quiet"> in all {count} places</span>}
+        </>
+      }
+      width="usual"
+      onClose={onClose}
+    >
+      <div className="grid min-h-0 flex-1 grid-cols-1 gap-x-5 overflow-y-auto sm:grid-cols-[9rem_1fr]">
+        <figure className="flex flex-col items-center justify-end self-start border-b-2 border-ink pt-4 max-sm:hidden">
+          <Specimen plant={plant} scale={scale} />
+          <figcaption className="sr-only">{plantName(plant)}, not available</figcaption>
+        </figure>
+        <div className="min-w-0" aria-busy={asked.busy}>
+          <p className="pb-1 text-[0.9rem] text-quiet" role="status">
+            {found === null
+              ? asked.busy
+                ? 'Looking for substitutes…'
+                : ''
+              : found.length === 0
+                ? 'No substitute in stock. Remove the plant, or relax the brief.'
+                : `The ${found.length} closest matches${stock ? `, all in stock at ${stock.nursery}` : ''}, drawn to the same scale.`}
+          </p>
+          {asked.error && <Failed what="Could not find substitutes." error={asked.error} again={asked.again} />}
+          <ul aria-label="Substitutes">
+            {(found ?? []).map((s) => (
+              <li
+                key={s.plant.id}
+                className="hair grid grid-cols-[6.4rem_1fr] items-end gap-3 pt-2 sm:grid-cols-[7.6rem_1fr_auto]"
+              >
+                <span className="flex h-full items-end justify-center">
+                  <Specimen plant={s.plant} scale={scale} />
+                </span>
+                <span className="min-w-0 self-center pb-2 text-[0.9rem] leading-snug">
+                  <span className="block font-semibold">{plantName(s.plant)}</span>
+                  <span className="block">{s.differs.join(', ')}</span>
+                  <span className="block text-[0.86rem] text-quiet">
+                    {s.moves.length > 0
+                      ? s.moves
+                          .slice(0, 3)
+                          .map((m) => `${checkOf(m.check).name} ${m.from} to ${m.to}`)
+                          .join(', ')
+                      : 'no checks change'}
+                  </span>
+                  {known.stock && <span className="block text-[0.86rem] text-quiet">{inWords(known, s)}</span>}
+                </span>
+                <span className="flex items-center gap-3 pb-2 max-sm:col-start-2 sm:flex-col sm:items-end">
+                  <span className={`text-[0.9rem] ${s.change > 0 ? 'font-semibold text-glaze' : 'text-quiet'}`}>
+                    {s.change > 0 ? '+' : s.change < 0 ? '−' : '±'}
+                    {Math.abs(s.change).toFixed(1)}
+                  </span>
+                  <Button
+                    aria-label={`Use ${plantName(s.plant)}`}
+                    onClick={() => {
+                      run(`${plantName(s.plant)} for ${plantName(plant)}`, ...s.commands);
+                      onClose();
+                    }}
                   >
-                    <span className="flex h-full items-end justify-center">
-                      <Specimen plant={s.plant} scale={scale} />
-                    </span>
-                    <span className="min-w-0 self-center pb-2 text-[0.9rem] leading-snug">
-                      <span className="block font-semibold">{plantName(s.plant)}</span>
-                      <span className="block">{s.differs.join(', ')}</span>
-                      <span className="block text-[0.86rem] text-quiet">
-                        {s.moves.length > 0
-                          ? s.moves
-                              .slice(0, 3)
-                              .map((m) => `${checkOf(m.check).name} ${m.from} to ${m.to}`)
-                              .join(', ')
-                          : 'no checks change'}
-                      </span>
-                      {known.stock && <span className="block text-[0.86rem] text-quiet">{inWords(known, s)}</span>}
-                    </span>
-                    <span className="flex items-center gap-3 pb-2 max-sm:col-start-2 sm:flex-col sm:items-end">
-                      <span className={`text-[0.9rem] ${s.change > 0 ? 'font-semibold text-glaze' : 'text-quiet'}`}>
-                        {s.change > 0 ? '+' : s.change < 0 ? '−' : '±'}
-                        {Math.abs(s.change).toFixed(1)}
-                      </span>
-                      <Button
-                        aria-label={`Use ${plantName(s.plant)}`}
-                        onClick={() => {
-                          run(`${plantName(s.plant)} for ${plantName(plant)}`, ...s.commands);
-                          onClose();
-                        }}
-                      >
-                        Use it
-                      </Button>
-                    </span>
-                  </li>
-                ))}
-              </ul>
-            </div>
-          </div>
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
+                    Use it
+                  </Button>
+                </span>
+              </li>
+            ))}
+          </ul>
+        </div>
+      </div>
+    </Window>
   );
 }
 

@@ -1,5 +1,4 @@
 'use client';
-import { Dialog } from 'radix-ui';
 import { actorsOf } from '@/core/compose/turns/actors';
 import type { LogEntry } from '@/core/log/schema';
 import { type Story, storyOf, type Told } from '@/core/log/story';
@@ -7,7 +6,7 @@ import type { Planting } from '@/core/plantings/schema';
 import { formatDayFrom } from '@/core/units/date';
 import { type UnitSystem } from '@/core/units/length';
 import { formatMoney, formatPercent, formatVolume } from '@/core/units/quantity';
-import { Button } from '@/ui/Button';
+import { Window } from '@/ui/Window';
 import { PotPicture, pictureSize } from '../pictures/PotPicture';
 import { Photo } from './Photo';
 
@@ -122,67 +121,53 @@ export function SideBySide({
     }),
   );
   return (
-    <Dialog.Root open onOpenChange={(o) => !o && onClose()}>
-      <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-20 bg-black/35" />
-        <Dialog.Content
-          aria-describedby={undefined}
-          className="fixed inset-x-2 top-[4vh] z-30 mx-auto flex max-h-[92vh] max-w-4xl flex-col gap-2 rounded-[4px] border border-line bg-ground p-4"
-        >
-          <header className="flex items-start justify-between gap-3">
-            <Dialog.Title className="text-lg leading-tight">Side by side</Dialog.Title>
-            <Dialog.Close asChild>
-              <Button kind="bare">Close</Button>
-            </Dialog.Close>
-          </header>
-          <div className="min-h-0 flex-1 overflow-auto">
-            <table className="w-full table-fixed border-collapse text-[0.92rem]">
-              <colgroup>
-                <col className="w-20 sm:w-36" />
-                <col />
-                <col />
-              </colgroup>
-              <thead>
-                <tr className="align-bottom">
-                  <td />
-                  {stories.map(({ planting, story: { plan } }) => {
-                    return (
-                      <th key={planting.id} scope="col" className="px-2 text-left">
-                        <span className="flex justify-center">
-                          <PotPicture planting={plan.planting} scale={scale} />
-                        </span>
-                        {planting.name}
-                        <span className="block font-normal text-quiet">{planting.spot.name}</span>
-                      </th>
-                    );
-                  })}
-                </tr>
-              </thead>
-              {GROUPS.map(({ name, rows }) => (
-                <tbody key={name}>
-                  <tr>
-                    <th colSpan={3} scope="rowgroup" className="pt-4 pb-1 text-left">
-                      {name}
-                    </th>
-                  </tr>
-                  {rows.map((row) => (
-                    <tr key={row.name} className="border-t border-line align-top">
-                      <th scope="row" className="py-1 text-left font-normal text-quiet">
-                        {row.name}
-                      </th>
-                      {stories.map(({ planting, story }) => (
-                        <td key={planting.id} className="px-2 py-1">
-                          {row.of({ story, today, units })}
-                        </td>
-                      ))}
-                    </tr>
+    <Window title="Side by side" width="broad" onClose={onClose}>
+      <div className="min-h-0 flex-1 overflow-auto">
+        <table className="w-full table-fixed border-collapse text-[0.92rem]">
+          <colgroup>
+            <col className="w-20 sm:w-36" />
+            <col />
+            <col />
+          </colgroup>
+          <thead>
+            <tr className="align-bottom">
+              <td />
+              {stories.map(({ planting, story: { plan } }) => {
+                return (
+                  <th key={planting.id} scope="col" className="px-2 text-left">
+                    <span className="flex justify-center">
+                      <PotPicture planting={plan.planting} scale={scale} />
+                    </span>
+                    {planting.name}
+                    <span className="block font-normal text-quiet">{planting.spot.name}</span>
+                  </th>
+                );
+              })}
+            </tr>
+          </thead>
+          {GROUPS.map(({ name, rows }) => (
+            <tbody key={name}>
+              <tr>
+                <th colSpan={3} scope="rowgroup" className="pt-4 pb-1 text-left">
+                  {name}
+                </th>
+              </tr>
+              {rows.map((row) => (
+                <tr key={row.name} className="border-t border-line align-top">
+                  <th scope="row" className="py-1 text-left font-normal text-quiet">
+                    {row.name}
+                  </th>
+                  {stories.map(({ planting, story }) => (
+                    <td key={planting.id} className="px-2 py-1">
+                      {row.of({ story, today, units })}
+                    </td>
                   ))}
-                </tbody>
+                </tr>
               ))}
-            </table>
-          </div>
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
+            </tbody>
+          ))}
+        </table>
+      </div>
+    </Window>
   );
 }
