@@ -1,23 +1,12 @@
 'use client';
-import {
-  type Dispatch,
-  type KeyboardEvent,
-  type PointerEvent,
-  type SetStateAction,
-  useCallback,
-  useEffect,
-  useMemo,
-  useRef,
-  useState,
-} from 'react';
-import { headspaceMm } from '@/core/containers';
+import { useCallback, useEffect, useMemo, useState } from 'react';
 import type { Canopy } from '@/core/canopy/kinds';
 import type { Season } from '@/core/growth/grown';
 import type { YearId } from '@/core/growth/years';
 import type { Planting } from '@/core/plantings/schema';
 import { surroundingsOf } from '@/core/spots/surroundings';
 import { lightOfSpot, sunOf } from '@/core/spots/sun-seen';
-import { ABOVE, eyeBefore, type Frame, FRONT, LEVEL, type View } from '@/portrait/lens';
+import { eyeBefore, type Frame, FRONT, type View } from '@/portrait/lens';
 import { seenBy } from '@/portrait/project';
 import type { Stage } from '@/portrait/stage';
 import { Button } from '@/ui/Button';
@@ -33,6 +22,8 @@ import { accountOf } from '../pictures/account';
 import { stageAfar } from '../pictures/easel';
 import { Painted } from './Painted';
 import { Ruler } from './Ruler';
+import { sightsOf } from './sights';
+import { type Hand, useHand } from './useHand';
 import { useStage } from '../pictures/useStage';
 
 interface Props {
@@ -48,64 +39,12 @@ interface Props {
   hand?: Hand;
 }
 
-/** Where two portraits are looked at from, and how that is changed. */
-export type Hand = readonly [View, Dispatch<SetStateAction<View>>];
-
-const SIGHTS: { name: string; key: string; view: View }[] = [
-  { name: 'Front', key: '1', view: FRONT },
-  { name: 'Eye level', key: '2', view: LEVEL },
-  { name: 'Above', key: '3', view: ABOVE },
-];
-
-/** As near as one bends to a flower, mm. Working figure: the length of an arm, less the reading distance. */
-const ARM_MM = 420;
-
 /** What is painted first is waited for so long, ms. Working figure. */
 const PAINTED_BY_MS = 2500;
-
-/** Where most flowers are, as a share of the height over the rim. Working figure. */
-const NEAR_UP = 0.36;
-
-/** The usual views, and through the window the eye of each who looks out. */
-function sightsOf({ spot, container }: Planting, frame: Frame): typeof SIGHTS {
-  const { seen, sight } = spot;
-  const near = { name: 'Close-up', key: '0', view: { ...FRONT, near: { awayMm: ARM_MM, upMm: frame.top * NEAR_UP } } };
-  if (seen !== 'inside' || !sight) return [...SIGHTS, near];
-  // The portrait's heights count from the rim, the tape's from the floor.
-  const up = (overFloor: number) => overFloor - sight.soilMm - headspaceMm(container);
-  return [
-    ...SIGHTS,
-    near,
-    ...sight.viewers.map((v, i) => ({
-      name: `From the ${v.name} viewer’s eye level`,
-      key: String(i + 4),
-      view: {
-        azimuth: 0,
-        elevation: Math.max(0.001, Math.atan2(v.eyeMm - sight.soilMm, sight.distanceMm + sight.beyondMm)),
-        zoom: 1,
-        window: {
-          eyeUp: up(v.eyeMm),
-          eyeOut: sight.distanceMm + sight.beyondMm,
-          sillUp: up(sight.sillMm),
-          sillOut: sight.beyondMm,
-        },
-      },
-    })),
-  ];
-}
-
-/** A view turned by hand leaves the window. */
-const turned = (v: View, azimuth: number, elevation: number): View => ({
-  ...(v.near && { near: v.near }),
-  azimuth,
-  elevation: Math.min(1.5, Math.max(0.001, elevation)),
-  zoom: v.zoom,
-});
 
 /** The container, alive and true to scale: turn it by drag or arrow keys. */
 export function Portrait({ planting, season, frame, week, year = null, small = false, hand }: Props) {
   const { stage: staged, lost, canvasKey, attach, size, pictures, draw, leaves, rough } = useStage<Stage>(stageAfar);
-  const turning = useRef<{ x: number; y: number; view: View } | null>(null);
   const own = useState<View>(FRONT);
   const [view, setView] = hand ?? own;
   const lit = usePointing((p) => p.lit);
@@ -191,59 +130,7 @@ export function Portrait({ planting, season, frame, week, year = null, small = f
     [planting.container, frame, view, size],
   );
 
-  // Turned by hand, it goes on when the last picture is there: on a slow machine the page would only take time from the next.
-  const awaited = useRef(false);
-  const held = useRef<View | null>(null);
-  useEffect(() => {
-    awaited.current = held.current !== null;
-    if (held.current) setView(held.current);
-    held.current = null;
-  }, [pictures, setView]);
-
-  const turnBy = (azimuth: number, elevation: number) =>
-    setView((v) => turned(v, v.azimuth + azimuth, v.elevation + elevation));
-  const zoomBy = (k: number) => setView((v) => ({ ...v, zoom: Math.min(3, Math.max(0.6, v.zoom * k)) }));
-
-  const onDown = (e: PointerEvent) => {
-    turning.current = { x: e.clientX, y: e.clientY, view };
-    e.currentTarget.setPointerCapture(e.pointerId);
-    rough(true);
-  };
-  const onMove = (e: PointerEvent) => {
-    const t = turning.current;
-    if (!t) return;
-    const to = turned(t.view, t.view.azimuth - (e.clientX - t.x) * 0.008, t.view.elevation + (e.clientY - t.y) * 0.006);
-    if (awaited.current) held.current = to;
-    else {
-      awaited.current = true;
-      setView(to);
-    }
-  };
-  const onUp = () => {
-    if (!turning.current) return;
-    turning.current = null;
-    awaited.current = false;
-    if (held.current) setView(held.current);
-    held.current = null;
-    rough(false);
-  };
-  const onKey = (e: KeyboardEvent) => {
-    const step = 0.14;
-    const acts: Record<string, () => void> = {
-      ArrowLeft: () => turnBy(-step, 0),
-      ArrowRight: () => turnBy(step, 0),
-      ArrowUp: () => turnBy(0, step),
-      ArrowDown: () => turnBy(0, -step),
-      '+': () => zoomBy(1.15),
-      '=': () => zoomBy(1.15),
-      '-': () => zoomBy(1 / 1.15),
-    };
-    for (const s of sights) acts[s.key] = () => setView(s.view);
-    const act = acts[e.key];
-    if (!act || e.ctrlKey || e.metaKey || e.altKey) return;
-    e.preventDefault();
-    act();
-  };
+  const byHand = useHand({ view, setView, sights, pictures, rough });
 
   return (
     <div className="relative h-full w-full">
@@ -255,11 +142,7 @@ export function Portrait({ planting, season, frame, week, year = null, small = f
           aria-keyshortcuts="ArrowLeft ArrowRight ArrowUp ArrowDown 1 2 3 0 + -"
           data-state={canopy ? 'grown' : 'growing'}
           className="absolute inset-0 cursor-grab touch-pan-y active:cursor-grabbing"
-          onPointerDown={onDown}
-          onPointerMove={onMove}
-          onPointerUp={onUp}
-          onPointerCancel={onUp}
-          onKeyDown={onKey}
+          {...byHand}
         >
           {noGl ? (
             size.w > 0 && <Painted planting={planting} week={week} frame={frame} size={size} />
