@@ -1,10 +1,13 @@
+import { grow } from '../../growth/season';
+import { judgedWeeks } from '../../growth/span';
 import { factsOf } from '../../plants/facts';
 import type { Plant } from '../../plants/schema';
 import { apply } from '../../plantings/commands';
 import { occasionOf } from '../../plantings/occasion';
 import { resolve } from '../../plantings/resolve';
 import type { Planting } from '../../plantings/schema';
-import { compose } from '../compose';
+import { maxBy } from '../../units/number';
+import { compose, type Proposal } from '../compose';
 import { groundFor, takeOver } from './change-over';
 import { turnCost } from '../../materials/turn';
 import type { Sorted } from './sort-out';
@@ -48,12 +51,29 @@ function cleared(planting: Planting, sorted: readonly Sorted[], all: boolean): S
   );
 }
 
+/** Of proposals for winter those within so many points of the best are as good, and what flowers longest is taken. Working figures. */
+const AS_GOOD = 6;
+const IN_FLOWER = 0.2;
+
+const weeksInFlower = ({ planting }: Proposal): number =>
+  grow(planting, judgedWeeks(planting)).weeks.filter((w) => w.plants.some((p) => p.alive && p.bloom >= IN_FLOWER))
+    .length;
+
+function bestFor(ground: Planting, proposals: readonly Proposal[]): Proposal | undefined {
+  const best = maxBy(proposals, (p) => p.report.score);
+  if (!best || occasionOf(ground) !== 'winter') return best;
+  return maxBy(
+    proposals.filter((p) => p.report.score >= best.report.score - AS_GOOD),
+    weeksInFlower,
+  );
+}
+
 function composed(planting: Planting, on: string, sorted: Sorted[], { library, seed, until }: Means): Act | null {
   const laid = groundFor(planting, on, sorted, until);
   // What was just thrown out is not bought again.
   const never = [...new Set([...laid.brief.never, ...sorted.filter((s) => s.why === CLEARED).map((s) => s.plant)])];
   const ground = { ...laid, brief: { ...laid.brief, never } };
-  const [best] = compose(ground, { library, seed }).proposals.sort((a, b) => b.report.score - a.report.score);
+  const best = bestFor(ground, compose(ground, { library, seed }).proposals);
   if (!best) return null;
   const after = takeOver(planting, on, sorted, best.planting.placements).reduce(apply, planting);
   return {
