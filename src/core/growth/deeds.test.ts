@@ -86,9 +86,21 @@ describe('shelter', () => {
 });
 
 test('what is done for looks or the record changes no size', () => {
-  const noted = ['deadhead', 'feed', 'top-up', 'turn', 'move', 'tidy', 'stake', 'harden-off', 'check', 'iron'] as const;
+  const noted = [
+    'deadhead',
+    'feed',
+    'top-up',
+    'turn',
+    'move',
+    'tidy',
+    'stake',
+    'harden-off',
+    'check',
+    'iron',
+    'secure',
+  ] as const;
   for (const what of noted) expect(at(one([{ what, on: inWeek(4) }]), 12)).toEqual(at(one(), 12));
-  expect(Object.keys(EFFECTS)).toHaveLength(25);
+  expect(Object.keys(EFFECTS)).toHaveLength(26);
 });
 
 describe('coming and going', () => {
