@@ -117,7 +117,7 @@ test('with the keyboard alone a first pot takes no more than forty presses, and 
   await expect(page.getByText(/^\d proposals$/)).toBeVisible();
   await expect.poll(reasons).toEqual(found);
   await page.getByRole('link', { name: 'Library', exact: true }).click();
-  await expect(page).toHaveURL(/\/library$/);
+  await expect(page).toHaveURL(/\/library/);
   await page.goBack();
   await expect(page).toHaveURL(/\/plants$/);
   await expect.poll(reasons).toEqual(found);

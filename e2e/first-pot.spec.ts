@@ -92,7 +92,7 @@ test('from the bench to a shopping list, and back after a reload and in another 
     .trim()
     .split('\r\n');
   expect(csv.suggestedFilename()).toBe('big-blue-shopping.csv');
-  expect(rows[0]).toBe('shop,item,about,size,need,buy,spare,price,currency,have');
+  expect(rows[0]).toBe('shop,item,about,size,need,buy,spare,price,currency,deliver,have');
   const sum = rows
     .slice(1)
     .filter((r) => r.endsWith(',no'))
