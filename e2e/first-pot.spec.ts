@@ -96,7 +96,7 @@ test('from the bench to a shopping list, and back after a reload and in another 
   const sum = rows
     .slice(1)
     .filter((r) => r.endsWith(',no'))
-    .reduce((s, r) => s + Number(r.split(',').at(-3)), 0);
+    .reduce((s, r) => s + Number(r.split(',').at(-4)), 0);
   expect(total).toContain(`£${sum.toFixed(2)}`);
   await accessible(page);
 
