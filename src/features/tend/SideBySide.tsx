@@ -122,7 +122,7 @@ export function SideBySide({
   );
   return (
     <Window title="Side by side" width="broad" onClose={onClose}>
-      <div className="min-h-0 flex-1 overflow-auto">
+      <div role="group" aria-label="Planned and happened" tabIndex={0} className="min-h-0 flex-1 overflow-auto">
         <table className="w-full table-fixed border-collapse text-[0.92rem]">
           <colgroup>
             <col className="w-20 sm:w-36" />
