@@ -21,7 +21,10 @@ export interface Sail {
   heightMm: number;
 }
 
-/** Weight that holds a dry container down over the push of a gust, both as moments about the edge of its base. `ballsL` are the root balls in it, litres. */
+/**
+ * How many times the push of a gust a dry container holds against, by moments about the edge of its base; under 1 it
+ * tips. `ballsL` are the root balls in it, litres.
+ */
 export function holdsAgainst(container: Container, ballsL: number, sails: readonly Sail[], gustMs: number): number {
   const { shape } = container;
   const depthMm = depthOf(shape);

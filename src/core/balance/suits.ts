@@ -224,7 +224,8 @@ function bareInWinter(p: Plant): boolean {
 
 /**
  * Why a plant is out of season on the planting day, or null: a cool-season plant set out for a warm summer, a bulb
- * whose flowers are over, for winter one that is bare in it, or for spring one that wakes too late. Where all is to stand for years it is never too late.
+ * whose flowers are over, for winter one that is bare in it, or for spring one that wakes too late. Where all is to
+ * stand for years it is never too late.
  */
 export function outOfSeason(p: Plant, { spot, startDate, brief }: Planting): string | null {
   if (brief.lasting || p.edible === 'leaf' || p.edible === 'fruit') return null;

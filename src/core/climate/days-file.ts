@@ -95,12 +95,13 @@ const WANTED: Record<Column, string> = {
   gust: 'gust_ms',
 };
 
-/** A heading’s words, whether it names °F or inches, and the speed it names in m/s. */
+/** What a heading says: its words, whether it names °F or inches, and one of the speed it names, m/s. */
 interface Heading {
   words: string;
   imperial: boolean;
   ms: number | null;
 }
+
 function headingOf(heading: string): Heading {
   const text = heading.trim().toLowerCase();
   const ms = SPEEDS.find((s) => s.named.test(text))?.ms ?? null;
@@ -148,8 +149,9 @@ function rowsOf(text: string): Row[] | null {
   return Papa.parse<Row>(text, { header: true, skipEmptyLines: true, comments: '#' }).data;
 }
 
-/** Which heading is which column; where several are, the first that is not of another unit of the same. */
 type Columns = Map<Column, Heading & { heading: string }>;
+
+/** Which heading is which column; where several are, the first that is not of another unit of the same. */
 function columnsIn(headings: readonly string[]): Columns {
   const known = headings.map((heading) => ({ heading, ...headingOf(heading) }));
   const out: Columns = new Map();
@@ -198,8 +200,7 @@ const between = (x: number, [low, high]: readonly [number, number]): boolean => 
 /**
  * Daily weather from CSV with a heading row, or JSON as weather services give it: a list of days, or a list for each
  * column. Headings are matched by what stations call them; °F, inches and the unit of gusts named in a heading are read
- * as such. Problems
- * name the row and what to do; nothing is guessed. A day that comes twice counts as it comes last.
+ * as such. Problems name the row and what to do; nothing is guessed. A day that comes twice counts as it comes last.
  */
 export function readDays(text: string): DaysRead {
   const rows = rowsOf(text.trim());

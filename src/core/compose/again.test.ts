@@ -68,3 +68,22 @@ test('before it is planted, the next is a year later still', () => {
   const { planting } = plantedAgain({ ...pot, startDate: '2027-05-14' }, [], TODAY, AS, SMALL);
   expect(planting.startDate).toBe('2028-05-14');
 });
+
+test('a plant that died and was replaced by the same again is wanted still', () => {
+  const [, second] = pot.placements;
+  if (!second) throw new Error('There is no second plant.');
+  const heir = { ...second, id: 'heir', from: '2026-07-21' };
+  const mended = {
+    ...pot,
+    placements: [...pot.placements.map((p) => (p.id === second.id ? { ...p, until: '2026-07-20' } : p)), heir],
+  };
+  expect(again(died(1), mended).instead).toEqual([]);
+  expect(again(died(1), mended).planting.placements.map(plantIdOf)).toEqual(kinds);
+});
+
+test('the avoid list never grows past what a file may hold', () => {
+  const never = Array.from({ length: 200 }, (_, i) => `plant-${i}`);
+  const { planting } = again([not], { ...pot, brief: { ...pot.brief, never } });
+  expect(planting.brief.never).toHaveLength(200);
+  expect(planting.brief.never).toContain(many);
+});

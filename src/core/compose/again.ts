@@ -5,7 +5,7 @@ import { type Happened, storyOf } from '../log/story';
 import { type Plant, plantName } from '../plants/schema';
 import { apply } from '../plantings/commands';
 import { plantIdOf, resolve } from '../plantings/resolve';
-import type { Placement, Planting } from '../plantings/schema';
+import { MOST_NEVER, type Placement, type Planting } from '../plantings/schema';
 import { addDays, daysBetween, nextMonthDay } from '../units/date';
 import { standIns } from './changes/stand-ins';
 
@@ -29,22 +29,25 @@ const MANY_DIED = 0.5;
 const yearOn = (startDate: string, today: string): string =>
   nextMonthDay(addDays(startDate > today ? startDate : today, 1), startDate.slice(5));
 
-/** What stood in the place of each plant in the end: who replaced it, if anybody did. */
+/** Who was set out where a plant was lifted, if anybody was. */
+const heirOf = (was: Placement, all: readonly Placement[]): Placement | undefined =>
+  all.find((p) => p.id !== was.id && was.until !== null && p.from !== null && p.from >= was.until && sameSpot(p, was));
+
+/** What stood in the place of each plant in the end. */
 function lasts(first: Placement, all: readonly Placement[]): Placement {
-  const next = all.find(
-    (p) => p.id !== first.id && first.until !== null && p.from !== null && p.from >= first.until && sameSpot(p, first),
-  );
+  const next = heirOf(first, all);
   return next ? lasts(next, all) : first;
 }
 const sameSpot = (a: Placement, b: Placement): boolean => a.xMm === b.xMm && a.yMm === b.yMm;
 
-/** Kinds that are not wanted again: by their last verdict, or because most of them died; with why. */
-function unwanted(planting: Planting, { not, again, deaths }: Happened): Map<string, string> {
+/** Kinds that are not wanted again: by their last verdict, or because most of them died and nobody replaced them; with why. */
+function unwanted({ placements }: Planting, { not, again, deaths }: Happened): Map<string, string> {
+  const lost = deaths.filter((d) => !placements.some((p) => p.id === d.to && heirOf(p, placements)));
   const out = new Map(not.map((v) => [v.plant, v.text || 'you said not again']));
   const kept = new Set(again.map((v) => v.plant));
-  for (const { plant } of deaths) {
-    const here = planting.placements.filter((p) => plantIdOf(p) === plant).length;
-    const died = deaths.filter((d) => d.plant === plant);
+  for (const { plant } of lost) {
+    const here = placements.filter((p) => plantIdOf(p) === plant).length;
+    const died = lost.filter((d) => d.plant === plant);
     if (here > 0 && died.length / here >= MANY_DIED && !kept.has(plant) && !out.has(plant))
       out.set(plant, [`${died.length} of ${here} died`, ...new Set(died.flatMap((d) => d.text || []))].join(': '));
   }
@@ -79,7 +82,7 @@ export function plantedAgain(
     brief: {
       ...turn.brief,
       must: turn.brief.must.filter((id) => !refused.has(id)),
-      never: [...new Set([...turn.brief.never, ...refused.keys()])],
+      never: [...new Set([...turn.brief.never, ...refused.keys()])].slice(-MOST_NEVER),
       bestOn: later(turn.brief.bestOn),
       changeOver: later(turn.brief.changeOver),
     },

@@ -39,7 +39,8 @@ export interface Happened {
   waterings: number;
   /** What was counted from the can, litres; null where nobody counted. */
   counted: number | null;
-  deaths: Told[];
+  /** Each with the placement that died. */
+  deaths: (Told & { to: string })[];
   /** Heights measured against those first forecast, 1 is as forecast; null where none was measured. */
   heights: number | null;
   photos: { id: string; on: string; text: string }[];
@@ -92,7 +93,7 @@ function happenedTo(planting: Planting, log: readonly LogEntry[]): Happened {
   return {
     waterings: watered.length,
     counted: counted.length > 0 ? sum(counted) : null,
-    deaths: entriesOf(log, 'death').map(({ plant, on, why }) => told({ plant, on, text: why })),
+    deaths: entriesOf(log, 'death').map(({ to, plant, on, why }) => ({ ...told({ plant, on, text: why }), to })),
     heights: ratios.length > 0 ? mean(ratios) : null,
     photos: entriesOf(log, 'note').flatMap(({ id, on, text, photo }) => (photo ? [{ id, on, text }] : [])),
     again: all.filter((v) => v.again),

@@ -30,6 +30,9 @@ export const SchemeIdSchema = z.enum([
 ]);
 export type SchemeId = z.infer<typeof SchemeIdSchema>;
 
+/** So many plants a brief may have on its avoid list. */
+export const MOST_NEVER = 200;
+
 /** What the gardener asks for. */
 export const BriefSchema = z
   .object({
@@ -49,7 +52,7 @@ export const BriefSchema = z
     /** For one container, plants, mix and feed, pounds; null for no limit. */
     budget: z.number().positive('must be more than zero').max(10000).nullable(),
     must: z.array(z.string()).max(5),
-    never: z.array(z.string()).max(200),
+    never: z.array(z.string()).max(MOST_NEVER),
     /** To live outdoors all year, winter included. */
     lasting: z.boolean().default(false),
   })
