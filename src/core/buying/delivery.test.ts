@@ -1,5 +1,5 @@
 import { placed, pot } from '../testing/pots';
-import { delivered, deliveryWeek } from './delivery';
+import { delivered, deliveryWeek, oneWeek } from './delivery';
 import { orderFor } from './order';
 import { PLAIN_WANTS } from './order-line';
 
@@ -46,4 +46,12 @@ test('an order says of each kind how many come when, all that are wanted', () =>
     ],
   ]);
   expect(lines.filter((l) => !l.plant).every((l) => l.deliveries.length === 0)).toBe(true);
+});
+
+test('what comes in one week is said once; in several, or in none, by each', () => {
+  const line = (...weeks: string[]) => ({ deliveries: weeks.map((week) => ({ week, need: 1 })) });
+  expect(oneWeek([line('2026-05-04'), line(), line('2026-05-04')])).toBe('2026-05-04');
+  expect(oneWeek([line('2026-05-04'), line('2026-05-11')])).toBeNull();
+  expect(oneWeek([line('2026-05-04', '2026-05-11')])).toBeNull();
+  expect(oneWeek([line()])).toBeNull();
 });

@@ -21,3 +21,9 @@ export function delivered(all: readonly Delivery[]): Delivery[] {
   for (const { week, need } of all) weeks.set(week, (weeks.get(week) ?? 0) + need);
   return [...weeks].map(([week, need]) => ({ week, need })).sort((a, b) => a.week.localeCompare(b.week));
 }
+
+/** The one week in which all of some lines come; null where there are several, or none. */
+export function oneWeek(lines: readonly { deliveries: readonly Delivery[] }[]): string | null {
+  const [week, ...others] = new Set(lines.flatMap((l) => l.deliveries.map((d) => d.week)));
+  return week !== undefined && others.length === 0 ? week : null;
+}

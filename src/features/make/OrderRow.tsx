@@ -19,13 +19,15 @@ interface Props {
   money: Money;
   stock: Stock | null;
   today: string;
+  /** Plants of the list come in several weeks: each says its own. */
+  weeks: boolean;
   onTick: (key: string, on: boolean) => void;
   /** Finds a stand-in for a plant, where the list is for one planting. */
   onMissing: ((plant: Plant) => void) | null;
 }
 
 /** One thing to buy. */
-export function OrderRow({ line: l, had, money, stock, today, onTick, onMissing }: Props) {
+export function OrderRow({ line: l, had, money, stock, today, weeks, onTick, onMissing }: Props) {
   return (
     <tr className={`[&>td]:border-b [&>td]:border-line [&>td]:py-1.5 [&>td+td]:pl-2.5 ${had ? 'text-quiet' : ''}`}>
       <td className="w-11">
@@ -51,7 +53,7 @@ export function OrderRow({ line: l, had, money, stock, today, onTick, onMissing 
       </td>
       <td className="max-sm:text-[0.84rem]">
         {l.plant ? `${l.need} × ${l.unit}` : wanted(l)}
-        <Deliveries of={l.deliveries} today={today} />
+        {weeks && <Deliveries of={l.deliveries} today={today} />}
         {l.plant && stock && <InStock line={l} stock={stock} />}
         {l.plant && !l.plant.soldSo && (
           <span className="block text-[0.82rem] text-watchink">rarely sold in this size; estimated price</span>

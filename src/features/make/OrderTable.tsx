@@ -1,10 +1,12 @@
 'use client';
 import type { ReactNode } from 'react';
 import { type ShopId, SHOP_IDS, SHOPS } from '@/core/materials/entry';
+import { oneWeek } from '@/core/buying/delivery';
 import type { Order } from '@/core/buying/order';
 import { type Have, isHad } from '@/core/buying/order-line';
 import type { Plant } from '@/core/plants/schema';
 import type { Stock } from '@/core/stock/schema';
+import { formatDayFrom } from '@/core/units/date';
 import { sum } from '@/core/units/number';
 import { type Money, moneyText } from '@/core/units/money';
 import { OrderRow } from './OrderRow';
@@ -61,6 +63,7 @@ function ShopRows({ shop, order, have, money, stock, today, onTick, onMissing }:
   const lines = order.lines.filter((l) => l.shop === shop);
   if (lines.length === 0) return null;
   const open = lines.filter((l) => !isHad(l, have));
+  const week = oneWeek(lines);
   return (
     <tbody>
       <tr>
@@ -68,6 +71,7 @@ function ShopRows({ shop, order, have, money, stock, today, onTick, onMissing }:
           {SHOPS[shop]}
           <span className="pl-2 text-[0.86rem] font-normal text-quiet">
             {open.length === 0 ? 'you have everything' : `${open.length} to buy`}
+            {week !== null && week >= today && `, for the week of ${formatDayFrom(week, today)}`}
           </span>
         </th>
         <td className="border-b border-ink pb-1 pt-3 text-right text-quiet">
@@ -82,6 +86,7 @@ function ShopRows({ shop, order, have, money, stock, today, onTick, onMissing }:
           money={money}
           stock={stock}
           today={today}
+          weeks={week === null}
           onTick={onTick}
           onMissing={onMissing}
         />
