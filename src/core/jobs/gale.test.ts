@@ -29,7 +29,9 @@ const tall = pot({
 const basket = { ...warmPot(), container: { ...warmPot().container, mount: 'hook' as const, rimHeightMm: 2100 } };
 
 test('what a gale would throw is moved into the lee the day before it comes, once', () => {
-  expect(told(inWind(tall, 'open'), week(9, 21, 22))).toEqual(['2026-07-21 move it into the lee before the gale']);
+  expect(told(inWind(tall, 'open'), week(9, 21, 22))).toEqual([
+    '2026-07-21 before the gale on 22 July, move it into the lee',
+  ]);
 });
 test('no gale, or nobody knows of one, and nothing is asked', () => {
   expect(told(inWind(tall, 'open'), week(9, 14, undefined))).toEqual([]);
@@ -40,12 +42,12 @@ test('a yard takes the edge off it, a roof feels it sooner', () => {
   expect(told(inWind(tall, 'windy'), week(14))).toHaveLength(1);
 });
 test('what hangs is taken down, what is fixed is looked at', () => {
-  expect(told(inWind(basket, 'open'), week(20))).toEqual(['2026-07-20 take it down before the gale']);
+  expect(told(inWind(basket, 'open'), week(20))).toEqual(['2026-07-20 before the gale on 21 July, take it down']);
   const sill = { ...basket, container: { ...basket.container, mount: 'sill' as const } };
-  expect(told(inWind(sill, 'open'), week(20))).toEqual(['2026-07-20 check its fixings before the gale']);
+  expect(told(inWind(sill, 'open'), week(20))).toEqual(['2026-07-20 before the gale on 21 July, check its fixings']);
 });
 test('a broad heavy pot stands; its soft tall stems are tied', () => {
   const heavy = { ...tall, container: { ...roundPot(600, 520, 560), material: 'concrete' as const } };
   expect(grow(heavy).weeks[9]?.plants[0]?.heightMm).toBeGreaterThan(400);
-  expect(told(inWind(heavy, 'open'), week(18))).toEqual(['2026-07-20 tie canna before the gale']);
+  expect(told(inWind(heavy, 'open'), week(18))).toEqual(['2026-07-20 before the gale on 21 July, tie canna']);
 });

@@ -36,7 +36,8 @@ function secured(asked: Asked, { date, gustMs = 0 }: KnownDay): string | null {
 
 /** A gale is forecast: for its first day, what would fall or snap. */
 export const gale: JobKind = {
-  matters: 'suffers',
+  // What falls breaks, and can hurt somebody: it comes before all that can wait.
+  matters: 'dies',
   withinDays: 0,
   of: (asked) => {
     if (!isPlanted(asked)) return [];
@@ -50,7 +51,7 @@ export const gale: JobKind = {
       {
         on: eve > asked.today ? eve : asked.today,
         until: first.date,
-        text: `${text} before the gale`,
+        text: `before the gale on ${formatDay(first.date)}, ${text}`,
         done: [{ what: 'secure', to: null }],
         within: 3,
         key: `gale-${first.date}`,
@@ -58,5 +59,5 @@ export const gale: JobKind = {
     ];
   },
   why: 'A gust tips pots, snaps soft stems and tears at hooks and brackets, and what falls can hurt someone. Stand pots close together on the ground out of the wind the evening before; leave anything overhead to a calm hour and two people.',
-  says: ({ on, text }) => `${capital(text)}, ${formatDay(on)}`,
+  says: ({ text }) => capital(text),
 };

@@ -51,7 +51,7 @@ export function OrderRow({ line: l, had, money, stock, today, weeks, onTick, onM
           <What line={l} had={had} onMissing={onMissing} />
         </span>
       </td>
-      <td className="max-sm:text-[0.84rem]">
+      <td className="max-sm:min-w-18 max-sm:text-[0.84rem]">
         {l.plant ? `${l.need} × ${l.unit}` : wanted(l)}
         {weeks && <Deliveries of={l.deliveries} today={today} />}
         {l.plant && stock && <InStock line={l} stock={stock} />}
