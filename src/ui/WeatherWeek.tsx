@@ -27,8 +27,8 @@ export function WeatherWeek({ days, today, units }: { days: readonly KnownDay[];
           <span className={d.highC >= HOT_C ? 'font-semibold text-watchink' : 'font-semibold'}>
             {bare(d.highC, units)}
           </span>
-          {(d.gustMs ?? 0) >= GALE_MS && <span className="text-[0.76rem] font-semibold text-wrong">gale</span>}
           <span className={d.lowC <= COLD_C ? 'font-semibold text-wrong' : 'text-quiet'}>{bare(d.lowC, units)}</span>
+          {(d.gustMs ?? 0) >= GALE_MS && <span className="text-[0.76rem] font-semibold text-wrong">gale</span>}
           <span
             aria-hidden
             className="relative mt-1 w-3.5 rounded-b-[3px] border border-t-0 border-line"
