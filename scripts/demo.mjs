@@ -5,5 +5,5 @@ ensurePackages();
 const port = process.env.PORT ?? '4000';
 console.log('Building …');
 if (run('npm', ['run', 'build', '--silent']) !== 0) process.exit(1);
-console.log(`\n  Rillbank with the lido'facts.worlds.join(', '): http://localhost:${port}\n`);
+console.log(`\n  Rillbank with the lido’s containers on the bench: http://localhost:${port}\n`);
 process.exit(run('npx', ['next', 'start', '-p', port], { RILLBANK_DEMO: '1' }));
