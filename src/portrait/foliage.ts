@@ -1,11 +1,14 @@
 import {
   BufferGeometry,
+  CustomBlending,
   DoubleSide,
   Group,
   InstancedBufferAttribute,
   InstancedMesh,
   Mesh,
   MeshLambertMaterial,
+  OneFactor,
+  ZeroFactor,
 } from 'three';
 import { LEAF_KINDS, type Batch, type Canopy, type Kind } from '@/core/canopy/kinds';
 import { baked } from './baked';
@@ -73,6 +76,7 @@ void RE_Direct_Leaf( const in IncidentLight directLight, const in vec3 geometryP
 function foliageMaterial(kind: Kind, swell = { value: 1 }): MeshLambertMaterial {
   const painted = paintOf(kind);
   const m = new MeshLambertMaterial({ side: DoubleSide, map: painted, alphaTest: painted ? CUT : 0 });
+  if (painted) smoothEdged(m);
   if (LEAVES.has(kind)) m.defines = { LEAF: '' };
   m.onBeforeCompile = (shader) => {
     shader.uniforms.swell = swell;
@@ -85,6 +89,13 @@ function foliageMaterial(kind: Kind, swell = { value: 1 }): MeshLambertMaterial 
       .replace('#include <lights_lambert_pars_fragment>', `#include <lights_lambert_pars_fragment>${SUN}`);
   };
   return m;
+}
+
+/** Its outline takes as much of a pixel as lies in it, where edges are smoothed at all; what is behind it stays opaque. */
+function smoothEdged(m: MeshLambertMaterial): void {
+  m.alphaToCoverage = true;
+  m.blending = CustomBlending;
+  [m.blendSrc, m.blendDst, m.blendSrcAlpha, m.blendDstAlpha] = [OneFactor, ZeroFactor, OneFactor, OneFactor];
 }
 
 const LEAVES: ReadonlySet<Kind> = new Set(LEAF_KINDS);

@@ -1,8 +1,7 @@
 import type { Grown } from '../growth/grown';
-import { HABITS } from '../plants/habits';
 import type { Plant } from '../plants/schema';
 import { hashText, lerp, seeded } from '../units/number';
-import { DRAWINGS } from './drawings';
+import { drawingOf } from './drawings';
 import { flowerLook } from './flowers';
 import type { Piece } from './piece';
 import { FRESH } from './season-look';
@@ -53,6 +52,6 @@ export function alone(plant: Plant, grown: Grown, dose: number): Piece[] {
     pot: ALONE,
     dose,
   };
-  DRAWINGS[HABITS[plant.habit].drawing](s);
+  drawingOf(plant)(s);
   return pieces;
 }

@@ -39,7 +39,8 @@ function reachOf(p: Piece): Vec[] {
     return [add(p.at, y, p.length), add(middle, x, p.width / 2), add(middle, x, -p.width / 2)];
   }
   const falls = fallOf(p);
-  return [0.5, 0.75, 1].map((t) => add(add(p.at, y, p.length * t), z, -falls * t * t));
+  // What hangs stands highest where it begins.
+  return (y[1] < 0 ? [0, 0.5, 1] : [0.5, 0.75, 1]).map((t) => add(add(p.at, y, p.length * t), z, -falls * t * t));
 }
 
 const quantile = (list: readonly number[], q: number): number => {

@@ -93,6 +93,7 @@ const BY_BOTH: Record<string, FlowerLook> = {
   'Begonia/ball': open('rose', 0.1),
   'Petunia/round': open('rose', 0.1),
   'Impatiens/ball': open('rose', 0.1),
+  'Hydrangea/ball': umbel('floret', 32, 0.95, 0.1),
   'Hydrangea/airy': umbel('floret', 14, 0.25, 0.1),
   'Phlox/round': open('floret', 0.1),
   'Euphorbia/round': open('lily', 0),

@@ -86,7 +86,10 @@ const SHORTEST_SHOOT = 42;
 /** Shorter than this a strap is a lance and a grass blade a pink’s leaf: broader for their length. mm, working figure. */
 const SHORT_MM = 140;
 /** Share of their box that leaves and shoots fill. By the outlines they are drawn with. */
-const FILLED = { leaf: 0.62, shoot: 0.38, clipped: 0.26 };
+const FILLED = { leaf: 0.62, shoot: 0.38, cut: 0.34, clipped: 0.26 };
+
+/** Leaves cut to the rib. */
+const CUT: ReadonlySet<LeafKind> = new Set(['feather']);
 
 function aspectOf({ leaf }: Plant, usual: number): number {
   if (leaf.form === 'ovate' && leaf.size === 'fine' && leaf.lengthMm > 27) return Math.min(usual, 0.34);
@@ -116,7 +119,12 @@ export const leafLook: (p: Plant) => LeafLook = keptBy((p: Plant): LeafLook => {
       aspect: small.aspect,
       filled: FILLED.shoot,
     };
-  return { kind: own.kind, lengthMm, aspect: aspectOf(p, own.aspect), filled: FILLED.leaf };
+  return {
+    kind: own.kind,
+    lengthMm,
+    aspect: aspectOf(p, own.aspect),
+    filled: CUT.has(own.kind) ? FILLED.cut : FILLED.leaf,
+  };
 });
 
 /** Outside of one ordinary piece of leaf, mm². */

@@ -9,8 +9,7 @@ import { isSouthern } from '../climate/hemisphere';
 import { seasonLookOf } from './season-look';
 import { doseOf } from './dose';
 import type { Pot } from './sprig';
-import { HABITS } from '../plants/habits';
-import { DRAWINGS } from './drawings';
+import { drawingOf } from './drawings';
 import { drawnAs } from './frosted';
 import type { Canopy } from './kinds';
 import { supportOf } from './supports';
@@ -55,7 +54,7 @@ export function sprout(planting: Planting, season: Season, week: number, share =
     if (size?.alive) supportOf(builder, p, owner, base, tallest(season, owner));
     const drawn = size && drawnAs(p.plant, size, seasonLookOf(p.plant, season, owner, shown, southern));
     if (!drawn) return;
-    DRAWINGS[HABITS[p.plant.habit].drawing]({
+    drawingOf(p.plant)({
       ...drawn,
       owner,
       put: builder.put,

@@ -1,4 +1,4 @@
-import type { TileLevel } from './tile';
+import type { TileLevel } from '../pieces/levels';
 
 /** What is being painted: bytes of red, green, blue and cover for each pixel, and how far away it is, 0 near and 1 far. */
 export interface Sheet {

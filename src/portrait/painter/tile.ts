@@ -1,15 +1,7 @@
 import type { DataTexture } from 'three';
 import { keptBy, keptIn } from '@/core/units/keep';
-import { type Painted, pixelsOf } from '../pieces/paint';
-
-/** One size of a painted tile: pixels of four bytes each: edge, vein, light, cover. */
-export interface TileLevel {
-  wide: number;
-  high: number;
-  data: Uint8Array;
-  /** With less cover than this, 0–255, nothing is there. */
-  cut: number;
-}
+import { coveredShare, cutFor, halved, type TileLevel, wholeTile } from '../pieces/levels';
+import type { Painted } from '../pieces/paint';
 
 /** A tile in its sizes, largest first: each is made when it is first wanted. */
 export interface Tile {
@@ -26,39 +18,13 @@ function sizesOf(wide: number, high: number): { wide: number; high: number }[] {
   return sizes;
 }
 
-function halved({ wide, high, data, cut }: TileLevel): TileLevel {
-  const [w, h] = [wide >> 1, high >> 1];
-  const out = new Uint8Array(w * h * 4);
-  for (let y = 0; y < h; y += 1)
-    for (let x = 0; x < w; x += 1)
-      for (let c = 0; c < 4; c += 1) {
-        const at = (y * 2 * wide + x * 2) * 4 + c;
-        const below = at + wide * 4;
-        out[(y * w + x) * 4 + c] =
-          ((data[at] ?? 0) + (data[at + 4] ?? 0) + (data[below] ?? 0) + (data[below + 4] ?? 0) + 2) >> 2;
-      }
-  return { wide: w, high: h, data: out, cut };
-}
-
-/** Half covered is covered. */
-const HALF = 128;
-
-/** The cut at which so many in a hundred pixels of a tile are covered, as many as when it is larger: what is fine does not vanish with its size. */
-function cutFor({ data }: TileLevel, share: number): number {
-  const covers = data.filter((_, i) => i % 4 === 3).sort();
-  return Math.max(1, Math.min(HALF, covers[Math.floor(covers.length * (1 - share))] ?? HALF));
-}
-
-const coveredShare = ({ data }: TileLevel): number =>
-  data.reduce((n, v, i) => n + (i % 4 === 3 && v >= HALF ? 1 : 0), 0) / (data.length / 4);
-
 /** The tile of a kind of leaf or flower; a small one is painted once as large as it is, and not from the largest down. Kept. */
 export const pieceTile = keptBy((painted: Painted): Tile => {
   const sizes = sizesOf(painted.wide, painted.high);
   const made = new Map<number, TileLevel>();
   const paintedAt = (k: number): TileLevel => {
     const { wide, high } = sizes[k] ?? painted;
-    return { wide, high, data: pixelsOf(painted, wide, high), cut: HALF };
+    return wholeTile(painted, wide, high);
   };
   const smaller = (k: number): TileLevel => {
     const larger = paintedAt(k - 1);

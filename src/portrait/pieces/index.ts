@@ -5,7 +5,7 @@ import { blades } from './blades';
 import { brushes } from './brushes';
 import { cardOf } from './card';
 import { faces } from './faces';
-import { textureOf } from './paint';
+import { textureOf } from './texture';
 import { palms } from './palms';
 import type { PieceShape } from './piece';
 import { solids } from './solids';

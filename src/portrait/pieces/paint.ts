@@ -1,4 +1,4 @@
-import { DataTexture, LinearFilter, LinearMipmapNearestFilter, SRGBColorSpace } from 'three';
+import { DataTexture, SRGBColorSpace } from 'three';
 import { seeded } from '@/core/units/number';
 
 /** One point of a painted piece, each 0–1: how much of the second colour it shows along the edge and along the veins, how light it is (½ is as the colour says), and whether there is anything there. */
@@ -79,17 +79,6 @@ export function pictureOf(painted: Painted): DataTexture {
   }
   const t = new DataTexture(data, painted.wide, painted.high);
   t.colorSpace = SRGBColorSpace;
-  t.needsUpdate = true;
-  return t;
-}
-
-/** A painted piece as a texture. */
-export function textureOf(painted: Painted): DataTexture {
-  const t = new DataTexture(pixelsOf(painted), painted.wide, painted.high);
-  t.magFilter = LinearFilter;
-  t.minFilter = LinearMipmapNearestFilter;
-  t.generateMipmaps = true;
-  t.anisotropy = 1;
   t.needsUpdate = true;
   return t;
 }

@@ -1,4 +1,5 @@
 import type { BufferGeometry } from 'three';
+import { noise, smooth, type Texel, within } from './paint';
 import type { PieceShape } from './piece';
 import { type Detail, surface, type Surface } from './surface';
 
@@ -96,11 +97,38 @@ function lump(d: Detail): BufferGeometry {
     return around(sides, (a, i) => {
       const rough = 0.9 + 0.1 * Math.sin(i * 2.7 + r * 1.9);
       const radius = Math.sqrt(Math.max(0, 1 - (2 * t - 1) ** 2)) * 0.5 * rough;
-      return s.point(Math.cos(a) * radius, t, Math.sin(a) * radius, 0);
+      // Its tile runs round to the back and returns: no seam.
+      const u = Math.abs(1 - (2 * i) / sides);
+      return s.point(Math.cos(a) * radius, t, Math.sin(a) * radius, 0, 0, u, t);
     });
   });
   rings.slice(1).forEach((ring, k) => join(s, rings[k] ?? ring, ring));
   return s.done();
+}
+
+/** Leaves across and up the tile of a lump, and how far one reaches into the next. By eye. */
+const INNER = { across: 7, up: 11, reach: 0.78 };
+
+/** Leaf behind leaf: overlapping tips, each a little lighter or darker, with holes between. */
+function leafy(across: number, along: number): Texel {
+  const [x, y] = [((across + 1) / 2) * INNER.across, along * INNER.up];
+  let near = Infinity;
+  let shade = 0;
+  for (const row of [Math.floor(y), Math.floor(y) - 1])
+    for (const column of [-1, 0, 1]) {
+      const k = Math.floor(x) + column;
+      const [dx, dy] = [noise(k * 1.7, row * 2.3) - 0.5, noise(k * 2.9 + 5, row * 1.3) * 0.6];
+      const [u, v] = [(x - k - 0.5 - dx) / 0.62, (y - row - dy) / 1.25 - 0.5];
+      // A leaf is a drop that points up.
+      const far = Math.hypot(u * (1 + 0.9 * Math.max(0, v)), v * 2);
+      if (far < near) [near, shade] = [far, noise(k * 3.1 + 1, row * 4.7)];
+    }
+  return {
+    edge: 0,
+    vein: 0,
+    light: 0.24 + 0.42 * shade + 0.18 * smooth(INNER.reach, 0, near),
+    cover: within(INNER.reach - near, 0.06),
+  };
 }
 
 /** A narrow strip along +Y that falls by y²: half as wide as `profile` says, so many across. */
@@ -239,7 +267,7 @@ export const solids = {
   stem: { build: stem },
   barrel: { build: barrel },
   /** The dark inside of a plant, behind its leaves. */
-  lump: { build: lump },
-  blade: { build: (d) => sliver((t) => 1 - t ** 3 * 0.96, d === 'near' ? 6 : 3, 2, 0) },
+  lump: { build: lump, painted: { paint: leafy, wide: 96, high: 128, round: false } },
+  blade: { build: (d) => sliver((t) => 1 - t ** 3 * 0.8, d === 'near' ? 6 : 3, 2, 0) },
   needle: { build: () => sliver((t) => Math.sin(Math.PI * (0.12 + 0.86 * t)), 2, 3, 0.5) },
 } satisfies Record<string, PieceShape>;

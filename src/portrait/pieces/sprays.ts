@@ -129,7 +129,7 @@ export const sprays = {
   frond: card(
     (() => {
       const aspect = 0.3;
-      const many = 40;
+      const many = 26;
       return (across: number, along: number): Texel => {
         const u = Math.abs(across);
         const reach = Math.min(1, 0.4 + along * 3.4) * (1 - along ** 2.4);
@@ -137,7 +137,7 @@ export const sprays = {
         const phase = (along - u * 0.045) * many;
         const off = Math.abs(phase - Math.floor(phase) - 0.5);
         const long = u / Math.max(1e-3, reach * (0.94 + 0.06 * noise(Math.floor(phase), across > 0 ? 1 : 2)));
-        const half = 0.34 * (1 - long ** 2.4) ** 0.6;
+        const half = 0.33 * (1 - long ** 2.4) ** 0.6;
         const rib = within(0.05 - u, 0.02);
         const cover = long < 1 ? within(half - off, 0.08) : 0;
         return {

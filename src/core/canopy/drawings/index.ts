@@ -1,14 +1,22 @@
+import { HABITS } from '../../plants/habits';
 import type { Drawing } from '../../plants/habits/habit';
+import type { Plant } from '../../plants/schema';
+import { crownOf, isWhipped } from '../carriage';
 import { fitted } from '../fitted';
+import { leafLook } from '../leaves';
 import type { Sprig } from '../sprig';
 import { trails } from '../trails';
+import { clipped } from './clipped';
+import { crown } from './crown';
 import { bush, cloud, mound } from './mounds';
-import { fan, fountain, frond, rosette, stalk } from './tufts';
+import { fern } from './fern';
+import { fan, fountain, rosette, stalk } from './tufts';
 import { cane, climber, wand } from './uprights';
+import { whips } from './whips';
 
 /** What stands over the rim is made to fit; what hangs is as long as it has grown. */
 const overRim = {
-  cascade: fitted((s) => mound(s, { lift: 0.1, most: 460, flowers: 220 })),
+  cascade: fitted((s) => mound(s, { lift: 0.1, most: 440, flowers: 280 })),
   trail: fitted((s) => mound(s, { lift: 0.05, most: 260, flowers: 40 })),
 };
 
@@ -31,10 +39,18 @@ export const DRAWINGS: Record<Drawing, (s: Sprig) => void> = {
   bush: fitted(bush),
   mound: fitted((s) => mound(s)),
   cloud: fitted(cloud),
-  frond: fitted(frond),
+  frond: fitted(fern),
   rosette: fitted(rosette),
   cascade,
   trail,
   stalk: fitted(stalk),
   climber: fitted(climber),
 };
+
+/** How a plant is drawn: by its crown where its leaves spring from the soil, as a ball where it is clipped, else by its habit. */
+export function drawingOf(plant: Plant): (s: Sprig) => void {
+  const held = crownOf(plant);
+  if (leafLook(plant).clipped) return fitted(clipped);
+  if (isWhipped(plant)) return fitted(whips);
+  return held ? fitted((s) => crown(s, held)) : DRAWINGS[HABITS[plant.habit].drawing];
+}

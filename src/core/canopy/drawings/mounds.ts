@@ -1,7 +1,6 @@
 import { clamp } from '../../units/number';
 import { flowerAt, heads, heldMm } from '../flowers';
 import { lumpIn } from '../inside';
-import type { LeafKind } from '../kinds';
 import { leafAreaMm2, leafAt, leafLook } from '../leaves';
 import { between, GOLDEN, turn, type Sprig } from '../sprig';
 import { stemBetween } from '../stems';
@@ -12,53 +11,20 @@ const outward = (dir: Vec): Vec => [dir[0] * 1.5, dir[1] * 0.6, dir[2] * 1.5];
 
 /** Pieces of leaf over the outside of a mound that hide what is behind them. Working figure by eye. */
 const MOUND_LEAFY = 1.45;
+/** A low mound is widest near the soil, a tall one higher up, as a share of its height: there its leaves turn in again below. By eye. */
+const WIDEST = { least: 0.12, most: 0.3, by: 0.34 };
+const widestAt = ({ grown }: Sprig): number =>
+  clamp((WIDEST.by * grown.heightMm) / Math.max(1, grown.spreadMm), WIDEST.least, WIDEST.most);
+/** Its leaves reach so far under where it is widest, beside how high that lies. By eye. */
+const UNDER = 1.5;
+/** They come down so near to the soil, of the way from where it is widest. By eye. */
+const LOW = 0.85;
 
-/** Leaves with veins from their stalk, this long or longer, stand each on a stalk from the ground and lie over each other like slates: heucheras, hostas. mm, working figure. */
-const SLATED_MM = 50;
-const SLATED: ReadonlySet<LeafKind> = new Set(['heart', 'ribbed', 'lobed', 'ruffled', 'round', 'palmate']);
-/** Leaf over the outside of such a mound. By eye. */
-const SLATES = 1.9;
-
-/** A mound of leaves on stalks of their own from the ground. */
-function slated(s: Sprig): void {
-  const { heightMm: h, spreadMm: w } = s.grown;
-  const look = leafLook(s.plant);
-  const surface = 2 * Math.PI * (w / 2) * Math.max(h, w * 0.3);
-  const count = clamp(Math.round((surface * SLATES) / leafAreaMm2(s.plant)), 16, 120);
-  const size = clamp((w * 0.42) / look.lengthMm, 0.4, 1);
-  const long = look.lengthMm * size;
-  lumpIn(s, s.base, w * 0.3, h * 0.4);
-  for (let i = 0; i < count; i += 1) {
-    const t = (i + 0.5) / count;
-    const inner = i % 4 === 0;
-    const elevation = Math.asin(clamp(1 - 1.02 * t, 0, 1)) * 0.96;
-    const dir = toward(i * GOLDEN + between(s, -0.3, 0.3), elevation);
-    const deep = inner ? between(s, 0.55, 0.75) : between(s, 0.86, 1);
-    const middle: Vec = add(s.base, [
-      dir[0] * (w / 2) * deep,
-      Math.max(0.04, dir[1]) * h * deep,
-      dir[2] * (w / 2) * deep,
-    ]);
-    // The blade hangs from its stalk’s end, outward and down, and looks out and up.
-    const along = unit([
-      dir[0] + between(s, -0.35, 0.35),
-      0.25 - 0.75 * t + between(s, -0.2, 0.2),
-      dir[2] + between(s, -0.35, 0.35),
-    ]);
-    const foot = add(middle, along, -long * 0.5);
-    stemBetween(s, add(s.base, toward(i * GOLDEN, 0.1), w * 0.05), foot, clamp(long * 0.03, 1.4, 3.5));
-    leafAt(s, foot, along, unit(add(dir, UP, 0.75)), size * (0.72 + 0.34 * t), t > 0.85 ? between(s, 0, 0.3) : 0);
-  }
-}
-
-export function mound(s: Sprig, { lift: usual = 0.12, most = 560, flowers = 190 } = {}): void {
+export function mound(s: Sprig, { lift = widestAt(s), most = 560, flowers = 190 } = {}): void {
   const { heightMm: h, spreadMm: w } = s.grown;
   const r = w / 2;
   const look = leafLook(s.plant);
-  // A clipped ball is round below as well.
-  const [lift, under] = look.clipped ? [0.5, 1] : [usual, 0.14];
-  const slates = SLATED.has(look.kind) && look.lengthMm >= SLATED_MM;
-  if (slates) slated(s);
+  const under = lift * UNDER;
   // What hangs its leaves out past where they spring from.
   const inner = Math.max(0.6, 1 - (look.lengthMm * 0.4) / Math.max(1, r));
   const surface = 2 * Math.PI * r * Math.max(h, r * 0.6);
@@ -77,32 +43,30 @@ export function mound(s: Sprig, { lift: usual = 0.12, most = 560, flowers = 190 
       (k, l) => k + l.by * Math.max(0, dir[0] * l.dir[0] + dir[1] * l.dir[1] + dir[2] * l.dir[2]) ** 6,
       0.86,
     );
-    const up = Math.max(look.clipped ? -1 : -0.1, dir[1]);
+    const up = Math.max(-under, dir[1]);
     return [
       centre[0] + (dir[0] * r * bump + lean[0] * up * r * 0.06) * depth,
-      centre[1] + up * h * (1 - lift) * bump * depth,
+      centre[1] + (up > 0 ? up * h * (1 - lift) : (up / under) * h * lift * LOW) * bump * depth,
       centre[2] + (dir[2] * r * bump + lean[2] * up * r * 0.06) * depth,
     ];
   };
-  if (!slates) {
-    lumpIn(s, centre, w * inner * 0.56, h * (1 - lift) * 0.56);
-    for (let i = 0; i < count; i += 1) {
-      const t = (i + 0.5) / count;
-      const elevation = Math.asin(clamp(1 - (1 + under) * t, -under, 1));
-      const dir = toward(i * GOLDEN + between(s, -0.3, 0.3), elevation + between(s, -0.12, 0.12));
-      const depth = i % 4 === 0 ? between(s, 0.5, 0.8) : between(s, 0.84, 1.0);
-      const at = shell(dir, depth * inner);
-      // Young leaves stand up about the top, old ones lie out and hang at the foot.
-      const out = 0.55 + 0.9 * t;
-      const along = unit([
-        dir[0] * out + between(s, -0.7, 0.7),
-        0.85 - 1.15 * t + between(s, -0.4, 0.4),
-        dir[2] * out + between(s, -0.7, 0.7),
-      ]);
-      leafAt(s, at, along, unit(add(dir, UP, 0.8)), size * (0.74 + 0.34 * t), t > 0.8 ? between(s, 0, 0.35) : 0);
-    }
-    for (let i = 0; i < 5; i += 1) stemBetween(s, s.base, shell(toward(turn(s), between(s, 0.5, 1.3)), 0.7), 3);
+  lumpIn(s, centre, w * inner * 0.56, h * (1 - lift) * 0.56);
+  for (let i = 0; i < count; i += 1) {
+    const t = (i + 0.5) / count;
+    const elevation = Math.asin(clamp(1 - (1 + under) * t, -under, 1));
+    const dir = toward(i * GOLDEN + between(s, -0.3, 0.3), elevation + between(s, -0.12, 0.12));
+    const depth = i % 4 === 0 ? between(s, 0.5, 0.8) : between(s, 0.84, 1.0);
+    const at = shell(dir, depth * inner);
+    // Young leaves stand up about the top, old ones lie out and hang at the foot.
+    const out = 0.55 + 0.9 * t;
+    const along = unit([
+      dir[0] * out + between(s, -0.7, 0.7),
+      0.85 - 1.15 * t + between(s, -0.4, 0.4),
+      dir[2] * out + between(s, -0.7, 0.7),
+    ]);
+    leafAt(s, at, along, unit(add(dir, UP, 0.8)), size * (0.74 + 0.34 * t), t > 0.8 ? between(s, 0, 0.35) : 0);
   }
+  for (let i = 0; i < 5; i += 1) stemBetween(s, s.base, shell(toward(turn(s), between(s, 0.5, 1.3)), 0.7), 3);
   const { many, size: swell } = heads(s, surface, flowers);
   const held = heldMm(s);
   for (let i = 0; i < many; i += 1) {
@@ -118,6 +82,8 @@ export function mound(s: Sprig, { lift: usual = 0.12, most = 560, flowers = 190 
   }
 }
 
+/** So much more light comes in through leaf that is cut fine. By eye. */
+const LET_THROUGH = 1.8;
 /** Leaf area over a bush's silhouette that hides its stems. Working figure, by eye. */
 const LEAFY = 3.3;
 
@@ -130,7 +96,7 @@ export function bush(s: Sprig): void {
   // Where leaves are too small to draw one by one, fewer and larger stand for them.
   const drawn = stems * (2 * nodesOn(h * 0.8) + 1) * leafAreaMm2(s.plant);
   const larger = clamp(Math.sqrt((LEAFY * w * h * 0.79) / drawn), 0.85, 2.1);
-  lumpIn(s, add(s.base, UP, h * 0.14), w * 0.32, h * 0.44);
+  lumpIn(s, add(s.base, UP, h * 0.14), w * 0.32, h * 0.44, s.plant.leaf.form === 'feather' ? LET_THROUGH : 1);
   for (let i = 0; i < stems; i += 1) {
     const t = (i + 0.5) / stems;
     const reach = Math.sqrt(t) * Math.max(0.3 * w, w / 2 - leaf * 0.5 * larger);

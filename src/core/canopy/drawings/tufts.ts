@@ -1,3 +1,4 @@
+import { genusOf } from '../../plants/facts';
 import { clamp } from '../../units/number';
 import { flowerAt } from '../flowers';
 import { glossOf, leafAt } from '../leaves';
@@ -73,39 +74,6 @@ export function fountain(s: Sprig): void {
   }
 }
 
-export function frond(s: Sprig): void {
-  const { heightMm: h, spreadMm: w } = s.grown;
-  const needled = s.plant.leaf.form === 'needle';
-  const count = clamp(Math.round(w / 9), 22, 60) * (needled ? 2 : 1);
-  for (let i = 0; i < count; i += 1) {
-    const t = (i + 0.5) / count;
-    const a = i * GOLDEN + between(s, -0.2, 0.2);
-    const rise = 1.3 - 0.5 * t ** 0.6 + between(s, -0.12, 0.12);
-    const length = Math.hypot(h * (1 - 0.2 * t), (w / 2) * t) * between(s, 0.78, 1.08);
-    const dir = toward(a, rise);
-    s.put({
-      // Of needles it is a plume of shoots.
-      kind: needled ? 'needles' : 'frond',
-      at: s.base,
-      along: dir,
-      face: unit(add(UP, dir, -0.3)),
-      length,
-      width: length * (needled ? 0.4 : 0.24),
-      droop: length * between(s, 0.66, 1.05),
-      ...leafColours(s),
-      owner: s.owner,
-      gloss: glossOf(s.plant),
-    });
-  }
-  const plumes = stalksOf(s, clamp(w / 30, 6, 14));
-  for (let i = 0; i < plumes; i += 1) {
-    const dir = toward(i * GOLDEN, between(s, 1.2, 1.5));
-    const at = add(s.base, dir, h * between(s, 0.72, 0.86));
-    stemBetween(s, s.base, at, 2.4);
-    flowerAt(s, at, unit(add(dir, UP, 0.6)), 1);
-  }
-}
-
 export function rosette(s: Sprig): void {
   const { heightMm: h, spreadMm: w } = s.grown;
   if (s.plant.leaf.form === 'needle') {
@@ -155,6 +123,19 @@ export function rosette(s: Sprig): void {
   stalksOver(s, 2);
 }
 
+/** Leaves of bulbs by genus, as wide beside their length; else a rush's or a strap's. By eye. */
+const BROADNESS: Record<string, number> = {
+  Tulipa: 0.24,
+  Hyacinthus: 0.12,
+  Eucomis: 0.15,
+  Hippeastrum: 0.1,
+  Galanthus: 0.07,
+  Narcissus: 0.055,
+  Leucojum: 0.05,
+};
+const broadness = ({ plant }: Sprig): number =>
+  BROADNESS[genusOf(plant.botanical)] ?? (plant.leaf.form === 'grass' ? 0.03 : 0.075);
+
 /** Bulbs and their like: leaves from the ground, and flowers on bare stalks over them. */
 export function stalk(s: Sprig): void {
   const { heightMm: h, spreadMm: w } = s.grown;
@@ -181,7 +162,7 @@ export function stalk(s: Sprig): void {
       along: dir,
       face: unit(add(UP, dir, -0.3)),
       length,
-      width: clamp(length * (leaf.form === 'grass' ? 0.03 : 0.075), 5, 42),
+      width: clamp(length * broadness(s), 5, 60),
       droop: length * (0.08 + 0.4 * t) * between(s, 0.6, 1.2),
       ...leafColours(s),
       owner: s.owner,
