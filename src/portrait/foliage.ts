@@ -73,10 +73,10 @@ void RE_Direct_Leaf( const in IncidentLight directLight, const in vec3 geometryP
 #define RE_Direct RE_Direct_Leaf`;
 
 /** A material for every leaf and petal of a kind: with what is painted on it, cut out along its outline. */
-function foliageMaterial(kind: Kind, swell = { value: 1 }): MeshLambertMaterial {
+function foliageMaterial(kind: Kind, smooth: boolean, swell = { value: 1 }): MeshLambertMaterial {
   const painted = paintOf(kind);
   const m = new MeshLambertMaterial({ side: DoubleSide, map: painted, alphaTest: painted ? CUT : 0 });
-  if (painted) smoothEdged(m);
+  if (painted && smooth) smoothEdged(m);
   if (LEAVES.has(kind)) m.defines = { LEAF: '' };
   m.onBeforeCompile = (shader) => {
     shader.uniforms.swell = swell;
@@ -93,6 +93,7 @@ function foliageMaterial(kind: Kind, swell = { value: 1 }): MeshLambertMaterial 
 
 /** Its outline takes as much of a pixel as lies in it, where edges are smoothed at all; what is behind it stays opaque. */
 function smoothEdged(m: MeshLambertMaterial): void {
+  m.alphaTest = SMOOTH_CUT;
   m.alphaToCoverage = true;
   m.blending = CustomBlending;
   [m.blendSrc, m.blendDst, m.blendSrcAlpha, m.blendDstAlpha] = [OneFactor, ZeroFactor, OneFactor, OneFactor];
@@ -102,6 +103,8 @@ const LEAVES: ReadonlySet<Kind> = new Set(LEAF_KINDS);
 
 /** Less than this of a pixel of a painted tile, and nothing is there. */
 const CUT = 0.5;
+/** Where edges are smoothed they begin here, so that in their middle they lie where they are cut otherwise. By eye. */
+const SMOOTH_CUT = 0.3;
 
 export interface Foliage {
   group: Group;
@@ -142,16 +145,16 @@ export function mixed(b: Batch): Batch {
   };
 }
 
-/** Meshes for a canopy, one draw call a kind; in few faces a piece where it is seen from far. */
-export function createFoliage(canopy: Canopy, detail: Detail = 'near'): Foliage {
+/** Meshes for a canopy, one draw call a kind; in few faces a piece where it is seen from far; with edges as smooth as the picture's samples make them, or cut. */
+export function createFoliage(canopy: Canopy, detail: Detail = 'near', smooth = true): Foliage {
   const group = new Group();
   const swell = { value: 1 };
   const parts = canopy.batches.map(mixed).map((b) => {
     const shapes = shapesOf(b);
-    const passing = new Mesh(new BufferGeometry(), foliageMaterial(b.kind));
+    const passing = new Mesh(new BufferGeometry(), foliageMaterial(b.kind, false));
     passing.visible = false;
     passing.frustumCulled = false;
-    const material = foliageMaterial(b.kind, swells(b) ? swell : undefined);
+    const material = foliageMaterial(b.kind, smooth, swells(b) ? swell : undefined);
     return { batch: b, shapes, passing, mesh: meshOf(b, shapes.of(detail), material) };
   });
   for (const p of parts) group.add(p.mesh, p.passing);

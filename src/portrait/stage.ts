@@ -183,7 +183,7 @@ export function createStage(
       aim();
     },
     setCanopy: (c, detail = 'near') => {
-      const made = c ? createFoliage(c, plain ? 'far' : detail) : null;
+      const made = c ? createFoliage(c, plain ? 'far' : detail, !plain) : null;
       if (plain) made?.shade(PLAIN_SHADE);
       replace(foliage, made?.group ?? null);
       foliage = made;

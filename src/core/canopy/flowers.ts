@@ -93,7 +93,9 @@ const BY_BOTH: Record<string, FlowerLook> = {
   'Begonia/ball': open('rose', 0.1),
   'Petunia/round': open('rose', 0.1),
   'Impatiens/ball': open('rose', 0.1),
-  'Hydrangea/ball': umbel('floret', 32, 0.95, 0.1),
+  'Agapanthus/ball': umbel('trumpet', 22, 1, 0),
+  'Allium/ball': umbel('floret', 36, 1, 0),
+  'Hydrangea/ball': umbel('floret', 32, 1, 0.1),
   'Hydrangea/airy': umbel('floret', 14, 0.25, 0.1),
   'Phlox/round': open('floret', 0.1),
   'Euphorbia/round': open('lily', 0),
@@ -226,16 +228,25 @@ function sideUp(s: Sprig, facing: Vec): Vec {
 /** A throat under this share of the flower is an eye. Working figure. */
 const SMALL_EYE = 0.25;
 
+/** From so round a head is a globe: its florets go on below its middle, and it leans less on its stalk. By eye. */
+const GLOBE = 0.98;
+const HEADS = { dome: { down: 1.25, lean: 0.55 }, globe: { down: 1.7, lean: 0.15 } };
+
 function umbelAt(s: Sprig, at: Vec, facing: Vec, mm: number, look: FlowerLook & { as: 'umbel' }): void {
   const florets = Math.round(Math.max(5, Math.min(look.florets, mm / 3.4)));
   // A small eye is lost among florets; only a second colour of some size is seen in them.
   const eye = s.plant.colours.find((c) => c.part === 'throat')?.share ?? 1;
   const axis = unit(facing);
+  const head = look.flat < GLOBE ? HEADS.dome : HEADS.globe;
   const each = (mm * 1.5) / Math.sqrt(florets);
   for (let i = 0; i < florets; i += 1) {
-    const up = toward(i * GOLDEN, Math.asin(1 - (1.25 * (i + 0.5)) / florets));
+    const up = toward(i * GOLDEN, Math.asin(1 - (head.down * (i + 0.5)) / florets));
     // The dome stands on the stalk: turned from straight up to where the stalk points.
-    const dir = unit([up[0] + axis[0] * 0.55, up[1] * look.flat + axis[1] * 0.75, up[2] + axis[2] * 0.55]);
+    const dir = unit([
+      up[0] + axis[0] * head.lean,
+      up[1] * look.flat + axis[1] * (head.lean + 0.2),
+      up[2] + axis[2] * head.lean,
+    ]);
     const { a, b } = flowerColours(s);
     const bud = i >= florets - 2 && florets > 8;
     s.put({

@@ -107,7 +107,7 @@ function lump(d: Detail): BufferGeometry {
 }
 
 /** Leaves across and up the tile of a lump, and how far one reaches into the next. By eye. */
-const INNER = { across: 7, up: 11, reach: 0.78 };
+const INNER = { across: 9, up: 13, reach: 0.84 };
 
 /** Leaf behind leaf: overlapping tips, each a little lighter or darker, with holes between. */
 function leafy(across: number, along: number): Texel {
@@ -117,7 +117,7 @@ function leafy(across: number, along: number): Texel {
   for (const row of [Math.floor(y), Math.floor(y) - 1])
     for (const column of [-1, 0, 1]) {
       const k = Math.floor(x) + column;
-      const [dx, dy] = [noise(k * 1.7, row * 2.3) - 0.5, noise(k * 2.9 + 5, row * 1.3) * 0.6];
+      const [dx, dy] = [(noise(k * 1.7 + row * 0.9, row * 2.3) - 0.5) * 1.5, noise(k * 2.9 + 5, row * 1.3) * 1.1 - 0.2];
       const [u, v] = [(x - k - 0.5 - dx) / 0.62, (y - row - dy) / 1.25 - 0.5];
       // A leaf is a drop that points up.
       const far = Math.hypot(u * (1 + 0.9 * Math.max(0, v)), v * 2);

@@ -5,6 +5,7 @@ import { leafAreaMm2, leafAt, leafLook } from '../leaves';
 import { between, GOLDEN, turn, type Sprig } from '../sprig';
 import { stemBetween } from '../stems';
 import { add, mix, toward, UP, unit, type Vec } from '../vector';
+import { cone } from './cone';
 
 /** Flowers turn to the side the light comes from, and not straight up: a direction from the middle, leant outward. */
 const outward = (dir: Vec): Vec => [dir[0] * 1.5, dir[1] * 0.6, dir[2] * 1.5];
@@ -146,28 +147,6 @@ export function bush(s: Sprig): void {
   }
 }
 
-function cone(s: Sprig): void {
-  const { heightMm: h, spreadMm: w } = s.grown;
-  const slim = h > w * 1.5;
-  const look = leafLook(s.plant);
-  const count = clamp(Math.round((w * h * 2) / leafAreaMm2(s.plant)), 90, 520);
-  const size = clamp(Math.sqrt((LEAFY * w * h * 0.79) / (count * leafAreaMm2(s.plant))), 0.6, 2.4);
-  lumpIn(s, add(s.base, UP, h * 0.04), w * 0.5, h * 0.66);
-  for (let i = 0; i < count; i += 1) {
-    const t = 1 - Math.sqrt(1 - (i + 0.5) / count);
-    const r = (w / 2 - look.lengthMm * size * 0.3) * (slim ? 1 - 0.9 * t : Math.sqrt(1 - t * t)) * between(s, 0.6, 1);
-    const dir = toward(i * GOLDEN, slim ? 0.9 : 0.7);
-    const at = add(s.base, [Math.cos(i * GOLDEN) * r, t * h * 0.9, Math.sin(i * GOLDEN) * r]);
-    const along = unit([dir[0] + between(s, -0.4, 0.4), between(s, 0.3, 1.1), dir[2] + between(s, -0.4, 0.4)]);
-    leafAt(s, at, along, unit(add(dir, UP, 0.2)), size);
-  }
-  const { many, size: swell } = heads(s, Math.PI * w * h * 0.5, 160);
-  for (let i = 0; i < many; i += 1) {
-    const dir = toward(turn(s), between(s, 0.1, 1.2));
-    flowerAt(s, add(s.base, [dir[0] * w * 0.46, h * between(s, 0.25, 0.98), dir[2] * w * 0.46]), dir, swell);
-  }
-}
-
 /** mm, working figure. */
 const STALKED_MM = 20;
 
@@ -184,7 +163,8 @@ export function cloud(s: Sprig): void {
   const each = leafAreaMm2(s.plant);
   const leaves = clamp(Math.round((w * h * 1.5) / each), 110, 380);
   const size = clamp(Math.sqrt((w * h * 1.5) / each / leaves), 0.7, 1.7);
-  lumpIn(s, add(s.base, UP, h * 0.1), w * 0.34, h * 0.4);
+  // What is cut fine is looked through.
+  if (s.plant.leaf.form !== 'feather') lumpIn(s, add(s.base, UP, h * 0.1), w * 0.34, h * 0.4);
   for (let i = 0; i < leaves; i += 1) {
     const { at, dir } = place(i, leaves, between(s, 0.3, 0.92));
     leafAt(

@@ -118,6 +118,9 @@ const SMALL_MM = 45;
 /** A cane without a flower reaches so far, of one with. By eye. */
 const BARE_CANE = 0.66;
 
+/** A cane bears leaf so far up: under flowers at its end, or among small ones all along it. By eye. */
+const CLAD = { under: 0.62, whole: 0.92 };
+
 export function cane(s: Sprig): void {
   const { heightMm: h, spreadMm: w } = s.grown;
   const { lengthMm: leaf } = leafLook(s.plant);
@@ -166,13 +169,13 @@ export function cane(s: Sprig): void {
     // Long leaves stand as steep as the room beside the cane asks, and bend over at the end.
     const room = clamp((w * 0.5 - reach) / (leaf * shrink), 0.3, 0.8);
     const steep = Math.acos(room);
-    const nodes = clamp(Math.round(tall / (leaf * shrink * 0.36)), 4, 9);
+    const nodes = clamp(Math.round(tall / (leaf * shrink * 0.36)), 4, small ? 12 : 9);
     for (let n = 0; n < nodes; n += 1) {
       const t = n / nodes;
       const dir = toward(a + n * 2.4 + between(s, -0.3, 0.3), steep + 0.16 * t + between(s, -0.12, 0.1));
       leafAt(
         s,
-        mix(foot, tip, 0.05 + t * 0.62),
+        mix(foot, tip, 0.05 + t * (small ? CLAD.whole : CLAD.under)),
         dir,
         unit(add(UP, dir, -0.2)),
         shrink * (1.05 - 0.25 * t),
