@@ -68,18 +68,27 @@ const BY_GENUS: Record<string, Partial<Record<LeafForm, { kind: LeafKind; aspect
   Tagetes: { feather: { kind: 'feather', aspect: 0.5 } },
   Abutilon: { lobed: { kind: 'lobed', aspect: 0.9 } },
   Solanum: { ovate: { kind: 'lobed', aspect: 0.7 } },
+  Viola: { ovate: { kind: 'toothed', aspect: 0.56 } },
+  Spathiphyllum: { ovate: { kind: 'ovate', aspect: 0.36 } },
   Lonicera: { ovate: { kind: 'ovate', aspect: 0.62 } },
   Pericallis: { heart: { kind: 'zonal', aspect: 1.05 } },
   Gerbera: { lobed: { kind: 'toothed', aspect: 0.36 } },
   Nephrolepis: { feather: { kind: 'frond', aspect: 0.2 } },
 };
 
-/** Leaves shorter than this are drawn as shoots that carry many: what a shoot is, and how long each leaf is beside it. mm, working figures. */
-const SMALL: Partial<Record<LeafKind, { under: number; kind: LeafKind; leaf: number; aspect: number }>> = {
-  ovate: { under: 27, kind: 'shoot', leaf: 0.27, aspect: 0.7 },
-  toothed: { under: 24, kind: 'shoot', leaf: 0.27, aspect: 0.7 },
-  round: { under: 30, kind: 'coins', leaf: 0.27, aspect: 0.72 },
-  needle: { under: 60, kind: 'needles', leaf: 0.27, aspect: 0.62 },
+/** A leaf of a shoot, beside the shoot's length, and how wide it is beside its own: as they are painted on it. */
+export const LEAF_OF_SHOOT: Partial<Record<LeafKind, { long: number; wide: number }>> = {
+  shoot: { long: 0.27, wide: 0.55 },
+  coins: { long: 0.32, wide: 0.94 },
+  needles: { long: 0.26, wide: 0.15 },
+};
+
+/** Leaves shorter than this are drawn as shoots that carry many, so wide beside their length. mm, working figures. */
+const SMALL: Partial<Record<LeafKind, { under: number; kind: LeafKind; aspect: number }>> = {
+  ovate: { under: 27, kind: 'shoot', aspect: 0.7 },
+  toothed: { under: 24, kind: 'shoot', aspect: 0.7 },
+  round: { under: 30, kind: 'coins', aspect: 0.72 },
+  needle: { under: 60, kind: 'needles', aspect: 0.62 },
 };
 /** A shoot is drawn no shorter than this, mm, whatever its leaves: a pot of thyme must still be drawn at once. Working figure. */
 const SHORTEST_SHOOT = 42;
@@ -115,14 +124,14 @@ export const leafLook: (p: Plant) => LeafLook = keptBy((p: Plant): LeafLook => {
   if (small && lengthMm < small.under)
     return {
       kind: small.kind,
-      lengthMm: Math.max(SHORTEST_SHOOT, lengthMm / small.leaf),
+      lengthMm: Math.max(SHORTEST_SHOOT, lengthMm / (LEAF_OF_SHOOT[small.kind]?.long ?? 1)),
       aspect: small.aspect,
       filled: FILLED.shoot,
     };
   return {
     kind: own.kind,
     lengthMm,
-    aspect: aspectOf(p, own.aspect),
+    aspect: genus?.aspect ?? aspectOf(p, own.aspect),
     filled: CUT.has(own.kind) ? FILLED.cut : FILLED.leaf,
   };
 });

@@ -24,7 +24,7 @@ const funnel: Painter = (x, y) => {
 };
 
 const upward = Math.PI / 2;
-const flatDish: Dish = (out) => 0.05 - 0.05 * out;
+const flatDish: Dish = (out) => 0.02 + 0.09 * out ** 2;
 
 export const faces = {
   /** Petunias, million bells: a funnel of five joined lobes. */
@@ -36,7 +36,7 @@ export const faces = {
       second: 1,
       light: 0.56,
     }),
-    (out) => 0.03 + 0.06 * out,
+    (out) => 0.03 + 0.12 * out,
   ),
   /** Busy lizzies: flat, five hearts. */
   flat: disc(
@@ -162,7 +162,8 @@ export const faces = {
       second: 1,
       light: 0.52,
     }),
-    (out) => (out < 0.3 ? 0.12 - 0.2 * out : 0.05 - 0.06 * out),
+    // Its rays stand forward a little: seen from the side it is a bowl and not a line.
+    (out) => (out < 0.3 ? 0.11 - 0.2 * out : 0.05 + 0.18 * (out - 0.3)),
     { pixels: 112 },
   ),
   /** Verbenas, phloxes, pentas, one floret of many: five notched petals and an eye. */
@@ -203,7 +204,7 @@ export const faces = {
       ),
       (out, _, which) => smooth(0.7, 0.4, out) * 0.45 + (which > 44 ? 0.2 : 0),
     ),
-    (out) => 0.3 * Math.sqrt(Math.max(0, 1 - out * out)) - 0.12,
+    (out) => 0.46 * Math.sqrt(Math.max(0, 1 - out * out)) - 0.18,
     { points: [12, 8], pixels: 96 },
   ),
   /** Ball and decorative dahlias: rolled petals, close, in spirals. */
@@ -220,7 +221,7 @@ export const faces = {
       ]),
       (out, off) => smooth(0.75, 0.5, out) * 0.2 * (1 - Math.abs(off)),
     ),
-    (out) => 0.32 * Math.sqrt(Math.max(0, 1 - out * out)) - 0.12,
+    (out) => 0.48 * Math.sqrt(Math.max(0, 1 - out * out)) - 0.18,
     { points: [12, 8], pixels: 96 },
   ),
   /** Tuberous begonias, roses, double petunias: broad petals round a tight heart. */
@@ -236,7 +237,7 @@ export const faces = {
       ]),
       (out) => 0.3 * smooth(0.4, 0.1, out),
     ),
-    (out) => 0.2 * Math.sqrt(Math.max(0, 1 - out * out)) - 0.06,
+    (out) => 0.38 * Math.sqrt(Math.max(0, 1 - out * out)) - 0.12,
     { ruffle: 0.03, points: [12, 8], pixels: 96 },
   ),
   /** Cannas, irises, hibiscus at their loosest: few broad petals that flop. */

@@ -11,7 +11,7 @@ import { spire } from './spires';
 /** The soil its leaves spring from is so wide, as a share of its spread. Working figure. */
 const FOOT = 0.06;
 /** A blade is drawn no longer than this share of its spread: a young plant has small leaves. By eye. */
-const LONGEST = { stalked: 0.46, sessile: 0.56 };
+const LONGEST = { stalked: 0.54, sessile: 0.6 };
 /** Few leaves are no plant and too many are not seen. */
 const LEAVES = { least: 9, most: 110 };
 /** Where so much of the bloom is open, leaves leave room over them for the flowers. Working figure. */

@@ -90,17 +90,22 @@ const LEAFY = 3.3;
 
 export function bush(s: Sprig): void {
   if (s.plant.leaf.form === 'needle') return cone(s);
-  const { heightMm: h, spreadMm: w } = s.grown;
+  const { heightMm, spreadMm: w } = s.grown;
+  const held = heldMm(s);
+  // Its leaves end where the flowers that stand over them begin.
+  const h = heightMm - Math.min(held, heightMm * 0.3) * 0.8;
   const { lengthMm: leaf } = leafLook(s.plant);
   const stems = clamp(Math.round((w * w) / (leaf * leaf * 1.0)), 9, 26);
-  const nodesOn = (tall: number) => clamp(Math.round(tall / (leaf * 0.4)), 3, 10);
+  // No more nodes than it takes leaves, twice over, to hide its stems.
+  const enough = (LEAFY * w * h * 0.79) / leafAreaMm2(s.plant) / stems;
+  const nodesOn = (tall: number) => clamp(Math.round(Math.min(tall / (leaf * 0.4), enough)), 3, 10);
   // Where leaves are too small to draw one by one, fewer and larger stand for them.
   const drawn = stems * (2 * nodesOn(h * 0.8) + 1) * leafAreaMm2(s.plant);
-  const larger = clamp(Math.sqrt((LEAFY * w * h * 0.79) / drawn), 0.85, 2.1);
+  const larger = clamp(Math.sqrt((LEAFY * w * h * 0.79) / drawn), 0.95, 2.1);
   lumpIn(s, add(s.base, UP, h * 0.14), w * 0.32, h * 0.44, s.plant.leaf.form === 'feather' ? LET_THROUGH : 1);
   for (let i = 0; i < stems; i += 1) {
     const t = (i + 0.5) / stems;
-    const reach = Math.sqrt(t) * Math.max(0.3 * w, w / 2 - leaf * 0.5 * larger);
+    const reach = Math.sqrt(t) * Math.max(0.3 * w, w / 2 - leaf * 0.85 * larger);
     const a = i * GOLDEN + between(s, -0.3, 0.3);
     const tipH = h * (1 - 0.45 * t * t) * between(s, 0.84, 1) - leaf * 0.1;
     const tip: Vec = add(s.base, [Math.cos(a) * reach, tipH, Math.sin(a) * reach]);
@@ -124,16 +129,16 @@ export function bush(s: Sprig): void {
     leafAt(s, tip, toward(a + between(s, -1, 1), 0.7), unit(add(UP, toward(a, 0.2), 0.6)), 0.6 * larger);
   }
   const { many, size } = heads(s, Math.PI * w * h * 0.7, 90);
-  const held = heldMm(s);
+  const out = Math.max(w * 0.3, w * 0.45 - held * 0.6);
   for (let i = 0; i < many; i += 1) {
     // Over the whole outside from knee height up, and not along its outline only.
     const t = (i + 0.5) / many;
     const dir = toward(i * GOLDEN, Math.asin(clamp(1 - 0.96 * t + between(s, -0.08, 0.08), 0.02, 1)));
     const hang = s.look?.as === 'hung';
     const at: Vec = add(s.base, [
-      dir[0] * (w / 2) * 0.9,
+      dir[0] * out,
       h * (hang ? between(s, 0.3, 0.95) : 0.36 + 0.6 * dir[1]),
-      dir[2] * (w / 2) * 0.9,
+      dir[2] * out,
     ]);
     const over = add(at, unit(add(dir, UP, 1)), held * between(s, 0.7, 1.15));
     if (!hang)

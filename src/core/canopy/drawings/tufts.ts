@@ -147,7 +147,10 @@ export function stalk(s: Sprig): void {
   for (let i = 0; i < leaves; i += 1) {
     const t = (i + 0.5) / leaves;
     const a = i * GOLDEN;
-    const dir = toward(a, strappy ? 1.4 - 0.75 * t + between(s, -0.1, 0.1) : 0.9 - 0.6 * t);
+    const length = Math.min(leaf.lengthMm, h * 0.92) * between(s, 0.75, 1.05);
+    // No flatter than lets its tip stay within the plant.
+    const steep = Math.acos(clamp((w * 0.56) / length, 0.1, 1));
+    const dir = toward(a, strappy ? Math.max(steep, 1.4 - 0.75 * t) + between(s, -0.1, 0.1) : 0.9 - 0.6 * t);
     const at = add(s.base, [Math.cos(a) * w * 0.22 * Math.sqrt(t), 0, Math.sin(a) * w * 0.22 * Math.sqrt(t)]);
     if (!strappy) {
       const tip = add(at, dir, between(s, 0.18, 0.34) * h);
@@ -155,7 +158,6 @@ export function stalk(s: Sprig): void {
       leafAt(s, tip, unit([dir[0], 0.25, dir[2]]), UP, 1);
       continue;
     }
-    const length = Math.min(leaf.lengthMm, h * 0.92) * between(s, 0.75, 1.05);
     s.put({
       kind: leaf.form === 'grass' ? 'blade' : 'strap',
       at,
