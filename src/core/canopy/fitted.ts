@@ -21,6 +21,7 @@ const KEEPS: ReadonlySet<Kind> = new Set([
   'bell',
   'flare',
   'goblet',
+  'swept',
   'berry',
   'bud',
   'spikelet',

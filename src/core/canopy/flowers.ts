@@ -60,6 +60,7 @@ const BY_GENUS: Record<string, FlowerLook> = {
   Ranunculus: open('rose', 0.4, true),
   Fuchsia: hung('fuchsia', 0.74),
   Tulipa: { as: 'stand', kind: 'goblet', aspect: 0.8, held: 0 },
+  Cyclamen: { as: 'stand', kind: 'swept', aspect: 0.85, held: 0 },
   Crocus: { as: 'stand', kind: 'goblet', aspect: 0.7, held: 0 },
   Narcissus: open('daffodil', 0),
   Lilium: open('lily', 0.1),

@@ -62,7 +62,7 @@ export type OpenKind = (typeof OPEN_KINDS)[number];
 /** Flowers that hang, and those that stand at the end of a stalk. */
 export const HUNG_KINDS = ['fuchsia', 'bell', 'flare'] as const;
 export type HungKind = (typeof HUNG_KINDS)[number];
-export const STANDING_KINDS = ['foxtail', 'plume', 'goblet'] as const;
+export const STANDING_KINDS = ['foxtail', 'plume', 'goblet', 'swept'] as const;
 export type StandingKind = (typeof STANDING_KINDS)[number];
 
 const FLOWER_KINDS = [...OPEN_KINDS, ...HUNG_KINDS, ...STANDING_KINDS, 'spikelet', 'bud', 'berry'] as const;

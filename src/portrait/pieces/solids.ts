@@ -261,6 +261,21 @@ export const solids = {
         d,
       ),
   },
+  /** Cyclamens: a dark nose below, five petals swept up and back from it. */
+  swept: {
+    build: (d) =>
+      hung(
+        {
+          rings: [
+            [0.08, 0, 1],
+            [0.18, 0.1, 0.9],
+            [0.15, 0.24, 0.2],
+          ],
+          lobes: { many: 5, from: [0.17, 0.2], wide: 0.52, to: [0.44, 1], second: 0 },
+        },
+        d,
+      ),
+  },
   spikelet: { build: () => spikelet() },
   bud: { build: bud },
   berry: { build: berry },

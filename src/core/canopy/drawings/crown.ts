@@ -77,6 +77,12 @@ function leaves(s: Sprig, c: Crown): void {
   }
 }
 
+/** How far up a flower on a stalk of its own looks: what stands on it, and daisies, the most. By eye. */
+function raised({ look }: Sprig): number {
+  if (look?.as === 'stand') return 3;
+  return look?.as === 'open' && look.up ? 1.3 : 0.45;
+}
+
 /** A loose spire bears its flowers over so much of its stalk. By eye. */
 const TOP = 0.42;
 /** No more stalks than this: more are not told apart. */
@@ -101,8 +107,7 @@ function flowersOver(s: Sprig, c: Crown): void {
     stemBetween(s, foot, tip, thick);
     const out = toward(a + between(s, -0.4, 0.4), 0);
     if (spiked) spire(s, add(tip, UP, -Math.min(flower.sizeMm, up * TOP)), tip, flower.sizeMm / 7);
-    else if (c.flowers === 1)
-      flowerAt(s, tip, unit(add(out, UP, s.look?.as === 'open' && s.look.up ? 1.3 : 0.45)), size);
+    else if (c.flowers === 1) flowerAt(s, tip, unit(add(out, UP, raised(s))), size);
     else loosely(s, c, { foot, tip, size });
   }
 }

@@ -135,11 +135,7 @@ export function bush(s: Sprig): void {
     const t = (i + 0.5) / many;
     const dir = toward(i * GOLDEN, Math.asin(clamp(1 - 0.96 * t + between(s, -0.08, 0.08), 0.02, 1)));
     const hang = s.look?.as === 'hung';
-    const at: Vec = add(s.base, [
-      dir[0] * out,
-      h * (hang ? between(s, 0.3, 0.95) : 0.36 + 0.6 * dir[1]),
-      dir[2] * out,
-    ]);
+    const at: Vec = add(s.base, [dir[0] * out, h * (hang ? between(s, 0.3, 0.95) : 0.36 + 0.6 * dir[1]), dir[2] * out]);
     const over = add(at, unit(add(dir, UP, 1)), held * between(s, 0.7, 1.15));
     if (!hang)
       stemBetween(
