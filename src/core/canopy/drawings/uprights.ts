@@ -118,6 +118,9 @@ const SMALL_MM = 45;
 /** A cane without a flower reaches so far, of one with. By eye. */
 const BARE_CANE = 0.66;
 
+/** Canes stand so far apart, no more of them, and lean out by so much of the plant's width; those that bear small flowers all along branch from the foot. mm and shares, by eye. */
+const STRAIGHT = { apart: 75, most: 8, lean: 0.27 };
+const BRANCHING = { apart: 42, most: 10, lean: 0.4 };
 /** A cane bears leaf so far up: under flowers at its end, or among small ones all along it. By eye. */
 const CLAD = { under: 0.62, whole: 0.92 };
 
@@ -149,10 +152,11 @@ export function cane(s: Sprig): void {
   }
   // Small flowers are borne all over it, large ones and spires at the ends of its canes.
   const small = s.look !== null && s.plant.flower.form !== 'spike' && s.plant.flower.sizeMm < SMALL_MM;
-  const stalks = clamp(Math.round(w / 75), 3, 8);
+  const { apart, most, lean } = small ? BRANCHING : STRAIGHT;
+  const stalks = clamp(Math.round(w / apart), 3, most);
   for (let i = 0; i < stalks; i += 1) {
     const a = i * GOLDEN;
-    const reach = Math.sqrt((i + 0.2) / stalks) * w * 0.27;
+    const reach = Math.sqrt((i + 0.2) / stalks) * w * lean;
     // A few at the tip of each cane that flowers.
     const many = s.look && flowers(s, i) ? Math.round(clamp(7 * s.dose, 1, 24) * s.grown.bloom) : 0;
     // Among canes in flower, one that bears none stays among the leaves: no bare stem stands over them.
