@@ -32,7 +32,7 @@ export function trails(s: Sprig, share: number): void {
   );
   const step =
     rim.length > 1 ? Math.hypot((rim[1]?.x ?? 0) - (rim[0]?.x ?? 0), (rim[1]?.y ?? 0) - (rim[0]?.y ?? 0)) : 1;
-  const stems = Math.max(3, Math.round(clamp(spreadMm / (8 + s.plant.leaf.lengthMm * LEAF_PARTS), 8, 32) * share));
+  const stems = Math.max(3, Math.round(clamp(spreadMm / (8 + s.plant.leaf.lengthMm * LEAF_PARTS), 7, 26) * share));
   const half = atEdge ? clamp((spreadMm * 0.36) / step, 2, rim.length / 3) : rim.length / 2;
   for (let i = 0; i < stems; i += 1) {
     const t = stems === 1 ? 0 : i / (stems - 1) - 0.5;
@@ -48,10 +48,10 @@ export function trails(s: Sprig, share: number): void {
 }
 
 /** Large leaves part the stems: each takes so much of its length. Stems stray by this share of the way along the rim; the shortest is so much of the longest, and most are shorter than that. By eye. */
-const LEAF_PARTS = 0.2;
+const LEAF_PARTS = 0.28;
 const STRAYS = 0.16;
 const SHORTEST = 0.3;
-const UNEVEN = 0.95;
+const UNEVEN = 1.1;
 /** Toward the tip leaves are so much smaller, and stand so much further apart. By eye. */
 const TIP_SMALLER = 0.5;
 const TIP_APART = 0.9;
