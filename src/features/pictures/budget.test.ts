@@ -1,8 +1,8 @@
 import { sprout } from '@/core/canopy/sprout';
 import { grow } from '@/core/growth/season';
 import { lido } from '@/demo/lido';
-import { geometryOf } from './pieces';
-import type { Detail } from './pieces/surface';
+import { geometryOf } from '@/portrait/pieces';
+import type { Detail } from '@/portrait/pieces/surface';
 
 /** The most a picture of one container of the demonstration may take, whatever machine draws it: draw calls, pieces, and faces near by and from far. A little over what it takes today. */
 const BUDGET = { drawCalls: 16, pieces: 14000, nearFaces: 420000, farFaces: 190000 };
