@@ -42,7 +42,7 @@ const BOWL = crown(0.9, 0.25, -0.62, { flowers: 6, leafy: 0.86 });
 const CORAL = crown(1, 0.35, -0.5, { flowers: 9, leafy: 0.62, dome: 0.5 });
 /** Elephant’s ears: few leaves on long stalks, that hang by the place where the stalk joins. */
 const EARS = crown(1.5, -0.5, -0.9, { dome: 0.36, leafy: 0.95, layers: 1.1 });
-/** Leaves that stand: chards, peace lilies, cast-iron plants. */
+/** Leaves that stand: chards, Chinese evergreens. */
 const STANDING = crown(0.7, 1.15, 0.35, { dome: 0.3, leafy: 0.85, layers: 2.2 });
 /** Leaves in a rose on the soil: primroses, daisies, lettuces. */
 const ROSE = crown(0, 1.15, 0.12, { leafy: 0.62, layers: 1.9 });

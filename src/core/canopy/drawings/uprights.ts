@@ -118,9 +118,9 @@ const SMALL_MM = 45;
 /** A cane without a flower reaches so far, of one with. By eye. */
 const BARE_CANE = 0.66;
 
-/** Canes stand so far apart, no more of them, and lean out by so much of the plant's width; those that bear small flowers all along branch from the foot. mm and shares, by eye. */
-const STRAIGHT = { apart: 75, most: 8, lean: 0.27 };
-const BRANCHING = { apart: 42, most: 10, lean: 0.4 };
+/** Canes stand so far apart, no more of them, lean out by so much of the plant's width, the outer ones so much lower; those that bear small flowers all along branch from the foot. mm and shares, by eye. */
+const STRAIGHT = { apart: 75, most: 8, lean: 0.27, lower: 0.12 };
+const BRANCHING = { apart: 42, most: 10, lean: 0.4, lower: 0.4 };
 /** A cane bears leaf so far up: under flowers at its end, or among small ones all along it. By eye. */
 const CLAD = { under: 0.62, whole: 0.92 };
 
@@ -152,7 +152,7 @@ export function cane(s: Sprig): void {
   }
   // Small flowers are borne all over it, large ones and spires at the ends of its canes.
   const small = s.look !== null && s.plant.flower.form !== 'spike' && s.plant.flower.sizeMm < SMALL_MM;
-  const { apart, most, lean } = small ? BRANCHING : STRAIGHT;
+  const { apart, most, lean, lower } = small ? BRANCHING : STRAIGHT;
   const stalks = clamp(Math.round(w / apart), 3, most);
   for (let i = 0; i < stalks; i += 1) {
     const a = i * GOLDEN;
@@ -162,7 +162,7 @@ export function cane(s: Sprig): void {
     // Among canes in flower, one that bears none stays among the leaves: no bare stem stands over them.
     const borne = s.plant.flower.form === 'spike' ? s.look !== null && flowers(s, i) : many > 0;
     const bare = s.look !== null && !small && leaf >= h * SMALL_LEAF && !borne;
-    const tall = h * between(s, 0.82, 0.98) * (1 - 0.12 * (i / stalks)) * (bare ? BARE_CANE : 1);
+    const tall = h * between(s, 0.82, 0.98) * (1 - lower * (i / stalks)) * (bare ? BARE_CANE : 1);
     const foot = add(s.base, [Math.cos(a) * reach * 0.5, 0, Math.sin(a) * reach * 0.5]);
     const tip = add(s.base, [Math.cos(a) * reach, tall, Math.sin(a) * reach]);
     stemBetween(s, foot, tip, 9 * shrink);
