@@ -105,6 +105,7 @@ export const crownOf: (p: Plant) => Crown | null = keptBy((p: Plant): Crown | nu
   return broad && !(genusOf(p.botanical) in GENERA) ? BOWL : null;
 });
 
-/** Genera whose flowers are strung along thin whips over a leafy foot. */
-const WHIPPED: ReadonlySet<string> = new Set(['Oenothera']);
-export const isWhipped = (p: Plant): boolean => WHIPPED.has(genusOf(p.botanical));
+/** Gauras, by both of their names: flowers strung along thin whips over a leafy foot. Other evening primroses are not so. */
+const WHIPPED: ReadonlySet<string> = new Set(['Oenothera lindheimeri', 'Gaura lindheimeri']);
+/** Whether its flowers are strung along whips. */
+export const isWhipped = (p: Plant): boolean => WHIPPED.has(p.botanical);

@@ -115,17 +115,22 @@ function stretched(p: Piece, base: Vec, wide: number, tall: number): Piece {
 /** A leaf falls no further than this share of the way to its tip. Working figure: beyond it there is no leaf left to fall. */
 const MOST_FALL = 0.9;
 
+/** How far it is stretched now: where the last round went too far, half of the way back, so that it does not swing. */
+const settled = (by: number, last: number): number => ((by - 1) * (last - 1) < 0 ? Math.sqrt(by) : by);
+
 /** Draws a plant and makes it as tall and as wide as it has grown. Habits draw by eye; the season says how big. */
 export function fitted(draw: (s: Sprig) => void): (s: Sprig) => void {
   return (s) => {
     let pieces: Piece[] = [];
     draw({ ...s, put: (p) => void pieces.push(p) });
     if (pieces.length === 0) return;
+    let last = { wide: 1, tall: 1 };
     for (let i = 0; i < ROUNDS; i += 1) {
       const is = extentOf(pieces, s.base);
       const [wide, tall] = [s.grown.spreadMm / is.spreadMm, s.grown.heightMm / is.heightMm];
       if (Math.abs(wide - 1) < NEAR && Math.abs(tall - 1) < NEAR) break;
-      pieces = pieces.map((p) => stretched(p, s.base, wide, tall));
+      pieces = pieces.map((p) => stretched(p, s.base, settled(wide, last.wide), settled(tall, last.tall)));
+      last = { wide, tall };
     }
     for (const p of pieces) s.put(p);
   };
