@@ -283,6 +283,6 @@ export const solids = {
   barrel: { build: barrel },
   /** The dark inside of a plant, behind its leaves. */
   lump: { build: lump, painted: { paint: leafy, wide: 96, high: 128, round: false } },
-  blade: { build: (d) => sliver((t) => 1 - t ** 3 * 0.8, d === 'near' ? 6 : 3, 2, 0) },
+  blade: { build: (d) => sliver((t) => 1 - t ** 3 * 0.7, d === 'near' ? 6 : 3, 2, 0) },
   needle: { build: () => sliver((t) => Math.sin(Math.PI * (0.12 + 0.86 * t)), 2, 3, 0.5) },
 } satisfies Record<string, PieceShape>;

@@ -79,8 +79,8 @@ function pairs(many: number, make: (t: number, side: -1 | 1, i: number) => Leafl
   return [...list, tip];
 }
 
-/** A shoot of small leaves, each so long and half so wide as the card is long. */
-function shoot(many: number, long: number, half: number, rise: number, broad: number): PieceShape {
+/** A shoot of small leaves, each so long and half so wide as the card is long; in pairs, or by turns, each a little larger or smaller. */
+function shoot(many: number, long: number, half: number, rise: number, broad: number, turns = false): PieceShape {
   const aspect = 0.7;
   const shade = (i: number) => 0.44 + 0.14 * noise(i * 3.7, 1.5);
   return card(
@@ -88,8 +88,8 @@ function shoot(many: number, long: number, half: number, rise: number, broad: nu
       pairs(
         many,
         (t, side, i) => {
-          const y = 0.04 + t * 0.86;
-          const size = 1 - 0.35 * t;
+          const y = 0.04 + (t + (turns && side > 0 ? 0.5 / many : 0)) * 0.86;
+          const size = (1 - 0.35 * t) * (turns ? 0.84 + 0.32 * noise(t * 31, side * 2.1) : 1);
           return {
             from: [side * 0.012, y],
             to: [side * long * size * Math.cos(rise), y + long * size * Math.sin(rise)],
@@ -153,7 +153,7 @@ export const sprays = {
   /** A shoot of small oval leaves: box, thyme, lobelia, million bells. */
   shoot: shoot(6, 0.27, 0.075, 0.62, 0.5),
   /** A shoot of small round leaves: bacopas, silver nickel vines, liquorice plants. */
-  coins: shoot(4, 0.32, 0.15, 0.4, 0.52),
+  coins: shoot(4, 0.32, 0.15, 0.4, 0.52, true),
   /** A shoot of needles: lavenders, rosemaries, heathers. */
   needles: shoot(11, 0.26, 0.02, 0.95, 0.4),
   /** Flat fans of scales: thujas and false cypresses. */

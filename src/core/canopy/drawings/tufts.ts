@@ -55,7 +55,7 @@ export function fountain(s: Sprig): void {
       along: dir,
       face: unit(add(UP, dir, -0.4)),
       length,
-      width: clamp(length * 0.021, 5.5, 11),
+      width: clamp(length * 0.021, 6.5, 11),
       droop: length * (0.45 + 0.5 * lean) * between(s, 0.5, 1.35),
       ...leafColours(s),
       owner: s.owner,
