@@ -17,7 +17,7 @@ const LEANS_OVER_MM = 30;
 /** A plant further than this share of the half-width from every wall hangs over none. Working figure. */
 const NEAR_RIM = 0.75;
 /** A trailer covers the rim this far to each side, as a share of its spread. Working figure. */
-const REACH = 0.36;
+const REACH = 0.39;
 /** Seen all round no bare arc is wider, degrees; along a box no bare stretch longer, mm. Practice. */
 const BARE_ARC = 125;
 const BARE_STRETCH_MM = 200;
@@ -45,7 +45,7 @@ function bandFor({ planting, plants }: Standing): Band {
     case 'urn':
       return [0.25, 0.9];
     case 'pot':
-      return material === 'glazed' ? [0.25, 0.9] : [0.35, 1];
+      return material === 'glazed' ? [0.25, 1] : [0.35, 1];
   }
 }
 
