@@ -48,7 +48,7 @@ float light = 1.0;
   light = painted.z * 2.0;
   diffuseColor.a = painted.w;
 #endif
-vec3 tint = mix(vTintA, vTintB, mix(second.x, second.y, vMix.z)) * light;
+vec3 tint = mix(vTintA, vTintB, vMix.z > 1.5 ? max(second.x, second.y) : mix(second.x, second.y, vMix.z)) * light;
 #ifdef LEAF
   if (!gl_FrontFacing) tint = mix(tint, vec3(dot(tint, vec3(0.3, 0.5, 0.2))) * vec3(1.06, 1.1, 0.98) + 0.015, 0.34);
 #endif

@@ -55,7 +55,7 @@ function gather(b: Batch): Map<number, Gathered> {
       g.positions.push(point.x, point.y, point.z);
       g.tiles.push(uv.getX(v), uv.getY(v));
       const [edge, vein] = seconds[v] ?? [0, 0];
-      const k = edge * (1 - veined) + vein * veined;
+      const k = veined > 1 ? Math.max(edge, vein) : edge * (1 - veined) + vein * veined;
       for (const c of [0, 1, 2])
         g.colours.push(((b.colourA[i * 3 + c] ?? 0) * (1 - k) + (b.colourB[i * 3 + c] ?? 0) * k) * room);
     }

@@ -1,6 +1,6 @@
 import { clamp } from '../units/number';
 import type { Batch, Canopy, Kind } from './kinds';
-import { waysOf, type Piece } from './piece';
+import { waysOf, type Piece, type Seconds } from './piece';
 import { add, unit, type Vec } from './vector';
 
 export interface Builder {
@@ -8,6 +8,9 @@ export interface Builder {
   /** The canopy, or a fair sample of this share of its pieces, shaded as in the whole. */
   finish: (share?: number) => Canopy;
 }
+
+/** As a batch has it. */
+const VEINED: Record<Seconds, number> = { edge: 0, veins: 1, both: 2 };
 
 const VOXEL = 42;
 /** How fast light dies away through leaves in the occlusion pass; set by eye against foliage in the open. */
@@ -95,7 +98,7 @@ function batchOf(kind: Kind, list: readonly Piece[], density: Density): Batch {
       out.colourA[i * 3 + k] = (p.a[k] ?? 0) * f;
       out.colourB[i * 3 + k] = (p.b[k] ?? 0) * f;
     }
-    out.veined[i] = p.veined ? 1 : 0;
+    out.veined[i] = VEINED[p.seconds ?? 'edge'];
     out.gloss[i] = p.gloss ?? 0;
     out.owner[i] = p.owner;
   });

@@ -37,8 +37,9 @@ const BY_GENUS: Record<string, FlowerLook> = {
   Viola: open('pansy', 0.35),
   Lobelia: open('lip', 0.1),
   Scaevola: open('fan', 0.05),
-  Nemesia: open('mask', 0.3),
-  Diascia: open('mask', 0.3),
+  Lobularia: open('knot', 0.1),
+  Nemesia: { ...open('mask', 0.3), raceme: 5 },
+  Diascia: { ...open('mask', 0.3), raceme: 4 },
   Torenia: open('mask', 0.1),
   Angelonia: open('mask', 0),
   Antirrhinum: open('dragon', 0),
@@ -216,6 +217,43 @@ export function flowerAt(s: Sprig, at: Vec, facing: Vec, size = 1): void {
     droop: bud ? bloom.mm * 0.6 : bloom.mm * bloom.deep,
     glow: 0.5,
   });
+}
+
+/** A raceme is so many of its flowers’ widths long, and bears a bud or two over them. By eye. */
+const RACEME_LONG = 2.6;
+const RACEME_BUDS = 2;
+
+/** Flowers up one stalk, from the lowest, which opened first, to the buds at its tip. */
+export function racemeAt(s: Sprig, from: Vec, up: Vec, many: number, size = 1): void {
+  const mm = s.plant.flower.sizeMm * size;
+  const way = unit(up);
+  const long = mm * RACEME_LONG * between(s, 0.8, 1.15);
+  stemBetween(s, from, add(from, way, long), 1.3);
+  const round = between(s, 0, Math.PI * 2);
+  for (let k = 0; k < many; k += 1) {
+    const out = unit(add(toward(round + k * GOLDEN, 0.15), way, 0.3));
+    flowerAt(
+      s,
+      add(add(from, way, long * (0.3 + (0.6 * k) / many)), out, mm * 0.36),
+      out,
+      size * (1 - (0.2 * k) / many),
+    );
+  }
+  const green = stemColour(s.plant);
+  const { a } = flowerColours(s);
+  for (let k = 0; k < RACEME_BUDS; k += 1)
+    s.put({
+      kind: 'bud',
+      at: add(from, way, long * (0.92 + 0.08 * k)),
+      along: unit(add(toward(round + k * 2.5, 0.4), way)),
+      face: [0, 1, 0],
+      length: mm * BUD * (1 - 0.3 * k),
+      width: mm * BUD * 0.6,
+      droop: mm * BUD * 0.6,
+      a: blend(a, green, 0.3),
+      b: green,
+      owner: s.owner,
+    });
 }
 
 /** The way up of a flower that looks along `facing`, rolled a little to one side. */

@@ -15,6 +15,7 @@ export const LEAF_KINDS = [
   'needle',
   // With veins from the stalk.
   'heart',
+  'ear',
   'ribbed',
   'lobed',
   'ivy',
@@ -26,6 +27,7 @@ export const LEAF_KINDS = [
   'palmate',
   // Many on one stem.
   'feather',
+  'pinnate',
   'frond',
   'shoot',
   'coins',
@@ -49,6 +51,7 @@ export const OPEN_KINDS = [
   'fringed',
   'daisy',
   'floret',
+  'knot',
   'geranium',
   'pompon',
   'dahlia',
@@ -86,7 +89,7 @@ export interface Batch {
   /** Linear-light RGB of the body and of the edge, vein or throat. */
   colourA: Float32Array;
   colourB: Float32Array;
-  /** 1 where the second colour follows the veins, 0 where it follows the edge. */
+  /** What the second colour follows: 0 the edge, 1 the veins, 2 both. */
   veined: Float32Array;
   /** How it takes the light: 1 shines, 0 is matt, −1 is felted. */
   gloss: Float32Array;

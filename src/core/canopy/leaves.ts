@@ -32,8 +32,11 @@ const BY_FORM: Record<LeafForm, { kind: LeafKind; aspect: number }> = {
   palmate: { kind: 'palmate', aspect: 1.05 },
 };
 
-/** Leaves by genus, for the forms they are told as; a shoot is so many leaves long. What gardeners know a plant by without its flower. */
-const BY_GENUS: Record<string, Partial<Record<LeafForm, { kind: LeafKind; aspect: number; shoot?: number }>>> = {
+/** Leaves by genus, for the forms they are told as; a shoot is so many leaves long, a whole leaf so many of the leaflets it is told by. What gardeners know a plant by without its flower. */
+const BY_GENUS: Record<
+  string,
+  Partial<Record<LeafForm, { kind: LeafKind; aspect: number; shoot?: number; whole?: number }>>
+> = {
   // Clipped, or as close as clipped: short shoots.
   Buxus: { ovate: { kind: 'shoot', aspect: 0.85, shoot: 2.3 } },
   Ilex: { ovate: { kind: 'shoot', aspect: 0.8, shoot: 2.4 } },
@@ -45,6 +48,9 @@ const BY_GENUS: Record<string, Partial<Record<LeafForm, { kind: LeafKind; aspect
   Tiarella: { lobed: { kind: 'ruffled', aspect: 1 } },
   Hedera: { lobed: { kind: 'ivy', aspect: 1.04 } },
   Hosta: { heart: { kind: 'ribbed', aspect: 0.74 } },
+  Caladium: { heart: { kind: 'ear', aspect: 0.78 } },
+  Colocasia: { heart: { kind: 'ear', aspect: 0.78 } },
+  Alocasia: { heart: { kind: 'ear', aspect: 0.62 } },
   Canna: { ovate: { kind: 'paddle', aspect: 0.56 } },
   Musa: { ovate: { kind: 'paddle', aspect: 0.34 } },
   Ensete: { ovate: { kind: 'paddle', aspect: 0.34 } },
@@ -54,7 +60,7 @@ const BY_GENUS: Record<string, Partial<Record<LeafForm, { kind: LeafKind; aspect
   Salvia: { ovate: { kind: 'toothed', aspect: 0.44 } },
   Verbena: { ovate: { kind: 'toothed', aspect: 0.46 } },
   Lantana: { ovate: { kind: 'toothed', aspect: 0.62 } },
-  Dahlia: { ovate: { kind: 'toothed', aspect: 0.54 } },
+  Dahlia: { ovate: { kind: 'pinnate', aspect: 0.8, whole: 2 }, feather: { kind: 'pinnate', aspect: 0.8, whole: 1.5 } },
   Impatiens: { ovate: { kind: 'toothed', aspect: 0.5 } },
   Hydrangea: { ovate: { kind: 'toothed', aspect: 0.62 } },
   Chrysanthemum: { ovate: { kind: 'lobed', aspect: 0.8 }, lobed: { kind: 'lobed', aspect: 0.8 } },
@@ -62,7 +68,7 @@ const BY_GENUS: Record<string, Partial<Record<LeafForm, { kind: LeafKind; aspect
   Mentha: { ovate: { kind: 'toothed', aspect: 0.5 } },
   Melissa: { ovate: { kind: 'toothed', aspect: 0.66 } },
   Scaevola: { ovate: { kind: 'toothed', aspect: 0.42 } },
-  Rosa: { ovate: { kind: 'toothed', aspect: 0.6 } },
+  Rosa: { ovate: { kind: 'pinnate', aspect: 0.74, whole: 1.9 }, feather: { kind: 'pinnate', aspect: 0.74 } },
   Thuja: { needle: { kind: 'scales', aspect: 0.6 } },
   Chamaecyparis: { needle: { kind: 'scales', aspect: 0.6 } },
   Tagetes: { feather: { kind: 'feather', aspect: 0.5 } },
@@ -85,7 +91,7 @@ export const LEAF_OF_SHOOT: Partial<Record<LeafKind, { long: number; wide: numbe
 
 /** Leaves shorter than this are drawn as shoots that carry many, so wide beside their length. mm, working figures. */
 const SMALL: Partial<Record<LeafKind, { under: number; kind: LeafKind; aspect: number }>> = {
-  ovate: { under: 27, kind: 'shoot', aspect: 0.7 },
+  ovate: { under: 31, kind: 'shoot', aspect: 0.7 },
   toothed: { under: 24, kind: 'shoot', aspect: 0.7 },
   round: { under: 30, kind: 'coins', aspect: 0.72 },
   needle: { under: 60, kind: 'needles', aspect: 0.62 },
@@ -98,10 +104,10 @@ const SHORT_MM = 140;
 const FILLED = { leaf: 0.62, shoot: 0.38, cut: 0.34, clipped: 0.26 };
 
 /** Leaves cut to the rib. */
-const CUT: ReadonlySet<LeafKind> = new Set(['feather']);
+const CUT: ReadonlySet<LeafKind> = new Set(['feather', 'pinnate']);
 
 function aspectOf({ leaf }: Plant, usual: number): number {
-  if (leaf.form === 'ovate' && leaf.size === 'fine' && leaf.lengthMm > 27) return Math.min(usual, 0.34);
+  if (leaf.form === 'ovate' && leaf.size === 'fine' && leaf.lengthMm >= 31) return Math.min(usual, 0.34);
   if (leaf.lengthMm < SHORT_MM && leaf.form === 'strap') return 0.2;
   if (leaf.lengthMm < SHORT_MM && leaf.form === 'grass') return 0.07;
   return usual;
@@ -130,7 +136,7 @@ export const leafLook: (p: Plant) => LeafLook = keptBy((p: Plant): LeafLook => {
     };
   return {
     kind: own.kind,
-    lengthMm,
+    lengthMm: lengthMm * (genus?.whole ?? 1),
     aspect: genus?.aspect ?? aspectOf(p, own.aspect),
     filled: CUT.has(own.kind) ? FILLED.cut : FILLED.leaf,
   };
@@ -157,7 +163,7 @@ export function leafAt(s: Sprig, at: Vec, along: Vec, face: Vec, size = 1, old =
   const look = leafLook(s.plant);
   const length = look.lengthMm * size * between(s, 0.78, 1.12);
   const width = length * look.aspect * between(s, 0.92, 1.06);
-  const { a, b, veined } = leafColours(s);
+  const { a, b, seconds } = leafColours(s);
   s.put({
     kind: look.kind,
     at,
@@ -168,7 +174,7 @@ export function leafAt(s: Sprig, at: Vec, along: Vec, face: Vec, size = 1, old =
     droop: Math.min(width, length * 0.7) * between(s, 0.4, 0.95),
     a: yellow > 0 ? blend(a, OLD, yellow * 0.6) : a,
     b,
-    veined,
+    seconds,
     owner: s.owner,
     gloss: glossOf(s.plant),
   });

@@ -100,9 +100,10 @@ const GROWERS: Record<string, Known> = {
     [0.45, 0.8],
     [25, 50],
   ],
+  // The whole leaf, of five leaflets.
   'dahlia-yellow': [
-    [50, 120],
-    [0.4, 0.8],
+    [100, 230],
+    [0.6, 1],
     [60, 120],
   ],
   'tulip-red': [

@@ -6,6 +6,8 @@ export type FlowerLook = {
   held: number;
   /** Looks up rather than out: daisies, pinks. */
   up?: boolean;
+  /** So many stand up one stalk, the oldest lowest: nemesias, twinspurs. */
+  raceme?: number;
 } & (
   | { as: 'open'; kind: OpenKind }
   | { as: 'umbel'; kind: OpenKind; florets: number; flat: number }

@@ -3,6 +3,9 @@ import { add, cross, dot, unit, type Vec } from './vector';
 
 export type Rgb = readonly [number, number, number];
 
+/** Where a leaf shows its second colour. */
+export type Seconds = 'edge' | 'veins' | 'both';
+
 /** One leaf, flower or stem before it is drawn. Lengths in mm. */
 export interface Piece {
   kind: Kind;
@@ -18,8 +21,8 @@ export interface Piece {
   a: Rgb;
   b: Rgb;
   owner: number;
-  /** The second colour follows the veins, not the edge. */
-  veined?: boolean;
+  /** What the second colour follows; the edge, where nothing is said. */
+  seconds?: Seconds;
   /** Share of light this piece ignores shading by; flowers glow a little. */
   glow?: number;
   /** 1 shines, −1 is felted. */

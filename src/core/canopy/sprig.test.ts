@@ -56,10 +56,11 @@ test('fruit hangs where the flowers were, whatever the genus bears', () =>
   expect(FRUIT.berries).toMatchObject({ as: 'hung', kind: 'berry' }));
 
 test('a vein is drawn along the veins, an edge along the edge, and where there is neither its own veins are paler', () => {
-  expect(leafColours(sprig(plant('primrose-yellow'))).veined).toBe(true);
-  expect(leafColours(sprig(plant('ivy-column-gold'))).veined).toBe(false);
-  const { a, b, veined } = leafColours(sprig(plant('petunia-violet')));
-  expect(veined).toBe(true);
+  expect(leafColours(sprig(plant('primrose-yellow'))).seconds).toBe('veins');
+  expect(leafColours(sprig(plant('ivy-column-gold'))).seconds).toBe('edge');
+  const { a, b, seconds } = leafColours(sprig(plant('petunia-violet')));
+  expect(seconds).toBe('veins');
+  expect(leafColours(sprig(plant('caladium-white'))).seconds).toBe('both');
   expect(b[1]).toBeGreaterThan(a[1]);
 });
 

@@ -1,7 +1,7 @@
-import { linearRgb } from '../colour/oklch';
+import { deltaE, lch, linearRgb } from '../colour/oklch';
 import type { Part, Plant } from '../plants/schema';
 import { keptBy } from '../units/keep';
-import type { Rgb } from './piece';
+import type { Rgb, Seconds } from './piece';
 import type { Sprig } from './sprig';
 
 /** A hex of one of the plant's parts; falls back to its leaf. */
@@ -18,17 +18,22 @@ export const blend = (a: Rgb, b: Rgb, t: number): Rgb => [
 
 const differing = (s: Sprig, a: number, b: number): number => a + (b - a) * s.random();
 
-/** Body and second colour of a leaf: its edge or vein when it has one, else its own veins a little paler. Each leaf differs a little. */
-export function leafColours(s: Sprig): { a: Rgb; b: Rgb; veined: boolean } {
+/** An edge and veins this near are of one colour, ΔE_OK. By eye. */
+const ALIKE = 0.08;
+const alike = (one: string, other: string): boolean => deltaE(lch(one), lch(other)) < ALIKE;
+
+/** Body and second colour of a leaf: its edge or vein, or both where they are alike, when it has one, else its own veins a little paler. Each leaf differs a little. */
+export function leafColours(s: Sprig): { a: Rgb; b: Rgb; seconds: Seconds } {
   const leaf = linearRgb(hexOf(s.plant, 'leaf'));
   const edge = s.plant.colours.find((c) => c.part === 'edge');
-  const second = edge ?? s.plant.colours.find((c) => c.part === 'vein');
+  const vein = s.plant.colours.find((c) => c.part === 'vein');
+  const second = edge ?? vein;
   const k = differing(s, 0.82, 1.16);
   const warm = differing(s, -0.04, 0.06);
   const body: Rgb = [leaf[0] * (k + warm), leaf[1] * k, leaf[2] * (k - warm)];
   return {
     a: body,
-    veined: !edge,
+    seconds: edge ? (vein && alike(edge.hex, vein.hex) ? 'both' : 'edge') : 'veins',
     b: second ? scaled(linearRgb(second.hex), k) : blend(scaled(body, 1.3), [0.5, 0.55, 0.3], 0.09),
   };
 }

@@ -42,8 +42,14 @@ export function trails(s: Sprig, share: number): void {
     if (!mark) continue;
     const heading = Math.atan2(mark.y + mark.ny * 30 - s.base[2], mark.x + mark.nx * 30 - s.base[0]);
     const own = (SHORTEST + (1 - SHORTEST) * s.random() ** UNEVEN) * (1 - 0.6 * Math.abs(t));
-    // One of them is as long as the plant is said to hang.
-    runStem(s, heading, trailMm * (i === Math.floor(stems / 2) ? 1 : own), i);
+    // One of them is as long as the plant is said to hang, and those beside it nearly.
+    const apart = Math.abs(i - Math.floor(stems / 2));
+    runStem(
+      s,
+      heading,
+      trailMm * Math.max(apart === 0 ? 1 : apart <= BESIDE ? NEARLY * between(s, 0.86, 1) : 0, own),
+      i,
+    );
   }
 }
 
@@ -52,6 +58,9 @@ const LEAF_PARTS = 0.28;
 const STRAYS = 0.16;
 const SHORTEST = 0.3;
 const UNEVEN = 1.1;
+/** So many to either side of the longest are nearly as long. By eye: no trail hangs alone. */
+const BESIDE = 2;
+const NEARLY = 0.9;
 /** Toward the tip leaves are so much smaller, and stand so much further apart. By eye. */
 const TIP_SMALLER = 0.5;
 const TIP_APART = 0.9;

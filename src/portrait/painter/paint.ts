@@ -129,7 +129,8 @@ function paintBatch(sheet: Sheet, b: Batch, { m, eye, perMm }: Sight, detail: De
       corners[at + 3] = uv[i * 2] as number;
       corners[at + 4] = uv[i * 2 + 1] as number;
       const edge = mix[i * 2] as number;
-      corners[at + 5] = edge + ((mix[i * 2 + 1] as number) - edge) * veined;
+      const vein = mix[i * 2 + 1] as number;
+      corners[at + 5] = veined > 1 ? Math.max(edge, vein) : edge + (vein - edge) * veined;
       const p = (normal[i * 3] as number) / s0;
       const q = (normal[i * 3 + 1] as number) / s1;
       const r = (normal[i * 3 + 2] as number) / s2;

@@ -126,7 +126,8 @@ export function paintTriangle(
         const q = ((py < 0 ? py + high : py) * wide + (px < 0 ? px + wide : px)) * 4;
         if ((data[q + 3] as number) < cut) continue;
         const edge = data[q] as number;
-        const painted = (edge + ((data[q + 1] as number) - edge) * veined) / 255;
+        const vein = data[q + 1] as number;
+        const painted = (veined > 1 ? Math.max(edge, vein) : edge + (vein - edge) * veined) / 255;
         if (painted > second) second = painted;
         light = (data[q + 2] as number) / 127.5;
       }

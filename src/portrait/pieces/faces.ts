@@ -23,12 +23,36 @@ const funnel: Painter = (x, y) => {
   };
 };
 
+/** Small flowers of four petals, close together in a dome. */
+const knotted: Painter = (() => {
+  const many = 16;
+  const florets = Array.from({ length: many }, (_, i) => {
+    const [far, way] = [0.8 * Math.sqrt((i + 0.4) / many), i * 2.39996];
+    return { x: Math.cos(way) * far, y: Math.sin(way) * far, turned: i * 1.3, light: 0.55 - 0.1 * far };
+  });
+  const half = 0.25;
+  return (x, y): Texel => {
+    let best: Texel = { edge: 0, vein: 0, light: 0.5, cover: 0 };
+    for (const f of florets) {
+      const [dx, dy] = [x - f.x, y - f.y];
+      const r = Math.hypot(dx, dy) / half;
+      if (r > 1.05) continue;
+      const petal = 1 - 0.34 * (1 - Math.abs(Math.cos(2 * (Math.atan2(dy, dx) + f.turned))));
+      const cover = within((petal - r) * half, SOFT * 0.6);
+      if (cover <= best.cover) continue;
+      const eye = 0.45 * smooth(0.3, 0.12, r);
+      best = { edge: eye, vein: eye, light: f.light - 0.1 * r - 0.12 * smooth(petal * 0.8, petal, r), cover };
+    }
+    return best;
+  };
+})();
+
 const upward = Math.PI / 2;
 const flatDish: Dish = (out) => 0.02 + 0.09 * out ** 2;
 
 export const faces = {
   /** Petunias, million bells: a funnel of five joined lobes. */
-  trumpet: disc(funnel, (out) => -0.26 * (1 - out) ** 1.6 + 0.02 * out, { ruffle: 0.025, often: 5, points: [15, 9] }),
+  trumpet: disc(funnel, (out) => -0.26 * (1 - out) ** 1.6 + 0.02 * out, { ruffle: 0.025, often: 5, points: [12, 8] }),
   /** Five round petals that overlap, with an eye: phloxes, vincas, single geraniums. */
   face: disc(
     petals(even(5, { tip: 0.98, half: 0.44, broad: 0.62 }), (out) => smooth(0.3, 0.14, out), {
@@ -172,6 +196,8 @@ export const faces = {
     (out) => 0.02 + 0.04 * out,
     { points: [6, 5], pixels: 48 },
   ),
+  /** Sweet alyssums: a dozen tiny flowers in one dome. */
+  knot: disc(knotted, (out) => 0.3 * Math.sqrt(Math.max(0, 1 - out * out)) - 0.1, { points: [8, 6], pixels: 64 }),
   /** One of a pelargonium’s umbel: five petals, the upper two narrower and veined. */
   geranium: disc(
     petals(

@@ -10,6 +10,9 @@ interface Palm {
   /** Where its main veins run from the stalk, radians either side of straight on, and whether others leave them. */
   veins: readonly number[];
   twigs?: boolean;
+  /** How far in from its foot the stalk joins, where that is not at its edge; and how thick the veins are. */
+  joint?: number;
+  thick?: number;
   rim?: number;
   ragged?: number;
   /** A band of the second colour round the blade, from and to, as shares of the way out. */
@@ -40,13 +43,16 @@ function paintPalm(p: Palm): Painted['paint'] {
     if (far > edge + SOFT) return NOTHING;
     const out = far / Math.max(1e-3, edge);
     // Veins run from the stalk’s end, a little in from the foot.
-    const [vx, vy] = [x, along - 0.14];
+    const [vx, vy] = [x, along - (p.joint ?? 0.14)];
     const [reach, course] = [Math.hypot(vx, vy), Math.atan2(vx, vy)];
     let vein = 0;
     let puff = 0;
     for (const way of veins) {
       const gap = course - way;
-      vein = Math.max(vein, line(reach * Math.sin(gap), 0.022) * (Math.abs(gap) < 1.5 ? 1 : 0) * (1 - 0.4 * reach));
+      vein = Math.max(
+        vein,
+        line(reach * Math.sin(gap), p.thick ?? 0.022) * (Math.abs(gap) < 1.5 ? 1 : 0) * (1 - 0.4 * reach),
+      );
       if (p.twigs && Math.abs(gap) < 0.5) {
         const phase = (reach * Math.cos(gap) - Math.abs(reach * Math.sin(gap)) * 0.9) * 9;
         const off = Math.abs(phase - Math.round(phase));
@@ -119,6 +125,19 @@ const HEART = by([0.3, 0.86, 1.02, 1.02, 0.96, 0.88, 0.83, 0.86, 1]);
 export const palms = {
   /** A notch at the stalk, two shoulders, drawn to a point: sweet-potato vines. */
   heart: palm({ outline: HEART, veins: [0, 0.6, 1.25], twigs: true }),
+  /** Two ears behind the place where the stalk joins, from which the veins part: caladiums, elephant’s ears. */
+  ear: palm({
+    outline: by([0.42, 0.98, 1.06, 0.98, 0.88, 0.8, 0.76, 0.82, 1]),
+    veins: [0, 0.42, 0.86, 1.4, 2.35],
+    joint: 0.3,
+    thick: 0.03,
+    rim: 0.14,
+    ragged: 0.7,
+    cup: 0.16,
+    ruffle: [0.03, 5],
+    points: [14, 8],
+    pixels: 144,
+  }),
   /** Broad, ribs from stalk to tip: hostas. */
   ribbed: palm({
     outline: by([0.5, 0.84, 0.9, 0.88, 0.84, 0.8, 0.78, 0.84, 1]),

@@ -29,8 +29,9 @@ interface Leaflet {
   half: number;
   /** Broadest at this share of the way along. */
   broad: number;
-  /** Lobes to a side. */
+  /** Lobes or teeth to a side, and how deep they go, as a share of the half-width. */
   cut?: number;
+  deep?: number;
   light: number;
 }
 
@@ -46,7 +47,7 @@ function onLeaflet(l: Leaflet, x: number, y: number, soft: number): Texel | null
     t < l.broad
       ? Math.sin((Math.PI / 2) * (Math.max(0, t) / l.broad)) ** 0.7
       : Math.cos((Math.PI / 2) * ((t - l.broad) / (1 - l.broad)));
-  const lobe = l.cut ? 1 - 0.55 * Math.abs(Math.cos(t * Math.PI * l.cut)) : 1;
+  const lobe = l.cut ? 1 - (l.deep ?? 0.55) * Math.abs(Math.cos(t * Math.PI * l.cut)) : 1;
   const inside = Math.max(0, shape) * l.half * lobe - off;
   if (inside < -soft) return null;
   return {
@@ -79,7 +80,10 @@ function pairs(many: number, make: (t: number, side: -1 | 1, i: number) => Leafl
   return [...list, tip];
 }
 
-/** A shoot of small leaves, each so long and half so wide as the card is long; in pairs, or by turns, each a little larger or smaller. */
+/**
+ * A shoot of small leaves, each so long and half so wide as the card is long; in pairs, each square to the last, so that
+ * every other pair points to the viewer and away and is seen short; or by turns, each a little larger or smaller.
+ */
 function shoot(many: number, long: number, half: number, rise: number, broad: number, turns = false): PieceShape {
   const aspect = 0.7;
   const shade = (i: number) => 0.44 + 0.14 * noise(i * 3.7, 1.5);
@@ -88,14 +92,16 @@ function shoot(many: number, long: number, half: number, rise: number, broad: nu
       pairs(
         many,
         (t, side, i) => {
+          const facing = i % 2 === 1;
           const y = 0.04 + (t + (turns && side > 0 ? 0.5 / many : 0)) * 0.86;
-          const size = (1 - 0.35 * t) * (turns ? 0.84 + 0.32 * noise(t * 31, side * 2.1) : 1);
+          const size = (1 - 0.35 * t) * (0.84 + 0.32 * noise(t * 31, side * 2.1)) * (facing ? SEEN_SHORT : 1);
+          const up = facing ? (side > 0 ? 1.25 : -1.1) : rise + (turns ? 0 : 0.3 * (noise(t * 17, side * 3.3) - 0.5));
           return {
             from: [side * 0.012, y],
-            to: [side * long * size * Math.cos(rise), y + long * size * Math.sin(rise)],
-            half: half * size,
+            to: [side * long * size * Math.cos(up), y + long * size * Math.sin(up)],
+            half: half * size * (facing ? 1.25 : 1),
             broad,
-            light: shade(i * 2 + side),
+            light: shade(i * 2 + side) + (facing && side > 0 ? 0.05 : 0),
           };
         },
         { from: [0, 0.84], to: [0.01, 1], half: half * 0.7, broad, light: 0.54 },
@@ -106,6 +112,9 @@ function shoot(many: number, long: number, half: number, rise: number, broad: nu
     { pixels: [112, 160], rows: [3, 2], fold: 0.5 },
   );
 }
+
+/** A leaf that points to the viewer is seen so much shorter. By eye. */
+const SEEN_SHORT = 0.66;
 
 export const sprays = {
   /** Feathery and cut: marigolds, cosmos, dusty millers. */
@@ -124,6 +133,32 @@ export const sprays = {
       0.012,
     ),
     { pixels: [112, 176], rows: [4, 2], fold: 0.16 },
+  ),
+  /** A few broad toothed leaflets: dahlias, roses, tomatoes. */
+  pinnate: card(
+    leaflets(
+      pairs(
+        2,
+        (t, side, i) => {
+          const y = 0.2 + t * 0.52;
+          const reach = i === 0 ? 0.33 : 0.36;
+          const light = 0.47 + 0.05 * i;
+          return {
+            from: [0, y],
+            to: [side * reach, y + reach * 0.62],
+            half: 0.105,
+            broad: 0.36,
+            cut: 5,
+            deep: 0.22,
+            light,
+          };
+        },
+        { from: [0, 0.56], to: [0, 1], half: 0.15, broad: 0.38, cut: 6, deep: 0.2, light: 0.54 },
+      ),
+      0.82,
+      0.016,
+    ),
+    { pixels: [128, 160], rows: [4, 2], fold: 0.2 },
   ),
   /** Fine pinnae, many, to a tip: ferns. */
   frond: card(

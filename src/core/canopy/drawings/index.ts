@@ -16,7 +16,7 @@ import { whips } from './whips';
 
 /** What stands over the rim is made to fit; what hangs is as long as it has grown. */
 const overRim = {
-  cascade: fitted((s) => mound(s, { lift: 0.1, most: 380, flowers: 275 })),
+  cascade: fitted((s) => mound(s, { lift: 0.1, most: 380, flowers: 310 })),
   trail: fitted((s) => mound(s, { lift: 0.05, most: 260, flowers: 40 })),
 };
 

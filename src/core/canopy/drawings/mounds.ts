@@ -1,5 +1,5 @@
 import { clamp } from '../../units/number';
-import { flowerAt, heads, heldMm } from '../flowers';
+import { flowerAt, heads, heldMm, racemeAt } from '../flowers';
 import { lumpIn } from '../inside';
 import { leafAreaMm2, leafAt, leafLook } from '../leaves';
 import { between, GOLDEN, turn, type Sprig } from '../sprig';
@@ -29,10 +29,10 @@ export function mound(s: Sprig, { lift = widestAt(s), most = 560, flowers = 190 
   // What hangs its leaves out past where they spring from.
   const inner = Math.max(0.6, 1 - (look.lengthMm * 0.4) / Math.max(1, r));
   const surface = 2 * Math.PI * r * Math.max(h, r * 0.6);
-  const each = leafAreaMm2(s.plant);
-  const count = clamp(Math.round((surface / each) * MOUND_LEAFY), 40, most);
+  const leaf = leafAreaMm2(s.plant);
+  const count = clamp(Math.round((surface / leaf) * MOUND_LEAFY), 40, most);
   // Where leaves are too small to draw one by one at this size, fewer and larger stand for them.
-  const size = clamp(Math.sqrt((surface * MOUND_LEAFY) / each / count), 0.6, 1.7);
+  const size = clamp(Math.sqrt((surface * MOUND_LEAFY) / leaf / count), 0.6, 1.7);
   const centre: Vec = add(s.base, UP, h * lift);
   const lean = toward(turn(s), 0);
   const lumps = Array.from({ length: 6 }, () => ({
@@ -70,12 +70,18 @@ export function mound(s: Sprig, { lift = widestAt(s), most = 560, flowers = 190 
   for (let i = 0; i < 5; i += 1) stemBetween(s, s.base, shell(toward(turn(s), between(s, 0.5, 1.3)), 0.7), 3);
   const { many, size: swell } = heads(s, surface, flowers);
   const held = heldMm(s);
-  for (let i = 0; i < many; i += 1) {
+  const each = Math.max(1, s.look?.raceme ?? 1);
+  const places = Math.ceil(many / each);
+  for (let i = 0; i < places; i += 1) {
     const dir = toward(
       i * GOLDEN * 1.7 + between(s, -0.5, 0.5),
-      Math.asin(clamp(1 - (1.06 * (i + 0.5)) / many, -0.08, 1)) + between(s, -0.15, 0.15),
+      Math.asin(clamp(1 - (1.06 * (i + 0.5)) / places, -0.08, 1)) + between(s, -0.15, 0.15),
     );
     const from = shell(dir, between(s, 0.84, 0.95));
+    if (each > 1) {
+      racemeAt(s, shell(dir, 0.74), add(dir, UP, 1.1), Math.min(each, many - i * each), swell);
+      continue;
+    }
     const facing = unit(add(outward(dir), UP, (s.look?.as === 'open' && s.look.up ? 0.8 : 0) + between(s, 0, 0.5)));
     const at = add(from, unit(add(dir, UP, 0.8)), held * between(s, 0.7, 1.2));
     if (held > 8) stemBetween(s, shell(dir, 0.7), at, clamp(s.plant.flower.sizeMm * 0.035, 1.2, 3));
@@ -85,66 +91,98 @@ export function mound(s: Sprig, { lift = widestAt(s), most = 560, flowers = 190 
 
 /** So much more light comes in through leaf that is cut fine. By eye. */
 const LET_THROUGH = 1.8;
-/** Leaf area over a bush's silhouette that hides its stems. Working figure, by eye. */
+/** Leaf area over a bush’s silhouette that hides its stems. Working figure, by eye. */
 const LEAFY = 3.3;
+/** Shoots in the middle of a bush bear no leaf below this share of their way; from there up, side shoots of so many leaves’ length close what lies between. By eye. */
+const SHADED = 0.4;
+const CLOSES = { from: 0.4, to: 0.9, long: 0.45 };
+/** What bears hanging flowers arches: its outer shoots end so much lower. By eye. */
+const ARCHES = 0.3;
+/** And has so much more leaf. By eye. */
+const CLOSER = 1.7;
 
 export function bush(s: Sprig): void {
   if (s.plant.leaf.form === 'needle') return cone(s);
   const { heightMm, spreadMm: w } = s.grown;
   const held = heldMm(s);
+  const hangs = s.look?.as === 'hung';
   // Its leaves end where the flowers that stand over them begin.
   const h = heightMm - Math.min(held, heightMm * 0.3) * 0.8;
   const { lengthMm: leaf } = leafLook(s.plant);
   const stems = clamp(Math.round((w * w) / (leaf * leaf * 1.0)), 9, 26);
   // No more nodes than it takes leaves, twice over, to hide its stems.
-  const enough = (LEAFY * w * h * 0.79) / leafAreaMm2(s.plant) / stems;
-  const nodesOn = (tall: number) => clamp(Math.round(Math.min(tall / (leaf * 0.4), enough)), 3, 10);
+  const leafy = LEAFY * (hangs ? CLOSER : 1) * w * h * 0.79;
+  const enough = leafy / leafAreaMm2(s.plant) / stems;
+  const nodesOn = (tall: number) => clamp(Math.round(Math.min(tall / (leaf * 0.4), enough)), 3, 7);
   // Where leaves are too small to draw one by one, fewer and larger stand for them.
-  const drawn = stems * (2 * nodesOn(h * 0.8) + 1) * leafAreaMm2(s.plant);
-  const larger = clamp(Math.sqrt((LEAFY * w * h * 0.79) / drawn), 0.95, 2.1);
+  const drawn = stems * (3 * nodesOn(h * 0.8) + 1) * leafAreaMm2(s.plant);
+  const larger = clamp(Math.sqrt(leafy / drawn), 0.95, 2.1);
   lumpIn(s, add(s.base, UP, h * 0.14), w * 0.32, h * 0.44, s.plant.leaf.form === 'feather' ? LET_THROUGH : 1);
+  /** Where flowers may hang: in the outer axils. */
+  const axils: { at: Vec; out: Vec }[] = [];
   for (let i = 0; i < stems; i += 1) {
     const t = (i + 0.5) / stems;
-    const reach = Math.sqrt(t) * Math.max(0.3 * w, w / 2 - leaf * 0.85 * larger);
+    const reach = Math.sqrt(t) * Math.max(0.2 * w, w / 2 - leaf * 1.15 * larger);
     const a = i * GOLDEN + between(s, -0.3, 0.3);
-    const tipH = h * (1 - 0.45 * t * t) * between(s, 0.84, 1) - leaf * 0.1;
+    const tipH = h * (1 - (0.45 + (hangs ? ARCHES : 0)) * t * t) * between(s, 0.84, 1) - leaf * 0.1;
     const tip: Vec = add(s.base, [Math.cos(a) * reach, tipH, Math.sin(a) * reach]);
     const elbow = add(s.base, [Math.cos(a) * reach * 0.6, tipH * 0.12, Math.sin(a) * reach * 0.6]);
     stemBetween(s, s.base, elbow, 4);
     stemBetween(s, elbow, tip, 3);
     const nodes = nodesOn(tipH);
+    const foot = hangs ? 0 : SHADED * (1 - t);
     for (let n = 0; n < nodes; n += 1) {
-      const up = n / Math.max(1, nodes - 1);
+      const up = foot + ((1 - foot) * n) / Math.max(1, nodes - 1);
       const at = mix(elbow, tip, up);
       // The oldest leaves, low on the stem, are the largest and hang.
       const size = larger * (n === nodes - 1 ? 0.62 : 1.04 - 0.34 * up);
+      const face = (dir: Vec) => unit(add(UP, dir, 0.55));
       for (const side of [0, Math.PI]) {
         const dir = toward(
           a + side + n * (Math.PI / 2) + between(s, -0.4, 0.4),
           -0.5 + 0.45 * up + between(s, -0.25, 0.3),
         );
-        leafAt(s, at, dir, unit(add(UP, dir, 0.55)), size, up < 0.2 ? between(s, 0, 0.3) : 0);
+        leafAt(s, at, dir, face(dir), size, up < 0.2 ? between(s, 0, 0.3) : 0);
       }
+      if (up < CLOSES.from || up > CLOSES.to) continue;
+      const out = toward(a + (n % 2 ? 1 : -1) * between(s, 0.5, 1.7), between(s, -0.1, 0.35));
+      const end = add(at, out, leaf * larger * CLOSES.long);
+      const dir = unit(add(out, [0, between(s, -0.4, 0.1), 0]));
+      leafAt(s, end, dir, face(dir), larger * 0.8);
+      axils.push({ at: end, out: dir });
     }
-    leafAt(s, tip, toward(a + between(s, -1, 1), 0.7), unit(add(UP, toward(a, 0.2), 0.6)), 0.6 * larger);
+    leafAt(s, tip, toward(a + between(s, -1, 1), hangs ? -0.3 : 0.7), unit(add(UP, toward(a, 0.2), 0.6)), 0.6 * larger);
   }
   const { many, size } = heads(s, Math.PI * w * h * 0.7, 90);
+  if (hangs) return hungIn(s, axils, many, size);
   const out = Math.max(w * 0.3, w * 0.45 - held * 0.6);
   for (let i = 0; i < many; i += 1) {
     // Over the whole outside from knee height up, and not along its outline only.
     const t = (i + 0.5) / many;
     const dir = toward(i * GOLDEN, Math.asin(clamp(1 - 0.96 * t + between(s, -0.08, 0.08), 0.02, 1)));
-    const hang = s.look?.as === 'hung';
-    const at: Vec = add(s.base, [dir[0] * out, h * (hang ? between(s, 0.3, 0.95) : 0.36 + 0.6 * dir[1]), dir[2] * out]);
+    const at: Vec = add(s.base, [dir[0] * out, h * (0.36 + 0.6 * dir[1]), dir[2] * out]);
     const over = add(at, unit(add(dir, UP, 1)), held * between(s, 0.7, 1.15));
-    if (!hang)
-      stemBetween(
-        s,
-        add(at, [-dir[0] * 26, -s.plant.flower.sizeMm * 0.7, -dir[2] * 26]),
-        over,
-        clamp(s.plant.flower.sizeMm * 0.04, 1.6, 3.4),
-      );
+    stemBetween(
+      s,
+      add(at, [-dir[0] * 26, -s.plant.flower.sizeMm * 0.7, -dir[2] * 26]),
+      over,
+      clamp(s.plant.flower.sizeMm * 0.04, 1.6, 3.4),
+    );
     flowerAt(s, over, unit(add(dir, UP, s.look?.as === 'open' && s.look.up ? 0.9 : 0.5)), size);
+  }
+}
+
+/** How far a hanging flower is borne out from its axil, mm. By eye. */
+const OUT_MM = 12;
+
+/** Flowers hang from the axils of the outer leaves, some of them in pairs. */
+function hungIn(s: Sprig, axils: readonly { at: Vec; out: Vec }[], many: number, size: number): void {
+  for (let i = 0; i < many; i += 1) {
+    const axil = axils[Math.floor(((i * 0.618) % 1) * axils.length)];
+    if (!axil) return;
+    const neck = add(axil.at, axil.out, between(s, 0.2, 1) * OUT_MM);
+    stemBetween(s, axil.at, neck, 1.2);
+    flowerAt(s, add(neck, [between(s, -8, 8), -0.34 * s.plant.flower.sizeMm, between(s, -8, 8)]), axil.out, size);
   }
 }
 
