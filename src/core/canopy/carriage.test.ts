@@ -76,3 +76,41 @@ test('gaura bears its leaves below and its flowers along the whips over them', (
   const { leaves, flowers } = parts('gaura-white');
   expect(median(flowers.map((f) => f.at[1]))).toBeGreaterThan(2 * median(leaves.map((l) => l.at[1])));
 });
+
+const distance = (a: readonly number[], b: readonly number[]): number =>
+  Math.hypot(...a.map((x, i) => x - (b[i] ?? 0)));
+
+test.each(['fuchsia-upright', 'fuchsia-hardy', 'abutilon-yellow'])('%s: its flowers hang by a leaf', (id) => {
+  const { leaves, flowers } = parts(id);
+  const open = flowers.filter((f) => f.kind !== 'bud');
+  expect(open.length).toBeGreaterThan(5);
+  expect(open.every((f) => f.along[1] < 0)).toBe(true);
+  const away = open.map((f) => Math.min(...leaves.map((l) => distance(l.at, f.at))));
+  expect(median(away)).toBeLessThan(45);
+});
+
+test.each(['nemesia-blue', 'diascia-coral'])('%s: its flowers stand up stalks, with buds over them', (id) => {
+  const { leaves, flowers } = parts(id);
+  const buds = flowers.filter((f) => f.kind === 'bud');
+  const open = flowers.filter((f) => f.kind === 'mask');
+  expect(buds.length).toBeGreaterThan(open.length / 4);
+  // Buds at the very tip; what has opened lower on the same stalk.
+  const tips = buds.filter((b) => open.some((o) => distance(o.at, b.at) < 40 && o.at[1] < b.at[1]));
+  expect(tips.length / buds.length).toBeGreaterThan(0.7);
+  expect(Math.max(...buds.map((b) => b.at[1]))).toBeGreaterThan(Math.max(...leaves.map((l) => l.at[1])));
+});
+
+test.each(['petunia-small-violet', 'lobelia-blue', 'dichondra-silver'])('%s: no trail hangs alone', (id) => {
+  const low = drawn(id)
+    .filter((p) => p.kind === 'stem')
+    .map((p) => p.at[1]);
+  const { trailMm } = fullGrown(plantOf(id));
+  expect(low.filter((y) => y < -trailMm * 0.7).length).toBeGreaterThan(3);
+});
+
+test('leaves show their second colour along the edge, the veins, or both where the two are alike', () => {
+  const says = (id: string) => new Set(parts(id).leaves.map((l) => l.seconds));
+  expect(says('caladium-white')).toEqual(new Set(['both']));
+  expect(says('coleus-plum-lime')).toEqual(new Set(['edge']));
+  expect(says('dahlia-yellow')).toEqual(new Set(['veins']));
+});
