@@ -1,4 +1,4 @@
-// Draws plants large and side by side on one sheet, to be looked at: `npm run sheet -- --out FILE.png [--names] [--columns N] [--size PX] [--week N] [--hour H] [--near] [PLANT or PLANTING.json …]`.
+// Draws plants large and side by side on one sheet, to be looked at: `npm run sheet -- --out FILE.png [--names] [--columns N] [--size PX] [--week N] [--hour H] [--away MM,MM] [PLANT or PLANTING.json …]`.
 // Without names of plants: thirty everyday ones. Needs no build.
 import { readFileSync, writeFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
@@ -50,10 +50,12 @@ const { values, positionals } = parseArgs({
     size: { type: 'string', default: '300' },
     week: { type: 'string' },
     hour: { type: 'string' },
-    near: { type: 'boolean', default: false },
+    away: { type: 'string' },
   },
 });
-const wanted = positionals.length > 0 ? positionals : THIRTY;
+// Each planting from as far away as asked, in mm; else as its picture frames it.
+const aways = values.away?.split(',').map(Number) ?? [undefined];
+const wanted = (positionals.length > 0 ? positionals : THIRTY).flatMap((what) => aways.map((away) => [what, away]));
 const size = Number(values.size);
 
 const { outputFiles } = await build({
@@ -75,16 +77,16 @@ try {
     `<style>body{margin:0;display:grid;grid-template-columns:repeat(${values.columns},${size}px);background:#e9ece6;font:13px sans-serif}figure{margin:0;position:relative}img{display:block}figcaption{position:absolute;left:6px;top:4px}</style>`,
   );
   await page.addScriptTag({ content: outputFiles[0].text });
-  for (const what of wanted) {
+  for (const [what, away] of wanted) {
     const made = await page.evaluate(
-      ([id, file, px, week, hour, near]) => (file ? window.planting(file, px, week, hour, near) : window.plant(id, px)),
+      ([id, file, px, week, hour, away]) => (file ? window.planting(file, px, week, hour, away) : window.plant(id, px)),
       [
         what,
         what.endsWith('.json') ? JSON.parse(readFileSync(what, 'utf8')) : null,
         size,
         values.week === undefined ? undefined : Number(values.week),
         values.hour === undefined ? undefined : Number(values.hour),
-        values.near,
+        away,
       ],
     );
     await page.evaluate(

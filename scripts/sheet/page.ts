@@ -43,8 +43,8 @@ function plant(id: string, size: number): Made {
   return { href: r.canvas.toDataURL('image/png'), name: plantName(found), ms: performance.now() - from };
 }
 
-/** A planting file as it stands in a week, or at its peak. */
-function planting(file: unknown, size: number, week?: number, hour?: number, near = false): Made {
+/** A planting file as it stands in a week, or at its peak; from so far away, mm, at a little over the middle of its height. */
+function planting(file: unknown, size: number, week?: number, hour?: number, awayMm?: number): Made {
   const p = PlantingSchema.parse(file);
   const season = grow(p);
   const from = performance.now();
@@ -55,7 +55,8 @@ function planting(file: unknown, size: number, week?: number, hour?: number, nea
   r.stage.setFrame(frameOf(p, season));
   const date = season.weeks[week ?? season.peak]?.date ?? p.startDate;
   r.stage.setSun(hour === undefined ? 'even' : sunOf(lightOfSpot(p.spot), date, hour));
-  r.stage.setView(near ? { ...FRONT, near: { awayMm: 420, upMm: frameOf(p, season).top * 0.36 } } : FRONT);
+  const upMm = frameOf(p, season).top * 0.36;
+  r.stage.setView(awayMm === undefined ? FRONT : { ...FRONT, near: { awayMm, upMm } });
   r.stage.setSize(size, size, 1);
   r.stage.timed();
   return { href: r.canvas.toDataURL('image/png'), name: p.name, ms: performance.now() - from };

@@ -33,7 +33,8 @@ export function foundDose(plant: Plant): number {
     const step = Math.log(1 - Math.min(0.95, wanted)) / Math.log(1 - Math.min(0.95, Math.max(0.01, is)));
     const next = dose * step;
     dose = next > low && next < high ? next : Math.sqrt(low * high);
-    dose = Math.min(BOUNDS[1], Math.max(BOUNDS[0], dose));
+    // As it is written down: a hundredth more strews other flowers.
+    dose = Number(Math.min(BOUNDS[1], Math.max(BOUNDS[0], dose)).toPrecision(3));
   }
   return best;
 }

@@ -21,7 +21,7 @@ const hung = (kind: HungKind | 'berry', aspect = 0.8): FlowerLook => ({ as: 'hun
 
 /** Flowers of a form, where the genus says nothing. */
 const BY_FORM: Record<Exclude<Plant['flower']['form'], 'none'>, FlowerLook> = {
-  trumpet: open('trumpet'),
+  trumpet: open('trumpet', 0.2),
   round: open('face'),
   daisy: open('daisy', 0.25, true),
   ball: umbel('floret', 11, 0.8),
@@ -347,6 +347,6 @@ export function heads(s: Sprig, surfaceMm2: number, most: number): { many: numbe
 export function spireKind({ look, plant }: Sprig): Kind {
   if (look?.as === 'hung') return 'berry';
   // Small ones of sages, lavenders and mints are two lips; what is larger is a tube.
-  if (look?.as === 'stand' && plant.flower.sizeMm < TINY_MM) return 'lip';
+  if (look?.as === 'stand' && plant.flower.sizeMm < TINY_MM) return 'sage';
   return look?.as === 'open' && look.kind !== 'floret' ? look.kind : 'spikelet';
 }

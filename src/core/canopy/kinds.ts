@@ -45,6 +45,7 @@ export const OPEN_KINDS = [
   'wax',
   'pansy',
   'lip',
+  'sage',
   'fan',
   'mask',
   'dragon',

@@ -120,6 +120,21 @@ export const faces = {
     (out) => -0.04 + 0.05 * out,
     { points: [8, 6], pixels: 48 },
   ),
+  /** Sages, lavenders, mints: a short hood over a broad lip of two lobes. */
+  sage: disc(
+    petals(
+      [
+        { way: upward, tip: 0.62, half: 0.24, broad: 0.5, light: 0.42 },
+        { way: -upward + 1.35, tip: 0.5, half: 0.2, broad: 0.6, light: 0.48 },
+        { way: -upward - 1.35, tip: 0.5, half: 0.2, broad: 0.6, light: 0.48 },
+        { way: -upward + 0.4, tip: 0.98, half: 0.42, broad: 0.68, light: 0.54 },
+        { way: -upward - 0.4, tip: 0.98, half: 0.42, broad: 0.68, light: 0.56 },
+      ],
+      (out, _, which) => (which < 3 ? 0 : 0.4 * smooth(0.5, 0.3, out)),
+    ),
+    (out) => 0.12 - 0.1 * out,
+    { points: [8, 6], pixels: 48 },
+  ),
   /** Fan flowers: all five petals on one side. */
   fan: disc(
     petals(

@@ -27,18 +27,19 @@ function turned(rings: readonly (readonly [number, number, number])[], sides: nu
   return s.done();
 }
 
-/** A lipped tube, one of a spike: upper hood, broad lower lip, pale throat. */
+/** A slender tube, one of a spike: a rounded hood above, a lip of three lobes below, a pale throat. */
 function spikelet(): BufferGeometry {
   const s = surface();
   const foot = s.point(0, 0, 0, 0.1);
   const [left, right, hood, chin] = [
-    s.point(-0.32, 0.62, 0),
-    s.point(0.32, 0.62, 0),
-    s.point(0, 0.72, 0.45),
-    s.point(0, 0.6, -0.5),
+    s.point(-0.24, 0.62, -0.02),
+    s.point(0.24, 0.62, -0.02),
+    s.point(0, 0.66, 0.3),
+    s.point(0, 0.6, -0.3),
   ];
-  const [lipLeft, lipRight, crest] = [s.point(-0.24, 1, -0.55), s.point(0.24, 1, -0.55), s.point(0, 1, 0.65)];
-  const throat = s.point(0, 0.7, -0.1, 1);
+  const [crestLeft, crestRight] = [s.point(-0.13, 0.96, 0.34), s.point(0.13, 0.96, 0.34)];
+  const [lobeLeft, lobe, lobeRight] = [s.point(-0.3, 0.84, -0.34), s.point(0, 1, -0.5), s.point(0.3, 0.84, -0.34)];
+  const throat = s.point(0, 0.68, -0.05, 1);
   for (const [a, b] of [
     [left, hood],
     [hood, right],
@@ -46,11 +47,15 @@ function spikelet(): BufferGeometry {
     [chin, left],
   ] as const)
     s.face(foot, a, b);
-  s.face(throat, lipLeft, lipRight);
-  s.quad(chin, lipRight, lipLeft, left);
-  s.face(chin, right, lipRight);
-  s.face(left, crest, hood);
-  s.face(right, hood, crest);
+  s.face(left, crestLeft, hood);
+  s.face(hood, crestLeft, crestRight);
+  s.face(hood, crestRight, right);
+  s.face(chin, lobeLeft, left);
+  s.face(chin, lobe, lobeLeft);
+  s.face(chin, lobeRight, lobe);
+  s.face(chin, right, lobeRight);
+  s.face(throat, lobeLeft, lobe);
+  s.face(throat, lobe, lobeRight);
   return s.done();
 }
 

@@ -52,11 +52,25 @@ export function mound(s: Sprig, { lift = widestAt(s), most = 560, flowers = 190 
     ];
   };
   lumpIn(s, centre, w * inner * 0.56, h * (1 - lift) * 0.56);
+  const { many, size: swell } = heads(s, surface, flowers);
+  const each = Math.max(1, s.look?.raceme ?? 1);
+  const places = Math.ceil(many / each);
+  const heading = Array.from({ length: places }, (_, i) =>
+    toward(
+      i * GOLDEN * 1.7 + between(s, -0.5, 0.5),
+      Math.asin(clamp(1 - (1.06 * (i + 0.5)) / places, -0.08, 1)) + between(s, -0.15, 0.15),
+    ),
+  );
+  const wide = s.plant.flower.sizeMm * swell;
+  /** Whether a place is behind a large flower: no leaf stands through its petals. */
+  const behind = (dir: Vec): boolean =>
+    wide >= LARGE_MM &&
+    heading.some((f) => Math.hypot(f[0] - dir[0], f[1] - dir[1], f[2] - dir[2]) * r < wide * BEHIND);
   for (let i = 0; i < count; i += 1) {
     const t = (i + 0.5) / count;
     const elevation = Math.asin(clamp(1 - (1 + under) * t, -under, 1));
     const dir = toward(i * GOLDEN + between(s, -0.3, 0.3), elevation + between(s, -0.12, 0.12));
-    const depth = i % 4 === 0 ? between(s, 0.5, 0.8) : between(s, 0.84, 1.0);
+    const depth = (i % 4 === 0 ? between(s, 0.5, 0.8) : between(s, 0.84, 1.0)) * (behind(dir) ? KEPT_BACK : 1);
     const at = shell(dir, depth * inner);
     // Young leaves stand up about the top, old ones lie out and hang at the foot.
     const out = 0.55 + 0.9 * t;
@@ -68,26 +82,24 @@ export function mound(s: Sprig, { lift = widestAt(s), most = 560, flowers = 190 
     leafAt(s, at, along, unit(add(dir, UP, 0.8)), size * (0.74 + 0.34 * t), t > 0.8 ? between(s, 0, 0.35) : 0);
   }
   for (let i = 0; i < 5; i += 1) stemBetween(s, s.base, shell(toward(turn(s), between(s, 0.5, 1.3)), 0.7), 3);
-  const { many, size: swell } = heads(s, surface, flowers);
   const held = heldMm(s);
-  const each = Math.max(1, s.look?.raceme ?? 1);
-  const places = Math.ceil(many / each);
-  for (let i = 0; i < places; i += 1) {
-    const dir = toward(
-      i * GOLDEN * 1.7 + between(s, -0.5, 0.5),
-      Math.asin(clamp(1 - (1.06 * (i + 0.5)) / places, -0.08, 1)) + between(s, -0.15, 0.15),
-    );
+  heading.forEach((dir, i) => {
     const from = shell(dir, between(s, 0.84, 0.95));
     if (each > 1) {
       racemeAt(s, shell(dir, 0.74), add(dir, UP, 1.1), Math.min(each, many - i * each), swell);
-      continue;
+      return;
     }
     const facing = unit(add(outward(dir), UP, (s.look?.as === 'open' && s.look.up ? 0.8 : 0) + between(s, 0, 0.5)));
     const at = add(from, unit(add(dir, UP, 0.8)), held * between(s, 0.7, 1.2));
     if (held > 8) stemBetween(s, shell(dir, 0.7), at, clamp(s.plant.flower.sizeMm * 0.035, 1.2, 3));
     flowerAt(s, at, facing, swell);
-  }
+  });
 }
+
+/** From so wide, mm, a flower has no leaf through it: leaves that spring nearer to its middle than this share of its width are kept back so far. By eye. */
+const LARGE_MM = 38;
+const BEHIND = 0.42;
+const KEPT_BACK = 0.76;
 
 /** So much more light comes in through leaf that is cut fine. By eye. */
 const LET_THROUGH = 1.8;
