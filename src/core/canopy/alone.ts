@@ -37,14 +37,14 @@ export const fullGrown = (plant: Plant): Grown => ({
   after: 0,
 });
 
-/** The pieces of a plant that stands by itself, as it has grown, with so many times the flowers. */
-export function alone(plant: Plant, grown: Grown, dose: number): Piece[] {
+/** The pieces of a plant that stands by itself, as it has grown, with so many times the flowers; as the season has left it. */
+export function alone(plant: Plant, grown: Grown, dose: number, season = FRESH): Piece[] {
   const pieces: Piece[] = [];
   const s: Sprig = {
     plant,
     grown,
     look: flowerLook(plant),
-    season: FRESH,
+    season,
     owner: 0,
     put: (p) => void pieces.push(p),
     random: seeded(hashText(plant.id)),

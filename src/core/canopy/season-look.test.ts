@@ -3,6 +3,9 @@ import { libraryPlant, LIBRARY } from '../plants';
 import { factsOf } from '../plants/facts';
 import type { Plant } from '../plants/schema';
 import { placed, pot } from '../testing/pots';
+import { alone, fullGrown } from './alone';
+import { leafLook } from './leaves';
+import { leggyOf } from './leggy';
 import { inAutumn, seasonLookOf, FRESH } from './season-look';
 import { sprout } from './sprout';
 
@@ -65,4 +68,43 @@ test('leaf turns yellow or red, flower and stem as they were; unturned it is the
     const same = c.part === 'flower' || c.part === 'throat' || c.part === 'stem';
     expect([c.part, turned.colours[i]?.hex === c.hex]).toEqual([c.part, same]);
   }
+});
+
+describe('legginess', () => {
+  const { planting, season } = one('petunia-small-violet', '2026-05-20');
+  const cut = (what: 'pinch' | 'cut-back' | 'feed', on: string, to: string | null = 'a') => ({
+    ...planting,
+    deeds: [{ id: 'd1', what, to, on, done: null }],
+  });
+  const on = (date: string) => season.weeks.findIndex((w) => w.date >= date);
+
+  test('bushy in June, leggy by the end of August when it was never cut', () => {
+    expect(leggyOf(planting, season, 0, on('2026-06-25'))).toBe(0);
+    expect(leggyOf(planting, season, 0, on('2026-08-27'))).toBeGreaterThan(0.4);
+  });
+  test('nine weeks after a cut it is bushy still, whether the cut was to it or to the pot; a feed is no cut', () => {
+    const late = on('2026-08-27');
+    for (const p of [cut('pinch', '2026-07-02'), cut('cut-back', '2026-07-15', null)])
+      expect(leggyOf(p, season, 0, late)).toBe(0);
+    expect(leggyOf(cut('feed', '2026-07-02'), season, 0, late)).toBe(leggyOf(planting, season, 0, late));
+    expect(leggyOf(cut('pinch', '2026-09-20'), season, 0, late)).toBe(leggyOf(planting, season, 0, late));
+  });
+  test('what never needs a pinch is never leggy', () => {
+    const grass = one('pennisetum-purple', '2026-05-20');
+    expect(leggyOf(grass.planting, grass.season, 0, grass.season.weeks.length - 1)).toBe(0);
+  });
+  test('a leggy bush bears its leaves higher, and a leggy trail toward its end', () => {
+    const drawn = (id: string, leggy: number) => {
+      const plant = libraryPlant(id) as Plant;
+      return alone(plant, fullGrown(plant), 1, { ...FRESH, leggy }).filter((p) => p.kind === leafLook(plant).kind);
+    };
+    const low = (pieces: readonly { at: readonly number[] }[], under: number) =>
+      pieces.filter((p) => (p.at[1] ?? 0) < under).length;
+    const tall = fullGrown(libraryPlant('coleus-plum-lime') as Plant).heightMm;
+    expect(low(drawn('coleus-plum-lime', 1), tall * 0.3)).toBeLessThan(
+      low(drawn('coleus-plum-lime', 0), tall * 0.3) / 2,
+    );
+    const hanging = (leggy: number) => drawn('petunia-small-violet', leggy).filter((p) => p.at[1] < -20);
+    expect(hanging(1).length).toBeLessThan(hanging(0).length * 0.8);
+  });
 });

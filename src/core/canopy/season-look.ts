@@ -13,11 +13,13 @@ export interface SeasonLook {
   /** How far its oldest leaves have yellowed; and its whole leaf turned before it falls. */
   tired: number;
   turned: number;
+  /** How bare it is at the foot, for want of a cut. */
+  leggy: number;
   /** Its leaf has fallen: stems alone. */
   bare: boolean;
 }
 
-export const FRESH: SeasonLook = { budding: 0, fading: 0, tired: 0, turned: 0, bare: false };
+export const FRESH: SeasonLook = { budding: 0, fading: 0, tired: 0, turned: 0, leggy: 0, bare: false };
 
 /** Weeks ahead in which what opens then is seen as buds now. Working figure. */
 const AHEAD = 2;
@@ -37,7 +39,14 @@ function monthOf(date: string, southern: boolean): number {
 }
 
 /** How the season has told on a plant in a week. */
-export function seasonLookOf(plant: Plant, season: Season, owner: number, week: number, southern: boolean): SeasonLook {
+export function seasonLookOf(
+  plant: Plant,
+  season: Season,
+  owner: number,
+  week: number,
+  southern: boolean,
+  leggy = 0,
+): SeasonLook {
   const bloomIn = (w: number): number | null => {
     const g = season.weeks[w]?.plants[owner];
     return g?.alive ? g.bloom : null;
@@ -54,6 +63,7 @@ export function seasonLookOf(plant: Plant, season: Season, owner: number, week: 
     fading: soon < now ? Math.min(MOST, (now - soon) / Math.max(0.05, now)) : 0,
     tired: plant.season === 'warm' ? clamp01(1 - left / TIRING_WEEKS) : 0,
     turned: sheds || dies ? clamp01((month - TURNS.from) / TURNS.over) : 0,
+    leggy,
     bare: sheds && BARE.has(Math.floor(month)),
   };
 }

@@ -8,6 +8,7 @@ import { createBuilder } from './builder';
 import { isSouthern } from '../climate/hemisphere';
 import { seasonLookOf } from './season-look';
 import { doseOf } from './dose';
+import { leggyOf } from './leggy';
 import type { Pot } from './sprig';
 import { drawingOf } from './drawings';
 import { drawnAs } from './frosted';
@@ -52,7 +53,8 @@ export function sprout(planting: Planting, season: Season, week: number, share =
     const size = sizes[owner];
     const base: Vec = [p.xMm, soil, p.yMm];
     if (size?.alive) supportOf(builder, p, owner, base, tallest(season, owner));
-    const drawn = size && drawnAs(p.plant, size, seasonLookOf(p.plant, season, owner, shown, southern));
+    const leggy = leggyOf(planting, season, owner, shown);
+    const drawn = size && drawnAs(p.plant, size, seasonLookOf(p.plant, season, owner, shown, southern, leggy));
     if (!drawn) return;
     drawingOf(p.plant)({
       ...drawn,

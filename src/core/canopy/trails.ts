@@ -64,6 +64,8 @@ const NEARLY = 0.9;
 /** Toward the tip leaves are so much smaller, and stand so much further apart. By eye. */
 const TIP_SMALLER = 0.5;
 const TIP_APART = 0.9;
+/** Of the leaves near the top of a leggy trail so many are gone. By eye. */
+const BARE_ABOVE = 0.75;
 /** What reaches the ground runs on over it for this share of what is left of it. By eye. */
 const RUNS_ON = 0.25;
 
@@ -122,6 +124,8 @@ function runStem(s: Sprig, heading: number, hangMm: number, index: number): void
     while (sinceLeaf >= apart) {
       sinceLeaf -= apart;
       const node = mix(at, next, s.random());
+      // A leggy trail has leaf and flower toward its end.
+      if (over && s.season.leggy > 0 && s.random() < s.season.leggy * BARE_ABOVE * (1 - tip)) continue;
       const across = toward(away + (Math.PI / 2) * side, 0);
       const outward = toward(away, 0.25);
       const along = unit(

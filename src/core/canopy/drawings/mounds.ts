@@ -18,6 +18,9 @@ const widestAt = ({ grown }: Sprig): number =>
   clamp((WIDEST.by * grown.heightMm) / Math.max(1, grown.spreadMm), WIDEST.least, WIDEST.most);
 /** Its leaves reach so far under where it is widest, beside how high that lies. By eye. */
 const UNDER = 1.5;
+/** A leggy mound has so much less below, and so much less leaf. By eye. */
+const OPENS = 0.9;
+const THINNER = 0.3;
 /** They come down so near to the soil, of the way from where it is widest. By eye. */
 const LOW = 0.85;
 
@@ -25,12 +28,13 @@ export function mound(s: Sprig, { lift = widestAt(s), most = 560, flowers = 190 
   const { heightMm: h, spreadMm: w } = s.grown;
   const r = w / 2;
   const look = leafLook(s.plant);
-  const under = lift * UNDER;
+  // What was never cut turns in no longer: its foot is bare stems.
+  const under = lift * UNDER * (1 - s.season.leggy * OPENS);
   // What hangs its leaves out past where they spring from.
   const inner = Math.max(0.6, 1 - (look.lengthMm * 0.4) / Math.max(1, r));
   const surface = 2 * Math.PI * r * Math.max(h, r * 0.6);
   const leaf = leafAreaMm2(s.plant);
-  const count = clamp(Math.round((surface / leaf) * MOUND_LEAFY), 40, most);
+  const count = clamp(Math.round((surface / leaf) * MOUND_LEAFY * (1 - THINNER * s.season.leggy)), 40, most);
   // Where leaves are too small to draw one by one at this size, fewer and larger stand for them.
   const size = clamp(Math.sqrt((surface * MOUND_LEAFY) / leaf / count), 0.6, 1.7);
   const centre: Vec = add(s.base, UP, h * lift);
@@ -81,7 +85,8 @@ export function mound(s: Sprig, { lift = widestAt(s), most = 560, flowers = 190 
     ]);
     leafAt(s, at, along, unit(add(dir, UP, 0.8)), size * (0.74 + 0.34 * t), t > 0.8 ? between(s, 0, 0.35) : 0);
   }
-  for (let i = 0; i < 5; i += 1) stemBetween(s, s.base, shell(toward(turn(s), between(s, 0.5, 1.3)), 0.7), 3);
+  const bare = 5 + Math.round(8 * s.season.leggy);
+  for (let i = 0; i < bare; i += 1) stemBetween(s, s.base, shell(toward(turn(s), between(s, 0.3, 1.3)), 0.7), 3);
   const held = heldMm(s);
   heading.forEach((dir, i) => {
     const from = shell(dir, between(s, 0.84, 0.95));
@@ -108,6 +113,8 @@ const LEAFY = 3.3;
 /** Shoots in the middle of a bush bear no leaf below this share of their way; from there up, side shoots of so many leaves’ length close what lies between. By eye. */
 const SHADED = 0.4;
 const CLOSES = { from: 0.4, to: 0.9, long: 0.45 };
+/** A leggy plant has lost the leaves of so much of its shoots. By eye. */
+const BARE_FOOT = 0.5;
 /** What bears hanging flowers arches: its outer shoots end so much lower. By eye. */
 const ARCHES = 0.3;
 /** And has so much more leaf. By eye. */
@@ -142,7 +149,7 @@ export function bush(s: Sprig): void {
     stemBetween(s, s.base, elbow, 4);
     stemBetween(s, elbow, tip, 3);
     const nodes = nodesOn(tipH);
-    const foot = hangs ? 0 : SHADED * (1 - t);
+    const foot = Math.max(hangs ? 0 : SHADED * (1 - t), BARE_FOOT * s.season.leggy);
     for (let n = 0; n < nodes; n += 1) {
       const up = foot + ((1 - foot) * n) / Math.max(1, nodes - 1);
       const at = mix(elbow, tip, up);
