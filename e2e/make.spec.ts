@@ -19,6 +19,17 @@ const toPay = (page: Page) => page.locator('tfoot td').first();
 const read = (path: string): { texts: { text: string }[] }[] =>
   JSON.parse(execFileSync('node', ['scripts/read-pdf.mjs', path], { encoding: 'utf8' })) as ReturnType<typeof read>;
 
+/** What the format's own validator says of a model that was saved. */
+const checked = (
+  path: string,
+): {
+  issues: { messages: { code: string; severity: number }[] };
+  info: { totalTriangleCount: number };
+} =>
+  JSON.parse(execFileSync('node', ['scripts/read-gltf.mjs', path], { encoding: 'utf8', maxBuffer: 1e8 })) as ReturnType<
+    typeof checked
+  >;
+
 test('the list: ticked, priced by hand, for a place, in another currency, and kept through a reload', async ({
   page,
 }) => {
@@ -148,6 +159,10 @@ test('in the hand: labels and sheet as PDF, and nothing runs off the side', asyn
   expect(file.subarray(0, 4).toString()).toBe('glTF');
   const { nodes } = JSON.parse(file.subarray(20, 20 + file.readUInt32LE(12)).toString());
   expect(nodes.map((n: { name?: string }) => n.name)).toContain('Petunia, magenta (p2)');
+  const { issues, info } = checked(await model.path());
+  // 0 is an error, 1 a warning; what follows is advice.
+  expect(issues.messages.filter((m) => m.severity < 2)).toEqual([]);
+  expect(info.totalTriangleCount).toBeGreaterThan(10_000);
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBe(390);
   await part(page, 'List').click();
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBe(390);
