@@ -56,8 +56,11 @@ function gather(b: Batch): Map<number, Gathered> {
       g.tiles.push(uv.getX(v), uv.getY(v));
       const [edge, vein] = seconds[v] ?? [0, 0];
       const k = veined > 1 ? Math.max(edge, vein) : edge * (1 - veined) + vein * veined;
-      for (const c of [0, 1, 2])
-        g.colours.push(((b.colourA[i * 3 + c] ?? 0) * (1 - k) + (b.colourB[i * 3 + c] ?? 0) * k) * room);
+      for (const c of [0, 1, 2]) {
+        const own = (b.colourA[i * 3 + c] ?? 0) * (1 - k) + (b.colourB[i * 3 + c] ?? 0) * k;
+        // No colour of the format is lighter than white.
+        g.colours.push(Math.min(1, own * room));
+      }
     }
     for (const f of index) g.faces.push(from + f);
   }
