@@ -42,8 +42,8 @@ const BOWL = crown(0.9, 0.25, -0.62, { flowers: 6, leafy: 0.86 });
 const CORAL = crown(1, 0.35, -0.5, { flowers: 9, leafy: 0.62, dome: 0.5 });
 /** Elephant’s ears: few leaves on long stalks, that hang by the place where the stalk joins. */
 const EARS = crown(1.5, -0.5, -0.9, { dome: 0.36, leafy: 0.95, layers: 1.1 });
-/** Leaves that stand: chards, Chinese evergreens. */
-const STANDING = crown(0.7, 1.15, 0.35, { dome: 0.3, leafy: 0.85, layers: 2.2 });
+/** Leaves that stand about the middle and lean out below: Chinese evergreens. */
+const STANDING = crown(0.7, 1.25, 0.1, { dome: 0.7, leafy: 0.85, layers: 2.4 });
 /** Leaves in a rose on the soil: primroses, daisies, lettuces. */
 const ROSE = crown(0, 1.15, 0.12, { leafy: 0.62, layers: 1.9 });
 /** Daisies of the Cape: narrow leaves, each flower on a stalk over them. */
@@ -74,7 +74,7 @@ const CROWNS: Record<string, Partial<Record<LeafForm, Crown>>> = {
   Spathiphyllum: { ovate: crown(0.9, 0.7, -0.3, { leafy: 0.78 }) },
   Goeppertia: { ovate: crown(0.9, 0.6, -0.2) },
   Aglaonema: { ovate: STANDING },
-  Beta: { ovate: STANDING },
+  Beta: { ovate: crown(1.2, 1.35, 0.75, { dome: 0.55, leafy: 1, layers: 2 }) },
   Spinacia: { ovate: crown(0.5, 1, 0.2, { leafy: 1 }) },
   Eruca: { lobed: crown(0.5, 1, 0.2, { leafy: 1 }) },
   Lactuca: { lobed: crown(0, 1.2, 0.3, { leafy: 1, layers: 3 }) },
@@ -109,3 +109,6 @@ export const crownOf: (p: Plant) => Crown | null = keptBy((p: Plant): Crown | nu
 const WHIPPED: ReadonlySet<string> = new Set(['Oenothera lindheimeri', 'Gaura lindheimeri']);
 /** Whether its flowers are strung along whips. */
 export const isWhipped = (p: Plant): boolean => WHIPPED.has(p.botanical);
+
+/** Whether it was trained to a round head on a clear stem, as its record says in its variety. */
+export const isStandard = ({ variety }: Plant): boolean => /\bstandard\b/i.test(variety);

@@ -118,7 +118,10 @@ const BY_BOTH: Record<string, FlowerLook> = {
 };
 
 /** And a species that is not as its genus. */
-const BY_SPECIES: Record<string, FlowerLook> = { 'Begonia boliviensis': hung('flare', 0.9) };
+const BY_SPECIES: Record<string, FlowerLook> = {
+  'Begonia boliviensis': hung('flare', 0.9),
+  'Lavandula stoechas': { as: 'stand', kind: 'foxtail', aspect: 0.6, held: 1.4 },
+};
 
 /** How the flowers of a plant are drawn; null where it has none. Kept by the record. */
 export const flowerLook: (p: Plant) => FlowerLook | null = keptBy((p: Plant): FlowerLook | null => {

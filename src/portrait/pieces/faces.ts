@@ -262,7 +262,7 @@ export const faces = {
       ]),
       (out, off) => smooth(0.75, 0.5, out) * 0.2 * (1 - Math.abs(off)),
     ),
-    (out) => 0.48 * Math.sqrt(Math.max(0, 1 - out * out)) - 0.18,
+    (out) => 0.36 * Math.sqrt(Math.max(0, 1 - out * out)) - 0.14,
     { points: [12, 8], pixels: 96 },
   ),
   /** Tuberous begonias, roses, double petunias: broad petals round a tight heart. */
@@ -278,8 +278,8 @@ export const faces = {
       ]),
       (out) => 0.3 * smooth(0.4, 0.1, out),
     ),
-    (out) => 0.38 * Math.sqrt(Math.max(0, 1 - out * out)) - 0.12,
-    { ruffle: 0.03, points: [12, 8], pixels: 96 },
+    (out) => 0.24 * Math.sqrt(Math.max(0, 1 - out * out)) - 0.08,
+    { ruffle: 0.06, points: [12, 8], pixels: 96 },
   ),
   /** Cannas, irises, hibiscus at their loosest: few broad petals that flop. */
   floppy: disc(

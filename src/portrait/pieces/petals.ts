@@ -47,6 +47,8 @@ export interface Petal {
   broad: number;
   notch?: number;
   light: number;
+  /** How much lighter its rim is. */
+  rim?: number;
 }
 
 /** A petal throws no shade further than this. */
@@ -96,7 +98,12 @@ export function petals(
         const second = throat(out, off / p.half, i);
         const streak = 0.035 * Math.cos((off / p.half) * 14) * smooth(0.9, 0.3, out);
         const light =
-          p.light + 0.06 * (out - 0.5) + streak - 0.05 * line(off, p.half * 0.12) - 0.2 * smooth(0.09, 0, over);
+          p.light +
+          0.06 * (out - 0.5) +
+          streak -
+          0.05 * line(off, p.half * 0.12) -
+          0.2 * smooth(0.09, 0, over) +
+          (p.rim ?? 0) * smooth(0.12, 0, inside);
         seen = { edge: second, vein: second, light, cover: within(inside, SOFT) };
         break;
       }
@@ -120,7 +127,8 @@ export function rows(list: readonly (readonly [number, number, number])[], notch
       half,
       broad: 0.7,
       notch,
-      light: 0.4 + 0.16 * (k / list.length) + 0.07 * noise(i * 5.1, k * 3.3),
+      light: 0.38 + 0.14 * (k / list.length) + 0.15 * noise(i * 5.1, k * 3.3),
+      rim: 0.09,
     })),
   );
 }

@@ -1,7 +1,7 @@
 import { HABITS } from '../../plants/habits';
 import type { Drawing } from '../../plants/habits/habit';
 import type { Plant } from '../../plants/schema';
-import { crownOf, isWhipped } from '../carriage';
+import { crownOf, isStandard, isWhipped } from '../carriage';
 import { fitted } from '../fitted';
 import { leafLook } from '../leaves';
 import type { Sprig } from '../sprig';
@@ -10,6 +10,7 @@ import { clipped } from './clipped';
 import { crown } from './crown';
 import { bush, cloud, mound } from './mounds';
 import { fern } from './fern';
+import { standard } from './standard';
 import { fan, fountain, rosette, stalk } from './tufts';
 import { cane, climber, wand } from './uprights';
 import { whips } from './whips';
@@ -51,6 +52,7 @@ export const DRAWINGS: Record<Drawing, (s: Sprig) => void> = {
 export function drawingOf(plant: Plant): (s: Sprig) => void {
   const held = crownOf(plant);
   if (leafLook(plant).clipped) return fitted(clipped);
+  if (isStandard(plant)) return fitted(standard);
   if (isWhipped(plant)) return fitted(whips);
   return held ? fitted((s) => crown(s, held)) : DRAWINGS[HABITS[plant.habit].drawing];
 }

@@ -113,6 +113,10 @@ const LEAFY = 3.3;
 /** Shoots in the middle of a bush bear no leaf below this share of their way; from there up, side shoots of so many leaves’ length close what lies between. By eye. */
 const SHADED = 0.4;
 const CLOSES = { from: 0.4, to: 0.9, long: 0.45 };
+/** Narrow leaves, so wide beside their length, are close on a shoot: two pairs in the place of one. By eye. */
+const NARROW = 0.3;
+const OPPOSITE = [0, Math.PI] as const;
+const CROSSED = [0, Math.PI / 2, Math.PI, -Math.PI / 2] as const;
 /** A leggy plant has lost the leaves of so much of its shoots. By eye. */
 const BARE_FOOT = 0.5;
 /** What bears hanging flowers arches: its outer shoots end so much lower. By eye. */
@@ -127,7 +131,8 @@ export function bush(s: Sprig): void {
   const hangs = s.look?.as === 'hung';
   // Its leaves end where the flowers that stand over them begin.
   const h = heightMm - Math.min(held, heightMm * 0.3) * 0.8;
-  const { lengthMm: leaf } = leafLook(s.plant);
+  const { lengthMm: leaf, aspect } = leafLook(s.plant);
+  const narrow = aspect < NARROW;
   const stems = clamp(Math.round((w * w) / (leaf * leaf * 1.0)), 9, 26);
   // No more nodes than it takes leaves, twice over, to hide its stems.
   const leafy = LEAFY * (hangs ? CLOSER : 1) * w * h * 0.79;
@@ -156,7 +161,7 @@ export function bush(s: Sprig): void {
       // The oldest leaves, low on the stem, are the largest and hang.
       const size = larger * (n === nodes - 1 ? 0.62 : 1.04 - 0.34 * up);
       const face = (dir: Vec) => unit(add(UP, dir, 0.55));
-      for (const side of [0, Math.PI]) {
+      for (const side of narrow ? CROSSED : OPPOSITE) {
         const dir = toward(
           a + side + n * (Math.PI / 2) + between(s, -0.4, 0.4),
           -0.5 + 0.45 * up + between(s, -0.25, 0.3),
