@@ -74,6 +74,8 @@ const CROWNS: Record<string, Partial<Record<LeafForm, Crown>>> = {
   Spathiphyllum: { ovate: crown(0.9, 0.7, -0.3, { leafy: 0.78 }) },
   Goeppertia: { ovate: crown(0.9, 0.6, -0.2) },
   Aglaonema: { ovate: STANDING },
+  Chamaerops: { palmate: crown(1, 1, -0.3, { dome: 0.5, leafy: 1, layers: 1.5 }) },
+  Trachycarpus: { palmate: crown(1, 1, -0.3, { dome: 0.5, leafy: 1, layers: 1.5 }) },
   Beta: { ovate: crown(1.2, 1.35, 0.75, { dome: 0.55, leafy: 1, layers: 2 }) },
   Spinacia: { ovate: crown(0.5, 1, 0.2, { leafy: 1 }) },
   Eruca: { lobed: crown(0.5, 1, 0.2, { leafy: 1 }) },

@@ -38,6 +38,8 @@ const BY_GENUS: Record<string, FlowerLook> = {
   Lobelia: open('lip', 0.1),
   Scaevola: open('fan', 0.05),
   Lobularia: open('knot', 0.1),
+  Hylotelephium: umbel('knot', 9, 0.25, 0.1),
+  Achillea: umbel('knot', 8, 0.15, 0.3),
   Nemesia: { ...open('mask', 0.3), raceme: 5 },
   Diascia: { ...open('mask', 0.3), raceme: 4 },
   Torenia: open('mask', 0.1),

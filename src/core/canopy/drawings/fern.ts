@@ -14,8 +14,12 @@ interface Blade {
   kind: Kind;
   wide: number;
   bare: number;
+  /** Fronds beside an ordinary fern’s. */
+  many?: number;
 }
 
+/** A feather palm: few fronds, each on a long stalk. */
+const PALM: Blade = { kind: 'frond', wide: 0.42, bare: 0.42, many: 0.42 };
 const ORDINARY: Blade = { kind: 'frond', wide: 0.34, bare: 0.3 };
 /** Fronds by genus: a sword fern's are narrow and leafy to the foot, a wood fern's broad on a stalk. */
 const BLADES: Record<string, Blade> = {
@@ -24,6 +28,8 @@ const BLADES: Record<string, Blade> = {
   Polystichum: { kind: 'frond', wide: 0.3, bare: 0.24 },
   Athyrium: { kind: 'frond', wide: 0.44, bare: 0.3 },
   Dicksonia: { kind: 'frond', wide: 0.4, bare: 0.3 },
+  Dypsis: PALM,
+  Phoenix: PALM,
   // What has a fern's leaf and is none.
   Astilbe: { kind: 'feather', wide: 0.72, bare: 0.5 },
 };
@@ -41,7 +47,7 @@ export function fern(s: Sprig): void {
   const { heightMm: h, spreadMm: w } = s.grown;
   const blade = bladeOf(s);
   const needled = blade.kind === 'needles';
-  const count = clamp(Math.round(w / (5 + 18 * blade.wide)), 20, 64) * (needled ? 2 : 1);
+  const count = Math.round(clamp(w / (5 + 18 * blade.wide), 20, 64) * (needled ? 2 : (blade.many ?? 1)));
   for (let i = 0; i < count; i += 1) {
     const t = (i + 0.5) / count;
     const a = i * GOLDEN + between(s, -0.25, 0.25);

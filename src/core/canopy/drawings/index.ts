@@ -50,6 +50,11 @@ export const DRAWINGS: Record<Drawing, (s: Sprig) => void> = {
 
 /** How a plant is drawn: by its crown where its leaves spring from the soil, as a ball where it is clipped, else by its habit. */
 export function drawingOf(plant: Plant): (s: Sprig) => void {
+  const { form } = plant.leaf;
+  // Feathers that fountain are a palm’s fronds; blades from a bulb stand, however low.
+  if (plant.habit === 'fountain' && form === 'feather') return DRAWINGS.frond;
+  if (plant.group === 'bulb' && plant.habit === 'mound' && (form === 'strap' || form === 'grass'))
+    return DRAWINGS.stalk;
   const held = crownOf(plant);
   if (leafLook(plant).clipped) return fitted(clipped);
   if (isStandard(plant)) return fitted(standard);

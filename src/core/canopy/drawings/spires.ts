@@ -1,3 +1,4 @@
+import { genusOf } from '../../plants/facts';
 import { clamp } from '../../units/number';
 import { flowerAt, spireKind } from '../flowers';
 import { between, GOLDEN, type Sprig } from '../sprig';
@@ -53,14 +54,15 @@ export function spire(s: Sprig, from: Vec, to: Vec, mm: number): void {
 export const stalksOf = (s: Sprig, usual: number): number =>
   s.look ? Math.round(clamp(usual * s.dose, 1, 70) * Math.min(1, s.grown.bloom * 1.1)) : 0;
 
-/** A spire at the end of a stalk is as long as its record says, and its flowers a seventh of that. Working figure. */
+/** A spire at the end of a stalk is as long as its record says, and its flowers a seventh of that; a hyacinth’s are larger. Working figures. */
 const FLORETS = 7;
+const LARGER: Record<string, number> = { Hyacinthus: 3.8 };
 
 /** What a flower stalk from the ground bears at its end: a spire, or a head that looks out or up. */
 export function headAt(s: Sprig, tip: Vec, out: Vec): void {
   const { form, sizeMm } = s.plant.flower;
   if (form === 'spike') {
-    spire(s, add(tip, UP, -sizeMm), tip, sizeMm / FLORETS);
+    spire(s, add(tip, UP, -sizeMm), tip, sizeMm / (LARGER[genusOf(s.plant.botanical)] ?? FLORETS));
     return;
   }
   flowerAt(s, tip, unit(add(out, UP, s.look?.as !== 'open' || s.look.up ? 2 : 0.35)), 1);

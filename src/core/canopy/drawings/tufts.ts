@@ -1,7 +1,7 @@
 import { genusOf } from '../../plants/facts';
 import { clamp } from '../../units/number';
 import { flowerAt } from '../flowers';
-import { glossOf, leafAt } from '../leaves';
+import { glossOf, leafAt, leafLook } from '../leaves';
 import { between, GOLDEN, type Sprig } from '../sprig';
 import { stemBetween } from '../stems';
 import { leafColours } from '../tints';
@@ -93,6 +93,9 @@ export function rosette(s: Sprig): void {
     return;
   }
   const plump = h < 200;
+  const look = leafLook(s.plant);
+  // A cabbage’s leaves are broad and thin.
+  const fleshy = look.kind !== 'ruffled';
   const heads = plump ? clamp(Math.round(w / 95), 1, 3) : 1;
   for (let k = 0; k < heads; k += 1) {
     const centre = heads === 1 ? s.base : add(s.base, [Math.cos(k * 2.1) * w * 0.24, 0, Math.sin(k * 2.1) * w * 0.24]);
@@ -107,13 +110,13 @@ export function rosette(s: Sprig): void {
       const dir = toward(a, rise);
       const { a: body, b } = leafColours(s);
       s.put({
-        kind: 'spoon',
+        kind: fleshy ? 'spoon' : look.kind,
         at: add(centre, [0, plump ? h * (0.02 + 0.3 * t) : t * h * 0.1, 0]),
         along: dir,
         face: unit(add(UP, dir, -0.5)),
         length,
-        width: length * (plump ? 0.5 : 0.24),
-        droop: length * -0.16,
+        width: length * (fleshy ? (plump ? 0.5 : 0.24) : look.aspect),
+        droop: length * (fleshy ? -0.16 : 0.1),
         a: body,
         b,
         owner: s.owner,

@@ -40,7 +40,7 @@ export const bulbs = [
       id: 'crocus-purple', common: 'Crocus', botanical: 'Crocus vernus', variety: 'purple', group: 'bulb', roles: ['filler'], habit: 'stalk',
       height: [80, 130], spread: [80, 120], trail: [0, 0], vigour: 1, sun: [3, 4, 10, 14], scorch: null, water: 'moderate', feed: 'light',
       cold: { winter: -30, night: -18 }, season: 'cool', bloom: '0590 0000 0000', leaf: ['fine', 110, 'grass', 'matte'], flower: ['bell', 36, 0.4],
-      colours: [['leaf', '#5f8a4f', 0.85], ['edge', '#dfe6d6', 0.15], ['flower', '#6f3fa0', 0.85], ['throat', '#f08f1a', 0.15]], starts: { bulb: 2.2, p9: 2.2 },
+      colours: [['leaf', '#5f8a4f', 0.85], ['vein', '#dfe6d6', 0.15], ['flower', '#6f3fa0', 0.85], ['throat', '#f08f1a', 0.15]], starts: { bulb: 2.2, p9: 2.2 },
       deadhead: 'no', pinch: 'no', edible: 'no', poison: ['mild', 'mild', 'mild'], sap: 'no', spreads: false, note: 'First colour of the year, over in three weeks.', poisonPart: 'corm',
     },
   ),

@@ -49,10 +49,10 @@ export const spring = [
       id: 'crocus-yellow', common: 'Crocus', botanical: 'Crocus chrysanthus', variety: 'yellow', group: 'bulb', roles: ['filler'], habit: 'mound',
       height: [80, 130], spread: [70, 110], trail: [0, 0], vigour: 1, sun: [3, 4, 9, 12], scorch: null, water: 'moderate', feed: 'light',
       cold: { winter: -28, night: -12 }, season: 'cool', bloom: '0961 0000 0000', leaf: ['fine', 120, 'grass', 'glossy'], flower: ['trumpet', 40, 0.45],
-      colours: [['leaf', '#5f8a4f', 0.85], ['edge', '#dfe6d6', 0.15], ['flower', '#f5c02a', 1]], starts: { bulb: 2, p9: 2.2 },
+      colours: [['leaf', '#5f8a4f', 0.85], ['vein', '#dfe6d6', 0.15], ['flower', '#f5c02a', 1]], starts: { bulb: 2, p9: 2.2 },
       deadhead: 'no', pinch: 'no', edible: 'no', poison: ['mild', 'mild', 'mild'], sap: 'no', spreads: false, note: 'First colour of the year; plant thickly, a hand deep.', poisonPart: 'corm', facts: { worlds: ['alpine', 'winter', 'bedding'] },
     },
-    { id: 'crocus-white', variety: 'white', colours: [['leaf', '#5f8a4f', 0.85], ['edge', '#dfe6d6', 0.15], ['flower', '#f8f7f2', 0.88], ['throat', '#f0962a', 0.12]] },
+    { id: 'crocus-white', variety: 'white', colours: [['leaf', '#5f8a4f', 0.85], ['vein', '#dfe6d6', 0.15], ['flower', '#f8f7f2', 0.88], ['throat', '#f0962a', 0.12]] },
   ),
   ...kin(
     {
