@@ -59,7 +59,7 @@ function strayingStar(
 const besideStar = (off: number): number => 1 - ((1 - STAR_LEAVES) * (off - STAR_OFF)) / (1 - STAR_OFF);
 type Told = SeenColour & { colour: Lch };
 
-/** What is grown to be eaten, or is of a sort that comes in few colours, is chosen for its colour second. Working figure. */
+/** What is grown to be eaten, or is of a sort that comes in few colours, is chosen for its colour second: what it lacks weighs less, what strays as much as elsewhere. Working figure. */
 const SECOND: ReadonlySet<Only> = new Set<Only>(['edible', 'succulents', 'evergreen']);
 const SECOND_KEEPS = 0.6;
 const eased = (only: Only, quality: number): number =>
@@ -150,12 +150,10 @@ export const colour = check({
         },
         rule: `${scheme.label}: at most ${Math.round(scheme.accent * 100)}% of the colour outside the scheme`,
         source: 'common practice, accent share 5–15%; OKLCH (Ottosson 2020)',
-        quality: eased(
-          brief.only,
+        quality:
           (star ? besideStar(star.off) : clash ? CLASH_LEAVES : 1) *
-            Math.max(0, 1 - Math.max(0, r.stray - FREE) * STRAY_COSTS - missing - swamped) *
-            (r.coloured < COLOURLESS ? COLOURLESS_LEAVES : 1),
-        ),
+          Math.max(0, 1 - Math.max(0, r.stray - FREE) * STRAY_COSTS) *
+          eased(brief.only, Math.max(0, 1 - missing - swamped) * (r.coloured < COLOURLESS ? COLOURLESS_LEAVES : 1)),
       },
     ];
   },

@@ -70,7 +70,7 @@ function calmed(patterns: Pattern[], said: Said | undefined): Pattern[] {
 const USED = 0.72;
 
 /** Where nothing was said, what professionals use most comes before other staples. Working figure. */
-const COMMONEST = 1.2;
+const COMMONEST = 1.5;
 const asUsual = (p: Plant): number => (isCommonest(p) ? COMMONEST : 1);
 
 const without = (leaning: Leaning | undefined, used: ReadonlySet<string>): Leaning => ({
