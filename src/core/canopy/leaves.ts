@@ -51,7 +51,7 @@ const BY_GENUS: Record<
   Caladium: { heart: { kind: 'ear', aspect: 0.78 } },
   Colocasia: { heart: { kind: 'ear', aspect: 0.78 } },
   Alocasia: { heart: { kind: 'ear', aspect: 0.62 } },
-  Brassica: { rosette: { kind: 'ruffled', aspect: 0.92 } },
+  Brassica: { rosette: { kind: 'ruffled', aspect: 0.92 }, strap: { kind: 'paddle', aspect: 0.24 } },
   Canna: { ovate: { kind: 'paddle', aspect: 0.56 } },
   Musa: { ovate: { kind: 'paddle', aspect: 0.34 } },
   Ensete: { ovate: { kind: 'paddle', aspect: 0.34 } },

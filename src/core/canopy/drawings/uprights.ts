@@ -120,9 +120,9 @@ const BARE_CANE = 0.66;
 
 /** Canes stand so far apart, no more of them, lean out by so much of the plant's width, the outer ones so much lower; those that bear small flowers all along branch from the foot. mm and shares, by eye. */
 const STRAIGHT = { apart: 75, most: 8, lean: 0.27, lower: 0.12 };
-const BRANCHING = { apart: 42, most: 10, lean: 0.4, lower: 0.4 };
+const BRANCHING = { apart: 34, most: 14, lean: 0.4, lower: 0.45 };
 /** A cane bears leaf so far up: under flowers at its end, or among small ones all along it. By eye. */
-const CLAD = { under: 0.62, whole: 0.92 };
+const CLAD = { under: 0.62, whole: 0.92 } as const;
 
 export function cane(s: Sprig): void {
   const { heightMm: h, spreadMm: w } = s.grown;
@@ -152,8 +152,10 @@ export function cane(s: Sprig): void {
   }
   // Small flowers are borne all over it, large ones and spires at the ends of its canes.
   const small = s.look !== null && s.plant.flower.form !== 'spike' && s.plant.flower.sizeMm < SMALL_MM;
+  const hangs = s.look?.as === 'hung';
   const { apart, most, lean, lower } = small ? BRANCHING : STRAIGHT;
   const stalks = clamp(Math.round(w / apart), 3, most);
+  const canes: [Vec, Vec][] = [];
   for (let i = 0; i < stalks; i += 1) {
     const a = i * GOLDEN;
     const reach = Math.sqrt((i + 0.2) / stalks) * w * lean;
@@ -165,7 +167,9 @@ export function cane(s: Sprig): void {
     const tall = h * between(s, 0.82, 0.98) * (1 - lower * (i / stalks)) * (bare ? BARE_CANE : 1);
     const foot = add(s.base, [Math.cos(a) * reach * 0.5, 0, Math.sin(a) * reach * 0.5]);
     const tip = add(s.base, [Math.cos(a) * reach, tall, Math.sin(a) * reach]);
-    stemBetween(s, foot, tip, 9 * shrink);
+    const knee = mix(foot, tip, 0.5);
+    stemBetween(s, foot, knee, 9 * shrink);
+    stemBetween(s, knee, tip, (small ? 4 : 8) * shrink);
     if (leaf < h * SMALL_LEAF) {
       sprays(s, foot, tip, a);
       continue;
@@ -176,13 +180,14 @@ export function cane(s: Sprig): void {
     const nodes = clamp(Math.round(tall / (leaf * shrink * 0.36)), 4, small ? 12 : 9);
     for (let n = 0; n < nodes; n += 1) {
       const t = n / nodes;
-      const dir = toward(a + n * 2.4 + between(s, -0.3, 0.3), steep + 0.16 * t + between(s, -0.12, 0.1));
+      const rise = small ? HANGS + 0.5 * t + between(s, -0.2, 0.2) : steep + 0.16 * t + between(s, -0.12, 0.1);
+      const dir = toward(a + n * 2.4 + between(s, -0.3, 0.3), rise);
       leafAt(
         s,
-        mix(foot, tip, 0.05 + t * (small ? CLAD.whole : CLAD.under)),
+        mix(foot, tip, 0.05 + t * (small || hangs || !borne ? CLAD.whole : CLAD.under)),
         dir,
-        unit(add(UP, dir, -0.2)),
-        shrink * (1.05 - 0.25 * t),
+        unit(add(UP, dir, small ? 0.2 : -0.2)),
+        shrink * (1.05 - (small ? 0.34 : 0.25) * t),
         t < 0.2 ? between(s, 0, 0.3) : 0,
       );
     }
@@ -190,23 +195,55 @@ export function cane(s: Sprig): void {
       if (s.look && flowers(s, i)) spire(s, mix(foot, tip, 0.8), add(tip, UP, h * 0.04), s.plant.flower.sizeMm);
       continue;
     }
-    if (small) continue;
-    for (let k = 0; k < many; k += 1)
+    if (small) {
+      // A young leaf closes each cane.
+      leafAt(s, tip, toward(a, 0.5), unit(add(UP, toward(a, 0.3), 0.5)), shrink * 0.55);
+      canes.push([foot, tip]);
+      continue;
+    }
+    for (let k = 0; k < many; k += 1) {
+      if (hangs) {
+        // Trumpets hang from the upper axils, under the leaves.
+        const axil = add(mix(foot, tip, between(s, 0.66, 0.98)), toward(turn(s), 0.1), leaf * 0.3);
+        stemBetween(s, mix(foot, tip, 0.8), axil, 2);
+        flowerAt(s, add(axil, UP, -0.34 * s.plant.flower.sizeMm), toward(a, 0));
+        continue;
+      }
       flowerAt(
         s,
         add(tip, [between(s, -22, 22), between(s, -45, 18), between(s, -22, 22)]),
         unit(add(toward(turn(s), 0.3), UP, 0.2)),
       );
+    }
   }
   if (!small) return;
   const { many, size } = heads(s, Math.PI * w * h * 0.6, 90);
-  for (let i = 0; i < many; i += 1) {
-    // In knots of three under the leaves.
-    const knot = Math.floor(i / 3);
-    const t = (3 * knot + 1.5) / many;
-    const dir = toward(knot * GOLDEN + between(s, -0.16, 0.16), between(s, -0.3, 0.3));
-    const at = add(s.base, [dir[0] * w * 0.27, h * (0.3 + 0.56 * t) + between(s, -14, 14), dir[2] * w * 0.27]);
-    flowerAt(s, at, unit(add(dir, UP, between(s, -0.3, 0.2))), size);
+  clusters(s, canes, many, size);
+}
+
+/** Flowers of a branching cane hang in clusters of so many, on stalks so long beside the leaf. By eye. */
+const CLUSTER = 4;
+const STALK = 0.42;
+/** Its leaves hang so far, radians, the lowest most. By eye. */
+const HANGS = -0.42;
+
+/** Clusters of small flowers that hang out from between the leaves of canes. */
+function clusters(s: Sprig, canes: readonly (readonly [Vec, Vec])[], many: number, size: number): void {
+  const { lengthMm: leaf } = leafLook(s.plant);
+  const mm = s.plant.flower.sizeMm * size;
+  for (let i = 0; i < many; i += CLUSTER) {
+    const cane = canes[(i / CLUSTER) % canes.length];
+    if (!cane) return;
+    const from = mix(cane[0], cane[1], between(s, 0.34, 1));
+    const out = toward((i / CLUSTER) * GOLDEN + between(s, -0.4, 0.4), between(s, -0.1, 0.5));
+    const hub = add(from, out, leaf * STALK * between(s, 0.8, 1.5));
+    stemBetween(s, from, hub, 1.6);
+    for (let k = 0; k < Math.min(CLUSTER, many - i); k += 1) {
+      const way = unit(add(toward(k * 2.4 + i, between(s, -0.9, 0.2)), out, 0.5));
+      const at = add(hub, way, mm * 0.5);
+      stemBetween(s, hub, at, 1.1);
+      flowerAt(s, at, unit(add(way, out, 0.5)), size);
+    }
   }
 }
 
