@@ -177,7 +177,7 @@ export function cane(s: Sprig): void {
     // Long leaves stand as steep as the room beside the cane asks, and bend over at the end.
     const room = clamp((w * 0.5 - reach) / (leaf * shrink), 0.3, 0.8);
     const steep = Math.acos(room);
-    const nodes = clamp(Math.round(tall / (leaf * shrink * 0.36)), 4, small ? 12 : 9);
+    const nodes = clamp(Math.round(tall / (leaf * shrink * (small ? CLOSE : 0.36))), 4, small ? 18 : 9);
     for (let n = 0; n < nodes; n += 1) {
       const t = n / nodes;
       const rise = small ? HANGS + 0.5 * t + between(s, -0.2, 0.2) : steep + 0.16 * t + between(s, -0.12, 0.1);
@@ -224,6 +224,8 @@ export function cane(s: Sprig): void {
 /** Flowers of a branching cane hang in clusters of so many, on stalks so long beside the leaf. By eye. */
 const CLUSTER = 4;
 const STALK = 0.42;
+/** And its leaves stand so close, beside their length. By eye. */
+const CLOSE = 0.22;
 /** Its leaves hang so far, radians, the lowest most. By eye. */
 const HANGS = -0.42;
 
