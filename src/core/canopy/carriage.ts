@@ -76,7 +76,7 @@ const CROWNS: Record<string, Partial<Record<LeafForm, Crown>>> = {
   Aglaonema: { ovate: STANDING },
   Chamaerops: { palmate: crown(1, 1, -0.3, { dome: 0.5, leafy: 1, layers: 1.5 }) },
   Trachycarpus: { palmate: crown(1, 1, -0.3, { dome: 0.5, leafy: 1, layers: 1.5 }) },
-  Beta: { ovate: crown(1.2, 1.35, 0.75, { dome: 0.55, leafy: 1, layers: 2 }) },
+  Beta: { ovate: crown(1.2, 1.35, 0.75, { dome: 0.55, leafy: 1, layers: 1.5 }) },
   Spinacia: { ovate: crown(0.5, 1, 0.2, { leafy: 1 }) },
   Eruca: { lobed: crown(0.5, 1, 0.2, { leafy: 1 }) },
   Lactuca: { lobed: crown(0, 1.2, 0.3, { leafy: 1, layers: 3 }) },

@@ -348,6 +348,10 @@ export function heads(s: Sprig, surfaceMm2: number, most: number): { many: numbe
   };
 }
 
+/** Whether a stem, of many, bears flowers: where few are to be seen not every one does; the share that does, by the dose. Working figures. */
+export const flowersOn = (s: Sprig, stem: number): boolean =>
+  (stem * 0.618 + 0.3) % 1 < Math.min(1, Math.max(0.12, s.dose * 1.7));
+
 /** What open flowers of this plant are, for those that stand along a spire. */
 export function spireKind({ look, plant }: Sprig): Kind {
   if (look?.as === 'hung') return 'berry';

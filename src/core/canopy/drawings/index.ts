@@ -8,11 +8,13 @@ import type { Sprig } from '../sprig';
 import { trails } from '../trails';
 import { clipped } from './clipped';
 import { crown } from './crown';
-import { bush, cloud, mound } from './mounds';
+import { bush } from './bush';
+import { cane } from './canes';
+import { cloud, mound } from './mounds';
 import { fern } from './fern';
 import { standard } from './standard';
 import { fan, fountain, rosette, stalk } from './tufts';
-import { cane, climber, wand } from './uprights';
+import { climber, wand } from './uprights';
 import { whips } from './whips';
 
 /** What stands over the rim is made to fit; what hangs is as long as it has grown. */
