@@ -23,7 +23,7 @@ const PALM: Blade = { kind: 'frond', wide: 0.42, bare: 0.42, many: 0.42 };
 const ORDINARY: Blade = { kind: 'frond', wide: 0.34, bare: 0.3 };
 /** Fronds by genus: a sword fern's are narrow and leafy to the foot, a wood fern's broad on a stalk. */
 const BLADES: Record<string, Blade> = {
-  Nephrolepis: { kind: 'frond', wide: 0.23, bare: 0.14 },
+  Nephrolepis: { kind: 'frond', wide: 0.27, bare: 0.14 },
   Dryopteris: { kind: 'frond', wide: 0.44, bare: 0.3 },
   Polystichum: { kind: 'frond', wide: 0.3, bare: 0.24 },
   Athyrium: { kind: 'frond', wide: 0.44, bare: 0.3 },
@@ -65,7 +65,7 @@ export function fern(s: Sprig): void {
       face: unit(add(add(UP, along, -0.3), toward(a + Math.PI / 2, 0), between(s, -ROLL, ROLL))),
       length: reach,
       width: reach * blade.wide * between(s, 0.9, 1.1),
-      droop: reach * lerp(0.3, 1, Math.sqrt(t)) * between(s, 0.75, 1.15),
+      droop: reach * lerp(0.42, 1.25, Math.sqrt(t)) * between(s, 0.75, 1.15),
       ...leafColours(s),
       owner: s.owner,
       gloss: glossOf(s.plant),
