@@ -145,6 +145,7 @@ describe('one check at a time', () => {
     ['two colours of one petunia are much alike', 'texture', two('petunia-white', 'petunia-yellow'), 'watch'],
     ['mint loose in a pot', 'thug', two('mint-variegated', 'parsley'), 'watch'],
     ['the strongest beside a weak one', 'vigour', two('sweet-potato-vine-lime', 'lobelia-edging-blue'), 'watch'],
+    ['of two kinds two contrasts are enough', 'texture', two('petunia-small-violet', 'dichondra-silver'), 'good'],
     ['strap beside heart', 'texture', two('cordyline-wine', 'ageratum-blue'), 'good'],
     ['warm asked and warm given', 'colour', two('marigold-orange', 'lantana-sunset'), 'good'],
     ['warm asked and blue given', 'colour', two('salvia-blue', 'ageratum-blue'), 'watch'],

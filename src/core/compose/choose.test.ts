@@ -86,3 +86,20 @@ test('a colour stands in one of them, a staple in two colours at most, and what 
   const dead = made('phormium-bronze', 'begonia-red', 'lamium-white', 95);
   expect(edges([dead, second('lamium-silver'), other]).sort()).toEqual(['lamium-white', 'verbena-peach']);
 });
+
+test('the same two plants together stand in one of them, whatever leads', () => {
+  const pair = (lead: string, edge: string, score: number): Judged => {
+    const j = made(lead, 'marigold-mahogany', edge, score);
+    return { ...j, cast: { ...j.cast, F1: plant('salvia-compact-coral')[0] as Plant } };
+  };
+  const found = [
+    pair('pennisetum-purple', 'lysimachia-flowering', 92),
+    pair('penstemon-red', 'calibrachoa-yellow', 91),
+    made('phormium-bronze', 'begonia-red', 'calibrachoa-orange', 91),
+    made('canna-dwarf-red', 'petunia-white', 'lobelia-blue', 90),
+    made('russian-sage', 'ageratum-blue', 'verbena-trailing-pink', 89),
+  ];
+  const leads = ideas(found, 5).map((j) => j.cast.T?.id);
+  expect(leads).toHaveLength(4);
+  expect(leads).not.toContain('penstemon-red');
+});

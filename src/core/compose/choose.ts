@@ -60,6 +60,10 @@ function bodyOf({ pattern, cast }: Idea): string {
 const OFTEN = 2;
 const plays = ({ cast }: Idea, botanical: string): boolean =>
   Object.values(cast).some((p) => p.botanical === botanical);
+/** Two proposals share no more than one plant while there is another choice: the same two together are the same idea under another lead. */
+const TOGETHER = 1;
+const inBoth = (a: Idea, b: Idea): number =>
+  new Set(Object.values(a.cast).flatMap((p) => (holds(b, p) ? [p.id] : []))).size;
 const holds = ({ cast }: Idea, { id }: Plant): boolean => Object.values(cast).some((p) => p.id === id);
 
 /** Two ideas: another lead, and few kinds in common. */
@@ -110,6 +114,7 @@ export function ideas<I extends Idea>(found: readonly I[], want: number): I[] {
     const fits = (o: Idea, j: Idea) =>
       leadOf(o) !== leadOf(j) &&
       likeness(o, j) <= limit &&
+      inBoth(o, j) <= TOGETHER &&
       (!moods || (mood(o) !== mood(j) && bodyOf(o) !== bodyOf(j)));
     const from = theme === 'classic' ? [...list].sort((a, b) => safe(b) - safe(a)) : list;
     const next = from.find(

@@ -5,7 +5,7 @@ const isPale = ({ colour }: Seen): boolean => colour.l >= 0.69 && colour.c < 0.1
 const isDark = ({ colour }: Seen): boolean => colour.l < 0.5;
 /** What makes a planting dark is leaf of wine, bronze or plum; a flower is only where it is nearly black: a deep violet is a colour. Working figure. */
 const NEAR_BLACK = 0.37;
-const isSomber = (s: Seen): boolean => (s.isFlower ? s.colour.l < NEAR_BLACK : isDark(s));
+const isSombre = (s: Seen): boolean => (s.isFlower ? s.colour.l < NEAR_BLACK : isDark(s));
 const isBright = ({ colour }: Seen): boolean => colour.l > 0.6 && colour.c > 0.13;
 
 /** A flower stronger than a blush. Working figure. */
@@ -27,7 +27,7 @@ export const darkBright: Scheme = {
   from: 'no',
   belongs: (s) => (isDark(s) || isBright(s) ? 1 : s.colour.c > 0.06 ? 0.6 : 0.3),
   poles: [
-    { name: 'something dark', least: 0.15, test: isSomber },
+    { name: 'something dark', least: 0.15, test: isSombre },
     { name: 'something bright', least: 0.09, test: isBright },
   ],
 };
