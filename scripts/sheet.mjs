@@ -1,4 +1,4 @@
-// Draws plants large and side by side on one sheet, to be looked at: `npm run sheet -- --out FILE.png [--names] [--columns N] [--size PX] [--week N] [--hour H] [--away MM,MM] [PLANT or PLANTING.json …]`.
+// Draws plants large and side by side on one sheet, to be looked at: `npm run sheet -- --out FILE.png [--names] [--columns N] [--size PX] [--week N] [--hour H] [--away MM,MM] [--turn DEG] [PLANT or PLANTING.json …]`.
 // Without names of plants: thirty everyday ones. Needs no build.
 import { readFileSync, writeFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
@@ -51,6 +51,7 @@ const { values, positionals } = parseArgs({
     week: { type: 'string' },
     hour: { type: 'string' },
     away: { type: 'string' },
+    turn: { type: 'string', default: '0' },
   },
 });
 // Each planting from as far away as asked, in mm; else as its picture frames it.
@@ -79,7 +80,8 @@ try {
   await page.addScriptTag({ content: outputFiles[0].text });
   for (const [what, away] of wanted) {
     const made = await page.evaluate(
-      ([id, file, px, week, hour, away]) => (file ? window.planting(file, px, week, hour, away) : window.plant(id, px)),
+      ([id, file, px, week, hour, away, turn]) =>
+        file ? window.planting(file, px, { week, hour, away, turn }) : window.plant(id, px, turn),
       [
         what,
         what.endsWith('.json') ? JSON.parse(readFileSync(what, 'utf8')) : null,
@@ -87,6 +89,7 @@ try {
         values.week === undefined ? undefined : Number(values.week),
         values.hour === undefined ? undefined : Number(values.hour),
         away,
+        (Number(values.turn) * Math.PI) / 180,
       ],
     );
     await page.evaluate(

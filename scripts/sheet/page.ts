@@ -26,8 +26,8 @@ function room(): { stage: Stage; canvas: HTMLCanvasElement } {
   return { stage, canvas };
 }
 
-/** One plant by itself at its best, large. Throws for an id that is not in the library. */
-function plant(id: string, size: number): Made {
+/** One plant by itself at its best, large, seen from so far round. Throws for an id that is not in the library. */
+function plant(id: string, size: number, turn: number): Made {
   const found = libraryPlant(id);
   if (!found) throw new Error(`No plant ${id} in the library.`);
   const { planting, season } = specimenOf(found);
@@ -37,14 +37,22 @@ function plant(id: string, size: number): Made {
   r.stage.setSurroundings(null);
   r.stage.setCanopy(sprout(planting, season, 0), 'near');
   r.stage.setFrame(frameOf(planting, season));
-  r.stage.setView(FRONT);
+  r.stage.setView({ ...FRONT, azimuth: turn });
   r.stage.setSize(size, size, 1);
   r.stage.timed();
   return { href: r.canvas.toDataURL('image/png'), name: plantName(found), ms: performance.now() - from };
 }
 
-/** A planting file as it stands in a week, or at its peak; from so far away, mm, at a little over the middle of its height. */
-function planting(file: unknown, size: number, week?: number, hour?: number, awayMm?: number): Made {
+/** How a planting is looked at: in a week, or at its peak; at an hour, or in even light; from so far away, mm, and so far round, radians. */
+interface Look {
+  week?: number;
+  hour?: number;
+  away?: number;
+  turn: number;
+}
+
+/** A planting file as it is looked at; from near by at a little over the middle of its height. */
+function planting(file: unknown, size: number, { week, hour, away, turn }: Look): Made {
   const p = PlantingSchema.parse(file);
   const season = grow(p);
   const from = performance.now();
@@ -56,7 +64,8 @@ function planting(file: unknown, size: number, week?: number, hour?: number, awa
   const date = season.weeks[week ?? season.peak]?.date ?? p.startDate;
   r.stage.setSun(hour === undefined ? 'even' : sunOf(lightOfSpot(p.spot), date, hour));
   const upMm = frameOf(p, season).top * 0.36;
-  r.stage.setView(awayMm === undefined ? FRONT : { ...FRONT, near: { awayMm, upMm } });
+  const round = { ...FRONT, azimuth: turn };
+  r.stage.setView(away === undefined ? round : { ...round, near: { awayMm: away, upMm } });
   r.stage.setSize(size, size, 1);
   r.stage.timed();
   return { href: r.canvas.toDataURL('image/png'), name: p.name, ms: performance.now() - from };

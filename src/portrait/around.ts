@@ -12,6 +12,7 @@ import {
 import { footMm, hookMm, rimOf } from '@/core/containers/outline';
 import type { Container } from '@/core/containers/schema';
 import type { Surroundings } from '@/core/containers/surfaces';
+import { STEP_DEEP_MM, wallAt } from '@/core/containers/wall';
 import { rod } from './fittings';
 import { GROUND_COLOURS, laid } from './place/setting';
 import { surfaceOf } from './surfaces';
@@ -24,12 +25,10 @@ export interface Room {
   out: number;
 }
 
-/** A wall stands this far behind the container, mm. */
-const WALL_GAP = 70;
 /** The setting fades into the page over so much, mm. */
 const FADE = { side: 110, up: 90, out: 260 };
 /** A step is so high and deep; door and window are as doors and windows are, mm. Ordinary sizes. */
-const STEP = { high: 150, deep: 320 };
+const STEP = { high: 150, deep: STEP_DEEP_MM };
 const DOOR = { wide: 860, high: 2030, beside: 90 };
 const PANE = { frame: 62, proud: 26, over: 40 };
 const BALUSTER_MM = 115;
@@ -79,7 +78,7 @@ export function createAround(c: Container, surroundings: Surroundings, room: Roo
   const group = new Group();
   const foot = footMm(c);
   const { wide, deep } = rimOf(c.shape);
-  const back = -(deep / 2 + WALL_GAP + (surroundings.steps ? STEP.deep : 0));
+  const back = wallAt(c, surroundings);
   const textures: { dispose: () => void }[] = [];
   const bounds = { value: new Vector4(room.half, room.top, room.low, room.out) };
   const skin = (color: string) => fading(new MeshLambertMaterial({ color }), bounds);
@@ -116,7 +115,7 @@ export function createAround(c: Container, surroundings: Surroundings, room: Roo
   }
   if (surroundings.steps) {
     // It stands on one step; the next goes up behind it.
-    const [tread, behind] = [deep / 2 + 60, -(deep / 2 + WALL_GAP)];
+    const [tread, behind] = [deep / 2 + 60, wallAt(c, { steps: false })];
     const span = tread - behind;
     block(across, STEP.high, span, COLOURS.stone, [0, -foot - 1 - STEP.high / 2, behind + span / 2]);
     block(across, 12, span + 26, COLOURS.edge, [0, -foot - 7, behind + span / 2 + 13]);

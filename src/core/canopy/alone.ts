@@ -50,6 +50,7 @@ export function alone(plant: Plant, grown: Grown, dose: number, season = FRESH):
     random: seeded(hashText(plant.id)),
     base: [0, 0, 0],
     pot: ALONE,
+    supportMm: grown.heightMm,
     dose,
   };
   drawingOf(plant)(s);

@@ -21,6 +21,8 @@ export interface Sprig {
   /** Where it stands, on the soil. */
   base: Vec;
   pot: Pot;
+  /** How tall it comes to be this season, mm, where it is held up; 0 where it hangs. */
+  supportMm: number;
   /** How many flowers it takes, beside what is reckoned from their size, for them to be seen as the record says. */
   dose: number;
 }

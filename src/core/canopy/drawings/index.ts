@@ -6,6 +6,7 @@ import { fitted } from '../fitted';
 import { leafLook } from '../leaves';
 import type { Sprig } from '../sprig';
 import { trails } from '../trails';
+import { climber } from './climber';
 import { clipped } from './clipped';
 import { crown } from './crown';
 import { bush } from './bush';
@@ -14,7 +15,7 @@ import { cloud, mound } from './mounds';
 import { fern } from './fern';
 import { standard } from './standard';
 import { fan, fountain, rosette, stalk } from './tufts';
-import { climber, wand } from './uprights';
+import { wand } from './uprights';
 import { whips } from './whips';
 
 /** What stands over the rim is made to fit; what hangs is as long as it has grown. */

@@ -1,5 +1,5 @@
 import { clamp } from '../../units/number';
-import { flowerAt, flowersOn, heads } from '../flowers';
+import { flowerAt, flowersOn } from '../flowers';
 import { lumpIn } from '../inside';
 import { leafAt, leafLook } from '../leaves';
 import { between, GOLDEN, turn, type Sprig } from '../sprig';
@@ -82,37 +82,5 @@ function separate(s: Sprig, from: Vec, to: Vec): void {
     const at = add(stalk, out, mm * 0.34);
     stemBetween(s, stalk, at, 2);
     flowerAt(s, at, unit(add(out, UP, k === 0 ? 1.2 : 0.25)));
-  }
-}
-
-/** Canes a climber is tied to, and the share of its height at which they meet. */
-const CANES = 4;
-
-/** Shoots wound up a wigwam of canes, leafy and in flower from top to bottom. */
-export function climber(s: Sprig): void {
-  const { heightMm: h, spreadMm: w } = s.grown;
-  const { lengthMm: leaf } = leafLook(s.plant);
-  const foot = w * 0.4;
-  const canes = Array.from({ length: CANES }, (_, i) => (i / CANES) * Math.PI * 2 + 0.4);
-  const top = add(s.base, UP, h * 1.02);
-  for (const a of canes) stemBetween(s, add(s.base, [Math.cos(a) * foot, 0, Math.sin(a) * foot]), top, 4);
-  const skin = Math.PI * foot * h;
-  const count = clamp(Math.round(skin / (leaf * leaf * 0.42)), 90, 420);
-  const size = clamp(Math.sqrt(skin / (leaf * leaf * 0.42) / count), 1, 1.5);
-  const on = (t: number, a: number, out: number): Vec =>
-    add(s.base, [Math.cos(a) * (foot * (1 - t) + 14) * out, h * t, Math.sin(a) * (foot * (1 - t) + 14) * out]);
-  for (let i = 0; i < count; i += 1) {
-    // More of it low, where the wigwam is wide.
-    const t = 1 - Math.sqrt(1 - (i + 0.5) / count);
-    const a = i * GOLDEN;
-    const dir = toward(a + between(s, -0.5, 0.5), between(s, -0.5, 0.5));
-    leafAt(s, on(t * 0.97, a, between(s, 0.75, 1.1)), dir, unit(add(toward(a, 0.2), UP, 0.4)), size);
-  }
-  // Plumes are thin: it takes more of them to be seen among so many leaves.
-  const { many, size: swell } = heads(s, skin, s.look?.as === 'stand' ? 240 : 110);
-  for (let i = 0; i < many; i += 1) {
-    const t = 1 - Math.sqrt(1 - (i + 0.4) / many);
-    const a = i * GOLDEN + turn(s) * 0.05;
-    flowerAt(s, on(t * 0.96, a, 1.16), unit(add(toward(a, 0.1), UP, 0.25)), swell);
   }
 }
