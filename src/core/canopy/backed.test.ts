@@ -2,6 +2,7 @@ import { wallAt } from '../containers/wall';
 import { grow } from '../growth/season';
 import { placed, pot } from '../testing/pots';
 import { LIBRARY } from '../plants';
+import type { Plant } from '../plants/schema';
 import { alone, fullGrown } from './alone';
 import { backed } from './backed';
 import { doseOf } from './dose';
@@ -10,7 +11,7 @@ import type { Piece } from './piece';
 import { sprout } from './sprout';
 import { add, unit } from './vector';
 
-const petunia = LIBRARY.find((p) => p.id === 'petunia-violet')!;
+const petunia = LIBRARY.find((p) => p.id === 'petunia-violet') as Plant;
 const pieces = alone(petunia, fullGrown(petunia), doseOf(petunia));
 const WALL = -70;
 const rearOf = (list: readonly Piece[]) =>
@@ -33,7 +34,12 @@ test('its front, its height and its width stay as they were', () => {
 });
 
 test('stems still end where they are borne on: each is as long as the way to its end', () => {
-  const stem: Piece = { ...pieces.find((p) => p.kind === 'stem')!, at: [0, 0, 0], along: [0, 3, -4], length: 100 };
+  const stem: Piece = {
+    ...(pieces.find((p) => p.kind === 'stem') as Piece),
+    at: [0, 0, 0],
+    along: [0, 3, -4],
+    length: 100,
+  };
   const [flat] = backed([stem], 0, -40);
   expect(flat?.at).toEqual([0, 0, 0]);
   expect(flat?.length).toBeCloseTo(Math.hypot(60, 28));

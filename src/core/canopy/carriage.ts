@@ -51,6 +51,9 @@ const CAPE = crown(0, 1.2, 0.2, { leafy: 0.66, layers: 2.3 });
 /** Leaves cut as parsley’s on stalks from a tuber, each flower on a stalk. */
 const CUT = crown(0.8, 0.7, -0.1, { leafy: 0.6, layers: 2.4 });
 
+/** Fans on long stiff stalks, that stand in the middle and spread below: palms. */
+const FANS = crown(1, 1.25, -0.2, { dome: 0.78, leafy: 1, layers: 1.7 });
+
 /** By genus, for leaves of so many forms; a genus not named here holds its leaves on stems. */
 const CROWNS: Record<string, Partial<Record<LeafForm, Crown>>> = {
   Hosta: { heart: BOWL },
@@ -74,8 +77,8 @@ const CROWNS: Record<string, Partial<Record<LeafForm, Crown>>> = {
   Spathiphyllum: { ovate: crown(0.9, 0.7, -0.3, { leafy: 0.78 }) },
   Goeppertia: { ovate: crown(0.9, 0.6, -0.2) },
   Aglaonema: { ovate: STANDING },
-  Chamaerops: { palmate: crown(1, 1, -0.3, { dome: 0.5, leafy: 1, layers: 1.5 }) },
-  Trachycarpus: { palmate: crown(1, 1, -0.3, { dome: 0.5, leafy: 1, layers: 1.5 }) },
+  Chamaerops: { palmate: FANS },
+  Trachycarpus: { palmate: FANS },
   Beta: { ovate: crown(1.2, 1.35, 0.75, { dome: 0.55, leafy: 1, layers: 1.5 }) },
   Spinacia: { ovate: crown(0.5, 1, 0.2, { leafy: 1 }) },
   Eruca: { lobed: crown(0.5, 1, 0.2, { leafy: 1 }) },

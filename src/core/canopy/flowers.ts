@@ -107,8 +107,8 @@ const BY_BOTH: Record<string, FlowerLook> = {
   'Callistemon/plume': { as: 'stand', kind: 'foxtail', aspect: 0.42, held: 0 },
   'Iris/trumpet': open('floppy', 0),
   'Lathyrus/round': open('floppy', 0.1),
-  'Dahlia/ball': open('dahlia', 0.25, true),
-  'Dahlia/daisy': open('daisy', 0.25, true),
+  'Dahlia/ball': open('dahlia', 0.25),
+  'Dahlia/daisy': open('daisy', 0.25),
   'Dianthus/ball': umbel('fringed', 13, 0.5, 0.2),
   'Chrysanthemum/daisy': open('daisy', 0.1, true),
   'Pelargonium/round': open('geranium', 0.1),
@@ -349,8 +349,8 @@ export function heads(s: Sprig, surfaceMm2: number, most: number): { many: numbe
 }
 
 /** Whether a stem, of many, bears flowers: where few are to be seen not every one does; the share that does, by the dose. Working figures. */
-export const flowersOn = (s: Sprig, stem: number): boolean =>
-  (stem * 0.618 + 0.3) % 1 < Math.min(1, Math.max(0.12, s.dose * 1.7));
+export const flowersOn = (s: Sprig, stem: number, share = s.dose * 1.7): boolean =>
+  (stem * 0.618 + 0.3) % 1 < Math.min(1, Math.max(0.12, share));
 
 /** What open flowers of this plant are, for those that stand along a spire. */
 export function spireKind({ look, plant }: Sprig): Kind {

@@ -25,6 +25,7 @@ export const LEAF_KINDS = [
   'round',
   'cupped',
   'palmate',
+  'pleated',
   // Many on one stem.
   'feather',
   'pinnate',

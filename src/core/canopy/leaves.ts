@@ -80,6 +80,8 @@ const BY_GENUS: Record<
   Lonicera: { ovate: { kind: 'ovate', aspect: 0.62 } },
   Pericallis: { heart: { kind: 'zonal', aspect: 1.05 } },
   Gerbera: { lobed: { kind: 'toothed', aspect: 0.36 } },
+  Chamaerops: { palmate: { kind: 'pleated', aspect: 1.05 } },
+  Trachycarpus: { palmate: { kind: 'pleated', aspect: 1.05 } },
   Nephrolepis: { feather: { kind: 'frond', aspect: 0.2 } },
 };
 

@@ -1,3 +1,4 @@
+import { genusOf } from '../plants/facts';
 import { clamp } from '../units/number';
 import { flowerAt } from './flowers';
 import { leafAt, leafLook } from './leaves';
@@ -32,7 +33,10 @@ export function trails(s: Sprig, share: number): void {
   );
   const step =
     rim.length > 1 ? Math.hypot((rim[1]?.x ?? 0) - (rim[0]?.x ?? 0), (rim[1]?.y ?? 0) - (rim[0]?.y ?? 0)) : 1;
-  const stems = Math.max(3, Math.round(clamp(spreadMm / (8 + s.plant.leaf.lengthMm * LEAF_PARTS), 7, 26) * share));
+  const curtain = CURTAINS.has(genusOf(s.plant.botanical));
+  const most = curtain ? MOST_STEMS.curtain : MOST_STEMS.loose;
+  const stems = Math.max(3, Math.round(clamp(spreadMm / (8 + s.plant.leaf.lengthMm * LEAF_PARTS), 7, most) * share));
+  const shortest = curtain ? SHORTEST.curtain : SHORTEST.loose;
   const half = atEdge ? clamp((spreadMm * 0.36) / step, 2, rim.length / 3) : rim.length / 2;
   for (let i = 0; i < stems; i += 1) {
     const t = stems === 1 ? 0 : i / (stems - 1) - 0.5;
@@ -41,7 +45,7 @@ export function trails(s: Sprig, share: number): void {
     const mark = rim[((k % rim.length) + rim.length) % rim.length];
     if (!mark) continue;
     const heading = Math.atan2(mark.y + mark.ny * 30 - s.base[2], mark.x + mark.nx * 30 - s.base[0]);
-    const own = (SHORTEST + (1 - SHORTEST) * s.random() ** UNEVEN) * (1 - 0.6 * Math.abs(t));
+    const own = (shortest + (1 - shortest) * s.random() ** UNEVEN) * (1 - (curtain ? 0.3 : 0.6) * Math.abs(t));
     // One of them is as long as the plant is said to hang, and those beside it nearly.
     const apart = Math.abs(i - Math.floor(stems / 2));
     runStem(
@@ -56,7 +60,10 @@ export function trails(s: Sprig, share: number): void {
 /** Large leaves part the stems: each takes so much of its length. Stems stray by this share of the way along the rim; the shortest is so much of the longest, and most are shorter than that. By eye. */
 const LEAF_PARTS = 0.28;
 const STRAYS = 0.16;
-const SHORTEST = 0.3;
+const SHORTEST = { loose: 0.3, curtain: 0.62 };
+const MOST_STEMS = { loose: 26, curtain: 38 };
+/** What hangs as a curtain: many thin stems, all long. */
+const CURTAINS: ReadonlySet<string> = new Set(['Dichondra', 'Curio', 'Lysimachia', 'Lotus']);
 const UNEVEN = 1.1;
 /** So many to either side of the longest are nearly as long. By eye: no trail hangs alone. */
 const BESIDE = 2;

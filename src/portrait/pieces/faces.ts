@@ -1,5 +1,5 @@
 import { line, noise, smooth, within, type Painter, type Texel } from './paint';
-import { disc, even, petals, rows, SOFT, type Dish } from './petals';
+import { disc, DOUBLE_SHADE, even, petals, rows, SOFT, type Dish } from './petals';
 import type { PieceShape } from './piece';
 
 const TAU = Math.PI * 2;
@@ -244,9 +244,11 @@ export const faces = {
         0.12,
       ),
       (out, _, which) => smooth(0.7, 0.4, out) * 0.45 + (which > 44 ? 0.2 : 0),
+      null,
+      DOUBLE_SHADE,
     ),
-    (out) => 0.46 * Math.sqrt(Math.max(0, 1 - out * out)) - 0.18,
-    { points: [12, 8], pixels: 96 },
+    (out) => 0.4 * Math.sqrt(Math.max(0, 1 - out * out)) - 0.16,
+    { ruffle: 0.05, often: 6, points: [12, 8], pixels: 96 },
   ),
   /** Ball and decorative dahlias: rolled petals, close, in spirals. */
   dahlia: disc(
@@ -261,6 +263,8 @@ export const faces = {
         [5, 0.14, 0.06],
       ]),
       (out, off) => smooth(0.75, 0.5, out) * 0.2 * (1 - Math.abs(off)),
+      null,
+      DOUBLE_SHADE,
     ),
     (out) => 0.36 * Math.sqrt(Math.max(0, 1 - out * out)) - 0.14,
     { points: [12, 8], pixels: 96 },
@@ -277,6 +281,8 @@ export const faces = {
         [3, 0.18, 0.14],
       ]),
       (out) => 0.3 * smooth(0.4, 0.1, out),
+      null,
+      DOUBLE_SHADE,
     ),
     (out) => 0.24 * Math.sqrt(Math.max(0, 1 - out * out)) - 0.08,
     { ruffle: 0.06, points: [12, 8], pixels: 96 },

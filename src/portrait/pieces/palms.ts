@@ -122,6 +122,9 @@ const lobes =
 
 const HEART = by([0.3, 0.86, 1.02, 1.02, 0.96, 0.88, 0.83, 0.86, 1]);
 
+/** Fingers of a fan palm's leaf to either side. */
+const FINGERS = 9;
+
 export const palms = {
   /** A notch at the stalk, two shoulders, drawn to a point: sweet-potato vines. */
   heart: palm({ outline: HEART, veins: [0, 0.6, 1.25], twigs: true }),
@@ -207,6 +210,21 @@ export const palms = {
     outline: (a) => (course(a) < 0.1 ? 0.55 : 1) * (a < Math.PI ? 1 : 0.9) * scallops(a, 17, 0.05),
     veins: [0, 0.5, 1.05, 1.5],
     cup: 0.42,
+  }),
+  /** A fan in pleats, cut to half of it into stiff fingers: fan palms. */
+  pleated: palm({
+    outline: (a) =>
+      course(a) < 0.03
+        ? 0.96
+        : course(a) < 0.14
+          ? 0.05
+          : 0.46 + 0.56 * smooth(0.1, 0.7, Math.abs(Math.cos(a * FINGERS))),
+    veins: Array.from({ length: FINGERS }, (_, i) => (i * Math.PI) / FINGERS),
+    joint: 0.44,
+    thick: 0.03,
+    cup: 0.2,
+    points: [30, 15],
+    pixels: 160,
   }),
   /** A hand of long fingers. */
   palmate: palm({

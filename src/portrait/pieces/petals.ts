@@ -51,6 +51,9 @@ export interface Petal {
   rim?: number;
 }
 
+/** How much darker a petal is at the edge of one over it; deeper between the many of a double flower. By eye. */
+const SHADE = 0.2;
+export const DOUBLE_SHADE = 0.4;
 /** A petal throws no shade further than this. */
 const FAR = 0.1;
 
@@ -76,6 +79,7 @@ export function petals(
   list: readonly Petal[],
   throat: (out: number, off: number, which: number) => number,
   eye: { wide: number; second: number; light: number } | null = null,
+  shade = SHADE,
 ): Painter {
   const ways = list.map((p) => [Math.cos(p.way), Math.sin(p.way)] as const);
   return (x, y): Texel => {
@@ -102,7 +106,7 @@ export function petals(
           0.06 * (out - 0.5) +
           streak -
           0.05 * line(off, p.half * 0.12) -
-          0.2 * smooth(0.09, 0, over) +
+          shade * smooth(0.09, 0, over) +
           (p.rim ?? 0) * smooth(0.12, 0, inside);
         seen = { edge: second, vein: second, light, cover: within(inside, SOFT) };
         break;
@@ -128,7 +132,7 @@ export function rows(list: readonly (readonly [number, number, number])[], notch
       broad: 0.7,
       notch,
       light: 0.38 + 0.14 * (k / list.length) + 0.15 * noise(i * 5.1, k * 3.3),
-      rim: 0.09,
+      rim: 0.13,
     })),
   );
 }

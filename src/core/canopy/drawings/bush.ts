@@ -121,7 +121,7 @@ function strewnOver(s: Sprig, { h, w }: Frame, many: number, size: number): void
     const at: Vec = add(s.base, [dir[0] * out, h * (0.36 + 0.6 * dir[1]), dir[2] * out]);
     const over = add(at, unit(add(dir, UP, 1)), held * between(s, 0.7, 1.15));
     stemBetween(s, add(at, [-dir[0] * 26, -mm * 0.7, -dir[2] * 26]), over, clamp(mm * 0.04, 1.6, 3.4));
-    flowerAt(s, over, unit(add(dir, UP, s.look?.as === 'open' && s.look.up ? 0.9 : 0.5)), size);
+    flowerAt(s, over, unit(add(dir, UP, s.look?.as === 'open' && s.look.up ? 0.9 : 0.3)), size);
   }
 }
 

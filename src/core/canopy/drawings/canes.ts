@@ -13,7 +13,12 @@ const SMALL_MM = 45;
 /** A cane without a flower reaches so far, of one with. By eye. */
 const BARE_CANE = 0.66;
 /** A cane bears leaf so far up: under flowers at its end, or among those all along it. By eye. */
-const CLAD = { under: 0.62, whole: 0.92 } as const;
+const CLAD = { under: 0.7, whole: 0.92 } as const;
+/** Large flowers stand close about the end of a cane: their head is so many of them long. By eye. */
+const HEAD = 1.5;
+/** Flowers at the end of a cane at the usual dose; where they make a head there are no fewer than so many, on fewer canes. By eye. */
+const MANY = 7;
+const HEADED = 5;
 
 /**
  * How canes of a kind are built. They stand so far apart, mm, no more of them; lean out by so much of the plant’s width,
@@ -38,8 +43,8 @@ const STRAIGHT: Build = {
   lean: 0.27,
   lower: 0.12,
   taper: 8,
-  close: 0.36,
-  leaves: 9,
+  close: 0.46,
+  leaves: 8,
   looks: -0.2,
   smaller: 0.25,
 };
@@ -121,8 +126,9 @@ function caneOf(s: Sprig, { lean, lower, taper }: Build, i: number, stalks: numb
   const turned = i * GOLDEN;
   const reach = Math.sqrt((i + 0.2) / stalks) * w * lean;
   // A few at the tip of each cane that flowers.
-  const bears = s.look !== null && flowersOn(s, i);
-  const many = bears ? Math.round(clamp(7 * s.dose, 1, 24) * s.grown.bloom) : 0;
+  const hangs = s.look?.as === 'hung' || s.plant.flower.form === 'spike' || isSmall(s);
+  const bears = s.look !== null && flowersOn(s, i, hangs ? undefined : (MANY * s.dose) / HEADED);
+  const many = bears ? Math.round(clamp(MANY * s.dose, hangs ? 1 : HEADED, 24) * s.grown.bloom) : 0;
   // Among canes in flower, one that bears none stays among the leaves: no bare stem stands over them.
   const borne = s.plant.flower.form === 'spike' ? bears : many > 0;
   const bare = s.look !== null && !isSmall(s) && leafLook(s.plant).lengthMm >= h * SMALL_LEAF && !borne;
@@ -165,7 +171,7 @@ function leavesUp(s: Sprig, build: Build, { foot, tip, turned, reach, borne }: C
   const shrink = shrinkOf(s);
   const leaf = lengthMm * shrink;
   const small = isSmall(s);
-  const steep = Math.acos(clamp((s.grown.spreadMm * 0.5 - reach) / leaf, 0.3, 0.8));
+  const steep = Math.acos(clamp((s.grown.spreadMm * 0.5 - reach) / leaf, 0.42, 0.85));
   const nodes = clamp(Math.round((tip[1] - s.base[1]) / (leaf * build.close)), 4, build.leaves);
   const clad = small || s.look?.as === 'hung' || !borne ? CLAD.whole : CLAD.under;
   for (let n = 0; n < nodes; n += 1) {
@@ -203,8 +209,13 @@ function atItsEnd(s: Sprig, { foot, tip, turned, borne, many }: Cane): void {
       flowerAt(s, add(axil, UP, -0.34 * flower.sizeMm), toward(turned, 0));
       continue;
     }
-    const about: Vec = [between(s, -22, 22), between(s, -45, 18), between(s, -22, 22)];
-    flowerAt(s, add(tip, about), unit(add(toward(turn(s), 0.3), UP, 0.2)));
+    // Close about the end of its cane, the lowest the most open.
+    const up = many > 1 ? k / (many - 1) : 1;
+    const out = toward(turned + k * GOLDEN, 0.25);
+    const from = add(tip, UP, -HEAD * flower.sizeMm * (1 - up));
+    const at = add(from, out, flower.sizeMm * (0.5 - 0.2 * up));
+    stemBetween(s, from, at, 1.6);
+    flowerAt(s, at, unit(add(out, UP, 0.2)), 1 - 0.25 * up);
   }
 }
 

@@ -9,7 +9,7 @@ import type { Sprig } from '../sprig';
 import { LEGS, supportOf, wigwamFor } from '../supports';
 import type { Vec } from '../vector';
 
-const plantOf = (id: string): Plant => LIBRARY.find((p) => p.id === id)!;
+const plantOf = (id: string): Plant => LIBRARY.find((p) => p.id === id) as Plant;
 /** A pot a foot across. */
 const potted = (id: string, base: Vec = [0, 0, 0]): Sprig =>
   ({

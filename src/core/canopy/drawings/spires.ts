@@ -12,6 +12,31 @@ const MOST_WHORLS = 18;
 /** From so far up a spire its flowers are still in bud, where it is in full flower. By eye. */
 const IN_BUD = 0.74;
 
+const isSage = ({ plant, look }: Sprig): boolean => look?.as === 'stand' && genusOf(plant.botanical) === 'Salvia';
+
+/** A whorl of a sage stands in calyces of its own colour, so long beside a flower, half as wide, that stay when the flower has fallen. By eye. */
+const CALYX = { long: 0.8, wide: 0.42, each: 5, tint: 0.28 };
+
+/** The calyces of a whorl, which make a sage's spire as thick as it is where its flowers stand apart. */
+function calyces(s: Sprig, at: Vec, mm: number, turned: number): void {
+  const { a } = flowerColours(s);
+  const green = stemColour(s.plant);
+  for (let k = 0; k < CALYX.each; k += 1)
+    s.put({
+      kind: 'bud',
+      at,
+      along: unit(add(toward(turned + (k * Math.PI * 2) / CALYX.each, 0.2), UP, 0.55)),
+      face: UP,
+      length: mm * CALYX.long,
+      width: mm * CALYX.wide,
+      droop: mm * CALYX.wide,
+      a: blend(a, green, CALYX.tint),
+      b: green,
+      owner: s.owner,
+      glow: 0.3,
+    });
+}
+
 /** Flowers so wide, mm, round a stem, open below and in bud above, smaller to the tip. */
 export function spire(s: Sprig, from: Vec, to: Vec, mm: number): void {
   const kind = spireKind(s);
@@ -27,6 +52,7 @@ export function spire(s: Sprig, from: Vec, to: Vec, mm: number): void {
     const at = mix(from, to, t);
     const inBud = t > 0.15 + (IN_BUD - 0.15) * open + (1 - IN_BUD) * Math.max(0, open - 0.9);
     const around = faced ? 3 : mm > 22 ? 3 : 4;
+    if (isSage(s) && !inBud) calyces(s, at, Math.max(7, mm, least) * (1.12 - 0.55 * t) * swell, n * 1.9 + 0.5);
     for (let k = 0; k < around; k += 1) {
       const dir = toward(n * 1.9 + (k * Math.PI * 2) / around + between(s, -0.2, 0.2), faced ? 0.12 : 0.25);
       const { a, b } = flowerColours(s);
@@ -68,14 +94,36 @@ export function headAt(s: Sprig, tip: Vec, out: Vec): void {
   flowerAt(s, tip, unit(add(out, UP, s.look?.as !== 'open' || s.look.up ? 2 : 0.35)), 1);
 }
 
+/** A stalk that nods bears so many bells, from so far up it, all to one side; it bows by so much of its height, and stands so much over its leaves; from this share of full flower on there is one. By eye. */
+const NODDING = { bells: 7, from: 0.6, bow: 0.34, over: 0.55, opens: 0.1 };
+
+/** A stalk that arches over at its end, with bells along one side, the lowest open first: echeverias. */
+function nodding(s: Sprig, foot: Vec, tip: Vec, a: number): void {
+  const mm = s.plant.flower.sizeMm;
+  const bow = (tip[1] - foot[1]) * NODDING.bow;
+  const on = (t: number): Vec => add(add(mix(foot, tip, t), toward(a, 0), bow * t * t), UP, bow * 0.5 * (t - t * t));
+  for (let k = 0; k < 6; k += 1) stemBetween(s, on(k / 6), on((k + 1) / 6), 3 - 0.25 * k);
+  for (let k = 0; k < NODDING.bells; k += 1) {
+    const t = k / (NODDING.bells - 1);
+    const at = on(NODDING.from + (1 - NODDING.from) * t);
+    flowerAt(s, add(at, UP, -mm * 0.4), toward(a + (k % 2 ? 0.6 : -0.6), 0), 1 - 0.45 * t);
+  }
+}
+
 /** Bare stalks from the middle of a tuft, with flowers over its leaves. */
 export function stalksOver(s: Sprig, usual: number): void {
   const { heightMm: h, spreadMm: w } = s.grown;
-  const many = stalksOf(s, usual);
+  // A stalk of many bells is a flower that is seen, however few there are.
+  const least = s.look?.as === 'hung' && s.grown.bloom > NODDING.opens ? 1 : 0;
+  const many = Math.max(least, stalksOf(s, usual));
   for (let i = 0; i < many; i += 1) {
     const a = i * GOLDEN + 0.7;
     const reach = Math.sqrt((i + 0.5) / many) * w * 0.3;
     const tip = add(s.base, [Math.cos(a) * reach, h * between(s, 0.82, 1), Math.sin(a) * reach]);
+    if (s.look?.as === 'hung') {
+      nodding(s, s.base, add(tip, UP, h * NODDING.over), a);
+      continue;
+    }
     stemBetween(s, s.base, tip, 3);
     headAt(s, tip, toward(a, 0));
   }
