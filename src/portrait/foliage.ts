@@ -22,6 +22,10 @@ attribute vec2 mixv;
 attribute vec3 tintA;
 attribute vec3 tintB;
 attribute vec2 skin;
+#ifdef EACH
+  attribute vec3 tintC;
+  varying vec3 vTintC;
+#endif
 uniform float swell;
 varying vec3 vTintA;
 varying vec3 vTintB;
@@ -31,14 +35,20 @@ const VERTEX_BODY = `#include <begin_vertex>
 transformed *= swell;
 vTintA = tintA;
 vTintB = tintB;
+#ifdef EACH
+  vTintC = tintC;
+#endif
 vMix = vec3(mixv, skin.x);
 vGloss = skin.y;`;
 const FRAGMENT_HEAD = `#include <common>
 varying vec3 vTintA;
 varying vec3 vTintB;
+#ifdef EACH
+  varying vec3 vTintC;
+#endif
 varying vec3 vMix;
 varying float vGloss;`;
-/** Two colours an instance, mixed by the mesh’s own weights and by what is painted: along the edge, or along the veins. The underside of a leaf is paler. */
+/** Two colours an instance, mixed by the mesh’s own weights and by what is painted: along the edge, or along the veins; a third for veins where they differ from the edge. The underside of a leaf is paler. */
 const TINT = `
 vec2 second = vMix.xy;
 float light = 1.0;
@@ -48,7 +58,11 @@ float light = 1.0;
   light = painted.z * 2.0;
   diffuseColor.a = painted.w;
 #endif
-vec3 tint = mix(vTintA, vTintB, vMix.z > 1.5 ? max(second.x, second.y) : mix(second.x, second.y, vMix.z)) * light;
+vec3 tint = mix(vTintA, vTintB, vMix.z > 2.5 ? second.x : vMix.z > 1.5 ? max(second.x, second.y) : mix(second.x, second.y, vMix.z));
+#ifdef EACH
+  if (vMix.z > 2.5) tint = mix(tint, vTintC, second.y);
+#endif
+tint *= light;
 #ifdef LEAF
   if (!gl_FrontFacing) tint = mix(tint, vec3(dot(tint, vec3(0.3, 0.5, 0.2))) * vec3(1.06, 1.1, 0.98) + 0.015, 0.34);
 #endif
@@ -73,11 +87,11 @@ void RE_Direct_Leaf( const in IncidentLight directLight, const in vec3 geometryP
 #define RE_Direct RE_Direct_Leaf`;
 
 /** A material for every leaf and petal of a kind: with what is painted on it, cut out along its outline. */
-function foliageMaterial(kind: Kind, smooth: boolean, swell = { value: 1 }): MeshLambertMaterial {
+function foliageMaterial({ kind, colourC }: Batch, smooth: boolean, swell = { value: 1 }): MeshLambertMaterial {
   const painted = paintOf(kind);
   const m = new MeshLambertMaterial({ side: DoubleSide, map: painted, alphaTest: painted ? CUT : 0 });
   if (painted && smooth) smoothEdged(m);
-  if (LEAVES.has(kind)) m.defines = { LEAF: '' };
+  m.defines = { ...(LEAVES.has(kind) && { LEAF: '' }), ...(colourC.length > 0 && { EACH: '' }) };
   m.onBeforeCompile = (shader) => {
     shader.uniforms.swell = swell;
     shader.vertexShader = shader.vertexShader
@@ -139,6 +153,7 @@ export function mixed(b: Batch): Batch {
     matrices: pick(b.matrices, 16),
     colourA: pick(b.colourA, 3),
     colourB: pick(b.colourB, 3),
+    colourC: b.colourC.length > 0 ? pick(b.colourC, 3) : b.colourC,
     veined: pick(b.veined, 1),
     gloss: pick(b.gloss, 1),
     owner: Uint16Array.from(order, (i) => b.owner[i] ?? 0),
@@ -151,10 +166,10 @@ export function createFoliage(canopy: Canopy, detail: Detail = 'near', smooth = 
   const swell = { value: 1 };
   const parts = canopy.batches.map(mixed).map((b) => {
     const shapes = shapesOf(b);
-    const passing = new Mesh(new BufferGeometry(), foliageMaterial(b.kind, false));
+    const passing = new Mesh(new BufferGeometry(), foliageMaterial(b, false));
     passing.visible = false;
     passing.frustumCulled = false;
-    const material = foliageMaterial(b.kind, smooth, swells(b) ? swell : undefined);
+    const material = foliageMaterial(b, smooth, swells(b) ? swell : undefined);
     return { batch: b, shapes, passing, mesh: meshOf(b, shapes.of(detail), material) };
   });
   for (const p of parts) group.add(p.mesh, p.passing);
@@ -176,6 +191,7 @@ export function createFoliage(canopy: Canopy, detail: Detail = 'near', smooth = 
       for (const { batch, mesh } of parts) {
         tint(mesh, 'tintA', batch.colourA, batch.owner, owners);
         tint(mesh, 'tintB', batch.colourB, batch.owner, owners);
+        if (batch.colourC.length > 0) tint(mesh, 'tintC', batch.colourC, batch.owner, owners);
       }
       if (cards !== null) bake(cards);
     },
@@ -216,6 +232,7 @@ function shapesOf(b: Batch): { of: (detail: Detail) => BufferGeometry; dispose: 
   const own = {
     tintA: new InstancedBufferAttribute(b.colourA.slice(), 3),
     tintB: new InstancedBufferAttribute(b.colourB.slice(), 3),
+    ...(b.colourC.length > 0 && { tintC: new InstancedBufferAttribute(b.colourC.slice(), 3) }),
     skin: new InstancedBufferAttribute(skin, 2),
   };
   const made = new Map<Detail, BufferGeometry>();

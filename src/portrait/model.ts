@@ -15,6 +15,7 @@ import type { Batch, Canopy, Kind } from '@/core/canopy/kinds';
 import type { Container } from '@/core/containers/schema';
 import { createBody } from './body';
 import { geometryOf, PIECES } from './pieces';
+import { secondAt } from './pieces/piece';
 import { pictureOf, PLAIN } from './pieces/paint';
 
 /** glTF counts in metres. */
@@ -55,9 +56,11 @@ function gather(b: Batch): Map<number, Gathered> {
       g.positions.push(point.x, point.y, point.z);
       g.tiles.push(uv.getX(v), uv.getY(v));
       const [edge, vein] = seconds[v] ?? [0, 0];
-      const k = veined > 1 ? Math.max(edge, vein) : edge * (1 - veined) + vein * veined;
+      const k = secondAt(veined, edge, vein);
+      const third = veined > 2 ? vein : 0;
       for (const c of [0, 1, 2]) {
-        const own = (b.colourA[i * 3 + c] ?? 0) * (1 - k) + (b.colourB[i * 3 + c] ?? 0) * k;
+        const two = (b.colourA[i * 3 + c] ?? 0) * (1 - k) + (b.colourB[i * 3 + c] ?? 0) * k;
+        const own = two * (1 - third) + (b.colourC[i * 3 + c] ?? 0) * third;
         // No colour of the format is lighter than white.
         g.colours.push(Math.min(1, own * room));
       }

@@ -14,6 +14,7 @@ const handedOver = (canopy: Canopy): Canopy =>
           b.matrices.buffer,
           b.colourA.buffer,
           b.colourB.buffer,
+          b.colourC.buffer,
           b.veined.buffer,
           b.gloss.buffer,
           b.owner.buffer,

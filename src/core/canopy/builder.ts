@@ -10,7 +10,7 @@ export interface Builder {
 }
 
 /** As a batch has it. */
-const VEINED: Record<Seconds, number> = { edge: 0, veins: 1, both: 2 };
+const VEINED: Record<Seconds, number> = { edge: 0, veins: 1, both: 2, each: 3 };
 
 const VOXEL = 42;
 /** How fast light dies away through leaves in the occlusion pass; set by eye against foliage in the open. */
@@ -62,6 +62,7 @@ function batchOf(kind: Kind, list: readonly Piece[], density: Density): Batch {
     matrices: new Float32Array(n * 16),
     colourA: new Float32Array(n * 3),
     colourB: new Float32Array(n * 3),
+    colourC: new Float32Array(list.some((p) => p.c) ? n * 3 : 0),
     veined: new Float32Array(n),
     gloss: new Float32Array(n),
     owner: new Uint16Array(n),
@@ -97,6 +98,7 @@ function batchOf(kind: Kind, list: readonly Piece[], density: Density): Batch {
       const f = light * (1 + (1 - light) * (tint - 1));
       out.colourA[i * 3 + k] = (p.a[k] ?? 0) * f;
       out.colourB[i * 3 + k] = (p.b[k] ?? 0) * f;
+      if (out.colourC.length > 0) out.colourC[i * 3 + k] = ((p.c ?? p.b)[k] ?? 0) * f;
     }
     out.veined[i] = VEINED[p.seconds ?? 'edge'];
     out.gloss[i] = p.gloss ?? 0;

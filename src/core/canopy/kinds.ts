@@ -91,7 +91,9 @@ export interface Batch {
   /** Linear-light RGB of the body and of the edge, vein or throat. */
   colourA: Float32Array;
   colourB: Float32Array;
-  /** What the second colour follows: 0 the edge, 1 the veins, 2 both. */
+  /** Of the veins, where those of a piece are of another colour than its edge; empty where no piece of the kind has such. */
+  colourC: Float32Array;
+  /** What the second colour follows: 0 the edge, 1 the veins, 2 both, 3 the edge while the veins are of the third. */
   veined: Float32Array;
   /** How it takes the light: 1 shines, 0 is matt, −1 is felted. */
   gloss: Float32Array;

@@ -166,7 +166,7 @@ export function leafAt(s: Sprig, at: Vec, along: Vec, face: Vec, size = 1, old =
   const look = leafLook(s.plant);
   const length = look.lengthMm * size * between(s, 0.78, 1.12);
   const width = length * look.aspect * between(s, 0.92, 1.06);
-  const { a, b, seconds } = leafColours(s);
+  const { a, b, c, seconds } = leafColours(s);
   s.put({
     kind: look.kind,
     at,
@@ -177,6 +177,7 @@ export function leafAt(s: Sprig, at: Vec, along: Vec, face: Vec, size = 1, old =
     droop: Math.min(width, length * 0.7) * between(s, 0.4, 0.95),
     a: yellow > 0 ? blend(a, OLD, yellow * 0.6) : a,
     b,
+    ...(c && { c }),
     seconds,
     owner: s.owner,
     gloss: glossOf(s.plant),

@@ -3,8 +3,8 @@ import { add, cross, dot, unit, type Vec } from './vector';
 
 export type Rgb = readonly [number, number, number];
 
-/** Where a leaf shows its second colour. */
-export type Seconds = 'edge' | 'veins' | 'both';
+/** Where a leaf shows its second colour; `each`: along its edge, and its veins in a third. */
+export type Seconds = 'edge' | 'veins' | 'both' | 'each';
 
 /** One leaf, flower or stem before it is drawn. Lengths in mm. */
 export interface Piece {
@@ -23,6 +23,8 @@ export interface Piece {
   owner: number;
   /** What the second colour follows; the edge, where nothing is said. */
   seconds?: Seconds;
+  /** The colour of its veins, where they are of another than its edge. */
+  c?: Rgb;
   /** Share of light this piece ignores shading by; flowers glow a little. */
   glow?: number;
   /** 1 shines, −1 is felted. */

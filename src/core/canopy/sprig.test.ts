@@ -60,7 +60,12 @@ test('a vein is drawn along the veins, an edge along the edge, and where there i
   expect(leafColours(sprig(plant('ivy-column-gold'))).seconds).toBe('edge');
   const { a, b, seconds } = leafColours(sprig(plant('petunia-violet')));
   expect(seconds).toBe('veins');
-  expect(leafColours(sprig(plant('caladium-white'))).seconds).toBe('both');
+  expect(leafColours(sprig(plant('caladium-white')))).toMatchObject({ seconds: 'both' });
+  const coleus = leafColours(sprig(plant('coleus-plum-lime')));
+  expect(coleus.seconds).toBe('each');
+  // A lime edge, veins of cerise.
+  expect(coleus.b[1]).toBeGreaterThan(coleus.b[0]);
+  expect(coleus.c?.[0]).toBeGreaterThan(coleus.c?.[1] ?? 1);
   expect(b[1]).toBeGreaterThan(a[1]);
 });
 

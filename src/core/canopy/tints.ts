@@ -22,8 +22,8 @@ const differing = (s: Sprig, a: number, b: number): number => a + (b - a) * s.ra
 const ALIKE = 0.08;
 const alike = (one: string, other: string): boolean => deltaE(lch(one), lch(other)) < ALIKE;
 
-/** Body and second colour of a leaf: its edge or vein, or both where they are alike, when it has one, else its own veins a little paler. Each leaf differs a little. */
-export function leafColours(s: Sprig): { a: Rgb; b: Rgb; seconds: Seconds } {
+/** Body and second colour of a leaf: its edge or vein, or both where they are alike, when it has one, else its own veins a little paler; a third where edge and veins differ. Each leaf differs a little. */
+export function leafColours(s: Sprig): { a: Rgb; b: Rgb; seconds: Seconds; c?: Rgb } {
   const leaf = linearRgb(hexOf(s.plant, 'leaf'));
   const edge = s.plant.colours.find((c) => c.part === 'edge');
   const vein = s.plant.colours.find((c) => c.part === 'vein');
@@ -31,9 +31,12 @@ export function leafColours(s: Sprig): { a: Rgb; b: Rgb; seconds: Seconds } {
   const k = differing(s, 0.82, 1.16);
   const warm = differing(s, -0.04, 0.06);
   const body: Rgb = [leaf[0] * (k + warm), leaf[1] * k, leaf[2] * (k - warm)];
+  const both = edge !== undefined && vein !== undefined;
+  const each = both && !alike(edge.hex, vein.hex);
   return {
     a: body,
-    seconds: edge ? (vein && alike(edge.hex, vein.hex) ? 'both' : 'edge') : 'veins',
+    seconds: each ? 'each' : both ? 'both' : edge ? 'edge' : 'veins',
+    ...(each && { c: scaled(linearRgb(vein.hex), k) }),
     b: second ? scaled(linearRgb(second.hex), k) : blend(scaled(body, 1.3), [0.5, 0.55, 0.3], 0.09),
   };
 }

@@ -17,6 +17,7 @@ import type { Container } from '@/core/containers/schema';
 import { createBody } from '../body';
 import { eyeBefore, type Frame, FRONT, LENS } from '../lens';
 import { geometryOf, PIECES } from '../pieces';
+import { secondAt } from '../pieces/piece';
 import type { Detail } from '../pieces/surface';
 import { type Eye, lightOn, SUN, THROUGH, WAY } from './light';
 import { type Brush, CORNERS_BOTH, paintLine, paintTriangle, type Sheet, sheetOf } from './sheet';
@@ -130,7 +131,7 @@ function paintBatch(sheet: Sheet, b: Batch, { m, eye, perMm }: Sight, detail: De
       corners[at + 4] = uv[i * 2 + 1] as number;
       const edge = mix[i * 2] as number;
       const vein = mix[i * 2 + 1] as number;
-      corners[at + 5] = veined > 1 ? Math.max(edge, vein) : edge + (vein - edge) * veined;
+      corners[at + 5] = secondAt(veined, edge, vein);
       const p = (normal[i * 3] as number) / s0;
       const q = (normal[i * 3 + 1] as number) / s1;
       const r = (normal[i * 3 + 2] as number) / s2;
@@ -144,8 +145,10 @@ function paintBatch(sheet: Sheet, b: Batch, { m, eye, perMm }: Sight, detail: De
     const a = [b.colourA[n * 3] ?? 0, b.colourA[n * 3 + 1] ?? 0, b.colourA[n * 3 + 2] ?? 0] as const;
     const c = [b.colourB[n * 3] ?? 0, b.colourB[n * 3 + 1] ?? 0, b.colourB[n * 3 + 2] ?? 0] as const;
     const level = tile ? levelFor(tile, Math.sqrt(s1) * perMm) : undefined;
-    const front: Brush = { a, b: c, veined, tile: level, glint: SUN };
-    const back: Brush = leaf ? { ...front, a: underside(a), b: underside(c) } : front;
+    const veins =
+      veined > 2 ? ([b.colourC[n * 3] ?? 0, b.colourC[n * 3 + 1] ?? 0, b.colourC[n * 3 + 2] ?? 0] as const) : a;
+    const front: Brush = { a, b: c, c: veins, veined, tile: level, glint: SUN };
+    const back: Brush = leaf ? { ...front, a: underside(a), b: underside(c), c: underside(veins) } : front;
     paintFaces(sheet, corners, faces, front, back);
   }
 }
@@ -208,7 +211,7 @@ function paintMesh(sheet: Sheet, mesh: Mesh, { m, eye, perMm }: Sight): void {
   const level = tile ? levelFor(tile, perMm * TILE_MM) : undefined;
   const specular = phong ? phong.specular.toArray() : [0, 0, 0];
   const glint = [0, 1, 2].map((c) => (SUN[c] ?? 0) * (specular[c] ?? 0)) as [number, number, number];
-  const brush: Brush = { a: WHITE, b: WHITE, veined: 0, tile: level, glint };
+  const brush: Brush = { a: WHITE, b: WHITE, c: WHITE, veined: 0, tile: level, glint };
   paintFaces(sheet, corners, facesOf(g, count), brush, material.side === DoubleSide ? brush : null);
 }
 

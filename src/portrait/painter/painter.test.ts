@@ -7,7 +7,7 @@ import { lightOn, SUN, THROUGH, WAY } from './light';
 import { paintStill } from './paint';
 import { PIECES } from '../pieces';
 
-const RED: Brush = { a: [1, 0, 0], b: [0, 0, 1], veined: 0, tile: undefined, glint: SUN };
+const RED: Brush = { a: [1, 0, 0], b: [0, 0, 1], c: [0, 1, 0], veined: 0, tile: undefined, glint: SUN };
 /** Corners at pixels and depths, lit fully on one side and by a half on the other. */
 const cornersOf = (...points: [number, number, number][]): Float32Array => {
   const c = new Float32Array(points.length * CORNERS_BOTH);
@@ -30,6 +30,24 @@ describe('a triangle', () => {
     const covered = sheet.rgba.filter((_, i) => i % 4 === 3 && sheet.rgba[i] !== 0).length;
     expect(covered).toBeGreaterThanOrEqual(45);
     expect(covered).toBeLessThanOrEqual(55);
+  });
+  test('shows an edge in the second colour and veins in the third, where they differ', () => {
+    const tile = (edge: number, vein: number) => ({
+      wide: 1,
+      high: 1,
+      cut: 128,
+      data: new Uint8Array([edge, vein, 128, 255]),
+    });
+    const seen = (veined: number, edge: number, vein: number) => {
+      const sheet = sheetOf(12, 12);
+      paint(sheet, triangle(0.5), { ...RED, veined, tile: tile(edge, vein) });
+      return at(sheet, 2, 2).map((v) => v > 128);
+    };
+    expect(seen(3, 0, 0)).toEqual([true, false, false, true]);
+    expect(seen(3, 255, 0)).toEqual([false, false, true, true]);
+    expect(seen(3, 0, 255)).toEqual([false, true, false, true]);
+    expect(seen(2, 0, 255)).toEqual([false, false, true, true]);
+    expect(seen(0, 0, 255)).toEqual([true, false, false, true]);
   });
   test('two that share a side leave no gap between them', () => {
     const sheet = sheetOf(10, 10);

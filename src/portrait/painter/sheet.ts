@@ -1,3 +1,4 @@
+import { secondAt } from '../pieces/piece';
 import type { TileLevel } from '../pieces/levels';
 
 /** What is being painted: bytes of red, green, blue and cover for each pixel, and how far away it is, 0 near and 1 far. */
@@ -23,10 +24,12 @@ export const CORNER = 10;
 /** The same with the light that falls on its other side: red, green, blue, glint. */
 export const CORNERS_BOTH = CORNER + 4;
 
-/** What is painted with: both colours as light, what lies on the tile, and whether the second follows the veins. */
+/** What is painted with: its colours as light, what lies on the tile, and whether the second follows the veins. */
 export interface Brush {
   a: readonly [number, number, number];
   b: readonly [number, number, number];
+  /** Of the veins, where they are of a third colour. */
+  c: readonly [number, number, number];
   veined: number;
   tile: TileLevel | undefined;
   /** The colour of what glints, as light. */
@@ -54,7 +57,7 @@ export function paintTriangle(
   i: number,
   j: number,
   k: number,
-  { a, b, veined, tile, glint }: Brush,
+  { a, b, c: third, veined, tile, glint }: Brush,
   other: boolean,
 ): void {
   const ax = c[i] as number;
@@ -120,6 +123,7 @@ export function paintTriangle(
       if (far >= (depth[p] as number)) continue;
       let second = m + ms * s + mt * t;
       let light = 1;
+      let veins = 0;
       if (wide > 0) {
         const px = Math.floor((u + us * s + ut * t) * wide) % wide;
         const py = Math.floor((v + vs * s + vt * t) * high) % high;
@@ -127,16 +131,23 @@ export function paintTriangle(
         if ((data[q + 3] as number) < cut) continue;
         const edge = data[q] as number;
         const vein = data[q + 1] as number;
-        const painted = (veined > 1 ? Math.max(edge, vein) : edge + (vein - edge) * veined) / 255;
+        const painted = secondAt(veined, edge, vein) / 255;
         if (painted > second) second = painted;
+        if (veined > 2) veins = vein / 255;
         light = (data[q + 2] as number) / 127.5;
       }
       depth[p] = far;
       const o = p * 4;
       const shine = n + ns * s + nt * t;
-      rgba[o] = toEye((a0 + d0 * second) * light * (r + rs * s + rt * t) + shine * glint[0]);
-      rgba[o + 1] = toEye((a1 + d1 * second) * light * (g + gs * s + gt * t) + shine * glint[1]);
-      rgba[o + 2] = toEye((a2 + d2 * second) * light * (l + ls * s + lt * t) + shine * glint[2]);
+      rgba[o] = toEye(
+        (a0 + d0 * second + (third[0] - a0 - d0 * second) * veins) * light * (r + rs * s + rt * t) + shine * glint[0],
+      );
+      rgba[o + 1] = toEye(
+        (a1 + d1 * second + (third[1] - a1 - d1 * second) * veins) * light * (g + gs * s + gt * t) + shine * glint[1],
+      );
+      rgba[o + 2] = toEye(
+        (a2 + d2 * second + (third[2] - a2 - d2 * second) * veins) * light * (l + ls * s + lt * t) + shine * glint[2],
+      );
       rgba[o + 3] = 255;
     }
   }

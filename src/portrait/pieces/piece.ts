@@ -7,3 +7,7 @@ export interface PieceShape {
   build: (detail: Detail) => BufferGeometry;
   painted?: Painted;
 }
+
+/** How much of its second colour a place shows, by what that follows (as a batch says) and how near its edge and a vein lie there. */
+export const secondAt = (veined: number, edge: number, vein: number): number =>
+  veined > 2 ? edge : veined > 1 ? Math.max(edge, vein) : edge + (vein - edge) * veined;
