@@ -26,6 +26,7 @@ import type { GroupRole } from '@/core/groups/roles';
 import { shelfOf, type Mine } from '@/core/stock/shelf';
 import type { Planting } from '@/core/plantings/schema';
 import { aheadOf } from './ahead';
+import { letGo } from './let-go';
 
 /** What is composed, out of which plants, and which of the parts it falls into. */
 export interface Errand {
@@ -46,8 +47,11 @@ const ahead = aheadOf(({ planting, seed, mine, said, part, fewer }: Errand) =>
 const api = {
   /** Composes ahead of being asked. */
   runAhead: (errand: Errand): Promise<void> => ahead.run(errand),
-  part: (errand: Errand, onProgress: (done: number, sofar: Proposal[]) => void): Part =>
-    ahead.ask(errand, (done, sofar) => onProgress(done, sofar)),
+  part: (errand: Errand, onProgress: (done: number, sofar: Proposal[]) => void): Part => {
+    const part = ahead.ask(errand, (done, sofar) => onProgress(done, sofar));
+    letGo(onProgress);
+    return part;
+  },
   /** What the parts come to; null while there is no choice and fewer plants have not been tried. */
   join: (planting: Planting, parts: readonly Part[], said: Said | undefined, last: boolean): Composed | null =>
     !last && isThin(parts) ? null : joined(planting, parts, { said }),

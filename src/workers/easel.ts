@@ -1,5 +1,6 @@
 import { expose } from 'comlink';
 import { createStage, type Stage } from '@/portrait/stage';
+import { letGo } from './let-go';
 
 /** What the page hears of a picture: the graphics chip let go of it, gave it back, it is drawn anew. */
 export interface Heard {
@@ -41,9 +42,12 @@ const api = {
     canvas.addEventListener('webglcontextlost', (e) => {
       // Without this the browser would never give it back.
       e.preventDefault();
-      heard.lost();
+      // What is closed lets its chip go, and nobody is to hear of it.
+      if (easels.has(id)) heard.lost();
     });
-    canvas.addEventListener('webglcontextrestored', heard.back);
+    canvas.addEventListener('webglcontextrestored', () => {
+      if (easels.has(id)) heard.back();
+    });
   },
   tell: <K extends Told>(id: number, what: K, told: Parameters<Stage[K]>): void => {
     (at(id).stage[what] as (...told: unknown[]) => void)(...told);
@@ -61,14 +65,18 @@ const api = {
       easel.next = null;
       fit(easel);
       easel.now = easels.has(id) ? easel.stage.timed() : Promise.resolve(0);
-      void easel.now.then(easel.heard.drawn);
+      void easel.now.then(() => {
+        if (easels.has(id)) easel.heard.drawn();
+      });
       return easel.now;
     });
     return easel.next;
   },
   close: (id: number): void => {
-    easels.get(id)?.stage.dispose();
+    const easel = easels.get(id);
     easels.delete(id);
+    easel?.stage.dispose();
+    if (easel) letGo(easel.heard);
   },
 };
 export type EaselApi = typeof api;

@@ -108,9 +108,10 @@ test.each(['petunia-small-violet', 'lobelia-blue', 'dichondra-silver'])('%s: no 
   expect(low.filter((y) => y < -trailMm * 0.7).length).toBeGreaterThan(3);
 });
 
-test('leaves show their second colour along the edge, the veins, or both where the two are alike', () => {
+test('leaves show their second colour along the edge, the veins, both where the two are alike, or each in its own', () => {
   const says = (id: string) => new Set(parts(id).leaves.map((l) => l.seconds));
   expect(says('caladium-white')).toEqual(new Set(['both']));
-  expect(says('coleus-plum-lime')).toEqual(new Set(['edge']));
+  expect(says('coleus-plum-lime')).toEqual(new Set(['each']));
+  expect(says('coleus-red-gold')).toEqual(new Set(['edge']));
   expect(says('dahlia-yellow')).toEqual(new Set(['veins']));
 });

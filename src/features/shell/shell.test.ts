@@ -357,6 +357,28 @@ describe('a helper', () => {
     await expect(h.ask(never)).rejects.toThrow(/too long/);
     expect(Stub.made[0]?.ended).toBe(true);
   });
+  test('stopped, it is silent for good: what was asked of it never stops the one that runs now', async () => {
+    const h = helper(start, 20);
+    let heard = false;
+    h.ask(never).then(
+      () => (heard = true),
+      () => (heard = true),
+    );
+    h.stop();
+    expect(await h.ask(async () => 'next')).toBe('next');
+    await new Promise((then) => setTimeout(then, 40));
+    expect([heard, Stub.made.map((w) => w.ended)]).toEqual([false, [true, false]]);
+  });
+  test('all who wait hear that it broke, and what cannot be asked is refused at once', async () => {
+    const h = helper(start);
+    const both = [h.ask(never), h.ask(never)];
+    const thrown = h.ask(() => {
+      throw new Error('cannot be handed over');
+    });
+    await expect(thrown).rejects.toThrow('cannot be handed over');
+    Stub.made[0]?.dispatchEvent(new Event('error'));
+    for (const asked of both) await expect(asked).rejects.toThrow(HelperError);
+  });
   test('hands on what went wrong inside it', async () => {
     const h = helper(start);
     await expect(h.ask(async () => Promise.reject(new Error('no such plant')))).rejects.toThrow('no such plant');

@@ -23,41 +23,50 @@ export interface Helper<Api> {
   stop: () => void;
 }
 
+/** What runs, and who waits for an answer from it: each is told why none will come, or, where it is null, only no longer waits. */
+interface Running<Api> {
+  worker: Worker;
+  api: Remote<Api>;
+  waiting: Set<(why: HelperError | null) => void>;
+}
+
 /** A worker whose silence and failures are heard: comlink alone would wait for ever. */
 export function helper<Api>(start: () => Worker, patienceMs = PATIENCE_MS): Helper<Api> {
-  let running: { worker: Worker; api: Remote<Api>; broke: Promise<never> } | null = null;
-  const stop = () => {
-    running?.worker.terminate();
-    running = null;
+  let running: Running<Api> | null = null;
+  const end = (one: Running<Api>, why: HelperError | null) => {
+    one.worker.terminate();
+    if (running === one) running = null;
+    for (const answer of [...one.waiting]) answer(why);
   };
-  const begin = () => {
+  const begin = (): Running<Api> => {
     const worker = start();
-    const broke = new Promise<never>((_, reject) => {
-      const fail = () => reject(new HelperError(BROKE));
-      worker.addEventListener('error', fail);
-      worker.addEventListener('messageerror', fail);
-    });
-    // Heard where it is raced; a worker that breaks while nobody asks is no error of the page.
-    broke.catch(stop);
-    return { worker, api: wrap<Api>(worker), broke };
+    const one: Running<Api> = { worker, api: wrap<Api>(worker), waiting: new Set() };
+    const fail = () => end(one, new HelperError(BROKE));
+    worker.addEventListener('error', fail);
+    worker.addEventListener('messageerror', fail);
+    return one;
   };
   return {
-    stop,
-    ask: async (call) => {
-      running ??= begin();
-      const { api, broke } = running;
-      let timer: ReturnType<typeof setTimeout> | undefined;
-      const silent = new Promise<never>((_, reject) => {
-        timer = setTimeout(() => {
-          stop();
-          reject(new HelperError(SILENT));
-        }, patienceMs);
+    stop: () => {
+      if (running) end(running, null);
+    },
+    // No race with a promise that lives as long as the worker: it would keep every answer there ever was.
+    ask: (call) => {
+      const one = (running ??= begin());
+      return new Promise((resolve, reject) => {
+        const timer = setTimeout(() => end(one, new HelperError(SILENT)), patienceMs);
+        const settle = () => {
+          clearTimeout(timer);
+          one.waiting.delete(answer);
+        };
+        const answer = (why: HelperError | null) => {
+          settle();
+          if (why) reject(why);
+        };
+        one.waiting.add(answer);
+        // Called at once; what it throws is an answer too.
+        void (async () => call(one.api))().then(resolve, reject).finally(settle);
       });
-      try {
-        return await Promise.race([call(api), broke, silent]);
-      } finally {
-        clearTimeout(timer);
-      }
     },
   };
 }
