@@ -23,6 +23,8 @@ export interface Crown {
   flowers: number;
   /** Leaf over the ground it covers. */
   layers: number;
+  /** So much of its height is one thick stem of rolled leaf stalks, from which its leaves part. */
+  trunk: number;
 }
 
 const crown = (stalk: number, young: number, old: number, more: Partial<Crown> = {}): Crown => ({
@@ -33,6 +35,7 @@ const crown = (stalk: number, young: number, old: number, more: Partial<Crown> =
   leafy: 0.75,
   flowers: 1,
   layers: 2.1,
+  trunk: 0,
   ...more,
 });
 
@@ -51,6 +54,8 @@ const CAPE = crown(0, 1.2, 0.2, { leafy: 0.66, layers: 2.3 });
 /** Leaves cut as parsley’s on stalks from a tuber, each flower on a stalk. */
 const CUT = crown(0.8, 0.7, -0.1, { leafy: 0.6, layers: 2.4 });
 
+/** Few broad leaves from one thick stem, the young upright, the old arching over: bananas. */
+const PLANTAIN = crown(0.5, 1.3, -0.15, { dome: 0.34, leafy: 1, layers: 0.6, trunk: 0.38 });
 /** Fans on long stiff stalks, that stand in the middle and spread below: palms. */
 const FANS = crown(1, 1.25, -0.2, { dome: 0.78, leafy: 1, layers: 1.7 });
 
@@ -77,6 +82,8 @@ const CROWNS: Record<string, Partial<Record<LeafForm, Crown>>> = {
   Spathiphyllum: { ovate: crown(0.9, 0.7, -0.3, { leafy: 0.78 }) },
   Goeppertia: { ovate: crown(0.9, 0.6, -0.2) },
   Aglaonema: { ovate: STANDING },
+  Musa: { ovate: PLANTAIN },
+  Ensete: { ovate: PLANTAIN },
   Chamaerops: { palmate: FANS },
   Trachycarpus: { palmate: FANS },
   Beta: { ovate: crown(1.2, 1.35, 0.75, { dome: 0.55, leafy: 1, layers: 1.5 }) },

@@ -57,7 +57,7 @@ const BY_GENUS: Record<string, FlowerLook> = {
   Chrysanthemum: open('pompon', 0.1, true),
   Bellis: open('pompon', 0.3, true),
   Zinnia: open('dahlia', 0.2, true),
-  Rosa: open('rose', 0.1, true),
+  Rosa: open('rose', 0.1),
   Camellia: open('rose', 0),
   Gardenia: open('rose', 0),
   Ranunculus: open('rose', 0.4, true),

@@ -18,6 +18,8 @@ const INNER = [
   { from: 0.5, wide: 0.34, tall: 0.42 },
 ] as const;
 const INNER_LIGHT = 1.5;
+/** The lowest twigs, so many of all, bear no flowers. By eye. */
+const FLOWERS_FROM = 0.2;
 
 /** Conifers, heathers and what is needled like them: short twigs that point out and up over the whole of a cone or a dome. */
 export function cone(s: Sprig): void {
@@ -44,7 +46,10 @@ export function cone(s: Sprig): void {
   }
   const { many, size: swell } = heads(s, Math.PI * w * h * 0.5, 160);
   for (let i = 0; i < many; i += 1) {
-    const dir = toward(turn(s), between(s, 0.1, 1.2));
-    flowerAt(s, add(s.base, [dir[0] * w * 0.46, h * between(s, 0.25, 0.98), dir[2] * w * 0.46]), dir, swell);
+    // Among the tips of the twigs, as far out as those are at its height.
+    const t = 1 - Math.sqrt(1 - between(s, FLOWERS_FROM, 1));
+    const out = toward(turn(s), slim ? 0.4 : 0.2 + t);
+    const r = (w / 2) * wideAt(t) * between(s, 0.86, 1);
+    flowerAt(s, add(s.base, [out[0] * r, h * t, out[2] * r]), out, swell);
   }
 }

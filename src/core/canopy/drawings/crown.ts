@@ -30,6 +30,9 @@ const LONG_STALK = 1.3;
 /** Blades turn so far to one side or the other of straight up. By eye. */
 const ROLL = 0.3;
 
+/** A trunk is so thick beside the spread of its leaves. By eye. */
+const TRUNK = 0.09;
+
 /** Leaves from the soil, each on a stalk of its own or in a rose, and flowers on stalks over them. */
 export function crown(s: Sprig, c: Crown): void {
   leaves(s, c);
@@ -49,14 +52,15 @@ function leaves(s: Sprig, c: Crown): void {
     LEAVES.most,
   );
   // Dark under the blades, and not about the stalks at its foot; between stalks that are long one sees through.
-  if (c.stalk > 0 && c.stalk < LONG_STALK) lumpIn(s, add(s.base, UP, h * 0.34), w * 0.4, h * 0.3);
+  if (c.trunk > 0) stemBetween(s, s.base, add(s.base, UP, h * c.trunk), w * TRUNK);
+  else if (c.stalk > 0 && c.stalk < LONG_STALK) lumpIn(s, add(s.base, UP, h * 0.34), w * 0.4, h * 0.3);
   for (let i = 0; i < count; i += 1) {
     const t = (i + 0.5) / count;
     const a = i * GOLDEN + between(s, -0.3, 0.3);
     const rise = lerp(c.young, c.old, t ** 0.8) + between(s, -0.16, 0.16);
     const along = toward(a + between(s, -0.4, 0.4) * (c.stalk > 0 ? 1 : 0.3), rise);
     const grown = size * lerp(SIZES.young, SIZES.old, Math.sqrt(t));
-    const foot: Vec = add(s.base, toward(a, 0), w * FOOT * Math.sqrt(t));
+    const foot: Vec = add(add(s.base, toward(a, 0), w * FOOT * Math.sqrt(t)), UP, h * c.trunk * between(s, 0.75, 1));
     // Blades look up, and those that stand look at their middle’s other side.
     const roll = toward(a + Math.PI / 2, 0);
     const face = unit(add(add(UP, toward(a, 0), rise > 0.6 ? -0.9 : 0.35), roll, between(s, -ROLL, ROLL)));
