@@ -1,5 +1,9 @@
 import { expect, type Page, type Worker } from '@playwright/test';
-import { accessible, grown, pixelsNear, test } from './help';
+import { readFileSync } from 'node:fs';
+import { strFromU8, unzipSync } from 'fflate';
+import { newPlacement } from '../src/core/plantings/fresh';
+import { pot } from '../src/core/testing/pots';
+import { accessible, EMPTY, grown, pixelsNear, test } from './help';
 
 const POT = '/pot/lido-entrance-left';
 const put = (page: Page, id: string, planting: string) =>
@@ -63,6 +67,49 @@ test('a container that cannot be read is told, saved as a file, and deleted; the
   await expect(told).toBeHidden();
   await page.reload();
   await expect(page.getByRole('button', { name: 'More for Left-hand pot', exact: true })).toBeVisible();
+});
+
+test('a container saved by a newer Rillbank opens, says so, and loses nothing when it is edited and saved', async ({
+  page,
+}, info) => {
+  await page.goto(EMPTY);
+  const deed = { id: 'd7', what: 'slug-hunt', to: null, on: '2026-07-01', done: null, leave: 0.5 };
+  const petunia = newPlacement('p1', { plant: 'petunia-violet', start: 'p9', xMm: 0, yMm: 0, role: 'filler' });
+  const planting = {
+    ...pot({ id: 'newer', name: 'Newer', placements: [petunia], nextId: 9 }),
+    minor: 1,
+    scented: true,
+    deeds: [deed],
+  };
+  await page.getByLabel('Backup or planting file').setInputFiles({
+    name: 'newer.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(JSON.stringify(planting)),
+  });
+  await page.getByRole('link', { name: /Newer/ }).first().click();
+  await expect(page.getByText('Saved by a newer Rillbank: 2 things in it cannot be shown here.')).toBeVisible();
+  await accessible(page);
+  await page.goto(`${EMPTY}/pot/newer/spot`);
+  const place = page.getByLabel('Place');
+  await place.fill('Shed door');
+  await place.blur();
+  await expect(page.getByText(/^Saved \d/)).toBeVisible();
+  await page.getByRole('link', { name: 'Rillbank, to the bench' }).click();
+  const [backup] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save a backup' }).click(),
+  ]);
+  const path = info.outputPath('backup.zip');
+  await backup.saveAs(path);
+  const file = unzipSync(readFileSync(path))['containers/newer.json'] ?? new Uint8Array();
+  expect(JSON.parse(strFromU8(file))).toMatchObject({
+    minor: 1,
+    spot: { name: 'Shed door' },
+    later: [
+      { at: ['scented'], is: true },
+      { at: ['deeds'], is: deed },
+    ],
+  });
 });
 
 test('a rim typed digit by digit leaves the base alone, one typed too wide is clamped and told, and a reload keeps what is half typed', async ({

@@ -1,7 +1,9 @@
+import { version } from '../../package.json';
 import { BadInputError } from '../core/formats/parse';
 import { helpOf, usageOf, VERBS } from './verbs';
 
 const HELP = new Set(['--help', '-h', 'help']);
+const VERSION = new Set(['--version', '-V', 'version']);
 
 const print = (text: string): Promise<void> => new Promise((done) => process.stdout.write(`${text}\n`, () => done()));
 
@@ -13,6 +15,10 @@ export async function main(args: readonly string[]): Promise<number> {
   if (name === undefined || HELP.has(name)) {
     await print(usageOf());
     return name === undefined ? 2 : 0;
+  }
+  if (VERSION.has(name)) {
+    await print(version);
+    return 0;
   }
   const verb = Object.hasOwn(VERBS, name) ? VERBS[name] : undefined;
   if (!verb) {

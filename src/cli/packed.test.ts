@@ -2,6 +2,7 @@ import { execFileSync, spawnSync } from 'node:child_process';
 import { mkdtempSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { version } from '../../package.json';
 import { warmPot } from '../core/testing/pots';
 
 const dir = mkdtempSync(join(tmpdir(), 'rillbank-packed-'));
@@ -22,6 +23,7 @@ writeFileSync(planting, text);
 
 test('the packed command works from any folder, with nothing installed beside it', () => {
   expect(run(['--help'])).toMatchObject({ status: 0, stderr: '', stdout: expect.stringContaining('rillbank compose') });
+  expect(run(['--version'])).toMatchObject({ status: 0, stdout: `${version}\n` });
   expect(run(['jobs', '--help']).stdout).toMatch(/--ics FILE/);
   const { status, stdout } = run(['steps', planting]);
   expect(status).toBe(0);

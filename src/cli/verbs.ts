@@ -95,7 +95,7 @@ const lines = ({ usage }: Verb): string =>
 
 /** What `rillbank --help` prints. */
 export const usageOf = (): string =>
-  `rillbank: the potting bench from a terminal. JSON in, JSON out.\n\n${Object.values(VERBS).map(lines).join('\n')}\n\nrillbank COMMAND --help tells more of one. Exit 0, or 2 with a message that names the field and why.`;
+  `rillbank: the potting bench from a terminal. JSON in, JSON out.\n\n${Object.values(VERBS).map(lines).join('\n')}\n\nrillbank COMMAND --help tells more of one; rillbank --version tells which this is. Exit 0, or 2 with a message that names the field and why.`;
 
 /** What `rillbank VERB --help` prints. */
 export const helpOf = (verb: Verb): string => `${lines(verb)}${verb.more ? `\n\n${verb.more}` : ''}`;

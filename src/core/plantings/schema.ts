@@ -9,6 +9,7 @@ import { SpotSchema } from '../spots/schema';
 import { IsoDateSchema } from '../units/date';
 import { DeedSchema } from './deeds';
 import { nextAfter } from './ids';
+import { LaterSchema } from './later';
 
 export const SchoolSchema = z.enum(SCHOOL_IDS);
 
@@ -97,6 +98,8 @@ export const PlantingSchema = z
   .object({
     format: z.literal(PLANTING_FORMAT),
     version: z.literal(PLANTING_VERSION),
+    /** Of what minor version it was written; left out for the first. */
+    minor: z.number().int().min(0).optional(),
     /** Part of its address. */
     id: z
       .string()
@@ -119,6 +122,8 @@ export const PlantingSchema = z
     learned: z.array(LearnedSchema).max(200).default([]),
     /** What cans and probes have taught of how much it drinks, against the forecast. */
     drinksBy: z.number().min(0.4).max(2.5).default(1),
+    /** What a later Rillbank wrote into it and this one does not know. */
+    later: z.array(LaterSchema).max(4000).optional(),
   })
   .strict()
   .superRefine((p, ctx) => {

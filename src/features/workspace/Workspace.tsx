@@ -7,6 +7,7 @@ import { turnOn } from '@/core/growth/turn';
 import type { Planting } from '@/core/plantings/schema';
 import { buttonLook } from '@/ui/Button';
 import { useNarrow } from '@/ui/useNarrow';
+import { countOf } from '@/ui/words';
 import { useToday } from '../shell/diary';
 import { useDesk } from '../plants/composing';
 import { Boundary } from '../shell/Boundary';
@@ -80,6 +81,7 @@ function Open({ planting: whole, station }: { planting: Planting; station: Stati
         Skip to main content
       </a>
       <TopBar planting={planting} station={station} report={report} />
+      <FromLater later={whole.later ?? []} />
       <Boundary what={`the ${STATIONS[station].name} page`} resetOn={planting}>
         {taken && Whole ? (
           <WholeStand>
@@ -98,6 +100,17 @@ function Open({ planting: whole, station }: { planting: Planting; station: Stati
       <Palette planting={planting} season={season} known={known} />
       <Adding planting={planting} known={known} />
     </div>
+  );
+}
+
+/** What a newer Rillbank wrote into it and this one cannot show. */
+function FromLater({ later }: { later: NonNullable<Planting['later']> }) {
+  if (later.length === 0) return null;
+  return (
+    <p className="border-b border-line px-5 py-1 text-[0.88rem] text-quiet">
+      Saved by a newer Rillbank: {countOf(later.length, 'thing')} in it cannot be shown here. Nothing is lost: open it
+      in the newer one to see {later.length > 1 ? 'them' : 'it'} again.
+    </p>
   );
 }
 
