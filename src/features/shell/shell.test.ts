@@ -379,6 +379,13 @@ describe('a helper', () => {
     Stub.made[0]?.dispatchEvent(new Event('error'));
     for (const asked of both) await expect(asked).rejects.toThrow(HelperError);
   });
+  test('that cannot be started says so as an answer, and is not thrown at who asks', async () => {
+    const h = helper(() => {
+      throw new Error('no workers here');
+    });
+    const asked = h.ask(never);
+    await expect(asked).rejects.toThrow('no workers here');
+  });
   test('hands on what went wrong inside it', async () => {
     const h = helper(start);
     await expect(h.ask(async () => Promise.reject(new Error('no such plant')))).rejects.toThrow('no such plant');

@@ -51,9 +51,9 @@ export function helper<Api>(start: () => Worker, patienceMs = PATIENCE_MS): Help
       if (running) end(running, null);
     },
     // No race with a promise that lives as long as the worker: it would keep every answer there ever was.
-    ask: (call) => {
-      const one = (running ??= begin());
-      return new Promise((resolve, reject) => {
+    ask: (call) =>
+      new Promise((resolve, reject) => {
+        const one = (running ??= begin());
         const timer = setTimeout(() => end(one, new HelperError(SILENT)), patienceMs);
         const settle = () => {
           clearTimeout(timer);
@@ -66,8 +66,7 @@ export function helper<Api>(start: () => Worker, patienceMs = PATIENCE_MS): Help
         one.waiting.add(answer);
         // Called at once; what it throws is an answer too.
         void (async () => call(one.api))().then(resolve, reject).finally(settle);
-      });
-    },
+      }),
   };
 }
 
