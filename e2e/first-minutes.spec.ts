@@ -152,3 +152,17 @@ test('a container that was started and left untouched is on no shelf; its list s
   await page.getByRole('link', { name: 'Rillbank, to the bench' }).click();
   await expect(page.getByRole('button', { name: 'More for Mine' })).toBeVisible();
 });
+
+test('what has the focus keeps it when it is moved or off for a moment', async ({ page }) => {
+  await page.goto('/');
+  const copy = page.getByRole('banner').getByRole('button', { name: 'Add a container' });
+  await copy.focus();
+  await copy.evaluate((e: HTMLButtonElement) => e.parentElement?.append(e));
+  await expect(copy).toBeFocused();
+  await copy.evaluate((e: HTMLButtonElement) => {
+    e.disabled = true;
+    requestAnimationFrame(() => requestAnimationFrame(() => (e.disabled = false)));
+  });
+  await page.evaluate(() => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done))));
+  await expect(copy).toBeFocused();
+});

@@ -25,7 +25,10 @@ async function settled(page: Page): Promise<void> {
   );
 }
 
-/** Axe finds nothing serious on the screen as it stands. Looks again only where a message came or went while it was looking. */
+/**
+ * Axe finds nothing serious on the screen as it stands. Looks again only where a message came or went while
+ * it was looking.
+ */
 export async function accessible(page: Page): Promise<void> {
   const messages = () =>
     page.locator('[data-sonner-toast]').evaluateAll((all) => all.map((t) => t.textContent).join('|'));

@@ -11,7 +11,10 @@ test('without WebGL the portrait is painted, true to scale', async ({ baseURL })
   await page.goto(`${baseURL ?? ''}/pot/lido-entrance-left/plants`);
   const picture = page.getByTestId('painted').locator('img');
   await picture.waitFor();
-  /** Where the planting ends above, where its pot is widest and ends below, in pixels; and how much of it is magenta. */
+  /**
+   * Where the planting ends above, where its pot is widest and ends below, in pixels; and how much of it is
+   * magenta.
+   */
   const seen = await picture.evaluate(async (el: HTMLImageElement) => {
     await el.decode();
     const canvas = document.createElement('canvas');
@@ -29,7 +32,8 @@ test('without WebGL the portrait is painted, true to scale', async ({ baseURL })
     return { top: rows[0] ?? 0, bottom: rows.at(-1) ?? 0, h, magenta };
   });
   expect(seen.magenta).toBeGreaterThan(2000);
-  // A pot 42 cm deep with a cordyline of about 47 cm over it fills most of a picture that holds the tallest of any week.
+  // A pot 42 cm deep with a cordyline of about 47 cm over it fills most of a picture that holds the tallest
+  // of any week.
   expect((seen.bottom - seen.top) / seen.h).toBeGreaterThan(0.7);
   expect(seen.top).toBeGreaterThan(0);
   await expect(page.getByRole('meter')).toHaveCount(5);

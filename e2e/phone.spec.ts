@@ -11,7 +11,10 @@ test.beforeEach(async ({ page }) => {
   await expect(page.getByRole('heading', { name: 'Entrance steps' })).toBeVisible();
 });
 
-/** Controls that are smaller than a thumb needs, and letters that are smaller than can be read, as they stand on the screen. */
+/**
+ * Controls that are smaller than a thumb needs, and letters that are smaller than can be read, as they stand
+ * on the screen.
+ */
 const tooSmall = (page: Page) =>
   page.evaluate(() => {
     const shown = (e: Element) =>
@@ -132,4 +135,28 @@ test('stations, undo and the library lie under one thumb', async ({ page }) => {
   await expect(page.getByRole('heading', { name: /Shopping list/ })).toBeVisible();
   await page.getByRole('link', { name: 'Rillbank, to the bench' }).tap();
   await expect(page.getByRole('heading', { name: 'Entrance steps' })).toBeVisible();
+});
+
+test('names of eighty letters without a space are broken or cut short: no page is wider than the window', async ({
+  page,
+}) => {
+  for (const [station, label] of [
+    ['container', 'Name'],
+    ['spot', 'Place'],
+  ] as const) {
+    await page.goto(stationPath(POT, station));
+    const field = page.getByLabel(label, { exact: true });
+    await field.fill('w'.repeat(80));
+    await field.press('Enter');
+    await expect(page.getByText(/^Saved \d/)).toBeVisible();
+  }
+  for (const width of [390, 1280]) {
+    await page.setViewportSize({ width, height: 844 });
+    for (const path of ['/', '/today', '/group', ...STATION_IDS.map((id) => stationPath(POT, id))]) {
+      await page.goto(path);
+      await expect(page.getByText('w'.repeat(80)).first()).toBeAttached();
+      const wider = () => page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+      await expect.poll(wider, path).toBeLessThanOrEqual(0);
+    }
+  }
 });

@@ -170,6 +170,30 @@ test('water that was counted teaches how much it drinks, keeps through a reload,
   await expect(water).not.toContainText('than first predicted');
 });
 
+test('days without a record are taken to be as in a year that was recorded', async ({ page }) => {
+  await page.getByRole('link', { name: 'Today’s jobs' }).press('Enter');
+  const ahead = page.getByRole('region', { name: 'Weather ahead' });
+  const mine = page.getByRole('region', { name: 'Your weather' });
+  const other = mine.getByLabel('Days you have no record of');
+  await expect(other).toHaveCount(0);
+  await mine.getByText('Add more days').click();
+  const july = Array.from({ length: 31 }, (_, i) => `2025-07-${String(i + 1).padStart(2, '0')},36,19,0`);
+  await mine
+    .getByLabel('Or paste rows from a weather station or service')
+    .fill(`date,high,low,rain\n${july.join('\n')}`);
+  await mine.getByRole('button', { name: 'Add pasted days' }).press('Enter');
+  await other.focus();
+  await other.selectOption('as in 2025, 31 days recorded');
+  await expect(other).toBeFocused();
+  await expect(ahead).toContainText('Estimate, based on your own weather of 2025.');
+  await expect(ahead.getByRole('listitem').first()).toHaveAccessibleName(/36°C by day.*as in 2025/);
+  await page.reload();
+  await expect(other).toHaveValue('2025');
+  await accessible(page);
+  await other.selectOption('from the simulated forecast');
+  await expect(ahead).toContainText('Estimate, based on a simulated forecast.');
+});
+
 test('today’s weather typed in, more days pasted: what rests on them says so, and what is no weather is refused', async ({
   page,
 }) => {
@@ -187,6 +211,7 @@ test('today’s weather typed in, more days pasted: what rests on them says so, 
   }
   await mine.getByRole('button', { name: 'Save' }).press('Enter');
   await expect(ahead).toContainText('From your own weather since 10 July');
+  await expect(mine.getByRole('button', { name: 'Save' })).toBeFocused();
   await mine.getByText('Add more days').click();
   const paste = mine.getByLabel('Or paste rows from a weather station or service');
   await paste.fill('day;tmax;tmin;rr\n2026-07-08;24,5;13;0\n2026-07-09;26;15;hail');

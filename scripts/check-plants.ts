@@ -1,4 +1,5 @@
-// Reads every plant record as the application would, before it is built in: `npm run build` stops at the first file that is not right.
+// Reads every plant record as the application would, before it is built in: `npm run build` stops at the
+// first file that is not right.
 import { LIBRARY } from '../src/core/plants';
 import { implausible } from '../src/core/plants/plausible';
 import { PlantSchema } from '../src/core/plants/schema';

@@ -1,4 +1,5 @@
-// Builds the command line into dist/cli: one file to a command, with the fonts its papers are set in. Part of `npm run build`.
+// Builds the command line into dist/cli: one file to a command, with the fonts its papers are set in. Part of
+// `npm run build`.
 import { cpSync, mkdirSync, rmSync } from 'node:fs';
 import { build } from 'esbuild';
 

@@ -1,4 +1,5 @@
-// Time from the press of Compose to the first proposal and to all of them, in the browser's workers, as JSON lines. Part of `npm run bench`; needs a build.
+// Time from the press of Compose to the first proposal and to all of them, in the browser's workers, as JSON
+// lines. Part of `npm run bench`; needs a build.
 import { visit } from './visit.mjs';
 
 const median = (list) => [...list].sort((a, b) => a - b)[Math.floor(list.length / 2)];

@@ -1,4 +1,5 @@
-// Finds for every shipped plant how many flowers it takes to be seen as its record says, and writes them down: `npm run doses`, whenever a plant, a habit's drawing or a flower changes.
+// Finds for every shipped plant how many flowers it takes to be seen as its record says, and writes them
+// down: `npm run doses`, whenever a plant, a habit's drawing or a flower changes.
 import { writeFileSync } from 'node:fs';
 import { foundDose } from '../src/core/canopy/dose';
 import { flowerLook } from '../src/core/canopy/flowers';

@@ -1,4 +1,5 @@
-// Time from a step of the season's float to the picture of that week, as JSON lines. Part of `npm run bench`; needs a build.
+// Time from a step of the season's float to the picture of that week, as JSON lines. Part of `npm run bench`;
+// needs a build.
 import { visit } from './visit.mjs';
 
 const median = (list) => [...list].sort((a, b) => a - b)[Math.floor(list.length / 2)];

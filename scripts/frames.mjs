@@ -1,4 +1,5 @@
-// Time of one picture of the portrait at rest and while it is turned, as JSON lines. Part of `npm run bench`; needs a build.
+// Time of one picture of the portrait at rest and while it is turned, as JSON lines. Part of `npm run bench`;
+// needs a build.
 import { visit } from './visit.mjs';
 
 const median = (list) => [...list].sort((a, b) => a - b)[Math.floor(list.length / 2)];

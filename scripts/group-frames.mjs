@@ -1,4 +1,5 @@
-// Time of one picture of twelve containers at rest and while one goes round them, as a JSON line. Part of `npm run bench`; needs a build.
+// Time of one picture of twelve containers at rest and while one goes round them, as a JSON line. Part of
+// `npm run bench`; needs a build.
 import { visit } from './visit.mjs';
 
 const median = (list) => [...list].sort((a, b) => a - b)[Math.floor(list.length / 2)];

@@ -1,12 +1,13 @@
-// How forecasts of growth, flower and water stand against what growers give, as JSON lines; the last lines are the totals. `npm run growers`.
-import { believed, missBy, type Point, readMeasured } from '../src/core/testing/growers/growth';
+// How forecasts of growth, flower and water stand against what growers give, as JSON lines; the last lines
+// are the totals. `npm run growers`.
+import { believed, missBy, type GrowerPoint, readMeasured } from '../src/core/testing/growers/growth';
 import { MEASURED } from '../src/core/testing/growers/measured';
 import { readWater } from '../src/core/testing/growers/read';
 import { WATER_CASES } from '../src/core/testing/growers/water';
 
 const say = (line: Record<string, unknown>) => console.log(JSON.stringify(line));
 const round = (n: number) => Number(n.toFixed(3));
-const share = (points: readonly Point[]) => ({
+const share = (points: readonly GrowerPoint[]) => ({
   inside: points.filter(believed).length,
   of: points.length,
   share: round(points.filter(believed).length / Math.max(1, points.length)),

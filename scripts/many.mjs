@@ -1,4 +1,5 @@
-// How a bench of 300 containers opens when nothing of it is new, as JSON lines: the demonstration’s, copied. Part of `npm run bench`; needs a build.
+// How a bench of 300 containers opens when nothing of it is new, as JSON lines: the demonstration’s, copied.
+// Part of `npm run bench`; needs a build.
 import { visit } from './visit.mjs';
 
 const MANY = 300;

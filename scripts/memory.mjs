@@ -1,4 +1,5 @@
-// What a page holds in memory, as JSON lines: the bench, a container in its season and its library, and after twenty ways to and fro;
+// What a page holds in memory, as JSON lines: the bench, a container in its season and its library, and after
+// twenty ways to and fro;
 // after what is no longer needed has been given back. Part of `npm run bench`; needs a build.
 import { visit } from './visit.mjs';
 

@@ -1,4 +1,5 @@
-// Changes one law of the living plant at a time by hand and asks whether a test turns red; JSON lines, the last the totals. `npm run mutants`.
+// Changes one law of the living plant at a time by hand and asks whether a test turns red; JSON lines, the
+// last the totals. `npm run mutants`.
 import { execFileSync } from 'node:child_process';
 import { cpSync, mkdtempSync, readFileSync, rmSync, symlinkSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';

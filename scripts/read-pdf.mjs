@@ -1,4 +1,5 @@
-// Reads a PDF with another reader than the one that wrote it, and prints as JSON what is on each page: its size, its texts and where they stand, in mm from the upper left corner. Used by tests.
+// Reads a PDF with another reader than the one that wrote it, and prints as JSON what is on each page: its
+// size, its texts and where they stand, in mm from the upper left corner. Used by tests.
 import { readFileSync } from 'node:fs';
 import { getDocument, VerbosityLevel } from 'pdfjs-dist/legacy/build/pdf.mjs';
 

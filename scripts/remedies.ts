@@ -11,7 +11,7 @@ import { apply } from '../src/core/plantings/commands';
 import { resolve } from '../src/core/plantings/resolve';
 import type { Planting } from '../src/core/plantings/schema';
 import { coldMonths } from '../src/core/testing/scenarios/cold-months';
-import { kitchen } from '../src/core/testing/scenarios/kitchen';
+import { kitchenScenarios } from '../src/core/testing/scenarios/kitchen';
 import { lasting } from '../src/core/testing/scenarios/lasting';
 import { plantingOf } from '../src/core/testing/scenarios/scenario';
 import { summer } from '../src/core/testing/scenarios/summer';
@@ -61,7 +61,7 @@ function worse(before: Report, after: Report): Finding | null {
   return maxBy(list, (f) => RANK[f.severity] * 2 - f.quality) ?? null;
 }
 
-const good = [...summer, ...coldMonths, ...lasting, ...kitchen].map(plantingOf);
+const good = [...summer, ...coldMonths, ...lasting, ...kitchenScenarios].map(plantingOf);
 const found = { remedied: 0, none: 0, spoilt: 0 };
 const times: number[] = [];
 for (let tried = 0; found.remedied + found.none < WANTED && tried < WANTED * 6; tried += 1) {

@@ -1,4 +1,5 @@
-// What the search finds against every way there is to fill a pot from two dozen plants, and on the whole library against chance, as JSON lines.
+// What the search finds against every way there is to fill a pot from two dozen plants, and on the whole
+// library against chance, as JSON lines.
 // `npm run search` tries a few briefs; `npm run search -- 0 40` tries briefs 0 to 39, which takes some minutes.
 import { measure, measureUnless } from '../src/core/balance/assess';
 import type { Cast } from '../src/core/compose/candidate';
@@ -38,7 +39,10 @@ function smallLibrary(base: Planting, random: () => number): Plant[] {
   return [...t, ...f, ...draw('spiller', 7, [...t, ...f])];
 }
 
-/** What a cast is worth if it is worth more than `best` and may be offered; else `best`. Given up as soon as that is certain: it changes nothing in what is found. */
+/**
+ * What a cast is worth if it is worth more than `best` and may be offered; else `best`. Given up as soon as
+ * that is certain: it changes nothing in what is found.
+ */
 function bettered(base: Planting, stand: Placer, pattern: Pattern, cast: Cast, cheap: boolean, best: number): number {
   const placements = stand(pattern, cast, cheap);
   if (!placements) return best;
@@ -52,7 +56,10 @@ function bettered(base: Planting, stand: Placer, pattern: Pattern, cast: Cast, c
 /** So many ways, spread over all there are, are tried plainly to tell what all of them would take. */
 const TIMED = 200;
 
-/** The best of every way to fill every pattern, how many ways there are, and what trying them all plainly would take, ms. */
+/**
+ * The best of every way to fill every pattern, how many ways there are, and what trying them all plainly
+ * would take, ms.
+ */
 function exhaustive(base: Planting, library: readonly Plant[]): { best: number; ways: number; plainMs: number } {
   const ways: [Pattern, Cast][] = [];
   const fill = (pattern: Pattern, at: number, cast: Cast): void => {

@@ -1,4 +1,6 @@
-// Draws plants large and side by side on one sheet, to be looked at: `npm run sheet -- --out FILE.png [--names] [--columns N] [--size PX] [--week N] [--hour H] [--away MM,MM] [--turn DEG] [PLANT or PLANTING.json …]`.
+// Draws plants large and side by side on one sheet, to be looked at: `npm run sheet -- --out FILE.png
+// [--names] [--columns N] [--size PX] [--week N] [--hour H] [--away MM,MM] [--turn DEG] [PLANT or
+// PLANTING.json …]`.
 // Without names of plants: thirty everyday ones. Needs no build.
 import { readFileSync, writeFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';

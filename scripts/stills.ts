@@ -1,4 +1,5 @@
-// Paints the demonstration's pictures for its bench, so that a first visit need not: `public/stills`, by content. Part of `npm run build`.
+// Paints the demonstration's pictures for its bench, so that a first visit need not: `public/stills`, by
+// content. Part of `npm run build`.
 import { mkdirSync, rmSync, writeFileSync } from 'node:fs';
 import { PNG } from 'pngjs';
 import { seated } from '../src/core/canopy/sitter';

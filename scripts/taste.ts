@@ -1,5 +1,7 @@
-// What is proposed over many briefs, and where praised plantings stand among chance ones, as JSON lines. Part of `npm run bench`;
-// `--list` prints every proposal in words, to be read by someone who knows; TASTE_KEEP=DIR keeps each as a file for `npm run sheet`.
+// What is proposed over many briefs, and where praised plantings stand among chance ones, as JSON lines. Part
+// of `npm run bench`;
+// `--list` prints every proposal in words, to be read by someone who knows; TASTE_KEEP=DIR keeps each as a
+// file for `npm run sheet`.
 import { mkdirSync, writeFileSync } from 'node:fs';
 import { measure } from '../src/core/balance/assess';
 import { compose, type Proposal } from '../src/core/compose/compose';
@@ -16,7 +18,7 @@ import type { Planting, SchemeId } from '../src/core/plantings/schema';
 import { usualSchool } from '../src/core/schools';
 import type { Spot } from '../src/core/spots/schema';
 import { coldMonths } from '../src/core/testing/scenarios/cold-months';
-import { kitchen } from '../src/core/testing/scenarios/kitchen';
+import { kitchenScenarios } from '../src/core/testing/scenarios/kitchen';
 import { lasting } from '../src/core/testing/scenarios/lasting';
 import { plantingOf } from '../src/core/testing/scenarios/scenario';
 import { summer } from '../src/core/testing/scenarios/summer';
@@ -223,7 +225,7 @@ for (const [staple, is] of Object.entries(STAPLES))
 if (!LIST) {
   const random = seeded(20261125);
   const pick = <T>(of: readonly T[]): T | undefined => of[Math.floor(random() * of.length)];
-  const ranks = [...summer, ...coldMonths, ...lasting, ...kitchen].map((s) => {
+  const ranks = [...summer, ...coldMonths, ...lasting, ...kitchenScenarios].map((s) => {
     const planting = plantingOf(s);
     const { offered } = offer(planting, LIBRARY);
     const patterns = patternsFor(planting);

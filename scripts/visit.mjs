@@ -39,7 +39,10 @@ export async function serve(port, build = '.next') {
   return { base, stop };
 }
 
-/** Does `work` with a browser and the address of a server; ends both. Builds first where there is no build, or when asked. */
+/**
+ * Does `work` with a browser and the address of a server; ends both. Builds first where there is no build, or
+ * when asked.
+ */
 export async function visit(work, { port = 4104, build = false } = {}) {
   ensureChromium();
   if ((build || !existsSync('.next/BUILD_ID')) && run('npm', ['run', 'build', '--silent']) !== 0) process.exit(1);

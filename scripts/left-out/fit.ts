@@ -1,6 +1,6 @@
 import { parseArgs } from 'node:util';
-import { believed, type Point, readMeasured } from '../../src/core/testing/growers/growth';
-import { MEASURED, type Measured } from '../../src/core/testing/growers/measured';
+import { believed, type GrowerPoint, readMeasured } from '../../src/core/testing/growers/growth';
+import { MEASURED, type GrowerMeasured } from '../../src/core/testing/growers/measured';
 
 interface Constant {
   name: string;
@@ -38,12 +38,12 @@ const constants = handed
   .flatMap(({ name, get, set }) => numbersIn(name, get(), set))
   .filter(({ name }) => !NOT_FITTED.test(name));
 
-const points = (rows: readonly Measured[]): Point[] => rows.flatMap(readMeasured);
-const inside = (all: readonly Point[]): number => all.filter(believed).length;
+const points = (rows: readonly GrowerMeasured[]): GrowerPoint[] => rows.flatMap(readMeasured);
+const inside = (all: readonly GrowerPoint[]): number => all.filter(believed).length;
 const sum = (numbers: readonly number[]): number => numbers.reduce((a, b) => a + b, 0);
 
 /** How far outside their spans the figures of a row are: one that is far off counts no more than one quite off. */
-const lossOf = (row: Measured): number =>
+const lossOf = (row: GrowerMeasured): number =>
   sum(
     readMeasured(row).map(({ is, span: [low, high] }) => {
       const off = ((is - (low + high) / 2) / Math.max(1e-6, (high - low) / 2)) ** 2;
@@ -52,7 +52,7 @@ const lossOf = (row: Measured): number =>
   );
 
 /** The rows that a constant has a say in, as seen by changing it: many laws are for one way of growing. */
-const reach = ({ get, set }: Constant, losses: ReadonlyMap<Measured, number>): Set<Measured> => {
+const reach = ({ get, set }: Constant, losses: ReadonlyMap<GrowerMeasured, number>): Set<GrowerMeasured> => {
   const was = get();
   const moved = [1 - OFF, 1 + OFF].flatMap((by) => {
     set(was * by);
@@ -69,10 +69,10 @@ function randoms(seed: number): () => number {
 }
 
 /** Fits every constant in turn, each up and down by its step, and keeps what betters the loss. */
-function fit(rows: readonly Measured[], rounds: number): void {
+function fit(rows: readonly GrowerMeasured[], rounds: number): void {
   const steps = constants.map(() => FIRST_STEP);
   const losses = new Map(rows.map((m) => [m, lossOf(m)]));
-  const better = (constant: Constant, touched: readonly Measured[], to: number): boolean => {
+  const better = (constant: Constant, touched: readonly GrowerMeasured[], to: number): boolean => {
     const from = constant.get();
     constant.set(to);
     const now = touched.map(lossOf);
@@ -119,7 +119,7 @@ say({
 let believedOf = 0;
 let of = 0;
 for (const k of only) {
-  const out = (m: Measured): boolean => kinds.indexOf(m.plant) % folds === k;
+  const out = (m: GrowerMeasured): boolean => kinds.indexOf(m.plant) % folds === k;
   const [fitted, left] = [MEASURED.filter((m) => !out(m)), MEASURED.filter(out)];
   const fits = Array.from({ length: Number(values.starts) }, (_, start) => {
     const random = randoms(1000 + k + 7919 * start);

@@ -43,7 +43,10 @@ function plant(id: string, size: number, turn: number): Made {
   return { href: r.canvas.toDataURL('image/png'), name: plantName(found), ms: performance.now() - from };
 }
 
-/** How a planting is looked at: in a week, or at its peak; at an hour, or in even light; from so far away, mm, and so far round, radians. */
+/**
+ * How a planting is looked at: in a week, or at its peak; at an hour, or in even light; from so far away, mm,
+ * and so far round, radians.
+ */
 interface Look {
   week?: number;
   hour?: number;

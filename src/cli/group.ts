@@ -12,7 +12,10 @@ const USUAL_DAYS = 56;
 export const isGroup = (data: unknown): boolean =>
   typeof data === 'object' && data !== null && (data as { format?: unknown }).format === GROUP_FORMAT;
 
-/** What `rillbank check` prints of a group: every judgement with its figure and moves, and containers it names that are not in the file. Throws BadInputError. */
+/**
+ * What `rillbank check` prints of a group: every judgement with its figure and moves, and containers it names
+ * that are not in the file. Throws BadInputError.
+ */
 export function checkGroup(data: unknown, args: readonly string[]): object {
   const { group, containers } = readGroup(data);
   const named = valueAfter(args, '--on');

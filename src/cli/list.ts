@@ -3,14 +3,17 @@ import { orderFor, toPay } from '../core/buying/order';
 import { buyText, isHad, PLAIN_WANTS } from '../core/buying/order-line';
 import { benchMinutes } from '../core/steps';
 import { sum } from '../core/units/number';
-import { among, plantingsIn } from './read';
+import { chosenAfter, plantingsIn } from './read';
 
-/** `rillbank list`: everything to buy for some plantings, each as often as its container stands. Throws BadInputError. */
+/**
+ * `rillbank list`: everything to buy for some plantings, each as often as its container stands. Throws
+ * BadInputError.
+ */
 export function run(args: readonly string[]): unknown {
   const entries = plantingsIn('list', args).map((planting) => ({ planting, count: planting.container.count }));
   const order = orderFor(entries, {
     ...PLAIN_WANTS,
-    feed: among(args, '--feed', FEED_IDS),
+    feed: chosenAfter(args, '--feed', FEED_IDS),
     drip: args.includes('--drip'),
   });
   const pay = toPay(order);

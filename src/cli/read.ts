@@ -13,7 +13,7 @@ export function valueAfter(args: readonly string[], flag: string): string | unde
 }
 
 /** The value after a flag, one of a few; the first where the flag is not there. Throws BadInputError. */
-export function among<T extends string>(args: readonly string[], flag: string, of: readonly T[]): T {
+export function chosenAfter<T extends string>(args: readonly string[], flag: string, of: readonly T[]): T {
   const found = args.includes(flag) ? of.find((v) => v === valueAfter(args, flag)) : of[0];
   if (found === undefined) throw new BadInputError(`${flag}: must be one of ${of.join(', ')}.`);
   return found;
@@ -23,7 +23,10 @@ export function among<T extends string>(args: readonly string[], flag: string, o
 export const filesIn = (args: readonly string[]): string[] =>
   args.filter((a, i) => !a.startsWith('--') && !(args[i - 1]?.startsWith('--') && !ALONE.has(args[i - 1] ?? '')));
 
-/** A file’s text without a byte-order mark; standard input for “-”. `as` names what is read in the message. Throws BadInputError. */
+/**
+ * A file’s text without a byte-order mark; standard input for “-”. `as` names what is read in the message.
+ * Throws BadInputError.
+ */
 export function textOf(path: string, as = 'file'): string {
   try {
     return readFileSync(path === '-' ? 0 : path, 'utf8').replace(/^\uFEFF/, '');

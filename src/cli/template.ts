@@ -6,7 +6,7 @@ import { svgOf } from '../core/papers/svg';
 import { templateOf } from '../core/papers/template';
 import { tiledTemplate, tilingOf } from '../core/papers/tiles';
 import { pdfOf } from '../pdf/write';
-import { among, filesIn, readJson, valueAfter } from './read';
+import { chosenAfter, filesIn, readJson, valueAfter } from './read';
 
 /** What papers are set in: beside the built command, or among the app’s own files. */
 function fontAt(weight: number): Uint8Array {
@@ -23,7 +23,7 @@ export async function run(args: readonly string[]): Promise<unknown> {
   const out = valueAfter(args, '--out');
   if (!out || !/\.(svg|pdf)$/i.test(out))
     throw new BadInputError('--out: name the file to write, ending in .svg or .pdf.');
-  const sheet = among(args, '--paper', SHEET_IDS);
+  const sheet = chosenAfter(args, '--paper', SHEET_IDS);
   const template = templateOf(planting);
   const { rows, columns } = tilingOf(template.drawing, sheet);
   const isPdf = /\.pdf$/i.test(out);

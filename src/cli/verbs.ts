@@ -1,4 +1,7 @@
-/** A command: how it is written, what each form of it does, and the file that does it, read only when it is asked for. */
+/**
+ * A command: how it is written, what each form of it does, and the file that does it, read only when it is
+ * asked for.
+ */
 interface Verb {
   usage: readonly (readonly [written: string, about: string])[];
   /** What else is to be known, shown with `--help`. */

@@ -20,7 +20,10 @@ function numberAfter(args: readonly string[], flag: string, least: number, most:
   return n;
 }
 
-/** The same from real days: what it holds that morning after all of them, watered as it asked, and when it asks next. */
+/**
+ * The same from real days: what it holds that morning after all of them, watered as it asked, and when it
+ * asks next.
+ */
 function waterIn(planting: Planting, date: string, path: string | undefined): object {
   if (!path) throw new BadInputError('--weather: give a CSV file of daily weather.');
   const read = readDays(textOf(path, '--weather'));
@@ -45,7 +48,10 @@ function waterIn(planting: Planting, date: string, path: string | undefined): ob
   };
 }
 
-/** `rillbank water`: how much and how often on a day, in the weather given or the average there. Throws BadInputError. */
+/**
+ * `rillbank water`: how much and how often on a day, in the weather given or the average there. Throws
+ * BadInputError.
+ */
 export const run = (args: readonly string[]): unknown => eachOf(args, (data) => waterOn(readPlanting(data), args));
 
 function waterOn(planting: Planting, args: readonly string[]): object {

@@ -2,7 +2,7 @@ import { execFileSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import type { Drawing } from '@/core/papers/drawing';
+import type { PaperDrawing } from '@/core/papers/drawing';
 import { labelSheets } from '@/core/papers/labels';
 import { sheetOf } from '@/core/papers/sheet';
 import { MARGIN } from '@/core/papers/sizes';
@@ -30,7 +30,7 @@ const folder = mkdtempSync(join(tmpdir(), 'rillbank-pdf-'));
 const font = (weight: number) => readFileSync(`public/fonts/bricolage-grotesque-${weight}.ttf`);
 
 /** Writes papers, and reads them with another program than the one that wrote them. */
-async function written(name: string, pages: readonly Drawing[]): Promise<Page[]> {
+async function written(name: string, pages: readonly PaperDrawing[]): Promise<Page[]> {
   const path = join(folder, `${name}.pdf`);
   writeFileSync(path, await pdfOf(pages, { plain: font(400), bold: font(600) }));
   return JSON.parse(execFileSync('node', ['scripts/read-pdf.mjs', path], { encoding: 'utf8' })) as Page[];
@@ -138,7 +138,7 @@ test('many kinds run on to a second sheet and none falls off the first', () => {
       yMm: 0,
     })) as typeof planting.placements,
   };
-  const bottom = (d: Drawing) => Math.max(...d.marks.map((m) => ('y' in m ? m.y : 0)));
+  const bottom = (d: PaperDrawing) => Math.max(...d.marks.map((m) => ('y' in m ? m.y : 0)));
   for (const page of labelSheets(many, 'letter')) expect(bottom(page)).toBeLessThan(page.high - 5);
 });
 

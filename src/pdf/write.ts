@@ -31,7 +31,14 @@ import {
   stroke,
   appendBezierCurve,
 } from 'pdf-lib';
-import { type CircleMark, type Drawing, INK, type Ink, type Mark, type TextMark } from '@/core/papers/drawing';
+import {
+  type CircleMark,
+  type PaperDrawing,
+  INK,
+  type Ink,
+  type PaperMark,
+  type TextMark,
+} from '@/core/papers/drawing';
 
 /** The cuts of the font that papers are set in, as TrueType files. */
 export interface Fonts {
@@ -98,7 +105,7 @@ function text(m: TextMark, pen: Pen): PDFOperator[] {
   ];
 }
 
-function drawn(m: Mark, pen: Pen): PDFOperator[] {
+function drawn(m: PaperMark, pen: Pen): PDFOperator[] {
   switch (m.kind) {
     case 'path': {
       const [first, ...rest] = m.points;
@@ -135,11 +142,11 @@ function drawn(m: Mark, pen: Pen): PDFOperator[] {
 }
 
 /** Every picture in some marks, by its address. */
-const hrefsIn = (marks: readonly Mark[]): string[] =>
+const hrefsIn = (marks: readonly PaperMark[]): string[] =>
   marks.flatMap((m) => (m.kind === 'image' ? [m.href] : m.kind === 'window' ? hrefsIn(m.marks) : []));
 
 /** Papers as one PDF at true size, with real text in an embedded font. Throws where a picture is no PNG. */
-export async function pdfOf(pages: readonly Drawing[], fonts: Fonts): Promise<Uint8Array> {
+export async function pdfOf(pages: readonly PaperDrawing[], fonts: Fonts): Promise<Uint8Array> {
   const file = await PDFDocument.create();
   file.registerFontkit(fontkit);
   file.setTitle(pages[0]?.title ?? 'Rillbank');

@@ -54,7 +54,7 @@ test('a door is as tall as doors are, a window as wide as its box and a little m
 });
 
 test('a barrow has its wheel on the ground and its handles past its tray', async () => {
-  const { fittingsOf } = await import('./fittings');
+  const { fittingPieces: fittingsOf } = await import('./fittings');
   const tray = {
     ...pot,
     material: 'metal' as const,

@@ -73,7 +73,10 @@ export interface Around {
   dispose: () => void;
 }
 
-/** The setting of one container, to scale, rim at y = 0: wall, ground, steps, window, door, arm or beam, and the balusters of a rail. */
+/**
+ * The setting of one container, to scale, rim at y = 0: wall, ground, steps, window, door, arm or beam, and
+ * the balusters of a rail.
+ */
 export function createAround(c: Container, surroundings: Surroundings, room: Room): Around {
   const group = new Group();
   const foot = footMm(c);

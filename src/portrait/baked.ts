@@ -1,7 +1,8 @@
 import { BufferAttribute, BufferGeometry, InstancedBufferAttribute, Matrix3, Matrix4, Vector3 } from 'three';
 
 /**
- * The first `count` of many copies of one shape as one surface, each `swell` times as large: its points in their places,
+ * The first `count` of many copies of one shape as one surface, each `swell` times as large: its points in
+ * their places,
  * and what is said of a copy said of each of its points. In software every copy costs as much as thirty points.
  */
 export function baked(shape: BufferGeometry, matrices: Float32Array, count: number, swell: number): BufferGeometry {

@@ -17,11 +17,14 @@ import { MATERIALS } from '@/core/containers/materials';
 import { footMm } from '@/core/containers/outline';
 import type { Container } from '@/core/containers/schema';
 import { shapeOf } from '@/core/containers/shapes';
-import { fittingsOf, isBarrel } from './fittings';
-import { divided, face, loft, offset, type Level } from './loft';
+import { fittingPieces, isBarrel } from './fittings';
+import { divided, face, loft, offset, type LoftLevel } from './loft';
 import { surfaceOf, type PotSkin } from './surfaces';
 
-/** Turns of the wall between foot and rim; and while it is turned by hand, when of its outline only every second point counts. */
+/**
+ * Turns of the wall between foot and rim; and while it is turned by hand, when of its outline only every
+ * second point counts.
+ */
 const TURNS = 26;
 const FEW_TURNS = 5;
 const EVERY = 2;
@@ -31,7 +34,7 @@ const CORNERS = 26;
 const isThrown = (m: PotMaterial): boolean => m === 'glazed' || m === 'terracotta';
 
 /** The wall from the foot up, over the rim and down inside to the soil; mm, rim at 0. */
-function wallOf(c: Container, turns: number, every: number): Level[] {
+function wallOf(c: Container, turns: number, every: number): LoftLevel[] {
   const s = shapeOf(c.shape);
   const depth = s.depthMm(c.shape);
   const wall = MATERIALS[c.material].wallMm;
@@ -44,7 +47,7 @@ function wallOf(c: Container, turns: number, every: number): Level[] {
     const whole = divided(offset(s.ring(c.shape, below), out));
     return whole.length % every === 0 ? whole.filter((_, i) => i % every === 0) : whole;
   };
-  const levels: Level[] = [];
+  const levels: LoftLevel[] = [];
   for (let i = 0; i <= turns; i += 1) {
     // Rounded bowls turn fastest at the foot.
     const t = soft ? Math.sin((i / turns) * (Math.PI / 2)) : i / turns;
@@ -62,10 +65,13 @@ function wallOf(c: Container, turns: number, every: number): Level[] {
     [0, 0, 0],
     [headspaceMm(c), 0, -headspaceMm(c)],
   ];
-  return [...levels, ...rim.map(([below, out, y]): Level => ({ ring: ring(below, out), y }))];
+  return [...levels, ...rim.map(([below, out, y]): LoftLevel => ({ ring: ring(below, out), y }))];
 }
 
-/** What the outside of a container of a material and a shape is like: round timber is a barrel of staves, other timber is planked. */
+/**
+ * What the outside of a container of a material and a shape is like: round timber is a barrel of staves,
+ * other timber is planked.
+ */
 function skinOf(c: Container): PotSkin {
   const skins: Record<PotMaterial, PotSkin> = {
     terracotta: 'clay',
@@ -85,7 +91,10 @@ const BISCUIT = new Color('#a9765a');
 /** Salts that come out of fired clay, and lime. */
 const SALTS = new Color('#ddd3c6');
 
-/** Darkens toward the foot and into the corner under the rim; clay blooms with salts, a glaze runs and leaves the foot bare. */
+/**
+ * Darkens toward the foot and into the corner under the rim; clay blooms with salts, a glaze runs and leaves
+ * the foot bare.
+ */
 function bake(g: BufferGeometry, depth: number, hex: string, material: PotMaterial): void {
   const p = g.getAttribute('position');
   const base = new Color(hex);
@@ -151,7 +160,7 @@ export function createBody(c: Container): Body {
     m.receiveShadow = true;
     group.add(m);
   });
-  group.add(fittingsOf(c, footMm(c)));
+  group.add(fittingPieces(c, footMm(c)));
   return {
     group,
     plainly: (on) => {

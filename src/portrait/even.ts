@@ -1,4 +1,7 @@
-/** The plain light of a studio: from the left, from before and above (x right, y toward the viewer, z up). Working figures by eye. */
+/**
+ * The plain light of a studio: from the left, from before and above (x right, y toward the viewer, z up).
+ * Working figures by eye.
+ */
 export const EVEN = {
   way: { x: -0.4, y: 0.53, z: 0.75 },
   sky: '#f6faf6',

@@ -97,7 +97,10 @@ function feet(c: Container, foot: number): Mesh[] {
 export const isBarrel = (c: Container): boolean =>
   c.material === 'timber' && (c.shape.kind === 'round' || c.shape.kind === 'oval');
 
-/** Hoops lie at these shares of its depth, so wide, mm, and a little proud of the staves. Working figures: a half-barrel. */
+/**
+ * Hoops lie at these shares of its depth, so wide, mm, and a little proud of the staves. Working figures: a
+ * half-barrel.
+ */
 const HOOPS = [0.1, 0.3, 0.82] as const;
 const HOOP_MM = 34;
 const PROUD_MM = 2.5;
@@ -115,10 +118,16 @@ function hoops(c: Container, skin: MeshLambertMaterial): Mesh[] {
   });
 }
 
-/** A wheel before, two handles behind and two legs, in proportion to the tray: so high, wide and long as barrows are. Working figures. */
+/**
+ * A wheel before, two handles behind and two legs, in proportion to the tray: so high, wide and long as
+ * barrows are. Working figures.
+ */
 const WHEEL = { radius: 190, wide: 70 };
 
-/** What makes an old tray a barrow: its wheel to the right, its handles to the left. `foot` is how far its base lies under the rim. */
+/**
+ * What makes an old tray a barrow: its wheel to the right, its handles to the left. `foot` is how far its
+ * base lies under the rim.
+ */
 function barrow(c: Container, foot: number, ground: number, iron: MeshLambertMaterial): Mesh[] {
   const { wide, deep } = rimOf(c.shape);
   const wood = new MeshLambertMaterial({ color: '#7a6248' });
@@ -150,8 +159,11 @@ function barrow(c: Container, foot: number, ground: number, iron: MeshLambertMat
   return [wheel, hub, ...spokes, ...sides];
 }
 
-/** What keeps a container up or holds it together: chains and hook, sill, rail and brackets, wire. `foot` is how far its base lies under the rim. */
-export function fittingsOf(c: Container, foot: number): Group {
+/**
+ * What keeps a container up or holds it together: chains and hook, sill, rail and brackets, wire. `foot` is
+ * how far its base lies under the rim.
+ */
+export function fittingPieces(c: Container, foot: number): Group {
   const group = new Group();
   const iron = new MeshLambertMaterial({ color: IRON });
   const { wide, deep } = rimOf(c.shape);

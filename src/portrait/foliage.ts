@@ -10,7 +10,7 @@ import {
   OneFactor,
   ZeroFactor,
 } from 'three';
-import { LEAF_KINDS, type Batch, type Canopy, type Kind } from '@/core/canopy/kinds';
+import { LEAF_KINDS, type Instances, type Canopy, type Kind } from '@/core/canopy/kinds';
 import { baked } from './baked';
 import { geometryOf, paintOf } from './pieces';
 import { keptIn } from '@/core/units/keep';
@@ -48,7 +48,10 @@ varying vec3 vTintB;
 #endif
 varying vec3 vMix;
 varying float vGloss;`;
-/** Two colours an instance, mixed by the mesh’s own weights and by what is painted: along the edge, or along the veins; a third for veins where they differ from the edge. The underside of a leaf is paler. */
+/**
+ * Two colours an instance, mixed by the mesh’s own weights and by what is painted: along the edge, or along
+ * the veins; a third for veins where they differ from the edge. The underside of a leaf is paler.
+ */
 const TINT = `
 vec2 second = vMix.xy;
 float light = 1.0;
@@ -67,7 +70,10 @@ tint *= light;
   if (!gl_FrontFacing) tint = mix(tint, vec3(dot(tint, vec3(0.3, 0.5, 0.2))) * vec3(1.06, 1.1, 0.98) + 0.015, 0.34);
 #endif
 diffuseColor.rgb *= tint;`;
-/** What the sun does to a leaf: some of it comes through from behind, a shining one has a glint, a felted one is pale where one looks along it. */
+/**
+ * What the sun does to a leaf: some of it comes through from behind, a shining one has a glint, a felted one
+ * is pale where one looks along it.
+ */
 const SUN = `
 #ifdef LEAF
   #define THROUGH vec3(1.1, 1.2, 0.5)
@@ -87,7 +93,7 @@ void RE_Direct_Leaf( const in IncidentLight directLight, const in vec3 geometryP
 #define RE_Direct RE_Direct_Leaf`;
 
 /** A material for every leaf and petal of a kind: with what is painted on it, cut out along its outline. */
-function foliageMaterial({ kind, colourC }: Batch, smooth: boolean, swell = { value: 1 }): MeshLambertMaterial {
+function foliageMaterial({ kind, colourC }: Instances, smooth: boolean, swell = { value: 1 }): MeshLambertMaterial {
   const painted = paintOf(kind);
   const m = new MeshLambertMaterial({ side: DoubleSide, map: painted, alphaTest: painted ? CUT : 0 });
   if (painted && smooth) smoothEdged(m);
@@ -105,7 +111,10 @@ function foliageMaterial({ kind, colourC }: Batch, smooth: boolean, swell = { va
   return m;
 }
 
-/** Its outline takes as much of a pixel as lies in it, where edges are smoothed at all; what is behind it stays opaque. */
+/**
+ * Its outline takes as much of a pixel as lies in it, where edges are smoothed at all; what is behind it
+ * stays opaque.
+ */
 function smoothEdged(m: MeshLambertMaterial): void {
   m.alphaTest = SMOOTH_CUT;
   m.alphaToCoverage = true;
@@ -124,7 +133,10 @@ export interface Foliage {
   group: Group;
   /** Fades every plant but these; null shows all. */
   light: (owners: ReadonlySet<number> | null) => void;
-  /** Shows only this share of the pieces, a fair sample of each kind, each the larger for it; as cards that take no shadow while they are seen in passing. */
+  /**
+   * Shows only this share of the pieces, a fair sample of each kind, each the larger for it; as cards that
+   * take no shadow while they are seen in passing.
+   */
   thin: (share: number, inPassing?: boolean) => void;
   /** Lets only this share of what is shown throw a shadow. */
   shade: (share: number) => void;
@@ -137,11 +149,14 @@ const MOST_SWELL = 1.9;
 const FEW = 240;
 const GOLDEN = 0.618034;
 
-/** Whether the pieces of a kind are drawn larger where few of them are. A stem never: it would stand over what it bears. */
-const swells = ({ kind, count }: Batch): boolean => count > FEW && kind !== 'stem';
+/**
+ * Whether the pieces of a kind are drawn larger where few of them are. A stem never: it would stand over what
+ * it bears.
+ */
+const swells = ({ kind, count }: Instances): boolean => count > FEW && kind !== 'stem';
 
 /** The same pieces in an order of which any beginning is a fair sample. */
-export function mixed(b: Batch): Batch {
+export function mixed(b: Instances): Instances {
   const order = Array.from({ length: b.count }, (_, i) => i).sort((i, k) => ((i * GOLDEN) % 1) - ((k * GOLDEN) % 1));
   const pick = (from: Float32Array, n: number) => {
     const out = new Float32Array(from.length);
@@ -160,7 +175,10 @@ export function mixed(b: Batch): Batch {
   };
 }
 
-/** Meshes for a canopy, one draw call a kind; in few faces a piece where it is seen from far; with edges as smooth as the picture's samples make them, or cut. */
+/**
+ * Meshes for a canopy, one draw call a kind; in few faces a piece where it is seen from far; with edges as
+ * smooth as the picture's samples make them, or cut.
+ */
 export function createFoliage(canopy: Canopy, detail: Detail = 'near', smooth = true): Foliage {
   const group = new Group();
   const swell = { value: 1 };
@@ -173,7 +191,7 @@ export function createFoliage(canopy: Canopy, detail: Detail = 'near', smooth = 
     return { batch: b, shapes, passing, mesh: meshOf(b, shapes.of(detail), material) };
   });
   for (const p of parts) group.add(p.mesh, p.passing);
-  const countOf = (b: Batch, share: number) =>
+  const countOf = (b: Instances, share: number) =>
     b.count > FEW ? Math.ceil(b.count * Math.min(1, share / canopy.share)) : b.count;
   const swellOf = (share: number) => Math.min(MOST_SWELL, 1 / Math.sqrt(share));
   /** The share that is shown as cards; null while none are. */
@@ -226,7 +244,7 @@ export function createFoliage(canopy: Canopy, detail: Detail = 'near', smooth = 
 }
 
 /** The shapes of a batch in each detail, built when they are asked for: all of the same colours and skin. */
-function shapesOf(b: Batch): { of: (detail: Detail) => BufferGeometry; dispose: () => void } {
+function shapesOf(b: Instances): { of: (detail: Detail) => BufferGeometry; dispose: () => void } {
   const skin = new Float32Array(b.count * 2);
   for (let i = 0; i < b.count; i += 1) skin.set([b.veined[i] ?? 0, b.gloss[i] ?? 0], i * 2);
   const own = {
@@ -248,7 +266,7 @@ function shapesOf(b: Batch): { of: (detail: Detail) => BufferGeometry; dispose: 
 }
 
 function meshOf(
-  b: Batch,
+  b: Instances,
   geometry: BufferGeometry,
   material: MeshLambertMaterial,
 ): InstancedMesh<BufferGeometry, MeshLambertMaterial> {

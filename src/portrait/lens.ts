@@ -1,7 +1,10 @@
 import { footMm, rimOf } from '@/core/containers/outline';
 import type { Container } from '@/core/containers/schema';
 
-/** How stills and portraits are looked at: angle of view, degrees; what is left round what is seen; how far the eye looks down, radians. */
+/**
+ * How stills and portraits are looked at: angle of view, degrees; what is left round what is seen; how far
+ * the eye looks down, radians.
+ */
 export const LENS = { fovDeg: 17, margin: 1.06, elevation: 0.16 } as const;
 
 /** Half an angle of view in degrees, in radians. */
@@ -86,8 +89,11 @@ export const sizeOf = (f: Frame, scale: number): { w: number; h: number } => ({
   h: Math.ceil((f.top + f.bottom) * scale * 1.2),
 });
 
-/** Where things lie in a still taken at a scale: how many pixels it has for a millimetre in truth, its size, and how far under its top the container’s foot is. */
-export interface Sight {
+/**
+ * Where things lie in a still taken at a scale: how many pixels it has for a millimetre in truth, its size,
+ * and how far under its top the container’s foot is.
+ */
+export interface StillSight {
   perMm: number;
   w: number;
   h: number;
@@ -95,14 +101,14 @@ export interface Sight {
 }
 
 /** How a container in a frame is seen in a picture of so many pixels. */
-export function sightIn(container: Container, frame: Frame, w: number, h: number): Sight {
+export function sightIn(container: Container, frame: Frame, w: number, h: number): StillSight {
   const { distance, middle } = eyeBefore(container, frame, FRONT, w / h);
   const perMm = h / (2 * distance * Math.tan(LENS.fovDeg * HALF_DEG));
   return { perMm, w, h, footPx: h / 2 + (middle + footMm(container)) * Math.cos(LENS.elevation) * perMm };
 }
 
 /** The same in a still at a scale, by the lens that takes it. */
-export function sightOf(container: Container, frame: Frame, scale: number): Sight {
+export function sightOf(container: Container, frame: Frame, scale: number): StillSight {
   const { w, h } = sizeOf(frame, scale);
   return sightIn(container, frame, w, h);
 }

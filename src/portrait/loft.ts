@@ -2,7 +2,7 @@ import { BufferAttribute, BufferGeometry, ShapeGeometry, Shape as Outline, Vecto
 import type { PlanPoint } from '@/core/containers/shapes/shape';
 
 /** One turn of the wall: its outline on the plan and its height, mm. */
-export interface Level {
+export interface LoftLevel {
   ring: readonly PlanPoint[];
   y: number;
 }
@@ -36,8 +36,11 @@ export function offset(ring: readonly PlanPoint[], by: number): PlanPoint[] {
   });
 }
 
-/** A skin over a pile of outlines with the same number of points, laid with a tile of so many mm a whole number of times round it. */
-export function loft(levels: readonly Level[], sharp: boolean, tile = { wide: 1000, high: 1000 }): BufferGeometry {
+/**
+ * A skin over a pile of outlines with the same number of points, laid with a tile of so many mm a whole
+ * number of times round it.
+ */
+export function loft(levels: readonly LoftLevel[], sharp: boolean, tile = { wide: 1000, high: 1000 }): BufferGeometry {
   const n = levels[0]?.ring.length ?? 0;
   // Where it closes there are two points: one ends the tile, one begins it.
   const row = n + 1;

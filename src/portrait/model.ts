@@ -11,7 +11,7 @@ import {
   Vector3,
 } from 'three';
 import { GLTFExporter } from 'three/addons/exporters/GLTFExporter.js';
-import type { Batch, Canopy, Kind } from '@/core/canopy/kinds';
+import type { Instances, Canopy, Kind } from '@/core/canopy/kinds';
 import type { Container } from '@/core/containers/schema';
 import { createBody } from './body';
 import { geometryOf, PIECES } from './pieces';
@@ -21,7 +21,10 @@ import { pictureOf, PLAIN } from './pieces/paint';
 /** glTF counts in metres. */
 const METRES = 0.001;
 
-/** One plant’s leaves or flowers of a kind being put together: positions in mm, faces, places on the tile, and colours in linear light. */
+/**
+ * One plant’s leaves or flowers of a kind being put together: positions in mm, faces, places on the tile, and
+ * colours in linear light.
+ */
 interface Gathered {
   positions: number[];
   colours: number[];
@@ -30,7 +33,7 @@ interface Gathered {
 }
 
 /** Lays the pieces of a batch into the plants they belong to. */
-function gather(b: Batch): Map<number, Gathered> {
+function gather(b: Instances): Map<number, Gathered> {
   const into = new Map<number, Gathered>();
   const shape = geometryOf(b.kind, 'far');
   const [at, mix, uv] = [shape.getAttribute('position'), shape.getAttribute('mixv'), shape.getAttribute('uv')];
@@ -126,7 +129,10 @@ function plainSkins(of: Object3D, name: string): void {
   });
 }
 
-/** A container with what grows in it as a scene in metres, foot to tip up, each plant a group of its own by its name, with a mesh for each kind of leaf and flower. */
+/**
+ * A container with what grows in it as a scene in metres, foot to tip up, each plant a group of its own by
+ * its name, with a mesh for each kind of leaf and flower.
+ */
 export function modelScene(container: Container, canopy: Canopy, names: readonly string[]): Group {
   const root = new Group();
   root.name = 'Planting';

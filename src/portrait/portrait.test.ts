@@ -10,7 +10,7 @@ import type { Shape } from '@/core/containers/schema';
 import { SOLD } from '@/core/containers/sold';
 import { createBody } from './body';
 import { footMm } from '@/core/containers/outline';
-import { fittingsOf } from './fittings';
+import { fittingPieces } from './fittings';
 import { hookMm } from '@/core/containers/outline';
 import { createFoliage, mixed } from './foliage';
 import { PIECES, geometryOf, paintOf } from './pieces';
@@ -278,11 +278,11 @@ describe('the body of every shape', () => {
   );
 
   test('a basket hangs by three chains from a ring over its middle; a sill lies under its box', () => {
-    const hung = fittingsOf({ ...roundPot(400, 290, 360), shape: SOLD.basket[2] as Shape, mount: 'hook' }, 200);
+    const hung = fittingPieces({ ...roundPot(400, 290, 360), shape: SOLD.basket[2] as Shape, mount: 'hook' }, 200);
     expect(hung.children).toHaveLength(4);
     const c = { ...roundPot(400, 290, 360), shape: SOLD.box[3] as Shape, mount: 'sill' as const };
     expect(hookMm(c)).toBe(0);
-    expect(fittingsOf(c, 215).children[0]?.position.y).toBeLessThan(-215);
+    expect(fittingPieces(c, 215).children[0]?.position.y).toBeLessThan(-215);
   });
 
   test('a mitred offset of a square stands off every side by the same', () => {

@@ -1,6 +1,9 @@
 import { DirectionalLight, PCFShadowMap, WebGLRenderer } from 'three';
 
-/** A renderer on a canvas that draws only when asked, its shadows only when they changed; without smoothed edges where it is plain. Throws where there is no WebGL. */
+/**
+ * A renderer on a canvas that draws only when asked, its shadows only when they changed; without smoothed
+ * edges where it is plain. Throws where there is no WebGL.
+ */
 export function rendererOn(
   canvas: HTMLCanvasElement | OffscreenCanvas,
   { shadows, plain }: { shadows: boolean; plain: boolean },

@@ -42,7 +42,10 @@ export interface Stage extends Drawn {
 }
 
 const { fovDeg: FOV } = LENS;
-/** The setting is shown so far over and beside the planting before it fades, mm; and so far toward the viewer, as a share of how wide that is. */
+/**
+ * The setting is shown so far over and beside the planting before it fades, mm; and so far toward the viewer,
+ * as a share of how wide that is.
+ */
 const OVER = 130;
 const BESIDE = 150;
 const OUT = 1.1;
@@ -133,7 +136,10 @@ export function createStage(
     if (!near) around.fadeBy({ half: high * camera.aspect, top: middle + high, low: high - middle });
   };
 
-  /** What was taken off is thrown away after the next picture: its successor then finds the compiled shaders still there. */
+  /**
+   * What was taken off is thrown away after the next picture: its successor then finds the compiled shaders
+   * still there.
+   */
   const spent: (() => void)[] = [];
   const render = () => {
     renderer.render(scene, camera);

@@ -10,7 +10,10 @@ export interface Shot {
   canopy: Canopy;
 }
 
-/** Draws a large still, near and with smooth edges, of so many pixels, and hands its canvas over for as long as `look` takes. Throws where there is no WebGL. */
+/**
+ * Draws a large still, near and with smooth edges, of so many pixels, and hands its canvas over for as long
+ * as `look` takes. Throws where there is no WebGL.
+ */
 export function largeStill(
   { container, frame, canopy }: Shot,
   w: number,

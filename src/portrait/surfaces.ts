@@ -6,7 +6,10 @@ import { seeded } from '@/core/units/number';
 export type PotSkin = 'clay' | 'glaze' | 'stone' | 'staves' | 'planks' | 'zinc' | 'fibres' | 'smooth';
 type Build = WallBuild | GroundBuild | PotSkin;
 
-/** A surface that repeats: how much lighter or darker than its colour it is at a point of its tile, and how large the tile is, mm. */
+/**
+ * A surface that repeats: how much lighter or darker than its colour it is at a point of its tile, and how
+ * large the tile is, mm.
+ */
 interface Surface {
   wide: number;
   high: number;

@@ -7,7 +7,10 @@ interface Probe {
   read: (container: string, on: string, reckoned: number) => Promise<number>;
 }
 
-/** It strays from what is reckoned by this much at the most. Working figure: mixes differ, and so do the hands that fill pots. */
+/**
+ * It strays from what is reckoned by this much at the most. Working figure: mixes differ, and so do the hands
+ * that fill pots.
+ */
 const STRAYS = 0.2;
 
 /** A probe that exists only here: near what is reckoned, never quite it, and the same on the same day. */

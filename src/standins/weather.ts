@@ -2,7 +2,10 @@ import { type Day, ordinaryDay, type WeatherPlace, type WeatherService } from '@
 import { nextMonthDay, addDays, daysBetween } from '@/core/units/date';
 import { hashText, seeded, tenth } from '@/core/units/number';
 
-/** How far a day strays from the ordinary, °C, how much of that it has from the days before, and the share of days with rain. Working figures. */
+/**
+ * How far a day strays from the ordinary, °C, how much of that it has from the days before, and the share of
+ * days with rain. Working figures.
+ */
 const STRAYS_C = 3;
 const FROM_BEFORE = [1, 0.7, 0.5, 0.3] as const;
 const WET = 0.34;
@@ -10,12 +13,18 @@ const WET = 0.34;
 const GREY = { high: -2, low: 1 } as const;
 const BRIGHT = -WET / (1 - WET);
 
-/** A heat wave comes every summer, a week of it, and a frost eight nights after the last ordinary one: so that both can be met. */
+/**
+ * A heat wave comes every summer, a week of it, and a frost eight nights after the last ordinary one: so that
+ * both can be met.
+ */
 const HEAT = { from: '07-12', days: 7, high: 8, low: 5 } as const;
 const LATE_FROST = { after: 8, lowC: -1.5 } as const;
 const HALF_YEAR = 6;
 
-/** Gusts of a quiet day and up to so much more, m/s; of a gale, which comes on so few days of a year, and on the day that ends the heat. Working figures. */
+/**
+ * Gusts of a quiet day and up to so much more, m/s; of a gale, which comes on so few days of a year, and on
+ * the day that ends the heat. Working figures.
+ */
 const GUST = { least: 5, more: 8, gale: 19, gales: 0.015 } as const;
 
 const chance = (date: string, what: string): number => seeded(hashText(`${what}/${date}`))();
@@ -68,7 +77,10 @@ function warmthOn(place: WeatherPlace, date: string): Day {
   };
 }
 
-/** Weather that exists only here: the same day at the same place is always the same. Stands where a real forecast would. */
+/**
+ * Weather that exists only here: the same day at the same place is always the same. Stands where a real
+ * forecast would.
+ */
 export const simulatedWeather: WeatherService = {
   name: 'Kelp Street weather glass (simulated)',
   days: async (place, from, to) =>

@@ -1,8 +1,8 @@
-import type { Bench } from '@/core/formats/backup';
+import type { BenchFile } from '@/core/formats/backup';
 import { type Here, type Merge, mergeOf } from '@/core/formats/merge';
 import { db } from './db';
 import { groupRow } from './groups';
-import { entryRow } from './log';
+import { entryRow, laterRow } from './log';
 import { blobOf } from './photos';
 import { follow, putOwn, readOwnWhole } from './plants';
 import { readShelf, rowOf } from './plantings';
@@ -19,19 +19,26 @@ async function readHere(): Promise<Here> {
 }
 
 /** What opening a file would do: to be told before it is done. */
-export const meet = async (bench: Bench, newId: () => string): Promise<Merge> =>
+export const meet = async (bench: BenchFile, newId: () => string): Promise<Merge> =>
   mergeOf(bench, await readHere(), newId);
 
-/** Entries that are not here yet, under the container they are of; where that got another id, under another of their own. */
-async function takeLogs({ logs = [] }: Bench, pots: Merge['pots']): Promise<void> {
+/**
+ * Entries that are not here yet, under the container they are of; where that got another id, under another of
+ * their own.
+ */
+async function takeLogs({ logs = [] }: BenchFile, pots: Merge['pots']): Promise<void> {
   for (const book of logs) {
     const pot = pots.find((p) => p.pot.planting.id === book.of);
     const of = pot?.id ?? book.of;
     const as = (id: string) => (of === book.of ? id : `${of}-${id}`.slice(0, 60));
     const here = new Set((await db.log.where('of').equals(of).primaryKeys()) as string[]);
     const fresh = book.entries.filter((e) => !here.has(as(e.id)));
-    await db.log.bulkPut(fresh.map((e) => entryRow({ ...e, id: as(e.id), of })));
-    for (const { id } of fresh) {
+    const later = book.later.filter(({ entry }) => !here.has(as(entry.id)));
+    await db.log.bulkPut([
+      ...fresh.map((e) => entryRow({ ...e, id: as(e.id), of })),
+      ...later.map((l) => laterRow({ ...l, entry: { ...l.entry, id: as(l.entry.id), of } })),
+    ]);
+    for (const { id } of [...fresh, ...later.map((l) => l.entry)]) {
       const blob = blobOf(book.photos[id] ?? '');
       if (blob) await db.photos.put({ id: as(id), blob });
     }
@@ -39,7 +46,7 @@ async function takeLogs({ logs = [] }: Bench, pots: Merge['pots']): Promise<void
 }
 
 /** Groups that are not here yet, with their containers under the ids they got. */
-async function takeGroups({ groups = [] }: Bench, pots: Merge['pots']): Promise<void> {
+async function takeGroups({ groups = [] }: BenchFile, pots: Merge['pots']): Promise<void> {
   const here = new Set(await db.groups.toCollection().primaryKeys());
   const as = new Map(pots.map((p) => [p.pot.planting.id, p.id]));
   const fresh = groups.filter((g) => !here.has(g.id));
@@ -64,7 +71,7 @@ async function takePots(fresh: Merge['pots'], now: number): Promise<void> {
 const taken = ({ fate }: { fate: string }): boolean => fate === 'new' || fate === 'newer';
 
 /** Does what a merge says: all of it or, if any fails, none. What is newer here stays. */
-export async function takeIn(bench: Bench, { pots, plants, stock }: Merge, now = stamp()): Promise<void> {
+export async function takeIn(bench: BenchFile, { pots, plants, stock }: Merge, now = stamp()): Promise<void> {
   const fresh = pots.filter(taken);
   await db.transaction('rw', [db.plantings, db.plants, db.photos, db.log, db.groups, db.settings], async () => {
     const own = plants.filter(taken).map((p) => p.own);

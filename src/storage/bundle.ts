@@ -1,10 +1,10 @@
-import { type Bench, MOST_BYTES, readBench, type Settings, tooLarge } from '@/core/formats/backup';
+import { type BenchFile, MOST_BYTES, readBench, type Settings, tooLarge } from '@/core/formats/backup';
 import {
   BUNDLE_ENDS,
   bundleReader,
   IN_BUNDLE,
   type Opened,
-  textOf,
+  jsonBytes,
   writeManifest,
   writePlant,
 } from '@/core/formats/bundle';
@@ -13,7 +13,7 @@ import { sumOf, unzip, zipWriter } from '@/core/formats/zip';
 import { endingOf } from '@/core/units/picture';
 import { db } from './db';
 import { readGroups } from './groups';
-import { readLog } from './log';
+import { readLaterLog, readLog, readUnreadableLog } from './log';
 import { readOwn } from './plants';
 import { readShelf } from './plantings';
 import { readStock } from './stock';
@@ -45,9 +45,10 @@ export async function writeBundle(settings: Settings, savedAt: string): Promise<
     zip.add(path, file, packed);
   };
 
-  const [shelf, log, { own, unreadable }, stock, photographed] = await Promise.all([
+  const [shelf, log, later, { own, unreadable }, stock, photographed] = await Promise.all([
     readShelf(),
     readLog(),
+    readLaterLog(),
     readOwn(),
     readStock(),
     db.photos.toCollection().primaryKeys(),
@@ -71,32 +72,38 @@ export async function writeBundle(settings: Settings, savedAt: string): Promise<
       settings,
     }),
   );
-  for (const { planting } of shelf.pots) add(IN_BUNDLE.container(planting.id), textOf(planting));
+  for (const { planting } of shelf.pots) add(IN_BUNDLE.container(planting.id), jsonBytes(planting));
   for (const o of own) {
     add(IN_BUNDLE.plant(o.plant.id), writePlant(o, savedAt));
     const path = photos.get(o.plant.id);
     const photo = path && (await db.photos.get(o.plant.id));
     if (photo) add(path, new Uint8Array(await photo.blob.arrayBuffer()), true);
   }
-  for (const group of await readGroups()) add(IN_BUNDLE.group(group.id), textOf(group));
-  for (const of of new Set(log.map((e) => e.of))) {
+  for (const group of await readGroups()) add(IN_BUNDLE.group(group.id), jsonBytes(group));
+  for (const of of new Set([...log, ...later.map((l) => l.entry)].map((e) => e.of))) {
     const entries = log.filter((e) => e.of === of);
-    const at = Object.fromEntries(entries.flatMap(({ id }) => (photos.has(id) ? [[id, photos.get(id) ?? '']] : [])));
-    add(IN_BUNDLE.log(of), textOf(logFile(of, entries, at)));
+    const aside = later.filter((l) => l.entry.of === of);
+    const ids = [...entries, ...aside.map((l) => l.entry)];
+    const at = Object.fromEntries(ids.flatMap(({ id }) => (photos.has(id) ? [[id, photos.get(id) ?? '']] : [])));
+    add(IN_BUNDLE.log(of), jsonBytes(logFile(of, entries, at, aside)));
     for (const [id, path] of Object.entries(at)) {
       const photo = await db.photos.get(id);
       if (photo) add(path, new Uint8Array(await photo.blob.arrayBuffer()), true);
     }
   }
-  for (const { id, stored } of shelf.unreadable) add(IN_BUNDLE.unreadable(id), textOf(stored));
-  for (const id of unreadable) add(IN_BUNDLE.unreadable(id), textOf((await db.plants.get(id))?.own));
-  zip.add(IN_BUNDLE.sums, textOf(sums));
+  for (const { id, stored } of shelf.unreadable) add(IN_BUNDLE.unreadable(id), jsonBytes(stored));
+  for (const id of unreadable) add(IN_BUNDLE.unreadable(id), jsonBytes((await db.plants.get(id))?.own));
+  for (const row of await readUnreadableLog()) add(IN_BUNDLE.unreadable(`log-${row.id}`), jsonBytes(row));
+  zip.add(IN_BUNDLE.sums, jsonBytes(sums));
   zip.end();
   hand();
   return new Blob(pieces, { type: 'application/zip' });
 }
 
-/** So many bytes are read before the page is let do something else. Working figure: some ten milliseconds of reading. */
+/**
+ * So many bytes are read before the page is let do something else. Working figure: some ten milliseconds of
+ * reading.
+ */
 const BREATH_BYTES = 32_000;
 const breathe = () => new Promise<void>((done) => setTimeout(done));
 
@@ -120,7 +127,7 @@ const isZip = async (file: Blob): Promise<boolean> => (await file.slice(0, 2).te
 export async function openFile(file: Blob): Promise<Opened> {
   if (!(await isZip(file))) {
     if (file.size > MOST_BYTES) throw tooLarge(file.size);
-    const bench: Bench = readBench(await file.text());
+    const bench: BenchFile = readBench(await file.text());
     return { bench, problems: [] };
   }
   const reader = bundleReader();

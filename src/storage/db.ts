@@ -10,7 +10,10 @@ export interface StoredPlanting {
   rev?: number;
   /** Put away: kept, and not on the shelf. */
   archived?: boolean;
-  /** Started and not touched yet: it opens by its address, and stands on no shelf. Any edit makes it a container like others. */
+  /**
+   * Started and not touched yet: it opens by its address, and stands on no shelf. Any edit makes it a
+   * container like others.
+   */
   fresh?: boolean;
   planting: unknown;
 }
@@ -21,13 +24,18 @@ export interface StoredPlant {
   own: unknown;
 }
 
-/** An entry of the log as stored, checked when it is read. Its photograph lies in the table of photographs under its id. */
+/**
+ * An entry of the log as stored, checked when it is read. Its photograph lies in the table of photographs
+ * under its id.
+ */
 export interface StoredEntry {
   id: string;
   /** The container it is of. */
   of: string;
   on: string;
   entry: unknown;
+  /** The minor version of the later Rillbank that wrote it; left out for one’s own. */
+  minor?: number;
 }
 
 /** A photograph, under the id of the plant or the log entry it is of. */

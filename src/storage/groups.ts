@@ -10,7 +10,7 @@ const understood = (row: StoredGroup | undefined): Group | null => {
 export const groupRow = (group: Group): StoredGroup => ({ id: group.id, place: group.place, group });
 
 /** How the containers of a place stand together; null where nobody has set them out. */
-export const readGroup = async (place: string): Promise<Group | null> =>
+export const readGroupOf = async (place: string): Promise<Group | null> =>
   understood(await db.groups.where('place').equals(place).first());
 
 /** All groups that can be read. */

@@ -1,10 +1,11 @@
 import 'fake-indexeddb/auto';
+import type { BenchFile } from '@/core/formats/backup';
 import type { LogEntry } from '@/core/log/schema';
 import { pot, warmPot } from '@/core/testing/pots';
 import { takeIn, meet } from './bench';
 import { openFile, writeBundle } from './bundle';
 import { db } from './db';
-import { addEntry, readEntryPhoto, readLog, removeEntries } from './log';
+import { addEntry, readEntryPhoto, readLaterLog, readLog, removeEntries } from './log';
 import { savePlanting, savePlantings } from './plantings';
 import { blobOf } from './photos';
 import { changeTending, readTending } from './tending';
@@ -44,6 +45,13 @@ test('what cannot be read is left as it is, and out', async () => {
   expect(await db.log.count()).toBe(2);
 });
 
+test('what cannot be read goes into a backup as it is stored, and opening that says so', async () => {
+  await savePlanting(warmPot());
+  await db.log.put({ id: 'odd', of: 'test', on: '2026-07-01', entry: { kind: 'dream' } });
+  const { problems } = await openFile(await writeBundle({}, '2026-07-10T08:00:00.000Z'));
+  expect(problems).toEqual([expect.stringMatching(/^One item could not be read .* folder unreadable/)]);
+});
+
 test('a backup carries the log and its photographs; opened twice it doubles nothing', async () => {
   await savePlanting(warmPot());
   await addEntry(note('a', '2026-07-01'), photo());
@@ -59,6 +67,21 @@ test('a backup carries the log and its photographs; opened twice it doubles noth
   expect(await readEntryPhoto('a')).not.toBeNull();
 });
 
+test('an entry that a newer Rillbank wrote is kept with its photograph, and goes back into a backup as it came', async () => {
+  await savePlanting(warmPot());
+  const entry = { id: 'z', of: 'test', on: '2026-07-03', kind: 'scent', strength: 3 };
+  const books = (later: object[]) => [{ of: 'test', entries: [note('a', '2026-07-01')], later, photos: { z: JPEG } }];
+  const bench = { pots: [], plants: [], stock: null, settings: {}, logs: books([{ entry, minor: 2 }]) } as BenchFile;
+  for (let i = 0; i < 2; i += 1) await takeIn(bench, await meet(bench, () => 'new-1'));
+  expect((await readLog('test')).map((e) => e.id)).toEqual(['a']);
+  expect(await readLaterLog('test')).toEqual([{ entry, minor: 2 }]);
+  expect(await readEntryPhoto('z')).not.toBeNull();
+  const again = await openFile(await writeBundle({}, '2026-07-10T08:00:00.000Z'));
+  expect(again.problems).toEqual([]);
+  expect(again.bench.logs?.[0]?.later).toEqual([{ entry, minor: 2 }]);
+  expect(Object.keys(again.bench.logs?.[0]?.photos ?? {})).toEqual(['z']);
+});
+
 test('where its container gets another id, a log follows it', async () => {
   const entry = note('a', '2026-07-01');
   const bench = {
@@ -66,7 +89,7 @@ test('where its container gets another id, a log follows it', async () => {
     plants: [],
     stock: null,
     settings: {},
-    logs: [{ of: 'test', entries: [entry], photos: { a: JPEG } }],
+    logs: [{ of: 'test', entries: [entry], later: [], photos: { a: JPEG } }],
   };
   await savePlantings([warmPot()]);
   let n = 0;

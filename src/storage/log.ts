@@ -1,3 +1,4 @@
+import { type LaterEntry, LaterEntrySchema } from '@/core/log/later';
 import { type LogEntry, LogEntrySchema } from '@/core/log/schema';
 import { db, type StoredEntry } from './db';
 
@@ -16,6 +17,33 @@ const understood = (rows: readonly StoredEntry[]): LogEntry[] =>
 export async function readLog(of?: string): Promise<LogEntry[]> {
   return understood(await (of === undefined ? db.log.toArray() : db.log.where('of').equals(of).toArray()));
 }
+
+const isUnderstood = ({ entry }: StoredEntry): boolean => LogEntrySchema.safeParse(entry).success;
+
+/**
+ * Those that a later Rillbank wrote, of one container or of all: a Rillbank that knows them by now reads them
+ * as its own.
+ */
+export async function readLaterLog(of?: string): Promise<LaterEntry[]> {
+  const rows = await (of === undefined ? db.log.toArray() : db.log.where('of').equals(of).toArray());
+  return rows.flatMap((row) => {
+    const r = LaterEntrySchema.safeParse(row);
+    return r.success && !isUnderstood(row) ? [r.data] : [];
+  });
+}
+
+/** Entries that nobody can read, as they are stored. */
+export const readUnreadableLog = async (): Promise<StoredEntry[]> =>
+  (await db.log.toArray()).filter((row) => !isUnderstood(row) && !LaterEntrySchema.safeParse(row).success);
+
+/** An entry that a later Rillbank wrote, as it is stored. */
+export const laterRow = ({ entry, minor }: LaterEntry): StoredEntry => ({
+  id: entry.id,
+  of: entry.of,
+  on: entry.on,
+  entry,
+  minor,
+});
 
 /** An entry as it is stored. */
 export const entryRow = (entry: LogEntry): StoredEntry => ({ id: entry.id, of: entry.of, on: entry.on, entry });

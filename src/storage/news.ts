@@ -2,7 +2,10 @@ import { db } from './db';
 
 /** What is told once, to whom had containers before it. */
 const KEY = 'forecasts';
-/** Which forecasts this device was told of: 2 since plants start, grow and flower as growers measure them, 3 since scores ask whether the asked colours arrive and who is buried. */
+/**
+ * Which forecasts this device was told of: 2 since plants start, grow and flower as growers measure them, 3
+ * since scores ask whether the asked colours arrive and who is buried.
+ */
 const TOLD = 3;
 
 /** How many containers were changed here before forecasts changed, while that has not been said; else 0. */

@@ -4,7 +4,7 @@ import { apply, type Command } from '@/core/plantings/commands';
 import { joined } from '@/core/plantings/joined';
 import type { Planting } from '@/core/plantings/schema';
 import { db, type StoredPlanting } from './db';
-import { forget, plantingOf, revOf, stamp } from './rows';
+import { forget, storedPlanting, revOf, stamp } from './rows';
 
 /** A container on the bench. */
 export interface ShelvedPot {
@@ -30,7 +30,7 @@ export const shelved = (): Promise<StoredPlanting[]> =>
 export async function readShelf(): Promise<Shelf> {
   const shelf: Shelf = { pots: [], unreadable: [] };
   for (const row of await shelved()) {
-    const p = plantingOf(row);
+    const p = storedPlanting(row);
     if (p instanceof BadInputError) shelf.unreadable.push({ id: row.id, why: p.message, stored: row.planting });
     else shelf.pots.push({ planting: p, updatedAt: row.updatedAt, archived: row.archived ?? false });
   }
@@ -45,14 +45,17 @@ export interface Kept {
   rev: number;
 }
 
-/** One planting as it is kept, or undefined when there is none of that id. Throws BadInputError for one that cannot be read. */
+/**
+ * One planting as it is kept, or undefined when there is none of that id. Throws BadInputError for one that
+ * cannot be read.
+ */
 export async function readOne(id: string): Promise<Kept | undefined> {
   const row = await db.plantings.get(id);
   return row && { planting: readable(row), rev: revOf(row) };
 }
 
 function readable(row: StoredPlanting): Planting {
-  const planting = plantingOf(row);
+  const planting = storedPlanting(row);
   if (planting instanceof BadInputError) throw planting;
   return planting;
 }
@@ -110,7 +113,10 @@ export async function keepEdit(mine: Planting, from: Kept, now = stamp()): Promi
   });
 }
 
-/** Edits containers as they stand in storage, all or none: what another tab changed in them stays. Throws BadInputError. */
+/**
+ * Edits containers as they stand in storage, all or none: what another tab changed in them stays. Throws
+ * BadInputError.
+ */
 export async function editStored(edits: ReadonlyMap<string, readonly Command[]>, now = stamp()): Promise<void> {
   await db.transaction('rw', db.plantings, async () => {
     const rows = await db.plantings.bulkGet([...edits.keys()]);

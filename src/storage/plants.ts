@@ -48,7 +48,10 @@ export async function readOwnWhole(): Promise<OwnPlant[]> {
   return Promise.all(own.map(async (o) => ({ ...o, photo: await readPhoto(o.plant.id) })));
 }
 
-/** Every placement of these plants, in every container on this bench, refers to them as given by id. Returns how many containers changed. */
+/**
+ * Every placement of these plants, in every container on this bench, refers to them as given by id. Returns
+ * how many containers changed.
+ */
 export async function follow(as: ReadonlyMap<string, string | Plant>, now: number): Promise<number> {
   const changed: string[] = [];
   await db.plantings.toCollection().modify((row) => {
@@ -87,7 +90,10 @@ export async function saveOwn(plants: readonly OwnToKeep[], now = stamp()): Prom
   });
 }
 
-/** Takes an own plant away, its photograph too. Where it stood in for a shipped one, containers go back to that; others keep their copy of it. */
+/**
+ * Takes an own plant away, its photograph too. Where it stood in for a shipped one, containers go back to
+ * that; others keep their copy of it.
+ */
 export async function removeOwn(id: string, now = stamp()): Promise<void> {
   await db.transaction('rw', db.plants, db.photos, db.plantings, async () => {
     await db.plants.delete(id);

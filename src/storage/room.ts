@@ -1,7 +1,7 @@
 import { db } from './db';
 
 /** Storage as the browser tells it. */
-export interface Room {
+export interface StorageSpace {
   /** Bytes kept, and how many there may be; null where the browser does not say. */
   used: number | null;
   most: number | null;
@@ -12,7 +12,7 @@ export interface Room {
 const storage = (): StorageManager | undefined => (typeof navigator === 'undefined' ? undefined : navigator.storage);
 
 /** What is kept here and how much room there is. */
-export async function readRoom(): Promise<Room> {
+export async function readRoom(): Promise<StorageSpace> {
   const told = await storage()?.estimate?.();
   return {
     used: told?.usage ?? null,
@@ -29,7 +29,10 @@ const SAVED_AT = 'backup';
 /** Notes that a backup was saved. */
 export const noteBackup = (at: number): Promise<unknown> => db.settings.put({ key: SAVED_AT, value: at });
 
-/** Working figures: a reminder from so many containers that are in no backup, or so many days after the first of them was changed. */
+/**
+ * Working figures: a reminder from so many containers that are in no backup, or so many days after the first
+ * of them was changed.
+ */
 const MANY = 3;
 const OLD_MS = 7 * 86_400_000;
 

@@ -12,11 +12,14 @@ interface Read {
 /** How often a row was written. */
 export const revOf = (row: Pick<StoredPlanting, 'rev'> | undefined): number => row?.rev ?? 0;
 
-/** Rows already read, by id, revision and stamp: one that has not changed is not checked again, and is the same object. */
+/**
+ * Rows already read, by id, revision and stamp: one that has not changed is not checked again, and is the
+ * same object.
+ */
 const read = new Map<string, Read>();
 
 /** A stored row as a planting, or why it is none. */
-export function plantingOf(row: StoredPlanting): Planting | BadInputError {
+export function storedPlanting(row: StoredPlanting): Planting | BadInputError {
   const known = read.get(row.id);
   if (known?.rev === revOf(row) && known.stamp === row.updatedAt) return known.result;
   const result = reading(row);

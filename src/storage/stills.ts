@@ -8,7 +8,10 @@ interface StoredStill {
   at: number;
 }
 
-/** Pictures that can be drawn again at any time: a house of their own, so that nothing that matters is lost with them. */
+/**
+ * Pictures that can be drawn again at any time: a house of their own, so that nothing that matters is lost
+ * with them.
+ */
 class StillsDb extends Dexie {
   stills!: Table<StoredStill, string>;
 
@@ -48,7 +51,10 @@ export const readStill = (key: string, now = Date.now()): Promise<string | null>
     asked.push({ key, answer });
   });
 
-/** Keeps a picture for the next visit, and lets go of those that were wanted longest ago. A browser without room keeps none. */
+/**
+ * Keeps a picture for the next visit, and lets go of those that were wanted longest ago. A browser without
+ * room keeps none.
+ */
 export async function keepStill(key: string, url: string, now = Date.now()): Promise<void> {
   try {
     await db.stills.put({ key, url, at: now });

@@ -9,7 +9,7 @@ import { assess } from '../core/balance/assess';
 import { readPlanting } from '../core/formats/planting';
 import { placed, pot, warmPot } from '../core/testing/pots';
 import { db } from './db';
-import type { Bench } from '../core/formats/backup';
+import type { BenchFile } from '../core/formats/backup';
 import { meet, takeIn } from './bench';
 import {
   archivePlanting,
@@ -48,7 +48,7 @@ test('what is kept is read back, with its stamp', async () => {
 });
 
 describe('opening a file on a bench that is not empty', () => {
-  const bench = (pots: Bench['pots'], more: Partial<Bench> = {}): Bench => ({
+  const bench = (pots: BenchFile['pots'], more: Partial<BenchFile> = {}): BenchFile => ({
     pots,
     plants: [],
     stock: null,
@@ -56,7 +56,7 @@ describe('opening a file on a bench that is not empty', () => {
     ...more,
   });
   const at = (ms: number) => new Date(ms).toISOString();
-  const open = async (b: Bench) => {
+  const open = async (b: BenchFile) => {
     const merge = await meet(b, newId);
     await takeIn(b, merge);
     return merge.pots.map((p) => p.fate);

@@ -3,7 +3,7 @@ import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react';
 import { containerSums } from '@/core/containers';
 import { describe } from '@/core/containers/describe';
 import { depthOf, rimOf } from '@/core/containers/outline';
-import { fieldOf, resized, type Measure } from '@/core/containers/resize';
+import { fieldOf, reshaped, type SectionMeasure } from '@/core/containers/resize';
 import type { Container, Shape } from '@/core/containers/schema';
 import { shapeOf } from '@/core/containers/shapes';
 import { MATERIALS } from '@/core/containers/materials';
@@ -25,10 +25,13 @@ interface Props {
   onResize?: (shape: Shape) => void;
 }
 
-/** The container cut through its length, to scale: wall, soil line, root balls near the cut, and its measures, to be read or dragged. */
+/**
+ * The container cut through its length, to scale: wall, soil line, root balls near the cut, and its measures,
+ * to be read or dragged.
+ */
 export function Section({ container, placements, units, onResize }: Props) {
   const svg = useRef<SVGSVGElement>(null);
-  const [held, setHeld] = useState<Measure | null>(null);
+  const [held, setHeld] = useState<SectionMeasure | null>(null);
   const { shape } = container;
   const sums = containerSums(container);
   const wall = Math.max(3, MATERIALS[container.material].wallMm);
@@ -55,11 +58,11 @@ export function Section({ container, placements, units, onResize }: Props) {
   const soil = half(sums.headspaceMm);
   const text = { fontSize: 13 * px, fill: 'var(--quiet)', stroke: 'none' } as const;
 
-  const change = (measure: Measure, mm: number) => {
+  const change = (measure: SectionMeasure, mm: number) => {
     const field = fieldOf(shape, measure);
-    if (field) onResize?.(resized(shape, { [field]: Math.round(mm / STEP) * STEP }));
+    if (field) onResize?.(reshaped(shape, { [field]: Math.round(mm / STEP) * STEP }));
   };
-  const valueOf: Record<Measure, number> = { top: top * 2, base: base * 2, depth };
+  const valueOf: Record<SectionMeasure, number> = { top: top * 2, base: base * 2, depth };
   const onMove = (e: PointerEvent) => {
     const rect = svg.current?.getBoundingClientRect();
     if (!held || !rect) return;
@@ -67,13 +70,13 @@ export function Section({ container, placements, units, onResize }: Props) {
     const y = box.y + ((e.clientY - rect.top) / rect.height) * box.h;
     change(held, held === 'depth' ? y : Math.abs(x) * 2);
   };
-  const onKey = (e: KeyboardEvent, measure: Measure) => {
+  const onKey = (e: KeyboardEvent, measure: SectionMeasure) => {
     const by = { ArrowUp: 10, ArrowRight: 10, ArrowDown: -10, ArrowLeft: -10 }[e.key];
     if (by === undefined) return;
     e.preventDefault();
     change(measure, valueOf[measure] + by);
   };
-  const handle = (measure: Measure, x: number, y: number, name: string) =>
+  const handle = (measure: SectionMeasure, x: number, y: number, name: string) =>
     onResize && fieldOf(shape, measure) ? (
       <circle
         key={measure}

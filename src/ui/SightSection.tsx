@@ -17,7 +17,10 @@ export interface SightedPlant {
   colour: string;
 }
 
-/** The room, the sill and the box cut through, to scale: drag an eye, the sill or the soil and see what shows over the sill. */
+/**
+ * The room, the sill and the box cut through, to scale: drag an eye, the sill or the soil and see what shows
+ * over the sill.
+ */
 export function SightSection({
   sight,
   plants,

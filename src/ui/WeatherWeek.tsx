@@ -20,8 +20,8 @@ export function WeatherWeek({ days, today, units }: { days: readonly KnownDay[];
       {days.map((d) => (
         <li
           key={d.date}
-          className={`flex min-w-[2.1rem] flex-1 flex-col items-center border-line py-1 text-[0.86rem] not-first:border-l ${d.known === 'ordinary' ? 'text-quiet' : ''}`}
-          aria-label={`${formatDay(d.date)}: ${formatTemperature(d.highC, units)} by day, ${formatTemperature(d.lowC, units)} by night, ${Math.round(d.rainMm)} mm of rain${(d.gustMs ?? 0) >= GALE_MS ? ', gale' : ''}${d.known === 'ordinary' ? ' (seasonal average)' : ''}`}
+          className={`flex min-w-[2.1rem] flex-1 flex-col items-center border-line py-1 text-[0.86rem] not-first:border-l ${d.known === 'ordinary' || d.asIn ? 'text-quiet' : ''}`}
+          aria-label={`${formatDay(d.date)}: ${formatTemperature(d.highC, units)} by day, ${formatTemperature(d.lowC, units)} by night, ${Math.round(d.rainMm)} mm of rain${(d.gustMs ?? 0) >= GALE_MS ? ', gale' : ''}${d.asIn ? ` (as in ${d.asIn})` : d.known === 'ordinary' ? ' (seasonal average)' : ''}`}
         >
           <span className={d.date === today ? 'font-bold' : 'text-quiet'}>{shortDay(d.date)}</span>
           <span className={d.highC >= HOT_C ? 'font-semibold text-watchink' : 'font-semibold'}>

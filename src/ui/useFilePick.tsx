@@ -1,7 +1,10 @@
 'use client';
 import { type ReactNode, useRef } from 'react';
 
-/** A file asked for by any button: what to press, and the hidden field to put beside it. The same file may be picked twice running. */
+/**
+ * A file asked for by any button: what to press, and the hidden field to put beside it. The same file may be
+ * picked twice running.
+ */
 export function useFilePick(
   label: string,
   accept: string,

@@ -1,4 +1,4 @@
-import { aheadOf } from './ahead';
+import { workAhead } from './ahead';
 
 /** Work in three steps, each noted as it is done. */
 function stand(pause?: () => Promise<void>) {
@@ -11,7 +11,7 @@ function stand(pause?: () => Promise<void>) {
     worked.push(`${id} done`);
     return id * 10;
   }
-  return { worked, ...aheadOf(work, pause) };
+  return { worked, ...workAhead(work, pause) };
 }
 /** Pauses that last until they are let go. */
 function held() {
@@ -57,7 +57,7 @@ test('something else that is asked comes first: the run ahead goes no further', 
 
 test('what broke is begun anew', async () => {
   let broken = true;
-  const { run, ask } = aheadOf(function* () {
+  const { run, ask } = workAhead(function* () {
     yield { done: 0.1, sofar: () => [] };
     if (broken) throw new Error('broke');
     return 1;

@@ -1,14 +1,14 @@
 /** How far some work has come: share done, and what there is to show, worked out when it is asked for. */
-export interface Progress<Sofar> {
+export interface WorkProgress<Sofar> {
   done: number;
   sofar: () => Sofar[];
 }
 
 /** Work that can be paused. */
-type Work<Sofar, Result> = Generator<Progress<Sofar>, Result>;
+type Work<Sofar, Result> = Generator<WorkProgress<Sofar>, Result>;
 
 /** Work that may be done ahead of being asked for. */
-export interface Ahead<Errand, Sofar, Result> {
+export interface WorkAhead<Errand, Sofar, Result> {
   /** Bit by bit, until something else is asked; it is kept for when it is asked itself. */
   run: (errand: Errand) => Promise<void>;
   /** Asked in earnest: goes on from where it had come ahead. */
@@ -19,14 +19,14 @@ export interface Ahead<Errand, Sofar, Result> {
 const breathe = () => new Promise<void>((done) => setTimeout(done));
 
 /** Does some work ahead of being asked for it, an errand at a time; whatever is asked later comes first. */
-export function aheadOf<Errand, Sofar, Result>(
+export function workAhead<Errand, Sofar, Result>(
   begin: (errand: Errand) => Work<Sofar, Result>,
   pause = breathe,
-): Ahead<Errand, Sofar, Result> {
+): WorkAhead<Errand, Sofar, Result> {
   interface Begun {
     of: string;
     work: Work<Sofar, Result>;
-    last: Progress<Sofar> | null;
+    last: WorkProgress<Sofar> | null;
     result: { is: Result } | null;
   }
   let begun: Begun | null = null;

@@ -3,8 +3,8 @@ import {
   composingPart,
   type Composed,
   isThin,
-  joined,
-  type Part,
+  joinedParts,
+  type SearchPart,
   type Proposal,
   type Said,
 } from '@/core/compose/compose';
@@ -20,12 +20,12 @@ import { partnerFor } from '@/core/compose/over/partner';
 import { PARTS } from '@/core/compose/themes';
 import type { Act } from '@/core/compose/turns/act';
 import { secondAct } from '@/core/compose/turns/second-act';
-import { type PlannedYear, type TurnName, yearOf } from '@/core/compose/turns/year';
+import { type PlannedYear, type TurnName, composeYear } from '@/core/compose/turns/year';
 import type { PotChoice } from '@/core/groups/pots';
 import type { GroupRole } from '@/core/groups/roles';
 import { shelfOf, type Mine } from '@/core/stock/shelf';
 import type { Planting } from '@/core/plantings/schema';
-import { aheadOf } from './ahead';
+import { workAhead } from './ahead';
 import { letGo } from './let-go';
 
 /** What is composed, out of which plants, and which of the parts it falls into. */
@@ -39,7 +39,7 @@ export interface Errand {
   fewer: boolean;
 }
 
-const ahead = aheadOf(({ planting, seed, mine, said, part, fewer }: Errand) =>
+const ahead = workAhead(({ planting, seed, mine, said, part, fewer }: Errand) =>
   composingPart(planting, PARTS[part] ?? [], fewer, { seed, said, library: shelfOf(mine) }),
 );
 
@@ -47,14 +47,14 @@ const ahead = aheadOf(({ planting, seed, mine, said, part, fewer }: Errand) =>
 const api = {
   /** Composes ahead of being asked. */
   runAhead: (errand: Errand): Promise<void> => ahead.run(errand),
-  part: (errand: Errand, onProgress: (done: number, sofar: Proposal[]) => void): Part => {
+  part: (errand: Errand, onProgress: (done: number, sofar: Proposal[]) => void): SearchPart => {
     const part = ahead.ask(errand, (done, sofar) => onProgress(done, sofar));
     letGo(onProgress);
     return part;
   },
   /** What the parts come to; null while there is no choice and fewer plants have not been tried. */
-  join: (planting: Planting, parts: readonly Part[], said: Said | undefined, last: boolean): Composed | null =>
-    !last && isThin(parts) ? null : joined(planting, parts, { said }),
+  join: (planting: Planting, parts: readonly SearchPart[], said: Said | undefined, last: boolean): Composed | null =>
+    !last && isThin(parts) ? null : joinedParts(planting, parts, { said }),
   /** A year of turns, each composed into what the one before leaves. */
   year: (
     planting: Planting,
@@ -62,7 +62,7 @@ const api = {
     mine: Mine,
     died: ReadonlyMap<string, string>,
     onTurn: (done: number) => void,
-  ): PlannedYear => yearOf(planting, asked, shelfOf(mine), died, (done) => onTurn(done)),
+  ): PlannedYear => composeYear(planting, asked, shelfOf(mine), died, (done) => onTurn(done)),
   /** What follows a planting that is over in spring. */
   secondAct: (planting: Planting, seed: number, mine: Mine): Act | null => secondAct(planting, seed, shelfOf(mine)),
   /** A planting to stand by turns with this one. */

@@ -7,7 +7,7 @@ import {
   readSheet,
   type Mapping,
   type ReadPlants,
-  type Sheet,
+  type SpreadsheetText,
 } from '@/core/formats/plants-csv';
 import { libraryWith } from '@/core/plants';
 import type { Plant } from '@/core/plants/schema';
@@ -17,14 +17,14 @@ import type { UnitSystem } from '@/core/units/length';
 /** Rows shown while columns are matched. */
 const SAMPLE = 4;
 
-let sheet: Sheet = { headings: [], rows: [] };
+let sheet: SpreadsheetText = { headings: [], rows: [] };
 
-export type Opened =
+export type OpenedSheet =
   { ok: true; headings: string[]; sample: string[][]; rows: number; mapping: Mapping } | { ok: false; why: string };
 
 /** Reads a spreadsheet of plants off the main thread, in two steps: its headings, then its rows. */
 const api = {
-  open: (text: string): Opened => {
+  open: (text: string): OpenedSheet => {
     try {
       sheet = readSheet(text);
       return {

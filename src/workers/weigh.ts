@@ -1,7 +1,7 @@
 import { expose } from 'comlink';
 import { assess } from '@/core/balance/assess';
 import type { Report } from '@/core/balance/finding';
-import { type Again, plantedAgain } from '@/core/compose/again';
+import { type PlantedAgain, plantedAgain } from '@/core/compose/again';
 import { withRemedies } from '@/core/compose/changes/remedies';
 import { standIns, type StandIn } from '@/core/compose/changes/stand-ins';
 import { rankSwaps, type Swap } from '@/core/compose/changes/swaps';
@@ -29,8 +29,12 @@ const api = {
   standIns: (planting: Planting, plantId: string, stock: Stock | null): StandIn[] =>
     standIns(planting, plantId, stock ? inStock(library, stock) : library),
   /** The same container a year on, with what was learned. */
-  again: (planting: Planting, log: readonly LogEntry[], today: string, as: Pick<Planting, 'id' | 'name'>): Again =>
-    plantedAgain(planting, log, today, as, library),
+  again: (
+    planting: Planting,
+    log: readonly LogEntry[],
+    today: string,
+    as: Pick<Planting, 'id' | 'name'>,
+  ): PlantedAgain => plantedAgain(planting, log, today, as, library),
 };
 export type WeighApi = typeof api;
 

@@ -54,7 +54,8 @@ const WHOEVER: readonly string[] = [
   'flower-form',
 ];
 /**
- * The order in which a planting is looked through for a reason to give it up: first what turns down most for the work it
+ * The order in which a planting is looked through for a reason to give it up: first what turns down most for
+ * the work it
  * takes, before anything is grown; then what is read from a week or two of growth; last what needs its whole season.
  */
 const SOONEST: readonly string[] = [
@@ -126,7 +127,10 @@ export function measure(planting: Planting, season?: Season, checks: Checks = AL
 /** Whether what a check finds is so wherever each plant stands. */
 export const isWherever = (id: Reading['check']): boolean => WHOEVER.includes(id);
 
-/** What is known of a planting that is given up: what it could score at the most, what was found in it, and whether anything was grown for it. */
+/**
+ * What is known of a planting that is given up: what it could score at the most, what was found in it, and
+ * whether anything was grown for it.
+ */
 export interface GivenUp {
   most: number;
   readings: Reading[];
@@ -192,7 +196,10 @@ function gated(plain: number, gates: Tally['gates']): number {
   return tenth(Math.min(WRONG_MOST, alive * WRONG_LEAVES * WORSE_LEAVES ** (gates.wrong - 1)));
 }
 
-/** Judges a planting and says so in words. The one truth: proposals, hand edits and imported files are all judged here. Throws UnknownPlantError. */
+/**
+ * Judges a planting and says so in words. The one truth: proposals, hand edits and imported files are all
+ * judged here. Throws UnknownPlantError.
+ */
 export function assess(planting: Planting, units: UnitSystem = 'metric', season?: Season): Report {
   const { readings, ...rest } = measure(planting, season);
   const findings = readings.map((r) => ({ ...r, message: say(r.check, r.says, r.facts, units), remedies: [] }));

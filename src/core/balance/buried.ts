@@ -7,7 +7,10 @@ import type { Standing } from './standing';
 /** The weeks in which a planting closes: what is overtopped then is paid for and not seen. Growers’ figures. */
 const FROM_WEEK = 6;
 const TO_WEEK = 14;
-/** Light that its neighbours leave a plant, a share of what it wants: under this it thins and hardly flowers, what lives by the sky's light under a little less. Growers' figures. */
+/**
+ * Light that its neighbours leave a plant, a share of what it wants: under this it thins and hardly flowers,
+ * what lives by the sky's light under a little less. Growers' figures.
+ */
 const LEAST = 0.45;
 const LEAST_IN_SHADE = 0.38;
 /** From here up nothing is lost. Working figure. */

@@ -39,7 +39,10 @@ export interface MonthColour {
 
 /** Swatches told of in one month. */
 const TOLD = 6;
-/** So much may stray in any scheme (practice); under this share of colour there is nothing to hold to (working figure). */
+/**
+ * So much may stray in any scheme (practice); under this share of colour there is nothing to hold to (working
+ * figure).
+ */
 const ACCENT = 0.1;
 const COLOURLESS = 0.06;
 /** Plants under this much of the most that is ever seen of them leave a bare pot. Working figure. */
@@ -65,7 +68,10 @@ function lookAt(planting: Planting, season: Season, w: Week) {
   return { plants, area };
 }
 
-/** Colour by month over the weeks a planting is judged over, and whether its scheme still holds. Shares 0–1. Throws UnknownPlantError. */
+/**
+ * Colour by month over the weeks a planting is judged over, and whether its scheme still holds. Shares 0–1.
+ * Throws UnknownPlantError.
+ */
 export function byMonth(planting: Planting, season: Season): MonthColour[] {
   const scheme = schemeOf(planting.brief);
   const judged = season.weeks.slice(0, judgedWeeks(planting));
@@ -121,7 +127,10 @@ export function peaking(planting: Planting, best: { from: number; to: number }):
 /** The months from November to March, January first, and half a year on in the south. */
 const WINTER = { north: [0, 1, 2, 10, 11], south: [4, 5, 6, 7, 8] } as const;
 
-/** What holds a lasting planting up in its barest month of winter: the share of its most that is still seen, and the plants most of it is. Null for one season's plantings. */
+/**
+ * What holds a lasting planting up in its barest month of winter: the share of its most that is still seen,
+ * and the plants most of it is. Null for one season's plantings.
+ */
 export function barest(planting: Planting, season: Season): { month: string; share: number; names: string[] } | null {
   if (!planting.brief.lasting) return null;
   const looked = midWeeks(season.weeks.slice(0, judgedWeeks(planting))).map((w) => ({

@@ -4,7 +4,10 @@ import { schoolOf } from '../schools';
 import { maxBy, sum } from '../units/number';
 import { check, percent } from './check';
 
-/** So much of the upper half of the star is in view, and it is there by form or colour in so many of the weeks. Practice. */
+/**
+ * So much of the upper half of the star is in view, and it is there by form or colour in so many of the
+ * weeks. Practice.
+ */
 const IN_VIEW = 0.7;
 const THERE = 0.75;
 /** A star out of a pack stands no higher than the rest for weeks. Practice: it is bought in a pot. */

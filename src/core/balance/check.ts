@@ -1,7 +1,7 @@
 import { formatLength, type UnitSystem } from '../units/length';
 import { formatMoney, formatPercent, formatTemperature } from '../units/quantity';
 import type { Severity } from './severity';
-import type { Facts, Sentence } from './speak';
+import type { FindingFacts, Sentence } from './speak';
 import type { Standing } from './standing';
 
 /** What a check found: data only. `W` are the sentences it can say. */
@@ -16,7 +16,7 @@ export interface Measured<W extends string = string> {
   /** Ids of placements to point at. */
   culprits: string[];
   says: W;
-  facts: Facts;
+  facts: FindingFacts;
   rule: string;
   source: string;
   /** 0 hopeless, 1 ideal; the score is made of these. */
@@ -27,7 +27,7 @@ export interface Measured<W extends string = string> {
 export type Figure = (m: { measured: number; unit: string }, units: UnitSystem) => string;
 
 /** Kinds of remedy that are worth trying; each is worked out in compose/changes. */
-export type Idea =
+export type RemedyKind =
   | 'drill'
   | 'plant later'
   | 'rearrange'
@@ -85,7 +85,7 @@ export interface Check<W extends string = string> {
   /** Its band says nothing that its figure does not. */
   bandless?: boolean;
   /** What may help, most promising first. */
-  ideas: readonly Idea[];
+  ideas: readonly RemedyKind[];
 }
 
 /** A check whose sentences are known by name. */

@@ -9,13 +9,19 @@ import { type SeenColour, tellingColours } from './seen-colours';
 import type { Standing } from './standing';
 import { sum } from '../units/number';
 
-/** Straying up to here costs nothing, and from there each hundredth this many. A missing pole costs up to half. Working figures. */
+/**
+ * Straying up to here costs nothing, and from there each hundredth this many. A missing pole costs up to
+ * half. Working figures.
+ */
 const FREE = 0.06;
 const STRAY_COSTS = 2.4;
 const POLE_COSTS = 0.6;
 /** What is too much of one pole costs up to this, where there is nothing else. Working figure. */
 const OVER_COSTS = 0.7;
-/** One kind off the scheme on more than this share of the flower argues with the rest; under it, it is an accent. Practice. */
+/**
+ * One kind off the scheme on more than this share of the flower argues with the rest; under it, it is an
+ * accent. Practice.
+ */
 const CLASHES = 0.12;
 const CLASH_LEAVES = 0.35;
 /** Under this share of the colour a flower is not what is looked at. Working figure. */
@@ -28,7 +34,10 @@ const COLOURLESS_LEAVES = 0.6;
 /** Named with the worst: whoever strays this much of what it does. */
 const ALSO = 0.4;
 
-/** A star whose own colour is off the scheme by more than half speaks against all of it, and leaves this where it is wholly off. Practice: a scarlet canna in an all-white pot. */
+/**
+ * A star whose own colour is off the scheme by more than half speaks against all of it, and leaves this where
+ * it is wholly off. Practice: a scarlet canna in an all-white pot.
+ */
 const STAR_OFF = 0.5;
 const STAR_LEAVES = 0.2;
 /** A leaf this dark rests the eye whatever its hue. Working figure. */
@@ -59,7 +68,10 @@ function strayingStar(
 const besideStar = (off: number): number => 1 - ((1 - STAR_LEAVES) * (off - STAR_OFF)) / (1 - STAR_OFF);
 type Told = SeenColour & { colour: Lch };
 
-/** What is grown to be eaten, or is of a sort that comes in few colours, is chosen for its colour second: what it lacks weighs less, what strays as much as elsewhere. Working figure. */
+/**
+ * What is grown to be eaten, or is of a sort that comes in few colours, is chosen for its colour second: what
+ * it lacks weighs less, what strays as much as elsewhere. Working figure.
+ */
 const SECOND: ReadonlySet<Only> = new Set<Only>(['edible', 'succulents', 'evergreen']);
 const SECOND_KEEPS = 0.6;
 const eased = (only: Only, quality: number): number =>

@@ -19,7 +19,10 @@ export interface Course {
   weeks: readonly CourseWeek[];
   /** By placement: its share of all that is seen over the weeks. */
   shares: readonly number[];
-  /** By placement: how many of the weeks it carries the planting: in good flower, in coloured leaf, or as a bold evergreen. */
+  /**
+   * By placement: how many of the weeks it carries the planting: in good flower, in coloured leaf, or as a
+   * bold evergreen.
+   */
   carries: readonly number[];
 }
 
@@ -30,7 +33,10 @@ const SHOWS = 0.15;
 /** In so much of its full flower a plant carries. Practice. */
 const IN_FLOWER = 0.4;
 
-/** A share of green leaf that shows another colour: silver, white, gold, lime, bronze, wine, black. A brown zone in a green leaf is none. */
+/**
+ * A share of green leaf that shows another colour: silver, white, gold, lime, bronze, wine, black. A brown
+ * zone in a green leaf is none.
+ */
 export const colouredLeaf: (p: Plant) => number = keptBy((p: Plant) =>
   sum(
     p.colours.map((c) => {
@@ -56,7 +62,10 @@ interface Looked {
   plants: readonly { grown: Grown; seen: Seen }[];
 }
 
-/** What of the outline of the plant at `i` is seen in so many weeks: as in the looked-at ones, between them straight. */
+/**
+ * What of the outline of the plant at `i` is seen in so many weeks: as in the looked-at ones, between them
+ * straight.
+ */
 function seenShares(looked: readonly Looked[], i: number, weeks: number): Float64Array {
   const points = looked.flatMap(({ week, plants }) => {
     const p = plants[i];

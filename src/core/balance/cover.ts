@@ -10,11 +10,17 @@ import { isGritty } from './gritty';
 import { check, percent } from './check';
 import type { Moment, Standing } from './standing';
 
-/** Soil that may show once it has filled; more in the cold months and in a first year, when hardly anything closes, and gravel is not soil. Practice. */
+/**
+ * Soil that may show once it has filled; more in the cold months and in a first year, when hardly anything
+ * closes, and gravel is not soil. Practice.
+ */
 const SHOWS = { summer: 0.1, cold: 0.25, gravel: 0.4 } as const;
 /** A year-round planting takes two thirds of the usual starts. Practice. */
 const LASTING_SHARE = 0.67;
-/** Soil for each bedding plant from a 9 or 10 cm pot, cm², at the most; what is planted for the cold months will not grow. Growers’ figures. */
+/**
+ * Soil for each bedding plant from a 9 or 10 cm pot, cm², at the most; what is planted for the cold months
+ * will not grow. Growers’ figures.
+ */
 const SOIL_CM2 = { summer: 165, cold: 120 } as const;
 /** What a start counts as, beside one from a 9 cm pot: a cell two thirds, by its ball. Growers’ figure. */
 const countsAs = (start: StartSize): number =>

@@ -3,7 +3,7 @@ import type { UnitSystem } from '../units/length';
 import type { Measured } from './check';
 import { type CheckId, checkOf } from './index';
 import type { Severity } from './severity';
-import { type Facts, speak } from './speak';
+import { type FindingFacts, speak } from './speak';
 
 /** What one check found in one planting. */
 export interface Reading extends Measured {
@@ -32,7 +32,7 @@ export interface Report {
 }
 
 /** The sentence of a check's finding. */
-export const say = (id: CheckId, says: string, facts: Facts, units: UnitSystem = 'metric'): string =>
+export const say = (id: CheckId, says: string, facts: FindingFacts, units: UnitSystem = 'metric'): string =>
   checkOf(id).words[says]?.(speak(facts, units)) ?? '';
 
 /** A finding's figure as it is read out. */

@@ -3,21 +3,27 @@ import { plantName } from '../plants/schema';
 import { oneSided } from '../spots/light';
 import { maxBy } from '../units/number';
 import { check, percent } from './check';
-import type { Stand } from './standing';
+import type { StandingPlant } from './standing';
 
 /** Nothing in front hides more than so much of the upper half of a plant of the body. Practice. */
 const MOST = 0.45;
 
 /** Whether a plant stands in another's way: before it, overlapping it, and taller. */
-const before = (a: Stand, b: Stand): boolean =>
+const before = (a: StandingPlant, b: StandingPlant): boolean =>
   a.yMm > b.yMm + 20 &&
   Math.abs(a.xMm - b.xMm) < (a.grown.spreadMm + b.grown.spreadMm) / 2.4 &&
   a.grown.heightMm > b.grown.heightMm * 1.15;
 
-/** A star in the middle stands before what is behind it, and is meant to: only one this far forward is in the way, of half the depth. Working figure. */
+/**
+ * A star in the middle stands before what is behind it, and is meant to: only one this far forward is in the
+ * way, of half the depth. Working figure.
+ */
 const FORWARD = 0.2;
 
-/** Seen from one side: nothing tall stands before something lower that is meant to be seen. Absent where it is seen all round. */
+/**
+ * Seen from one side: nothing tall stands before something lower that is meant to be seen. Absent where it is
+ * seen all round.
+ */
 export const front = check({
   name: 'Front and back',
   facet: 'form',

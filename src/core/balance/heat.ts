@@ -7,7 +7,10 @@ import { keptBy } from '../units/keep';
 import { maxBy } from '../units/number';
 import { check, percent } from './check';
 
-/** A plant may be tired by heat in so much of its season. Working figures: a hot fortnight passes; past a third it is over. */
+/**
+ * A plant may be tired by heat in so much of its season. Working figures: a hot fortnight passes; past a
+ * third it is over.
+ */
 const MOST = 0.2;
 const WRONG_OVER = 0.45;
 

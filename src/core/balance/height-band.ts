@@ -6,7 +6,10 @@ import { schoolOf } from '../schools';
 import type { Band } from '../schools/school';
 import { usefulFor } from '../spots/sightline';
 
-/** Over the least useful height a plant must stand by this much to be looked at and not only glimpsed. Working figure. */
+/**
+ * Over the least useful height a plant must stand by this much to be looked at and not only glimpsed. Working
+ * figure.
+ */
 const WELL_OVER = 1.25;
 /** A band raised to show over a sill is at least this wide. Working figure. */
 const RAISED = 1.8;

@@ -25,7 +25,10 @@ const NONE_DIFFERS = 0.7;
 /** Leaf before flower, as practice has it. Working figures. */
 const WEIGHT = { size: 0.32, form: 0.32, surface: 0.16, flower: 0.2 } as const;
 
-/** How much two plants differ to the eye, 0 alike to 1. Leaf size counts most, then leaf form, leaf surface, flower form. */
+/**
+ * How much two plants differ to the eye, 0 alike to 1. Leaf size counts most, then leaf form, leaf surface,
+ * flower form.
+ */
 export function contrast(a: Plant, b: Plant): number {
   if (a.id === b.id) return 0;
   const size = Math.abs(SIZE[a.leaf.size] - SIZE[b.leaf.size]);
@@ -50,7 +53,10 @@ export function isPlain(p: Plant): boolean {
 /** What two plants may differ in to the eye. */
 export type Contrast = 'leaf size' | 'leaf form' | 'leaf surface' | 'flower form' | 'flower size' | 'light and dark';
 
-/** Flowers this many times larger differ in size; leaves or flowers this far apart in lightness are light and dark. Working figures. */
+/**
+ * Flowers this many times larger differ in size; leaves or flowers this far apart in lightness are light and
+ * dark. Working figures.
+ */
 const FLOWER_LARGER = 2.2;
 const LEAF_LARGER = 2.5;
 const LIGHTER = 0.25;

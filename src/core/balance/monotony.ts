@@ -5,7 +5,10 @@ import { mean, sum } from '../units/number';
 import { check, percent } from './check';
 import { colouredLeaf } from './course';
 
-/** Flowers this near the mean of all, ΔE_OK and degrees of hue, are one colour; so much of them and it is monotonous. Practice. */
+/**
+ * Flowers this near the mean of all, ΔE_OK and degrees of hue, are one colour; so much of them and it is
+ * monotonous. Practice.
+ */
 const NEAR = 0.12;
 const SAME_HUE = 30;
 const MOST = 0.8;
@@ -24,7 +27,10 @@ function meanOf(list: readonly { colour: Lch; area: number }[]): Lch {
   return { l, c: Math.hypot(a, b), h: (Math.atan2(b, a) / rad + 360) % 360 };
 }
 
-/** Several kinds bought and one seen: one colour, no pale and no dark. Not asked of pastel, of white, nor of one kind massed. */
+/**
+ * Several kinds bought and one seen: one colour, no pale and no dark. Not asked of pastel, of white, nor of
+ * one kind massed.
+ */
 export const monotony = check({
   name: 'Light and dark',
   facet: 'contrast',

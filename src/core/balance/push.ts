@@ -5,12 +5,18 @@ import { shapeOf } from '../containers/shapes';
 import type { Spot } from '../spots/schema';
 import { sum } from '../units/number';
 
-/** Gust by how the spot lies on a windy day, m/s. Working figures: in a sheltered yard, in the open, and at a corner or on a roof. */
+/**
+ * Gust by how the spot lies on a windy day, m/s. Working figures: in a sheltered yard, in the open, and at a
+ * corner or on a roof.
+ */
 export const GUST: Record<Spot['wind'], number> = { sheltered: 12, open: 17, windy: 23 };
 /** Air, kg/m³ at 15°C (standard atmosphere). */
 const AIR = 1.225;
 const GRAVITY = 9.81;
-/** Drag on a canopy's solid outline, which bends and lets wind through, and on a pot's wall. Working figures, under a flat plate's 1.2. */
+/**
+ * Drag on a canopy's solid outline, which bends and lets wind through, and on a pot's wall. Working figures,
+ * under a flat plate's 1.2.
+ */
 const DRAG = { canopy: 0.6, pot: 0.9 };
 /** A pot stands on its outline this far down: the very foot is rounded. Working figure. */
 const STANDS_AT = 0.9;

@@ -14,7 +14,10 @@ const SMALL = 5;
 /** One that stands alone is a surprise, three are a sample tray. Practice. */
 const MOST_SINGLES = 2;
 
-/** Kinds that a container shows at its best; each further one costs. Growers’ figures: three to 40 cm, four to 60, five in a box of 90 cm and more. */
+/**
+ * Kinds that a container shows at its best; each further one costs. Growers’ figures: three to 40 cm, four to
+ * 60, five in a box of 90 cm and more.
+ */
 const KIND_COSTS = 0.05;
 function fewKinds(container: Container): number {
   if (isLong(container.shape)) return rimOf(container.shape).wide >= 900 ? 5 : 4;

@@ -27,7 +27,10 @@ const SAID: Record<Cause, Says> = {
 /** Bulbs look like these herbs, and these like bulbs. */
 const onionLike = ({ botanical, edible }: Plant): boolean => edible !== 'no' && /^Allium\b/.test(botanical);
 
-/** Whether a pot is there to be eaten from: the spot says so, or a leaf or fruit crop stands in it. A flower that may be eaten is no crop. */
+/**
+ * Whether a pot is there to be eaten from: the spot says so, or a leaf or fruit crop stands in it. A flower
+ * that may be eaten is no crop.
+ */
 const isCrop = ({ edible }: Plant): boolean => edible === 'leaf' || edible === 'fruit';
 
 /** Something to eat beside something that harms who eats it. What is not known counts as well. */

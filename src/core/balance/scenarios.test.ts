@@ -1,13 +1,13 @@
 import { coldMonths } from '../testing/scenarios/cold-months';
 import { faults } from '../testing/scenarios/faults';
-import { kitchen } from '../testing/scenarios/kitchen';
+import { kitchenScenarios } from '../testing/scenarios/kitchen';
 import { lasting } from '../testing/scenarios/lasting';
 import { plantingOf, wholeOf } from '../testing/scenarios/scenario';
 import { summer } from '../testing/scenarios/summer';
 import { assess } from './assess';
 import { RANK } from './severity';
 
-const praised = [...summer, ...coldMonths, ...lasting, ...kitchen];
+const praised = [...summer, ...coldMonths, ...lasting, ...kitchenScenarios];
 const whole = new Map([...praised, ...faults.map((f) => wholeOf(f, praised))].map((s) => [s.id, plantingOf(s)]));
 const judged = new Map([...whole].map(([id, planting]) => [id, assess(planting)]));
 const of = (id: string) => {

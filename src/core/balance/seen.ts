@@ -1,7 +1,7 @@
 import { halfLeastMm } from '../containers/outline';
 import type { Grown } from '../growth/grown';
 import { HABITS } from '../plants/habits';
-import type { Leaning } from '../growth/light';
+import type { NearWall } from '../growth/light';
 import type { Planting } from '../plantings/schema';
 import { oneSided } from '../spots/light';
 
@@ -32,7 +32,7 @@ const anglesOf = (planting: Planting): number[] =>
 const clear = new Float32Array(COLS * ROWS);
 
 /** Draws every plant as its outline in each view, nearest first, and counts what is left to see of each. */
-export function seenFrom(planting: Planting, placed: readonly Leaning[], grown: readonly Grown[]): Seen[] {
+export function seenFrom(planting: Planting, placed: readonly NearWall[], grown: readonly Grown[]): Seen[] {
   const out: Seen[] = placed.map(() => ({
     aboveMm2: 0,
     belowMm2: 0,
@@ -51,7 +51,7 @@ export function seenFrom(planting: Planting, placed: readonly Leaning[], grown: 
       .map((p, i) => ({ i, u: p.xMm * cos - p.yMm * sin, near: p.xMm * sin + p.yMm * cos }))
       .sort((a, b) => b.near - a.near);
     for (const { i, u, near } of order) {
-      const p = placed[i] as Leaning;
+      const p = placed[i] as NearWall;
       const g = grown[i] as Grown;
       if (!g.alive) continue;
       const { solid, outline } = HABITS[p.plant.habit];

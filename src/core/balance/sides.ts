@@ -2,9 +2,12 @@ import { rimOf } from '../containers/outline';
 import { schoolOf } from '../schools';
 import type { Band } from '../schools/school';
 import { check, percent } from './check';
-import type { Stand } from './standing';
+import type { StandingPlant } from './standing';
 
-/** The outline's mean height left and right lies within a quarter; off-centre on purpose a fifth to three fifths apart. Practice. */
+/**
+ * The outline's mean height left and right lies within a quarter; off-centre on purpose a fifth to three
+ * fifths apart. Practice.
+ */
 const BAND: Band = [-0.25, 0.25];
 /** Fewer plants have no sides to weigh. */
 const FEWEST = 3;
@@ -12,7 +15,7 @@ const FEWEST = 3;
 const COLUMNS = 12;
 
 /** Mean height of the outline over one side of the middle, mm. */
-function skylineMm(plants: readonly Stand[], halfMm: number, side: 1 | -1): number {
+function skylineMm(plants: readonly StandingPlant[], halfMm: number, side: 1 | -1): number {
   let all = 0;
   for (let k = 0; k < COLUMNS; k += 1) {
     const x = (side * (k + 0.5) * halfMm) / COLUMNS;

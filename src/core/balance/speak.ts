@@ -3,7 +3,7 @@ import { formatLength, type UnitSystem } from '../units/length';
 import { formatMoney, formatPercent, formatTemperature } from '../units/quantity';
 
 /** Bare facts of a finding, from which its sentence is made. Lengths in mm, shares 0–1, money in pounds. */
-export type Facts = Record<string, string | number>;
+export type FindingFacts = Record<string, string | number>;
 
 /** Facts as they are said, in the units of whoever reads. */
 export interface Speak {
@@ -19,7 +19,7 @@ export interface Speak {
 /** One sentence, made of facts. */
 export type Sentence = (f: Speak) => string;
 
-export function speak(facts: Facts, units: UnitSystem): Speak {
+export function speak(facts: FindingFacts, units: UnitSystem): Speak {
   const num = (key: string) => Number(facts[key] ?? 0);
   const text = (key: string) => String(facts[key] ?? '');
   return {

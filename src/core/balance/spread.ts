@@ -4,7 +4,10 @@ import type { Band } from '../schools/school';
 import { maxBy } from '../units/number';
 import { check, times } from './check';
 
-/** The widest plant over the rim: a star wider than this eats the rest. Practice; measured on plantings that experts praise. */
+/**
+ * The widest plant over the rim: a star wider than this eats the rest. Practice; measured on plantings that
+ * experts praise.
+ */
 const BAND: Band = [0, 1.35];
 /** A mixed pot has more than one plant. */
 const MIXED = 2;

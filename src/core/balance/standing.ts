@@ -1,7 +1,7 @@
 import { isSouthern } from '../climate/hemisphere';
 import type { Grown, Season } from '../growth/grown';
 import { allGrown, grow, type Growing, spanOf } from '../growth/season';
-import type { Leaning } from '../growth/light';
+import type { NearWall } from '../growth/light';
 import { sinceSeeding } from '../growth/seeding';
 import { judgedWeeks } from '../growth/span';
 import { seedingOf } from '../plants/seeding';
@@ -14,7 +14,7 @@ import { type Course, courseOf } from './course';
 import { seenFrom, type Seen } from './seen';
 
 /** A placement with its plant, its size in a week and what is seen of it. */
-export interface Stand extends Leaning {
+export interface StandingPlant extends NearWall {
   grown: Grown;
   seen: Seen;
 }
@@ -25,7 +25,7 @@ export interface Moment {
   /** What it counts for. */
   weight: number;
   /** In the order of the placements; those that are not there too. */
-  plants: readonly Stand[];
+  plants: readonly StandingPlant[];
 }
 
 /** What every check reads: the planting, its season, and everyone in the weeks that are judged. */
@@ -41,7 +41,7 @@ export interface Standing {
   /** The week two thirds through. */
   week: number;
   /** Two thirds through, in the order of the placements; those that are not there too. */
-  plants: readonly Stand[];
+  plants: readonly StandingPlant[];
   /** Planting day, when it has filled, and two thirds through. */
   moments: readonly [Moment, Moment, Moment];
   /** How many weeks it is judged over. */
@@ -65,7 +65,10 @@ function bestWeek({ brief, startDate }: Planting, weeks: number): number | null 
   return week >= 1 && week < weeks ? week : null;
 }
 
-/** The weeks a planting is looked at in, of so many: the last of them the one it is to be at its best in, where one is named. */
+/**
+ * The weeks a planting is looked at in, of so many: the last of them the one it is to be at its best in,
+ * where one is named.
+ */
 function momentWeeks(weeks: number, best: number | null): [number, number, number] {
   const late = best ?? Math.max(1, Math.round((weeks - 1) * LATE));
   return [0, Math.min(FILLED_WEEK, Math.max(1, Math.round(weeks * 0.45)), late), late];
@@ -75,25 +78,25 @@ function momentWeeks(weeks: number, best: number | null): [number, number, numbe
 const wholeSeason = (planting: Planting): Growing => allGrown(grow(planting));
 
 /** One stand, made in their thousands while searching: each field set by name is several times as quick as a copy. */
-class Standee implements Stand {
+class Standee implements StandingPlant {
   readonly id: string;
-  readonly plant: Stand['plant'];
-  readonly start: Stand['start'];
-  readonly role: Stand['role'];
+  readonly plant: StandingPlant['plant'];
+  readonly start: StandingPlant['start'];
+  readonly role: StandingPlant['role'];
   readonly xMm: number;
   readonly yMm: number;
   readonly nx: number;
   readonly ny: number;
   readonly wallMm: number;
-  readonly locked: Stand['locked'];
-  readonly part: Stand['part'];
-  readonly from: Stand['from'];
-  readonly until: Stand['until'];
+  readonly locked: StandingPlant['locked'];
+  readonly part: StandingPlant['part'];
+  readonly from: StandingPlant['from'];
+  readonly until: StandingPlant['until'];
   readonly grown: Grown;
   readonly #seen: () => readonly Seen[];
   readonly #at: number;
 
-  constructor(p: Leaning, grown: Grown, at: number, seen: () => readonly Seen[]) {
+  constructor(p: NearWall, grown: Grown, at: number, seen: () => readonly Seen[]) {
     this.id = p.id;
     this.plant = p.plant;
     this.start = p.start;
@@ -118,16 +121,16 @@ class Standee implements Stand {
 }
 
 /** Everyone on a day; salad that has run up is judged by its leaf: it is pulled then, and more is sown in its place. */
-function pulled(planting: Planting, placed: readonly Leaning[], grown: readonly Grown[], date: string): Grown[] {
+function pulled(planting: Planting, placed: readonly NearWall[], grown: readonly Grown[], date: string): Grown[] {
   const at = monthPosition(date) + (isSouthern(planting.spot) ? 6 : 0);
   return grown.map((g, i) => {
-    const p = placed[i] as Leaning;
+    const p = placed[i] as NearWall;
     const since = sinceSeeding(p.plant, at, daysBetween(p.from ?? planting.startDate, date) / 7);
     return (since ?? 0) > 0 ? { ...g, heightMm: Math.min(g.heightMm, p.plant.heightMm[1]) } : g;
   });
 }
 
-function stands(planting: Planting, { placed, span, week }: Growing, asked: number): Stand[] {
+function stands(planting: Planting, { placed, span, week }: Growing, asked: number): StandingPlant[] {
   if (span === 0) throw new Error('A season without weeks cannot be judged.');
   const { plants: grown, date } = week(clamp(asked, 0, span - 1));
   const plants = placed.some((p) => seedingOf(p.plant)) ? pulled(planting, placed, grown, date) : grown;

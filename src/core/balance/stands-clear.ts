@@ -6,14 +6,20 @@ import type { Measured } from './check';
 import type { SeenColour } from './seen-colours';
 import type { Standing } from './standing';
 
-/** ΔE_OK up to which a colour is lost against what it is seen before, and from which none of it is. Working figures: white on cream is 0.05, soft pink on render 0.10, pink on white 0.17. */
+/**
+ * ΔE_OK up to which a colour is lost against what it is seen before, and from which none of it is. Working
+ * figures: white on cream is 0.05, soft pink on render 0.10, pink on white 0.17.
+ */
 const LOST = 0.06;
 const CLEAR = 0.13;
 /** A flower or a coloured leaf: plain green is never lost, nor are eyes, throats and stems looked for. */
 export const isColour = (c: SeenColour): boolean =>
   c.part === 'flower' || ((c.part === 'leaf' || c.part === 'edge') && family(lch(c.hex)) !== 'green');
 
-/** What a planting that is lost before its pot or wall is worth there, and one that nearly stands clear, by a power of the share that does. Working figures. */
+/**
+ * What a planting that is lost before its pot or wall is worth there, and one that nearly stands clear, by a
+ * power of the share that does. Working figures.
+ */
 const LOST_WORTH = 0.05;
 const NEARLY_WORTH = 0.65;
 const STEEP = 4;

@@ -9,7 +9,10 @@ const ENOUGH = 1.3;
 /** Under this, in a windy place or over people, it will fall. Practice. */
 const FALLS = 0.8;
 
-/** Weight that holds a dry pot down, over the push of a gust, both as moments about the edge of its base. Absent for what is hung or fixed. */
+/**
+ * Weight that holds a dry pot down, over the push of a gust, both as moments about the edge of its base.
+ * Absent for what is hung or fixed.
+ */
 export const steady = check({
   name: 'Stability',
   facet: 'gate',

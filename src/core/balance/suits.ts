@@ -40,7 +40,10 @@ export const scorchLimitH = (p: Pick<Plant, 'scorchAfternoonH'>, spot: Pick<Spot
 /** A plant that takes colder nights than this lives through an ordinary frost. °C, working figure. */
 const FROST_KILLS_OVER_C = -2;
 
-/** So near to the first frost nothing tender is worth planting; and what stays past it meets it. Days, working figures. */
+/**
+ * So near to the first frost nothing tender is worth planting; and what stays past it meets it. Days, working
+ * figures.
+ */
 const TOO_LATE_DAYS = 42;
 const PAST_FROST_DAYS = 14;
 
@@ -56,7 +59,10 @@ export function meetsFrost({ spot, startDate, brief }: Pick<Planting, 'spot' | '
   );
 }
 
-/** The depth of winter, a month and a day: the north's; the south's lies half a year on. Working figure: the coldest weeks follow the shortest days. */
+/**
+ * The depth of winter, a month and a day: the north's; the south's lies half a year on. Working figure: the
+ * coldest weeks follow the shortest days.
+ */
 const MIDWINTER = { north: '01-20', south: '07-20' } as const;
 
 /** Whether a planting that is changed over has a winter to live through first. */
@@ -69,7 +75,10 @@ export function standsThroughWinter({
   return addDays(startDate, judgedWeeks({ spot, startDate, brief }) * 7) > midwinter;
 }
 
-/** Set out within so many days of the first frost, or while frosts come, it is to stand through the winter. Growers’ figure: ten weeks. */
+/**
+ * Set out within so many days of the first frost, or while frosts come, it is to stand through the winter.
+ * Growers’ figure: ten weeks.
+ */
 const FOR_WINTER_DAYS = 70;
 
 /** Whether a planting of one season is set out to stand through the winter. */
@@ -120,7 +129,11 @@ const WAITS_C = 2;
 /** The nights under which a plant stands still, °C. */
 export const stopsAtC = (p: Plant): number => factsOf(p).outFromC - OVER_ITS_STOP_C;
 
-/** While frosts come, the worst night of a month is so much colder than the ordinary one, and a plant wants this to spare, °C. Growers' figures: eight weeks before the last frost violas, primroses and bulbs go out, cape daisies and twinspurs do not. */
+/**
+ * While frosts come, the worst night of a month is so much colder than the ordinary one, and a plant wants
+ * this to spare, °C. Growers' figures: eight weeks before the last frost violas, primroses and bulbs go out,
+ * cape daisies and twinspurs do not.
+ */
 const WORST_NIGHT_C = 5;
 const TO_SPARE_C = 2;
 
@@ -135,7 +148,10 @@ export function nightsSuit(
   return n.nightC < Math.max(p.coldestNightC, stopsAtC(p) - WAITS_C) ? 'cold' : 'good';
 }
 
-/** A pot freezes through: so much more cold than it meets there a plant must bear in open ground, by the coldest winter of the place, °C. Growers' figures. */
+/**
+ * A pot freezes through: so much more cold than it meets there a plant must bear in open ground, by the
+ * coldest winter of the place, °C. Growers' figures.
+ */
 const POT_COLDER: readonly { over: number; c: number }[] = [
   { over: -5, c: 3 },
   { over: -10, c: 5 },
@@ -143,15 +159,24 @@ const POT_COLDER: readonly { over: number; c: number }[] = [
 ];
 export const potColderC = (coldestC: number): number => POT_COLDER.find(({ over }) => coldestC > over)?.c ?? 8;
 
-/** In the coldest night the mix of a pot stays so much warmer than the air, °C. Working figure: it takes days of frost to freeze it through. */
+/**
+ * In the coldest night the mix of a pot stays so much warmer than the air, °C. Working figure: it takes days
+ * of frost to freeze it through.
+ */
 const MIX_WARMER_C = 5;
 /** Wrapped, and against the house, it bears so much more, °C. Growers' figure: two degrees for each. */
 const WRAPPED_C = 4;
 
-/** A pot narrower than this, mm, or one with air all round it freezes through sooner, by so many °C. Growers’ figures. */
+/**
+ * A pot narrower than this, mm, or one with air all round it freezes through sooner, by so many °C. Growers’
+ * figures.
+ */
 const SMALL_MM = 250;
 const SMALL_COLDER_C = 1;
-/** So much mix takes a week of frost to freeze through, litres, and its roots get so much less cold, °C. Working figures. */
+/**
+ * So much mix takes a week of frost to freeze through, litres, and its roots get so much less cold, °C.
+ * Working figures.
+ */
 const LARGE_L = 100;
 const SLOWER_C = 1;
 
@@ -160,7 +185,10 @@ export type Outdoors = Pick<Planting, 'container'> & {
   spot: Pick<Spot, 'coldestWinterC'> & Partial<Pick<Spot, 'rain' | 'climate'>>;
 };
 
-/** What wants grit bears so much less cold where its three coldest months are wetter than this, mm a month, and no roof keeps the rain off. Practice: wet kills what frost does not; working figures. */
+/**
+ * What wants grit bears so much less cold where its three coldest months are wetter than this, mm a month,
+ * and no roof keeps the rain off. Practice: wet kills what frost does not; working figures.
+ */
 const WET_MM = 60;
 const WET_COLD_C = 3;
 const COLDEST_MONTHS = 3;
@@ -179,7 +207,10 @@ function colderThanMostC({ container }: Outdoors): number {
   return (small ? SMALL_COLDER_C : 0) - (slow ? SLOWER_C : 0);
 }
 
-/** The coldest winter that a plant lives through out of doors in a container at a place, °C: by its top, and by its roots where they are known. */
+/**
+ * The coldest winter that a plant lives through out of doors in a container at a place, °C: by its top, and
+ * by its roots where they are known.
+ */
 export function bearsInPotC(p: Plant, outdoors: Outdoors): number {
   const { rootsToC } = factsOf(p);
   const colder = colderThanMostC(outdoors) + wetColdC(p, outdoors);
@@ -197,10 +228,16 @@ export function winterSuits(p: Plant, outdoors: Outdoors): 'lives' | 'wrap' | 'd
   return short <= WRAPPED_C && p.coldestWinterC <= spot.coldestWinterC ? 'wrap' : 'dies';
 }
 
-/** Cool-season plants are set out until so many days before the last frost, and again from so many before the first. Working figures. */
+/**
+ * Cool-season plants are set out until so many days before the last frost, and again from so many before the
+ * first. Working figures.
+ */
 const COOL_UNTIL_DAYS = 14;
 const COOL_FROM_DAYS = 70;
-/** A cool-season plant that flowers less than this through the three months of high summer rests or dies in them. Working figure: it parts pansies and wallflowers from snapdragons and lobelia. */
+/**
+ * A cool-season plant that flowers less than this through the three months of high summer rests or dies in
+ * them. Working figure: it parts pansies and wallflowers from snapdragons and lobelia.
+ */
 const SUMMER_BLOOM = 0.6;
 const HIGH_SUMMER = [5, 6, 7] as const;
 /** Under this share of full flower a plant is not grown for it in a month. Working figure. */
@@ -210,10 +247,16 @@ const MONTH_DAYS = 30.4;
 /** A bulb that flowers within so many months is not over. Working figure. */
 const BLOOM_AHEAD_MONTHS = 4;
 
-/** A shrub with so much of its bare look in coloured stems is planted for the winter. Working figure: it parts dogwoods from maples. */
+/**
+ * A shrub with so much of its bare look in coloured stems is planted for the winter. Working figure: it parts
+ * dogwoods from maples.
+ */
 const STEMS_SHOW = 0.4;
 
-/** Whether nothing, or nothing but twigs or straw, is left in winter of a plant that is set out for it. What is tender is asked of frost, bulbs of their flower. */
+/**
+ * Whether nothing, or nothing but twigs or straw, is left in winter of a plant that is set out for it. What
+ * is tender is asked of frost, bulbs of their flower.
+ */
 function bareInWinter(p: Plant): boolean {
   const { winterLook, life } = factsOf(p);
   if (winterLook === 'stands dry') return true;

@@ -6,7 +6,10 @@ import type { Band } from '../schools/school';
 import { check, count } from './check';
 import { contrastsOf, differ } from './leaf-contrast';
 
-/** Of leaf size, leaf form, surface, flower form, flower size, light and dark: three differ over the whole. One is dull, all six everywhere are busy. Practice. */
+/**
+ * Of leaf size, leaf form, surface, flower form, flower size, light and dark: three differ over the whole.
+ * One is dull, all six everywhere are busy. Practice.
+ */
 const BAND: Band = [3, 6];
 /** Of so few kinds two contrasts are enough: a leaf and a flower, or a cushion and a curtain. Practice. */
 const FEW_KINDS = 3;

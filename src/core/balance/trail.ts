@@ -7,11 +7,14 @@ import { oneSided } from '../spots/light';
 import { sum } from '../units/number';
 import { isGritty } from './gritty';
 import { check, percent } from './check';
-import type { Stand, Standing } from './standing';
+import type { StandingPlant, Standing } from './standing';
 
 /** Against a wall only the rim that faces the room counts: its way out leans this far toward the viewer. */
 const FACING = 0.05;
-/** Only what hangs so far is over the rim; or what may hang, and leans so far over it already. Practice; the second is a working figure. */
+/**
+ * Only what hangs so far is over the rim; or what may hang, and leans so far over it already. Practice; the
+ * second is a working figure.
+ */
 const HANGS_FROM_MM = 80;
 const LEANS_OVER_MM = 30;
 /** A plant further than this share of the half-width from every wall hangs over none. Working figure. */
@@ -50,15 +53,15 @@ function bandFor({ planting, plants }: Standing): Band {
 }
 
 /** Whether a plant hangs over the rim, or may hang and leans over it already. */
-const hangs = ({ grown }: Stand): boolean => grown.trailMm >= HANGS_FROM_MM;
-const leans = ({ plant, grown, wallMm }: Stand): boolean =>
+const hangs = ({ grown }: StandingPlant): boolean => grown.trailMm >= HANGS_FROM_MM;
+const leans = ({ plant, grown, wallMm }: StandingPlant): boolean =>
   plant.trailMm[1] > 0 && grown.spreadMm / 2 - wallMm >= LEANS_OVER_MM;
 
 /** Which points of the rim have something of some plants over them. */
 function coveredRim(
   { planting: { container } }: Standing,
   rim: ReturnType<typeof rimPoints>,
-  plants: readonly Stand[],
+  plants: readonly StandingPlant[],
 ) {
   const { shape } = container;
   const inner = halfLeastMm(shape) * NEAR_RIM;

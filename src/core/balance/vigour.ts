@@ -4,7 +4,7 @@ import { plantName } from '../plants/schema';
 import type { Band } from '../schools/school';
 import { maxBy } from '../units/number';
 import { check } from './check';
-import type { Stand } from './standing';
+import type { StandingPlant } from './standing';
 
 /** Steps of appetite between neighbours that go well together. */
 const BAND: Band = [0, 1];
@@ -12,13 +12,16 @@ const BAND: Band = [0, 1];
 const STRONGEST = 5;
 const STRONG = 4;
 const WEAK = 2;
-/** Low: under so much of the other's height, or of a hand's breadth; eaten by what is so much wider. Working figures. */
+/**
+ * Low: under so much of the other's height, or of a hand's breadth; eaten by what is so much wider. Working
+ * figures.
+ */
 const LOW = 0.75;
 const LOW_MM = 120;
 const WIDER = 1.6;
 
 /** Whether one eats the other. A star is meant to be large; what stands as tall is not eaten. */
-function eats(a: Stand, b: Stand): boolean {
+function eats(a: StandingPlant, b: StandingPlant): boolean {
   if (a.role === 'thriller' || b.role === 'thriller') return false;
   if (a.plant.vigour >= STRONGEST) return b.plant.vigour < STRONG;
   const low = b.grown.heightMm < a.grown.heightMm * LOW || b.grown.heightMm < LOW_MM;
@@ -39,7 +42,7 @@ export const vigour = check({
       const [a, b] = [plants[i], plants[j]];
       return a && b && a.plant.id !== b.plant.id ? [a.plant.vigour >= b.plant.vigour ? { a, b } : { a: b, b: a }] : [];
     });
-    const gap = ({ a, b }: { a: Stand; b: Stand }) => a.plant.vigour - b.plant.vigour;
+    const gap = ({ a, b }: { a: StandingPlant; b: StandingPlant }) => a.plant.vigour - b.plant.vigour;
     const worst =
       maxBy(
         pairs.filter(({ a, b }) => eats(a, b)),

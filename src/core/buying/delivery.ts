@@ -6,7 +6,10 @@ export interface Delivery {
   need: number;
 }
 
-/** Plants come in the week before they are set out, to harden off and settle. Practice; the week is a working figure. */
+/**
+ * Plants come in the week before they are set out, to harden off and settle. Practice; the week is a working
+ * figure.
+ */
 const BEFORE_DAYS = 7;
 
 /** The Monday of the week in which what is planted on a day is to be delivered, ISO. */

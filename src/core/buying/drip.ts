@@ -10,18 +10,30 @@ import type { Entry } from '../materials/entry';
 import type { Fitting } from '../materials/fittings';
 import { DRIP } from '../materials/prices';
 
-/** An emitter waters so far round it; line to each container on the ground, more up to one that hangs or stands on a sill; a staple so often. Working figures. */
+/**
+ * An emitter waters so far round it; line to each container on the ground, more up to one that hangs or
+ * stands on a sill; a staple so often. Working figures.
+ */
 const EMITTER_EVERY_MM = 220;
 const LINE_TO_M = 1;
 const LINE_UP_M = 2.5;
 const STAPLE_EVERY_M = 0.5;
-/** Main line from one container to the next, and to the tap where nobody said how far it is; a clip so often. Working figures, m. */
+/**
+ * Main line from one container to the next, and to the tap where nobody said how far it is; a clip so often.
+ * Working figures, m.
+ */
 const NEXT_M = 1.2;
 const TAP_M = 10;
 const CLIP_EVERY_M = 1;
-/** What one tap gives through a filter and a reducer, L an hour: more than this is a zone of its own. Working figure: half of a garden tap. */
+/**
+ * What one tap gives through a filter and a reducer, L an hour: more than this is a zone of its own. Working
+ * figure: half of a garden tap.
+ */
 const ZONE_L_H = 300;
-/** Meant to run for so long on a hot day, minutes; told in steps of five. Practice: short enough to soak in, long enough to be even. */
+/**
+ * Meant to run for so long on a hot day, minutes; told in steps of five. Practice: short enough to soak in,
+ * long enough to be even.
+ */
 const MEANT_MIN = 30;
 const STEP_MIN = 5;
 /** A hot day is so much over the ordinary one, °C. Working figure: the week in July that comes most years. */

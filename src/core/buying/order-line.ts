@@ -84,7 +84,10 @@ export function plainLine(
   };
 }
 
-/** A line of what is sold in packs: the cheapest that make up the need. A price of one’s own is for the smallest, and that is then what is bought. */
+/**
+ * A line of what is sold in packs: the cheapest that make up the need. A price of one’s own is for the
+ * smallest, and that is then what is bought.
+ */
 export function packedLine(
   of: Pick<OrderLine, 'key' | 'shop' | 'item' | 'about' | 'unit'> & Partial<OrderLine>,
   need: number,

@@ -140,7 +140,10 @@ function mixLines(mixL: Order['mixL'], wants: Wants): OrderLine[] {
 
 const mixFor = ({ container, placements }: Entry['planting']): number => mixToBuyL(container, ballsL(placements));
 
-/** Liquid that a season with slow-release takes besides, mL; none in winter, for what stays for years or feeds lightly. */
+/**
+ * Liquid that a season with slow-release takes besides, mL; none in winter, for what stays for years or feeds
+ * lightly.
+ */
 function besides({ planting, count }: Entry): number {
   const kinds = resolve(planting).map((p) => p.plant);
   const fed = kinds.some((p) => p.feed !== 'light') && !planting.brief.lasting && !setOutForWinter(planting);

@@ -5,10 +5,10 @@ import { drawingOf } from './drawings';
 import { flowerLook } from './flowers';
 import type { Piece } from './piece';
 import { FRESH } from './season-look';
-import type { Pot, Sprig } from './sprig';
+import type { TrailedPot, Sprig } from './sprig';
 
 /** A pot for a plant that stands by itself: so wide that trailers have a rim to cross. */
-const ALONE: Pot = {
+const ALONE: TrailedPot = {
   innerMm: 90,
   depthMm: 170,
   floorMm: 1500,
@@ -37,7 +37,10 @@ export const fullGrown = (plant: Plant): Grown => ({
   after: 0,
 });
 
-/** The pieces of a plant that stands by itself, as it has grown, with so many times the flowers; as the season has left it. */
+/**
+ * The pieces of a plant that stands by itself, as it has grown, with so many times the flowers; as the season
+ * has left it.
+ */
 export function alone(plant: Plant, grown: Grown, dose: number, season = FRESH): Piece[] {
   const pieces: Piece[] = [];
   const s: Sprig = {

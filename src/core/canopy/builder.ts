@@ -1,6 +1,6 @@
 import { clamp } from '../units/number';
-import type { Batch, Canopy, Kind } from './kinds';
-import { waysOf, type Piece, type Seconds } from './piece';
+import type { Instances, Canopy, Kind } from './kinds';
+import { pieceWays, type Piece, type Seconds } from './piece';
 import { add, unit, type Vec } from './vector';
 
 export interface Builder {
@@ -54,9 +54,9 @@ function finish(pieces: readonly Piece[], share: number): Canopy {
   return { batches, share, top, bottom, reach };
 }
 
-function batchOf(kind: Kind, list: readonly Piece[], density: Density): Batch {
+function batchOf(kind: Kind, list: readonly Piece[], density: Density): Instances {
   const n = list.length;
-  const out: Batch = {
+  const out: Instances = {
     kind,
     count: n,
     matrices: new Float32Array(n * 16),
@@ -68,7 +68,7 @@ function batchOf(kind: Kind, list: readonly Piece[], density: Density): Batch {
     owner: new Uint16Array(n),
   };
   list.forEach((p, i) => {
-    const { x, y, z } = waysOf(p);
+    const { x, y, z } = pieceWays(p);
     out.matrices.set(
       [
         x[0] * p.width,

@@ -101,14 +101,20 @@ const CROWNS: Record<string, Partial<Record<LeafForm, Crown>>> = {
   Stachys: { ovate: crown(0.1, 0.9, 0, { leafy: 0.8, flowers: 5 }) },
 };
 
-/** Broad leaves with veins from their stalk, so long or longer, of a low plant are borne from the soil where its genus is not known. mm, working figure. */
+/**
+ * Broad leaves with veins from their stalk, so long or longer, of a low plant are borne from the soil where
+ * its genus is not known. mm, working figure.
+ */
 const BROAD_MM = 50;
 const BROAD: ReadonlySet<LeafForm> = new Set(['heart', 'lobed', 'palmate']);
 
 /** What trails, climbs or arches as a grass bears its leaves on stems whatever its genus. */
 const UPRIGHT: ReadonlySet<Habit> = new Set<Habit>(['mound', 'stalk', 'cane', 'bush', 'fan']);
 
-/** How a plant holds its leaves where all spring from the soil; null where they are borne on stems. Kept by the record. */
+/**
+ * How a plant holds its leaves where all spring from the soil; null where they are borne on stems. Kept by
+ * the record.
+ */
 export const crownOf: (p: Plant) => Crown | null = keptBy((p: Plant): Crown | null => {
   if (!UPRIGHT.has(p.habit)) return null;
   const genus = CROWNS[genusOf(p.botanical)];
@@ -117,7 +123,10 @@ export const crownOf: (p: Plant) => Crown | null = keptBy((p: Plant): Crown | nu
   return broad && !(genusOf(p.botanical) in GENERA) ? BOWL : null;
 });
 
-/** Gauras, by both of their names: flowers strung along thin whips over a leafy foot. Other evening primroses are not so. */
+/**
+ * Gauras, by both of their names: flowers strung along thin whips over a leafy foot. Other evening primroses
+ * are not so.
+ */
 const WHIPPED: ReadonlySet<string> = new Set(['Oenothera lindheimeri', 'Gaura lindheimeri']);
 /** Whether its flowers are strung along whips. */
 export const isWhipped = (p: Plant): boolean => WHIPPED.has(p.botanical);

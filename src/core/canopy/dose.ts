@@ -6,7 +6,10 @@ import { flowerLook } from './flowers';
 import found from './doses.json';
 import { flowerSeen } from './seen';
 
-/** Rounds of trying; and the least and most it may come to. Working figures: it is within a few hundredths after five. */
+/**
+ * Rounds of trying; and the least and most it may come to. Working figures: it is within a few hundredths
+ * after five.
+ */
 const ROUNDS = 7;
 const BOUNDS = [0.15, 6] as const;
 /** So near the share that is wanted it is found, as a share of that. */

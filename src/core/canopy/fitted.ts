@@ -1,10 +1,13 @@
 import { isFlower, isOpen, OPEN_KINDS, type Kind } from './kinds';
 import { clamp } from '../units/number';
-import { waysOf, type Piece } from './piece';
+import { pieceWays, type Piece } from './piece';
 import type { Sprig } from './sprig';
 import { add, dot, unit, type Vec } from './vector';
 
-/** A plant is as wide as the circle that this share of its tips lie in: one stray leaf does not make it wider. Working figure. */
+/**
+ * A plant is as wide as the circle that this share of its tips lie in: one stray leaf does not make it wider.
+ * Working figure.
+ */
 const WITHIN = 0.97;
 /** And as tall as so much of them, so that one hair does not. */
 const UNDER = 0.995;
@@ -31,10 +34,13 @@ const KEEPS: ReadonlySet<Kind> = new Set([
 const fallOf = (p: Piece): number =>
   KEEPS.has(p.kind) || p.kind === 'stem' || p.kind === 'lump' || p.kind === 'barrel' ? 0 : p.droop;
 
-/** What there is of a piece to measure by: its tip and two places on the way there, as it falls; the middle of an open flower; the sides of a barrel. */
+/**
+ * What there is of a piece to measure by: its tip and two places on the way there, as it falls; the middle of
+ * an open flower; the sides of a barrel.
+ */
 function reachOf(p: Piece): Vec[] {
   if (isOpen(p.kind)) return [p.at];
-  const { x, y, z } = waysOf(p);
+  const { x, y, z } = pieceWays(p);
   if (p.kind === 'barrel') {
     const middle = add(p.at, y, p.length / 2);
     return [add(p.at, y, p.length), add(middle, x, p.width / 2), add(middle, x, -p.width / 2)];
@@ -83,7 +89,7 @@ function stretched(p: Piece, base: Vec, wide: number, tall: number): Piece {
   ];
   const at = map(p.at);
   if (KEEPS.has(p.kind)) return { ...p, at };
-  const { y, z } = waysOf(p);
+  const { y, z } = pieceWays(p);
   const falls = fallOf(p);
   const was = add(add(p.at, y, p.length), z, -falls);
   const tip = map(was);
@@ -112,7 +118,10 @@ function stretched(p: Piece, base: Vec, wide: number, tall: number): Piece {
   };
 }
 
-/** A leaf falls no further than this share of the way to its tip. Working figure: beyond it there is no leaf left to fall. */
+/**
+ * A leaf falls no further than this share of the way to its tip. Working figure: beyond it there is no leaf
+ * left to fall.
+ */
 const MOST_FALL = 0.9;
 
 /** How far it is stretched now: where the last round went too far, half of the way back, so that it does not swing. */

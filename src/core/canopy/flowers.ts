@@ -147,7 +147,10 @@ export const FRUIT: Record<'berries' | 'fruit' | 'seed heads', FlowerLook> = {
 /** How far a flower is held over the leaf, mm. */
 export const heldMm = (s: Sprig): number => (s.look?.held ?? 0) * s.plant.flower.sizeMm;
 
-/** What becomes of flowers while others open: shares in bud, half open and going over. Working figures: a plant that is tended. */
+/**
+ * What becomes of flowers while others open: shares in bud, half open and going over. Working figures: a
+ * plant that is tended.
+ */
 const AGES = { bud: 0.08, half: 0.1, over: 0.035 };
 /** A bud is so much of an open flower’s width; a half-open one so much, and so much deeper. By eye. */
 const BUD = 0.34;
@@ -319,14 +322,18 @@ function headMm2({ look, plant }: Sprig): number {
   return plant.flower.sizeMm ** 2 * COVERS[look.as] * wide;
 }
 
-/** No more than this is a flower drawn larger where there would be too many of its own size; the smallest stand for a knot of them, so wide, mm. Working figures by eye. */
+/**
+ * No more than this is a flower drawn larger where there would be too many of its own size; the smallest
+ * stand for a knot of them, so wide, mm. Working figures by eye.
+ */
 const MOST_SWELL = 2;
 const KNOT_MM = 22;
 /** Of flowers smaller than this twice as many are drawn as of others, mm. */
 const TINY_MM = 18;
 
 /**
- * Heads in flower now, and how much larger each is drawn: as many as, strewn over so much of an outside, cover the share
+ * Heads in flower now, and how much larger each is drawn: as many as, strewn over so much of an outside,
+ * cover the share
  * of it that is flower; where that is more than can be drawn, fewer and larger.
  */
 export function heads(s: Sprig, surfaceMm2: number, most: number): { many: number; size: number } {
@@ -348,7 +355,10 @@ export function heads(s: Sprig, surfaceMm2: number, most: number): { many: numbe
   };
 }
 
-/** Whether a stem, of many, bears flowers: where few are to be seen not every one does; the share that does, by the dose. Working figures. */
+/**
+ * Whether a stem, of many, bears flowers: where few are to be seen not every one does; the share that does,
+ * by the dose. Working figures.
+ */
 export const flowersOn = (s: Sprig, stem: number, share = s.dose * 1.7): boolean =>
   (stem * 0.618 + 0.3) % 1 < Math.min(1, Math.max(0.12, share));
 

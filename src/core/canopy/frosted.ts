@@ -7,7 +7,10 @@ import { FRUIT, flowerLook } from './flowers';
 import type { FlowerLook } from './look';
 import { FRESH, inAutumn, type SeasonLook } from './season-look';
 
-/** A plant that frost or thirst has killed is there to be seen for so many weeks; then it is gone. Working figure: wet leaf is on the ground in three. */
+/**
+ * A plant that frost or thirst has killed is there to be seen for so many weeks; then it is gone. Working
+ * figure: wet leaf is on the ground in three.
+ */
 const STANDS_WEEKS = 3;
 /** Frosted leaf goes nearly black, then brown; how far each of its colours goes there. Working figures by eye. */
 const BROWN = '#4a3a2b';

@@ -84,14 +84,17 @@ const FLOWERS: ReadonlySet<Kind> = new Set(FLOWER_KINDS);
 export const isFlower = (kind: Kind): boolean => FLOWERS.has(kind);
 
 /** Instances of one kind. Matrices are column-major 4 × 4, mm; x right, y up from the rim, z toward the viewer. */
-export interface Batch {
+export interface Instances {
   kind: Kind;
   count: number;
   matrices: Float32Array;
   /** Linear-light RGB of the body and of the edge, vein or throat. */
   colourA: Float32Array;
   colourB: Float32Array;
-  /** Of the veins, where those of a piece are of another colour than its edge; empty where no piece of the kind has such. */
+  /**
+   * Of the veins, where those of a piece are of another colour than its edge; empty where no piece of the
+   * kind has such.
+   */
   colourC: Float32Array;
   /** What the second colour follows: 0 the edge, 1 the veins, 2 both, 3 the edge while the veins are of the third. */
   veined: Float32Array;
@@ -102,7 +105,7 @@ export interface Batch {
 }
 
 export interface Canopy {
-  batches: Batch[];
+  batches: Instances[];
   /** Share of its pieces that is here, a fair sample of each kind; 1 for all. */
   share: number;
   /** Extent above and below the rim and to either side, mm. */

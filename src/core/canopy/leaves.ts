@@ -5,10 +5,13 @@ import { keptBy } from '../units/keep';
 import type { LeafKind } from './kinds';
 import { between, type Sprig } from './sprig';
 import type { Rgb } from './piece';
-import { blend, leafColours } from './tints';
+import { blend, leafTints } from './tints';
 import type { Vec } from './vector';
 
-/** How a plant’s leaves are drawn: as what, how long a piece is, how wide beside that, and how much of its box is leaf. */
+/**
+ * How a plant’s leaves are drawn: as what, how long a piece is, how wide beside that, and how much of its box
+ * is leaf.
+ */
 export interface LeafLook {
   kind: LeafKind;
   lengthMm: number;
@@ -32,7 +35,10 @@ const BY_FORM: Record<LeafForm, { kind: LeafKind; aspect: number }> = {
   palmate: { kind: 'palmate', aspect: 1.05 },
 };
 
-/** Leaves by genus, for the forms they are told as; a shoot is so many leaves long, a whole leaf so many of the leaflets it is told by. What gardeners know a plant by without its flower. */
+/**
+ * Leaves by genus, for the forms they are told as; a shoot is so many leaves long, a whole leaf so many of
+ * the leaflets it is told by. What gardeners know a plant by without its flower.
+ */
 const BY_GENUS: Record<
   string,
   Partial<Record<LeafForm, { kind: LeafKind; aspect: number; shoot?: number; whole?: number }>>
@@ -99,9 +105,15 @@ const SMALL: Partial<Record<LeafKind, { under: number; kind: LeafKind; aspect: n
   round: { under: 30, kind: 'coins', aspect: 0.72 },
   needle: { under: 60, kind: 'needles', aspect: 0.62 },
 };
-/** A shoot is drawn no shorter than this, mm, whatever its leaves: a pot of thyme must still be drawn at once. Working figure. */
+/**
+ * A shoot is drawn no shorter than this, mm, whatever its leaves: a pot of thyme must still be drawn at once.
+ * Working figure.
+ */
 const SHORTEST_SHOOT = 42;
-/** Shorter than this a strap is a lance and a grass blade a pink’s leaf: broader for their length. mm, working figure. */
+/**
+ * Shorter than this a strap is a lance and a grass blade a pink’s leaf: broader for their length. mm, working
+ * figure.
+ */
 const SHORT_MM = 140;
 /** Share of their box that leaves and shoots fill. By the outlines they are drawn with. */
 const FILLED = { leaf: 0.62, shoot: 0.38, cut: 0.34, clipped: 0.26 };
@@ -159,14 +171,17 @@ export const glossOf = (p: Plant): number => GLOSS[p.leaf.surface];
 const OLD: Rgb = [0.42, 0.3, 0.06];
 const TIRED = 0.9;
 
-/** A leaf, or a shoot of small ones, at a place. `size` scales its ordinary length; an old one has gone a little yellow. */
+/**
+ * A leaf, or a shoot of small ones, at a place. `size` scales its ordinary length; an old one has gone a
+ * little yellow.
+ */
 export function leafAt(s: Sprig, at: Vec, along: Vec, face: Vec, size = 1, old = 0): void {
   if (s.season.bare) return;
   const yellow = Math.min(1, old + (old > 0 ? s.season.tired * TIRED : 0));
   const look = leafLook(s.plant);
   const length = look.lengthMm * size * between(s, 0.78, 1.12);
   const width = length * look.aspect * between(s, 0.92, 1.06);
-  const { a, b, c, seconds } = leafColours(s);
+  const { a, b, c, seconds } = leafTints(s);
   s.put({
     kind: look.kind,
     at,

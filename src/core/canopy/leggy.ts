@@ -4,7 +4,10 @@ import type { Planting } from '../plantings/schema';
 import { daysBetween } from '../units/date';
 import { clamp01 } from '../units/number';
 
-/** What branches when it is pinched stays bushy for so many weeks after it was planted or last cut, and is as leggy as it gets so many later. Working figures: bushy in June, leggy in August. */
+/**
+ * What branches when it is pinched stays bushy for so many weeks after it was planted or last cut, and is as
+ * leggy as it gets so many later. Working figures: bushy in June, leggy in August.
+ */
 const BUSHY_WEEKS = 9;
 const LEGGY_AFTER = 9;
 

@@ -12,7 +12,10 @@ import type { Sprig } from './sprig';
 
 /** Least and most. */
 type Span = readonly [number, number];
-/** Leaf: how long, mm, and how wide beside that. Flower, or one head of many: how wide, mm; null where there is none to measure. */
+/**
+ * Leaf: how long, mm, and how wide beside that. Flower, or one head of many: how wide, mm; null where there
+ * is none to measure.
+ */
 type Known = readonly [leafMm: Span, leafWide: Span, flowerMm: Span | null];
 
 /** What a grower would measure on a plant in a pot in the middle of its season: ordinary figures of garden books. */

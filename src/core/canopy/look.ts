@@ -1,6 +1,9 @@
 import type { StandingKind, HungKind, OpenKind } from './kinds';
 
-/** How a flower is drawn. *open* looks outward; *umbel* is many small open ones in a dome; *hung* hangs by a thread; *stand* goes on where its stalk ends. */
+/**
+ * How a flower is drawn. *open* looks outward; *umbel* is many small open ones in a dome; *hung* hangs by a
+ * thread; *stand* goes on where its stalk ends.
+ */
 export type FlowerLook = {
   /** How far it is held over the leaf on a stalk of its own, in widths of it. */
   held: number;

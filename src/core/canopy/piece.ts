@@ -55,7 +55,7 @@ export interface Ways {
   z: Vec;
 }
 
-export function waysOf({ along, face }: Piece): Ways {
+export function pieceWays({ along, face }: Piece): Ways {
   const y = unit(along);
   const out = add(face, y, -dot(face, y));
   const z = Math.hypot(out[0], out[1], out[2]) < 1e-4 ? unit(cross(y, [1, 0, 0])) : unit(out);

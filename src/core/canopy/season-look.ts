@@ -25,10 +25,16 @@ export const FRESH: SeasonLook = { budding: 0, fading: 0, tired: 0, turned: 0, l
 const AHEAD = 2;
 /** No more than this of the flowers are extra buds, or go over. By eye. */
 const MOST = 0.55;
-/** Summer plants tire in the last weeks before frost. Working figure: from early September where frost is in October. */
+/**
+ * Summer plants tire in the last weeks before frost. Working figure: from early September where frost is in
+ * October.
+ */
 const TIRING_WEEKS = 7;
 
-/** Leaf turns from the first of October to the middle of November, and has fallen from December to March; counted north of the equator. Ordinary dates of the temperate zone. */
+/**
+ * Leaf turns from the first of October to the middle of November, and has fallen from December to March;
+ * counted north of the equator. Ordinary dates of the temperate zone.
+ */
 const TURNS = { from: 10, over: 1.5 };
 const BARE: ReadonlySet<number> = new Set([12, 1, 2, 3]);
 

@@ -1,5 +1,5 @@
 import { isFlower, isOpen, STANDING_KINDS, HUNG_KINDS, type Kind } from './kinds';
-import { waysOf, type Piece } from './piece';
+import { pieceWays, type Piece } from './piece';
 import { dot, toward, unit, cross, UP, type Vec } from './vector';
 
 /** What has as much to show from every side: it is measured by its width wherever one looks from. */
@@ -14,7 +14,10 @@ const ROUND: ReadonlySet<Kind> = new Set([
   'barrel',
 ]);
 
-/** A piece of a plant is looked at on a sheet of so many cells to a side. Working figure: a small flower is a few cells. */
+/**
+ * A piece of a plant is looked at on a sheet of so many cells to a side. Working figure: a small flower is a
+ * few cells.
+ */
 const CELLS = 72;
 /** From the front, and from one side as one looks down on a pot. */
 const LOOKS: readonly Vec[] = [toward(Math.PI / 2, 0.16), toward(0.4, 0.45)];
@@ -23,16 +26,22 @@ const FILLS = { flower: 0.95, leaf: 0.86, spray: 0.5 };
 /** What carries many leaves on one stem has air between them. */
 const SPRAYS: ReadonlySet<Kind> = new Set(['feather', 'frond', 'shoot', 'coins', 'needles', 'scales']);
 
-/** Nothing but a stem is drawn thinner than this share of a cell to either side. Working figure: between the lines nothing is lost. */
+/**
+ * Nothing but a stem is drawn thinner than this share of a cell to either side. Working figure: between the
+ * lines nothing is lost.
+ */
 const THINNEST = 0.42;
 
-/** What is seen of a plant by itself from one side: cells of flower and cells of leaf. Supports and stems count as what is behind them. */
+/**
+ * What is seen of a plant by itself from one side: cells of flower and cells of leaf. Supports and stems
+ * count as what is behind them.
+ */
 function lookedAt(pieces: readonly Piece[], eye: Vec): { flower: number; leaf: number } {
   const right = unit(cross(UP, eye));
   const up = cross(eye, right);
   const flat = (v: Vec): readonly [number, number, number] => [dot(v, right), dot(v, up), dot(v, eye)];
   const placed = pieces.map((p) => {
-    const w = waysOf(p);
+    const w = pieceWays(p);
     const flower = isFlower(p.kind);
     const middled = isOpen(p.kind);
     const k = Math.sqrt(FILLS[flower ? 'flower' : SPRAYS.has(p.kind) ? 'spray' : 'leaf']) / 2;
@@ -86,7 +95,10 @@ function lookedAt(pieces: readonly Piece[], eye: Vec): { flower: number; leaf: n
   return { flower, leaf };
 }
 
-/** Share of what is seen of a plant standing by itself that is flower, over what is seen from two sides; 0 where nothing is. */
+/**
+ * Share of what is seen of a plant standing by itself that is flower, over what is seen from two sides; 0
+ * where nothing is.
+ */
 export function flowerSeen(pieces: readonly Piece[]): number {
   let [flower, all] = [0, 0];
   for (const eye of LOOKS) {

@@ -39,7 +39,10 @@ test('every plant of the library can be drawn', () => {
   }
 });
 
-/** What the eye goes by: how much of the picture each kind of leaf and flower is and how large one of it looks, and the outline's proportions. */
+/**
+ * What the eye goes by: how much of the picture each kind of leaf and flower is and how large one of it
+ * looks, and the outline's proportions.
+ */
 function looks(c: Canopy): Map<string, number> {
   const area = (m: Float32Array, i: number) =>
     Math.hypot(m[i * 16] ?? 0, m[i * 16 + 1] ?? 0, m[i * 16 + 2] ?? 0) *

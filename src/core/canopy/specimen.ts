@@ -38,7 +38,10 @@ export interface Specimen {
   season: Season;
 }
 
-/** One plant by itself, at peak and at true scale, whatever the spot: what the library shows. `sprout` grows its leaves for week 0. What hangs is held clear of the ground on brackets. */
+/**
+ * One plant by itself, at peak and at true scale, whatever the spot: what the library shows. `sprout` grows
+ * its leaves for week 0. What hangs is held clear of the ground on brackets.
+ */
 export function specimenOf(plant: Plant): Specimen {
   const fresh = freshPlanting(`specimen-${plant.id}`, plant.common, '2026-05-01');
   const start = shownIn(plant);

@@ -6,7 +6,7 @@ import { leafLook } from './leaves';
 import type { Piece } from './piece';
 import { FRESH } from './season-look';
 import type { Sprig } from './sprig';
-import { leafColours } from './tints';
+import { leafTints } from './tints';
 
 const plant = (id: string, change: Partial<Plant> = {}): Plant => ({
   ...(LIBRARY.find((p) => p.id === id) as Plant),
@@ -56,12 +56,12 @@ test('fruit hangs where the flowers were, whatever the genus bears', () =>
   expect(FRUIT.berries).toMatchObject({ as: 'hung', kind: 'berry' }));
 
 test('a vein is drawn along the veins, an edge along the edge, and where there is neither its own veins are paler', () => {
-  expect(leafColours(sprig(plant('primrose-yellow'))).seconds).toBe('veins');
-  expect(leafColours(sprig(plant('ivy-column-gold'))).seconds).toBe('edge');
-  const { a, b, seconds } = leafColours(sprig(plant('petunia-violet')));
+  expect(leafTints(sprig(plant('primrose-yellow'))).seconds).toBe('veins');
+  expect(leafTints(sprig(plant('ivy-column-gold'))).seconds).toBe('edge');
+  const { a, b, seconds } = leafTints(sprig(plant('petunia-violet')));
   expect(seconds).toBe('veins');
-  expect(leafColours(sprig(plant('caladium-white')))).toMatchObject({ seconds: 'both' });
-  const coleus = leafColours(sprig(plant('coleus-plum-lime')));
+  expect(leafTints(sprig(plant('caladium-white')))).toMatchObject({ seconds: 'both' });
+  const coleus = leafTints(sprig(plant('coleus-plum-lime')));
   expect(coleus.seconds).toBe('each');
   // A lime edge, veins of cerise.
   expect(coleus.b[1]).toBeGreaterThan(coleus.b[0]);

@@ -20,7 +20,7 @@ export interface Sprig {
   random: () => number;
   /** Where it stands, on the soil. */
   base: Vec;
-  pot: Pot;
+  pot: TrailedPot;
   /** How tall it comes to be this season, mm, where it is held up; 0 where it hangs. */
   supportMm: number;
   /** How many flowers it takes, beside what is reckoned from their size, for them to be seen as the record says. */
@@ -28,7 +28,7 @@ export interface Sprig {
 }
 
 /** What trailers need to know of the container. */
-export interface Pot {
+export interface TrailedPot {
   /** Half of its least extent, and its depth, mm; and how far under the rim the ground lies. */
   innerMm: number;
   depthMm: number;

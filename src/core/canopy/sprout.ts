@@ -12,7 +12,7 @@ import { isSouthern } from '../climate/hemisphere';
 import { seasonLookOf } from './season-look';
 import { doseOf } from './dose';
 import { leggyOf } from './leggy';
-import type { Pot, Sprig } from './sprig';
+import type { TrailedPot, Sprig } from './sprig';
 import { drawingOf } from './drawings';
 import { drawnAs } from './frosted';
 import type { Canopy } from './kinds';
@@ -39,7 +39,8 @@ function wallOf({ spot, container }: Planting): number | null {
 
 /**
  * Grows the visible planting of one week: every leaf, flower and stem as an instance. Same planting and week, same
- * canopy; with a `share` under 1 a fair sample of it. Coordinates in mm: x right, y up from the rim, z toward the viewer.
+ * canopy; with a `share` under 1 a fair sample of it. Coordinates in mm: x right, y up from the rim, z toward
+ * the viewer.
  */
 export function sprout(planting: Planting, season: Season, week: number, share = 1): Canopy {
   const builder = createBuilder();
@@ -49,7 +50,7 @@ export function sprout(planting: Planting, season: Season, week: number, share =
     planting.container.mount === 'ground'
       ? depthOf(shape) + feetMm(planting.container)
       : Math.max(depthOf(shape), planting.container.rimHeightMm ?? HANGING_ROOM);
-  const pot: Pot = {
+  const pot: TrailedPot = {
     innerMm: halfLeastMm(shape),
     depthMm: depthOf(shape),
     floorMm,

@@ -11,11 +11,17 @@ import type { Vec } from './vector';
 const CANE = linearRgb('#a98f5a');
 const CANE_MM = 9;
 const TIE_MM = 4;
-/** A support reaches so much of the height its plant comes to. Practice: a hand under the top, so that it is not seen over it. */
+/**
+ * A support reaches so much of the height its plant comes to. Practice: a hand under the top, so that it is
+ * not seen over it.
+ */
 const REACHES = 0.9;
 /** A stake stands so far behind its plant, mm. */
 const BEHIND_MM = 28;
-/** The feet of a wigwam stand so far out, as a share of its height and of the plant's spread at the most, and so far inside the wall of the pot, mm; where it is tied round. Working figures. */
+/**
+ * The feet of a wigwam stand so far out, as a share of its height and of the plant's spread at the most, and
+ * so far inside the wall of the pot, mm; where it is tied round. Working figures.
+ */
 const FOOT = { height: 0.16, spread: 0.3, wallMm: 22, leastMm: 18 };
 const TIED_AT = [0.35, 0.65] as const;
 export const LEGS = 4;

@@ -22,8 +22,11 @@ const differing = (s: Sprig, a: number, b: number): number => a + (b - a) * s.ra
 const ALIKE = 0.08;
 const alike = (one: string, other: string): boolean => deltaE(lch(one), lch(other)) < ALIKE;
 
-/** Body and second colour of a leaf: its edge or vein, or both where they are alike, when it has one, else its own veins a little paler; a third where edge and veins differ. Each leaf differs a little. */
-export function leafColours(s: Sprig): { a: Rgb; b: Rgb; seconds: Seconds; c?: Rgb } {
+/**
+ * Body and second colour of a leaf: its edge or vein, or both where they are alike, when it has one, else its
+ * own veins a little paler; a third where edge and veins differ. Each leaf differs a little.
+ */
+export function leafTints(s: Sprig): { a: Rgb; b: Rgb; seconds: Seconds; c?: Rgb } {
   const leaf = linearRgb(hexOf(s.plant, 'leaf'));
   const edge = s.plant.colours.find((c) => c.part === 'edge');
   const vein = s.plant.colours.find((c) => c.part === 'vein');

@@ -4,7 +4,7 @@ import { flowerAt } from './flowers';
 import { leafAt, leafLook } from './leaves';
 import { between, type Sprig } from './sprig';
 import { stemBetween } from './stems';
-import { add, mix, toward, unit, type Vec } from './vector';
+import { add, blended, toward, unit, type Vec } from './vector';
 
 const DOWN: Vec = [0, -1, 0];
 const STEP = 22;
@@ -57,7 +57,10 @@ export function trails(s: Sprig, share: number): void {
   }
 }
 
-/** Large leaves part the stems: each takes so much of its length. Stems stray by this share of the way along the rim; the shortest is so much of the longest, and most are shorter than that. By eye. */
+/**
+ * Large leaves part the stems: each takes so much of its length. Stems stray by this share of the way along
+ * the rim; the shortest is so much of the longest, and most are shorter than that. By eye.
+ */
 const LEAF_PARTS = 0.28;
 const STRAYS = 0.16;
 const SHORTEST = { loose: 0.3, curtain: 0.62 };
@@ -76,7 +79,10 @@ const BARE_ABOVE = 0.75;
 /** What reaches the ground runs on over it for this share of what is left of it. By eye. */
 const RUNS_ON = 0.25;
 
-/** Leaves stand no closer along a trailing stem than this, and are drawn a little larger instead: a pot of small leaves must still be drawn at once. By eye. */
+/**
+ * Leaves stand no closer along a trailing stem than this, and are drawn a little larger instead: a pot of
+ * small leaves must still be drawn at once. By eye.
+ */
 const CLOSEST_MM = 14;
 
 /** One stem: points along its way, dressed with leaves and flowers. */
@@ -101,13 +107,13 @@ function runStem(s: Sprig, heading: number, hangMm: number, index: number): void
       ? unit(add(toward(away, 0), sideways, drift * 2 + between(s, -0.5, 0.5)))
       : over
         ? unit(
-            mix(
+            blended(
               unit(add(add(dir, [between(s, -0.12, 0.12), 0, between(s, -0.12, 0.12)]), sideways, drift)),
               DOWN,
               0.34,
             ),
           )
-        : unit(mix(dir, toward(heading, here.mm < s.pot.innerMm * 0.2 ? -0.05 : 0.16), 0.4));
+        : unit(blended(dir, toward(heading, here.mm < s.pot.innerMm * 0.2 ? -0.05 : 0.16), 0.4));
     const floor = over ? -Infinity : 8;
     const step = at[1] <= 0 && !lies ? Math.min(STEP, hangMm - hung) : STEP;
     let next = add(at, dir, step);
@@ -130,7 +136,7 @@ function runStem(s: Sprig, heading: number, hangMm: number, index: number): void
     const apart = spacing * (1 + TIP_APART * tip ** 2);
     while (sinceLeaf >= apart) {
       sinceLeaf -= apart;
-      const node = mix(at, next, s.random());
+      const node = blended(at, next, s.random());
       // A leggy trail has leaf and flower toward its end.
       if (over && s.season.leggy > 0 && s.random() < s.season.leggy * BARE_ABOVE * (1 - tip)) continue;
       const across = toward(away + (Math.PI / 2) * side, 0);

@@ -16,7 +16,7 @@ export function unit(a: Vec): Vec {
   return n > 1e-9 ? [a[0] / n, a[1] / n, a[2] / n] : [0, 1, 0];
 }
 
-export const mix = (a: Vec, b: Vec, t: number): Vec => [
+export const blended = (a: Vec, b: Vec, t: number): Vec => [
   a[0] + (b[0] - a[0]) * t,
   a[1] + (b[1] - a[1]) * t,
   a[2] + (b[2] - a[2]) * t,

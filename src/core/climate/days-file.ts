@@ -176,7 +176,10 @@ function dayFirst(dates: readonly string[]): boolean | null {
   return null;
 }
 
-/** A date as files have it: 2026-07-31, with a time after it, 20260731, or 31/07/2026 where the file tells which comes first. */
+/**
+ * A date as files have it: 2026-07-31, with a time after it, 20260731, or 31/07/2026 where the file tells
+ * which comes first.
+ */
 function dateOf(text: string, first: boolean | null): string | null {
   const plain = /^(\d{4})-?(\d{2})-?(\d{2})(?!\d)/.exec(text);
   const slashed = /^(\d{1,2})[/.](\d{1,2})[/.](\d{4})/.exec(text);

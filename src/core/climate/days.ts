@@ -1,5 +1,7 @@
 import { addDays, daysBetween, monthly, monthPosition } from '../units/date';
 import { dayHighC, nightC, type Weathered } from './index';
+import type { WrittenWeather } from './written';
+import { dayLike } from './year-like';
 
 /** A day’s weather. */
 export interface Day {
@@ -15,9 +17,11 @@ export interface Day {
 export const GALE_MS = 17;
 
 /** How a day’s weather is known. */
-export const KNOWN = ['written down', 'forecast', 'ordinary'] as const;
+export const KNOWN = ['written down', 'like another year', 'forecast', 'ordinary'] as const;
 export interface KnownDay extends Day {
   known: (typeof KNOWN)[number];
+  /** The year it is like. */
+  asIn?: number;
 }
 
 /** A place as a weather service is asked for it. */
@@ -57,14 +61,14 @@ export function stretchOf(known: readonly KnownDay[], place: WeatherPlace, from:
 }
 
 /**
- * The days from one to another as they are best known: as somebody wrote them down, as they are forecast up to ten days
- * after today, and beyond that as they ordinarily are.
+ * The days from one to another as they are best known: as somebody wrote them down, as they were in the year that is to
+ * be like them, as they are forecast up to ten days after today, and beyond that as they ordinarily are.
  */
 export async function knownDays(
   place: WeatherPlace,
   { from, to, today }: { from: string; to: string; today: string },
   service: WeatherService,
-  written: readonly Day[],
+  { days: written, like }: Pick<WrittenWeather, 'days' | 'like'>,
 ): Promise<KnownDay[]> {
   const last = addDays(today, FORECAST_DAYS - 1);
   const own = new Map(written.map((d) => [d.date, d]));
@@ -74,6 +78,8 @@ export async function knownDays(
     const date = addDays(from, i);
     const [mine, theirs] = [own.get(date), forecast.get(date)];
     if (mine) return { ...mine, known: 'written down' };
+    const then = like === null ? undefined : dayLike(like, own, date);
+    if (like !== null && then) return { ...then, known: 'like another year', asIn: like };
     return theirs ? { ...theirs, known: 'forecast' } : { ...ordinaryDay(place, date), known: 'ordinary' };
   });
 }

@@ -12,3 +12,7 @@ export function ownSince(days: readonly KnownDay[], on: string): string | null {
   while (own.has(addDays(since, -1))) since = addDays(since, -1);
   return since;
 }
+
+/** The year of one’s own records that a day is taken to be like; null for none. */
+export const likeOn = (days: readonly KnownDay[], on: string): number | null =>
+  days.find((d) => d.date === on)?.asIn ?? null;

@@ -16,7 +16,8 @@ const TELLING_C = 3;
 
 /**
  * Whether months are half a year round, from any evidence there is: the latitude where it is known; else which months
- * of a climate table are warm; else whether the last frost falls in the second half of the year and the first before it.
+ * of a climate table are warm; else whether the last frost falls in the second half of the year and the first
+ * before it.
  */
 export function isSouthern({ light, climate, lastFrost, firstFrost }: OnTheGlobe): boolean {
   if (light?.kind === 'clock' && light.latitude !== undefined) return light.latitude < 0;

@@ -14,7 +14,10 @@ const turned = (place: Weathered, at: number): number => (!place.climate && isSo
 /** Ordinary night, °C. `at` is a month position. */
 export const nightC = (place: Weathered, at: number): number => monthly(monthsOf(place).lowC, turned(place, at));
 
-/** Nights of one week differ: one in five is colder than the ordinary one by this, °C. Working figure: four fifths of a spread of 3°C, a temperate spring’s. */
+/**
+ * Nights of one week differ: one in five is colder than the ordinary one by this, °C. Working figure: four
+ * fifths of a spread of 3°C, a temperate spring’s.
+ */
 const ONE_IN_FIVE_C = 2.5;
 
 /** The night that is to be expected once in five, °C. `at` is a month position. */

@@ -14,7 +14,10 @@ const DRY_UNDER_MM = 40;
 /** A dry summer has a month with less than this share of the rain of the wettest month of winter. */
 const DRY_SHARE = 1 / 3;
 
-/** Which kind of climate a place has, of the four that lists of plants run wild are made for, after Köppen and Geiger. */
+/**
+ * Which kind of climate a place has, of the four that lists of plants run wild are made for, after Köppen and
+ * Geiger.
+ */
 export function climateKind({ highC, lowC, rainMm }: Climate): ClimateKind {
   const means = highC.map((h, m) => mean([h, lowC[m] ?? h]));
   if (Math.min(...means) >= TROPICAL_OVER_C) return 'tropical';
@@ -30,6 +33,9 @@ export function climateKind({ highC, lowC, rainMm }: Climate): ClimateKind {
     : 'temperate';
 }
 
-/** Whether a plant that has run wild in some kinds of climate would find this one to its taste; where the climate is not known it may. */
+/**
+ * Whether a plant that has run wild in some kinds of climate would find this one to its taste; where the
+ * climate is not known it may.
+ */
 export const mayEscape = (runsWild: readonly ClimateKind[], climate: Climate | null): boolean =>
   climate === null ? runsWild.length > 0 : runsWild.includes(climateKind(climate));

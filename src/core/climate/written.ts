@@ -19,6 +19,8 @@ export const WrittenWeatherSchema = z
       )
       .max(5000)
       .default([]),
+    /** A year written down that days without a record are taken to be like; null for none. */
+    like: z.number().int().nullable().default(null),
   })
   .strip();
 export type WrittenWeather = z.infer<typeof WrittenWeatherSchema>;

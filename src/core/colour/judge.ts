@@ -1,11 +1,14 @@
 import { isNeutral, family } from './family';
 import { lch } from './oklch';
-import type { Scheme, Seen } from './schemes/scheme';
+import type { Scheme, SchemeColour } from './schemes/scheme';
 
 export interface SchemeReading {
   /** Share of the coloured area that does not belong, 0–1. */
   stray: number;
-  /** Poles that have too little, with what they have: shares of the coloured area, or of all that is seen, or how many where they are counted. */
+  /**
+   * Poles that have too little, with what they have: shares of the coloured area, or of all that is seen, or
+   * how many where they are counted.
+   */
   missing: { name: string; has: number; least: number; by: 'share' | 'all' | 'count' }[];
   /** Poles that have too much. */
   over: { name: string; has: number; most: number }[];
@@ -16,7 +19,7 @@ export interface SchemeReading {
 }
 
 /** Leading hue: the chroma-weighted mean of the strongest hue sector, or the given colour's. */
-function leadingHue(seen: readonly Seen[], from: string | null): number {
+function leadingHue(seen: readonly SchemeColour[], from: string | null): number {
   if (from) return lch(from).h;
   const sectors = new Float64Array(12);
   for (const s of seen) {
@@ -42,10 +45,13 @@ function leadingHue(seen: readonly Seen[], from: string | null): number {
 /** Fewer hues than this are not many, however small the pot. Working figure. */
 const FEWEST_HUES = 3;
 
-/** How well seen colours keep to a scheme. Plain green and silver are the ground and are left out, save where a pole asks for them. */
+/**
+ * How well seen colours keep to a scheme. Plain green and silver are the ground and are left out, save where
+ * a pole asks for them.
+ */
 export function judgeScheme(
   scheme: Scheme,
-  seen: readonly Seen[],
+  seen: readonly SchemeColour[],
   from: string | null,
   kindsThere = Infinity,
 ): SchemeReading {

@@ -1,7 +1,7 @@
 import type { LogEntry } from '../log/schema';
 import { PlantingSchema } from '../plantings/schema';
 import { plantIdOf } from '../plantings/resolve';
-import { SMALL } from '../testing/small';
+import { SMALL_LIBRARY } from '../testing/small';
 import { warmPot } from '../testing/pots';
 import { plantedAgain } from './again';
 
@@ -22,7 +22,7 @@ const died = (n: number): LogEntry[] =>
     .slice(0, n)
     .map((p, i) => ({ id: `d${i}`, of, on: '2026-07-20', kind: 'death', to: p.id, plant: many, why: 'drought' }));
 const not: LogEntry = { id: 'v', of, on: '2026-08-20', kind: 'verdict', plant: many, again: false, text: 'Mildew.' };
-const again = (log: readonly LogEntry[], planting = pot) => plantedAgain(planting, log, TODAY, AS, SMALL);
+const again = (log: readonly LogEntry[], planting = pot) => plantedAgain(planting, log, TODAY, AS, SMALL_LIBRARY);
 
 test('where nothing failed, the same stands a year on, and what was learned goes along', () => {
   const learned = [{ plant: many, heightBy: 1.2, spreadBy: 1, paceBy: 1 }];
@@ -65,7 +65,7 @@ test('what replaced a plant in its summer is planted from the start', () => {
 });
 
 test('before it is planted, the next is a year later still', () => {
-  const { planting } = plantedAgain({ ...pot, startDate: '2027-05-14' }, [], TODAY, AS, SMALL);
+  const { planting } = plantedAgain({ ...pot, startDate: '2027-05-14' }, [], TODAY, AS, SMALL_LIBRARY);
   expect(planting.startDate).toBe('2028-05-14');
 });
 

@@ -17,7 +17,7 @@ export interface Instead {
 }
 
 /** A container planted once more a year on, with what was learned. */
-export interface Again {
+export interface PlantedAgain {
   planting: Planting;
   instead: Instead[];
 }
@@ -40,7 +40,10 @@ function lasts(first: Placement, all: readonly Placement[]): Placement {
 }
 const sameSpot = (a: Placement, b: Placement): boolean => a.xMm === b.xMm && a.yMm === b.yMm;
 
-/** Kinds that are not wanted again: by their last verdict, or because most of them died and nobody replaced them; with why. */
+/**
+ * Kinds that are not wanted again: by their last verdict, or because most of them died and nobody replaced
+ * them; with why.
+ */
 function unwanted({ placements }: Planting, { not, again, deaths }: Happened): Map<string, string> {
   const lost = deaths.filter((d) => !placements.some((p) => p.id === d.to && heirOf(p, placements)));
   const out = new Map(not.map((v) => [v.plant, v.text || 'you said not again']));
@@ -65,7 +68,7 @@ export function plantedAgain(
   today: string,
   as: Pick<Planting, 'id' | 'name'>,
   library: readonly Plant[],
-): Again {
+): PlantedAgain {
   const { planting: turn } = turnOn(whole, grow(whole), today);
   const { happened } = storyOf(whole, log, today);
   const startDate = yearOn(turn.startDate, today);

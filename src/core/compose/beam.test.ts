@@ -1,5 +1,5 @@
 import { pot } from '../testing/pots';
-import { SMALL } from '../testing/small';
+import { SMALL_LIBRARY } from '../testing/small';
 import { some } from '../testing/some';
 import { castsFor } from './beam';
 import { leadOf } from './candidate';
@@ -7,7 +7,7 @@ import { patternsFor } from './patterns';
 
 const castsWith = (must: string[] = []) => {
   const base = pot({ brief: { ...pot().brief, must } });
-  return castsFor(base, SMALL, patternsFor(base), new Map());
+  return castsFor(base, SMALL_LIBRARY, patternsFor(base), new Map());
 };
 
 test('every part of a pattern is cast, and no species twice', () => {
@@ -30,7 +30,7 @@ test('all must-haves are in every cast', () => {
 });
 
 test('where no cast holds all must-haves there is none: two that can only lead have one place between them', () => {
-  const leads = SMALL.filter((p) => p.roles.length === 1 && p.roles[0] === 'thriller').slice(0, 2);
+  const leads = SMALL_LIBRARY.filter((p) => p.roles.length === 1 && p.roles[0] === 'thriller').slice(0, 2);
   expect(leads).toHaveLength(2);
   expect(castsWith(leads.map((p) => p.id))).toEqual([]);
   expect(castsWith(leads.slice(0, 1).map((p) => p.id)).length).toBeGreaterThan(0);

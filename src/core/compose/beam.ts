@@ -1,6 +1,6 @@
 import { lch } from '../colour/oklch';
 import { schemeOf } from '../colour/schemes';
-import type { Seen } from '../colour/schemes/scheme';
+import type { SchemeColour } from '../colour/schemes/scheme';
 import { occasionOf } from '../plantings/occasion';
 import { answers } from '../plants/leaf-colours';
 import type { Plant } from '../plants/schema';
@@ -35,7 +35,10 @@ const GROUPS = 4;
 /** So many hues are tried for one colour. */
 const HUES_TRIED = 3;
 
-/** Hues of flower colour to build on when a scheme wants one and the gardener named none: red, orange, yellow, blue, violet, pink. */
+/**
+ * Hues of flower colour to build on when a scheme wants one and the gardener named none: red, orange, yellow,
+ * blue, violet, pink.
+ */
 const HUES = [25, 58, 98, 272, 305, 358] as const;
 
 /** The leading hues to cast for; null where the scheme has none. */
@@ -95,13 +98,16 @@ function rankRoles(
 /** Where a scheme asks for several kinds of colour, what is of each. */
 function huesAsked({ brief }: Planting): ((p: Plant) => boolean)[] | null {
   const scheme = schemeOf(brief);
-  const tests = [...(scheme.kinds?.of ?? []), ...scheme.poles.map((p) => (s: Seen) => p.test(s, 0))];
+  const tests = [...(scheme.kinds?.of ?? []), ...scheme.poles.map((p) => (s: SchemeColour) => p.test(s, 0))];
   if (tests.length === 0) return null;
   if (scheme.from !== 'no') return null;
   return tests.map((test) => keptBy((p: Plant) => test({ colour: lch(signature(p)), area: 1, isFlower: true })));
 }
 
-/** The most promising cousins of a plant; where none is chosen yet, the best of each species, those first whose best few are best. */
+/**
+ * The most promising cousins of a plant; where none is chosen yet, the best of each species, those first
+ * whose best few are best.
+ */
 function cousins(list: Ranked[Role], first: Plant | undefined, wanted: number): Ranked[Role] {
   if (first) return list.filter(({ plant }) => plant.botanical === first.botanical);
   const kinds = new Map<string, Ranked[Role]>();

@@ -29,7 +29,10 @@ const EVERY_WAY = 4000;
 /** In a larger one every two of so many. */
 export const BY_TWO = 65;
 const AMONG = 16;
-/** Judging costs with about this power of the number of plants over a usual eight: long boxes get fewer tries for the same time. */
+/**
+ * Judging costs with about this power of the number of plants over a usual eight: long boxes get fewer tries
+ * for the same time.
+ */
 const USUAL_PLANTS = 8;
 const COST_POWER = 1.7;
 /** In a small pot so much more is tried than in a usual one. */

@@ -11,7 +11,10 @@ export type Cast = Record<string, Plant>;
 /** Plants by role, most promising first. */
 export type Ranked = Record<Role, { plant: Plant; value: number }[]>;
 
-/** Whether one species may stand here in several colours: never, twice where many hues are asked for, or nothing else. */
+/**
+ * Whether one species may stand here in several colours: never, twice where many hues are asked for, or
+ * nothing else.
+ */
 export type Kin = 'never' | 'twice' | 'only';
 
 /** A pattern with kinds in its parts, not grown yet. */
@@ -51,16 +54,16 @@ export interface Idea extends Pick<Candidate, 'pattern' | 'cast' | 'theme'> {
 export interface Judged extends Candidate, Idea {}
 
 /** What is asked of a candidate: to be worth more than so much, and to be such as may be offered. */
-export interface Asked {
+export interface AskedOfCandidate {
   over: number;
   clean: boolean;
 }
 
 /** Grows and judges candidates, and keeps what it has judged. Null for what does not fit, and what is not as asked. */
 export interface Judge {
-  (c: Candidate, asked?: Asked): Judged | null;
+  (c: Candidate, asked?: AskedOfCandidate): Judged | null;
   /** Whether these plants, with any others, cannot come to what is asked. */
-  hopeless: (plants: readonly Plant[], asked: Asked) => boolean;
+  hopeless: (plants: readonly Plant[], asked: AskedOfCandidate) => boolean;
   /** What it came to so far, counted in plantings measured whole. */
   spent: () => number;
 }

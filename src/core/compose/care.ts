@@ -14,7 +14,10 @@ const partOf = (day: number): string => (day <= 10 ? 'early' : day <= 20 ? 'mid'
 const inWords = (date: string): string =>
   `${partOf(Number(date.slice(8, 10)))} ${MONTH_NAMES[Number(date.slice(5, 7)) - 1] ?? ''}`;
 
-/** Fewer weeks than this are no season, and what is at its best from the first week on is so when it is planted. Working figures. */
+/**
+ * Fewer weeks than this are no season, and what is at its best from the first week on is so when it is
+ * planted. Working figures.
+ */
 const A_STRETCH = 3;
 
 /** “at its best from early July to mid September”; null where it hardly changes, or hardly flowers. */

@@ -9,7 +9,10 @@ import { worth } from './worth';
 
 /** A choice is this many at least. */
 export const LEAST = 4;
-/** Two proposals that share more than this of their species are one idea; where too few differ, less difference must do. */
+/**
+ * Two proposals that share more than this of their species are one idea; where too few differ, less
+ * difference must do.
+ */
 const ALIKE = 0.4;
 const LESS_DIFFERENT = [ALIKE, 0.6, 0.99] as const;
 /** Nothing under this is offered where there is anything over it. Practice: two good ones beat five. */
@@ -48,7 +51,10 @@ const mood = (j: Idea): string =>
     .sort()
     .join();
 
-/** The species that fills it, or where nothing does what there is most of round the lead: what a pot is remembered by beside it. */
+/**
+ * The species that fills it, or where nothing does what there is most of round the lead: what a pot is
+ * remembered by beside it.
+ */
 function bodyOf({ pattern, cast }: Idea): string {
   const most = (role: (r: string) => boolean) =>
     pattern.parts.filter((p) => role(p.role)).sort((a, b) => b.count - a.count)[0];
@@ -56,11 +62,17 @@ function bodyOf({ pattern, cast }: Idea): string {
   return (round && cast[round.id]?.botanical) ?? '';
 }
 
-/** A species that is on every bench is in no more of the proposals than this while there is another choice, and each time in another colour; any other in one. Working figure. */
+/**
+ * A species that is on every bench is in no more of the proposals than this while there is another choice,
+ * and each time in another colour; any other in one. Working figure.
+ */
 const OFTEN = 2;
 const plays = ({ cast }: Idea, botanical: string): boolean =>
   Object.values(cast).some((p) => p.botanical === botanical);
-/** Two proposals share no more than one plant while there is another choice: the same two together are the same idea under another lead. */
+/**
+ * Two proposals share no more than one plant while there is another choice: the same two together are the
+ * same idea under another lead.
+ */
 const TOGETHER = 1;
 const inBoth = (a: Idea, b: Idea): number =>
   new Set(Object.values(a.cast).flatMap((p) => (holds(b, p) ? [p.id] : []))).size;
@@ -83,7 +95,10 @@ export function pick<I extends Idea>(sorted: readonly I[], want: number): I[] {
   return out;
 }
 
-/** After the safe one comes the best there is, where that is another idea; where it is the same one bettered, and as safe, it takes its place. */
+/**
+ * After the safe one comes the best there is, where that is another idea; where it is the same one bettered,
+ * and as safe, it takes its place.
+ */
 function withBest<I extends Idea>(out: I[], best: I | undefined, want: number): void {
   const [first] = out;
   if (!first || !best || worth(best) <= worth(first)) return;

@@ -12,7 +12,10 @@ export interface Chosen {
 }
 
 const FACTS = 2;
-/** Apart by less than this two proposals are alike in a check; a check is whole from the second, and gives up something that shows under the third. Working figures. */
+/**
+ * Apart by less than this two proposals are alike in a check; a check is whole from the second, and gives up
+ * something that shows under the third. Working figures.
+ */
 const SHOWS = 0.03;
 const WHOLE = 0.92;
 const LACKS = 0.8;

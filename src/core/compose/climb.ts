@@ -1,6 +1,6 @@
 import type { Budget } from './budget';
 import {
-  type Asked,
+  type AskedOfCandidate,
   type Candidate,
   type Cast,
   type Judge,
@@ -25,12 +25,18 @@ const DIRECTIONS = 9;
 const ALL_OF = 16;
 
 /** More than this one, and what may be offered where this may. */
-const betterThan = (j: Judged): Asked => ({ over: worth(j), clean: isClean(j) });
+const betterThan = (j: Judged): AskedOfCandidate => ({ over: worth(j), clean: isClean(j) });
 
-/** Kinds tried for each part in the first round of a climb, and how many times more in each further one. Working figures. */
+/**
+ * Kinds tried for each part in the first round of a climb, and how many times more in each further one.
+ * Working figures.
+ */
 const AT_FIRST = 10;
 const WIDER = 4;
-/** What a species that something better is made of already counts against what would share it, points of the score. Working figure. */
+/**
+ * What a species that something better is made of already counts against what would share it, points of the
+ * score. Working figure.
+ */
 const SHARED = 4;
 /** And where it would lead again, more: no two that are offered have one lead. Working figure. */
 const LEADS_AGAIN = 12;
@@ -54,18 +60,21 @@ interface Climb {
   /** It ends when the judge has spent so much. */
   effort: number;
   /** What something better is made of already. */
-  taken: Taken;
+  taken: TakenSpecies;
 }
 
 /** Species that stand in something better, and those that lead it. */
-export interface Taken {
+export interface TakenSpecies {
   species: ReadonlySet<string>;
   leads: ReadonlySet<string>;
 }
 
-/** What counts against a candidate while searching, points of the score: thirsts that differ; and once the best is sought, what is harder to find and what something better is made of already. */
+/**
+ * What counts against a candidate while searching, points of the score: thirsts that differ; and once the
+ * best is sought, what is harder to find and what something better is made of already.
+ */
 export const handicapOf =
-  (must: readonly string[], { species, leads }: Taken) =>
+  (must: readonly string[], { species, leads }: TakenSpecies) =>
   (c: Pick<Candidate, 'cast'>): number =>
     (leads.has(leadSpeciesOf(c)) ? LEADS_AGAIN : 0) -
     (Object.values(c.cast).some(isCommonest) ? COMMONEST : 0) +
@@ -78,7 +87,11 @@ export const handicapOf =
       }),
     );
 
-/** Climbs by every single change, a part at a time, the lead too, among more and more of those that can play it; then another pattern for the same kinds, or smaller starts. Ends where nothing helps, or the effort is spent. */
+/**
+ * Climbs by every single change, a part at a time, the lead too, among more and more of those that can play
+ * it; then another pattern for the same kinds, or smaller starts. Ends where nothing helps, or the effort is
+ * spent.
+ */
 export function climb(
   from: Judged,
   { patterns, judge, must, recasts, widest, mayFollow, effort, taken }: Climb,
@@ -103,7 +116,10 @@ export function climb(
   return best;
 }
 
-/** Betters what has something to watch, and keeps its lead, which is what it is about: the same kinds laid out otherwise, then another kind for whoever is to blame, then for anyone. */
+/**
+ * Betters what has something to watch, and keeps its lead, which is what it is about: the same kinds laid out
+ * otherwise, then another kind for whoever is to blame, then for anyone.
+ */
 export function mend(
   from: Judged,
   patterns: readonly Pattern[],
@@ -145,7 +161,10 @@ function blamedIn({ measured, placements }: Judged): Set<string | null> {
 const otherKinds = (from: Judged, must: readonly string[]): Candidate[] =>
   from.pattern.parts.flatMap((part) => othersFor(part, from, must, DIRECTIONS));
 
-/** The same with another kind in one part, the most promising of those that can play it: one of another species, or one more colour of the same, never one that stands there already. */
+/**
+ * The same with another kind in one part, the most promising of those that can play it: one of another
+ * species, or one more colour of the same, never one that stands there already.
+ */
 function othersFor(part: Pattern['parts'][number], from: Judged, must: readonly string[], most: number): Candidate[] {
   const { pattern, cast } = from;
   if (must.includes(cast[part.id]?.id ?? '')) return [];
@@ -174,7 +193,10 @@ const recasted = (from: Judged, patterns: readonly Pattern[], most: number, must
 /** So many are tried for a part that the same kinds leave open. Working figure. */
 const NEWCOMERS = 3;
 
-/** The same kinds in another pattern; a part it lacks is filled with each of the most promising, one it drops is left out. */
+/**
+ * The same kinds in another pattern; a part it lacks is filled with each of the most promising, one it drops
+ * is left out.
+ */
 function recast(from: Judged, pattern: Pattern, must: readonly string[]): Candidate[] {
   const all = Object.values(from.cast);
   let casts: Cast[] = [{}];

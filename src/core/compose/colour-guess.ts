@@ -1,21 +1,24 @@
 import { judgeScheme } from '../colour/judge';
 import { lch } from '../colour/oklch';
 import { schemeOf } from '../colour/schemes';
-import type { Seen } from '../colour/schemes/scheme';
+import type { SchemeColour } from '../colour/schemes/scheme';
 import type { Planting } from '../plantings/schema';
 import type { Plant } from '../plants/schema';
 import { keptBy } from '../units/keep';
 import { sum } from '../units/number';
 import type { Candidate } from './candidate';
 
-/** What a cast loses for each colour that is missing or too much, and for all that strays beyond the usual accent. Working figures: they guide the search, never the verdict. */
+/**
+ * What a cast loses for each colour that is missing or too much, and for all that strays beyond the usual
+ * accent. Working figures: they guide the search, never the verdict.
+ */
 const MISSING = 0.5;
 const OVER = 0.5;
 const STRAYS = 1.2;
 const ACCENT = 0.1;
 
 /** The colours of one plant grown to its middle size and in flower, mm². */
-const coloursOf = keptBy((p: Plant): Seen[] => {
+const coloursOf = keptBy((p: Plant): SchemeColour[] => {
   const across = (p.spreadMm[0] + p.spreadMm[1]) / 2;
   const area = across ** 2 + across * ((p.trailMm[0] + p.trailMm[1]) / 2);
   return p.colours

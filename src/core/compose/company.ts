@@ -8,7 +8,10 @@ import { RhythmSchema } from '../plants/traits';
 import { keptBy } from '../units/keep';
 import { clamp01 } from '../units/number';
 
-/** What each thing that can be said of two neighbours is worth. Working figures: they guide the search, never the verdict. */
+/**
+ * What each thing that can be said of two neighbours is worth. Working figures: they guide the search, never
+ * the verdict.
+ */
 const WORTH = {
   contrast: 0.6,
   apart: 0.25,
@@ -57,7 +60,10 @@ function sideBySide(a: Plant, b: Plant): { worth: number; apart: number } {
   return { worth, apart: clamp01(deltaE(ca, cb) / APART) };
 }
 
-/** What wants to dry out, as a succulent does, beside what no missed can may reach; or what bears drought beside what is always thirsty: they live, and the can is never right for both. */
+/**
+ * What wants to dry out, as a succulent does, beside what no missed can may reach; or what bears drought
+ * beside what is always thirsty: they live, and the can is never right for both.
+ */
 export const thirstsApart = (a: Plant, b: Plant): boolean => thirstsMore(a, b) || thirstsMore(b, a);
 
 const thirstsMore = (a: Plant, b: Plant): boolean =>
@@ -71,7 +77,10 @@ const bullies = (a: Plant, b: Plant): boolean => {
 
 const besideEach = keptBy((a: Plant) => keptBy((b: Plant) => sideBySide(a, b)));
 
-/** What can be said of two kinds side by side: −1…1. Asked over and over by the search, so it is kept by the two records. */
+/**
+ * What can be said of two kinds side by side: −1…1. Asked over and over by the search, so it is kept by the
+ * two records.
+ */
 export function company(a: Plant, b: Plant, apart = 1): number {
   const said = besideEach(a)(b);
   return said.worth + said.apart * WORTH.apart * apart;

@@ -7,7 +7,7 @@ import type { Plant } from '../plants/schema';
 import { apply } from '../plantings/commands';
 import type { Planting, SchemeId } from '../plantings/schema';
 import { placed, pot, roundPot, sun, warmPot } from '../testing/pots';
-import { SMALL } from '../testing/small';
+import { SMALL_LIBRARY } from '../testing/small';
 import { compose } from './compose';
 import { whyNot } from './filter';
 import { usualCount } from '../containers/counts';
@@ -24,7 +24,7 @@ const plant = (id: string): Plant => LIBRARY.find((p) => p.id === id) as Plant;
 
 describe('compose', () => {
   const base = brief({});
-  const first = compose(base, { seed: 7, library: SMALL });
+  const first = compose(base, { seed: 7, library: SMALL_LIBRARY });
 
   test('brings at least four, none with anything wrong, the safe one first', () => {
     expect(first.problem).toBeNull();
@@ -50,7 +50,7 @@ describe('compose', () => {
   });
 
   test('the same seed gives the same answer', () =>
-    expect(compose(base, { seed: 7, library: SMALL }).proposals.map((p) => p.planting.placements)).toEqual(
+    expect(compose(base, { seed: 7, library: SMALL_LIBRARY }).proposals.map((p) => p.planting.placements)).toEqual(
       first.proposals.map((p) => p.planting.placements),
     ));
 
@@ -64,14 +64,14 @@ describe('compose', () => {
   });
 
   test('full now uses more starts than room to grow', () => {
-    const full = compose(brief({ density: 'full now' }), { library: SMALL });
+    const full = compose(brief({ density: 'full now' }), { library: SMALL_LIBRARY });
     expect(full.proposals[0]?.planting.placements.length).toBeGreaterThan(
       first.proposals[0]?.planting.placements.length ?? 99,
     );
   });
 
   test('keeps to a budget by cheaper starts when it must', () => {
-    const tight = compose(brief({ budget: 24 }), { library: SMALL });
+    const tight = compose(brief({ budget: 24 }), { library: SMALL_LIBRARY });
     expect(tight.proposals.length).toBeGreaterThan(0);
     for (const p of some(tight.proposals))
       expect(p.report.findings.find((f) => f.check === 'cost')?.measured).toBeLessThanOrEqual(24 * 1.15);
@@ -79,7 +79,7 @@ describe('compose', () => {
 
   test('must-haves are there and never-plants are not', () => {
     const r = compose(brief({ must: ['pelargonium-scarlet'], never: ['carex-bronze', 'canna-dwarf-red'] }), {
-      library: SMALL,
+      library: SMALL_LIBRARY,
     });
     expect(r.proposals.length).toBeGreaterThan(0);
     for (const p of some(r.proposals)) {
@@ -92,7 +92,7 @@ describe('compose', () => {
     const kept = { ...placed('p9', 'phormium-bronze', 'thriller', 12, -20, 'l1'), locked: true };
     const r = compose(
       { ...base, placements: [kept, placed('p1', 'petunia-white', 'filler', 100, 0)] },
-      { library: SMALL },
+      { library: SMALL_LIBRARY },
     );
     expect(r.proposals.length).toBeGreaterThan(0);
     for (const p of some(r.proposals)) {

@@ -17,7 +17,7 @@ import { byWorth, judgeOf } from './judge';
 import { fewerFor, type Pattern, patternsFor } from './patterns';
 import { playersOf } from './players';
 import { reasonOf } from './reason';
-import { better, cleanOf, growLeads, mended, type Search, type Step, swept } from './search';
+import { better, cleanOf, growLeads, mended, type Search, type SearchStep, swept } from './search';
 import { PARTS, type ThemeId } from './themes';
 import { answersAsWell, likeness, type Wish, type WishId, WISHES } from './wishes';
 import { worth } from './worth';
@@ -85,7 +85,10 @@ function asked(base: Planting, said: Said | undefined): Planting {
   return wish.asks?.(base, said.of) ?? base;
 }
 
-/** Where something was said of earlier proposals, a climb is among so many of those it wishes for in each part. Working figure. */
+/**
+ * Where something was said of earlier proposals, a climb is among so many of those it wishes for in each
+ * part. Working figure.
+ */
 const WISHED = 12;
 
 /** How many proposals are brought back, unless another number is asked for. */
@@ -102,7 +105,7 @@ const tooFew = (n: number): string =>
   `The ${n === 1 ? 'one plant that suits' : `${n} plants that suit`} this spot and container ${n === 1 ? 'does' : 'do'} not make a planting. Change the spot, the container or the plants to avoid.`;
 
 /** What a part of the themes came to. */
-export interface Part {
+export interface SearchPart {
   /** What may be offered, and what has something in it that is not offered where there is a choice. */
   clean: Idea[];
   spoilt: Idea[];
@@ -127,11 +130,11 @@ export function compose(given: Planting, options: Options = {}): Composed {
       }),
     );
   const full = parts(false);
-  return joined(given, isThin(full, options) ? [...full, ...parts(true)] : full, options);
+  return joinedParts(given, isThin(full, options) ? [...full, ...parts(true)] : full, options);
 }
 
 /** Whether the parts found no choice: then the best of smaller plantings is better than none. */
-export const isThin = (parts: readonly Part[], { want = WANT }: Options = {}): boolean =>
+export const isThin = (parts: readonly SearchPart[], { want = WANT }: Options = {}): boolean =>
   ideas(
     parts.flatMap((p) => [...p.clean, ...p.spoilt.filter(isHarmless)]),
     want,
@@ -150,7 +153,12 @@ export interface Progress {
 }
 
 /** A part of the search: some of the themes, in the usual number of plants or in fewer. */
-export function composePart(given: Planting, themes: readonly ThemeId[], fewer: boolean, options: Options = {}): Part {
+export function composePart(
+  given: Planting,
+  themes: readonly ThemeId[],
+  fewer: boolean,
+  options: Options = {},
+): SearchPart {
   const search = composingPart(given, themes, fewer, options);
   for (;;) {
     const step = search.next();
@@ -165,7 +173,7 @@ export function* composingPart(
   themes: readonly ThemeId[],
   fewer: boolean,
   options: Omit<Options, 'onProgress'> = {},
-): Generator<Progress, Part> {
+): Generator<Progress, SearchPart> {
   const base = asked(given, options.said);
   const { library = LIBRARY, seed = 1 } = options;
   const { offered, refused } = keptIn(offers(base), library, () => offer(base, library));
@@ -198,7 +206,10 @@ const ideaOf = ({ pattern, cast, theme, placements, measured }: Idea): Idea => (
 /** Two good ones beat five. Practice. */
 const AT_LEAST = 2;
 
-/** Those that answer a wish better than what it was said of; where they are no choice those that answer it as well, else all. */
+/**
+ * Those that answer a wish better than what it was said of; where they are no choice those that answer it as
+ * well, else all.
+ */
 function heard(base: Planting, clean: Idea[], said: Said | undefined): Idea[] {
   if (!said || said.wish === 'more like this') return clean;
   const { wish, of } = said;
@@ -219,7 +230,10 @@ const onScheme =
 
 const best = (list: readonly Idea[]): number => Math.max(...list.map(worth));
 
-/** What has all the colours that were asked for; where that is no choice, or a poor one, what has nearly all; else all. */
+/**
+ * What has all the colours that were asked for; where that is no choice, or a poor one, what has nearly all;
+ * else all.
+ */
 function coloured(list: readonly Idea[], want: number): Idea[] {
   const near = best(list) - FAR_BEHIND;
   const tiers = [onScheme(1), onScheme(NEARLY)].map((is) => ideas(list.filter(is), want));
@@ -228,7 +242,11 @@ function coloured(list: readonly Idea[], want: number): Idea[] {
 }
 
 /** The proposals that the parts of a search come to. */
-export function joined(given: Planting, parts: readonly Part[], { said, want = WANT }: Options = {}): Composed {
+export function joinedParts(
+  given: Planting,
+  parts: readonly SearchPart[],
+  { said, want = WANT }: Options = {},
+): Composed {
   const base = asked(given, said);
   const [clean, spoilt] = [parts.flatMap((p) => p.clean), parts.flatMap((p) => p.spoilt)];
   const listened = heard(base, clean, said);
@@ -281,7 +299,7 @@ function* searched(
     mayFollow: (one, other) =>
       !said || said.wish === 'more like this' || answersAsWell(said.wish, inPlace(base, one), inPlace(base, other)),
   };
-  const told = function* <T>(stage: Generator<Step, T>): Generator<Progress, T> {
+  const told = function* <T>(stage: Generator<SearchStep, T>): Generator<Progress, T> {
     for (;;) {
       const { done, value } = stage.next();
       if (done) return value;

@@ -4,7 +4,7 @@ import { place } from './place';
 import type { Planting } from '../plantings/schema';
 import { freshPlanting } from '../plantings/fresh';
 import { roundPot, sun, warmPot } from '../testing/pots';
-import { SMALL } from '../testing/small';
+import { SMALL_LIBRARY } from '../testing/small';
 import { some } from '../testing/some';
 import { measure, measureUnless } from '../balance/assess';
 
@@ -15,7 +15,7 @@ function plantings(): Planting[] {
     container: roundPot(300, 220, 270),
     spot: sun([9, 10, 11]),
   };
-  const casts = castsFor(base, SMALL, patternsFor(base), new Map());
+  const casts = castsFor(base, SMALL_LIBRARY, patternsFor(base), new Map());
   return some(casts).flatMap((c) => {
     const placements = place(c.pattern, c.cast, base, false);
     return placements ? [{ ...base, placements }] : [];

@@ -7,7 +7,10 @@ import { signature } from '../plants/signature';
 import { listed } from '../units/listed';
 import { hashText } from '../units/number';
 
-/** A flower picks up a colour of the leaf from here up; hues stand against each other from so many degrees, and are no longer close from so many; light against dark from so much lightness. Working figures. */
+/**
+ * A flower picks up a colour of the leaf from here up; hues stand against each other from so many degrees,
+ * and are no longer close from so many; light against dark from so much lightness. Working figures.
+ */
 const PICKS_UP = 0.3;
 const SHOWS = 0.25;
 const AGAINST = 100;
@@ -86,7 +89,10 @@ function toPick(kinds: readonly Plant[], seen: readonly Lch[]): string | null {
   return `${what} to pick, in ${named(seen)}`;
 }
 
-/** What a planting is about, in a few words, told by what is picked or by its colours: what a leaf and a flower share, hues that stand against each other, light and dark, or one quiet family. */
+/**
+ * What a planting is about, in a few words, told by what is picked or by its colours: what a leaf and a
+ * flower share, hues that stand against each other, light and dark, or one quiet family.
+ */
 export function ideaOf(kinds: readonly Plant[], lead: Plant | undefined): string {
   const others = kinds.filter((p) => p !== lead);
   const seen = kinds.map((p) => lch(signature(p)));

@@ -1,13 +1,13 @@
 import { measure } from '../balance/assess';
 import { roundPot, sun, pot } from '../testing/pots';
-import { SMALL } from '../testing/small';
+import { SMALL_LIBRARY } from '../testing/small';
 import { some } from '../testing/some';
 import type { Plant } from '../plants/schema';
 import { castsFor } from './beam';
 import type { Judged } from './candidate';
 import { isClean } from './clean';
 import { judgeOf } from './judge';
-import { countOf, oddsOf, spoil } from './odds';
+import { countFails, oddsOf, spoil } from './odds';
 import { patternsFor } from './patterns';
 import { place } from './place';
 import { sweep } from './sweep';
@@ -19,7 +19,7 @@ const base = pot({
   container: roundPot(260, 190, 240),
   spot: sun([9, 10, 11]),
 });
-const casts = castsFor(base, SMALL, patternsFor(base), new Map());
+const casts = castsFor(base, SMALL_LIBRARY, patternsFor(base), new Map());
 const plantsOf = (c: { cast: Record<string, Plant> }) => Object.values(c.cast);
 
 test('a judge says the same as measuring, and asked for more than that says nothing', () => {
@@ -74,7 +74,7 @@ test('no more fails by two plants at a time than fails of the whole', () => {
     if (!placements) continue;
     const { readings } = measure({ ...base, placements });
     const fails = odds(plantsOf(c));
-    expect(countOf(fails)).toBeLessThanOrEqual(readings.filter((r) => r.severity !== 'good').length);
+    expect(countFails(fails)).toBeLessThanOrEqual(readings.filter((r) => r.severity !== 'good').length);
     if (spoil(fails)) expect(isClean({ measured: { score: 0, week: 0, readings } })).toBe(false);
     failing += Number(fails > 0);
   }
@@ -93,7 +93,7 @@ test('a sweep finds what trying everything finds', () => {
     'verbena-trailing-violet',
   ];
   const sunny = { ...base, spot: sun([9, 10, 11, 12, 13, 14, 15]) };
-  const library = SMALL.filter((p) => few.includes(p.id));
+  const library = SMALL_LIBRARY.filter((p) => few.includes(p.id));
   const patterns = patternsFor(sunny);
   const judge = judgeOf(sunny);
   const start = castsFor(sunny, library, patterns, new Map()).reduce<Judged | null>((j, c) => j ?? judge(c), null);

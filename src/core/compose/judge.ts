@@ -2,9 +2,9 @@ import { isWherever, type Measure, measureUnless } from '../balance/assess';
 import type { Reading } from '../balance/finding';
 import type { Plant } from '../plants/schema';
 import type { Planting } from '../plantings/schema';
-import type { Asked, Candidate, Judge, Judged } from './candidate';
+import type { AskedOfCandidate, Candidate, Judge, Judged } from './candidate';
 import { isClean, isSpoilt } from './clean';
-import { countOf, oddsOf, spoil } from './odds';
+import { countFails, oddsOf, spoil } from './odds';
 import { placerOf } from './place';
 import { watchedIn, worth, worthOf } from './worth';
 
@@ -22,7 +22,10 @@ const crowdOf = ({ pattern, cast, small }: Candidate): string =>
 const keepsToBudget = ({ readings }: Pick<Measure, 'readings'>): boolean =>
   readings.every((f) => f.check !== 'cost' || f.severity === 'good');
 
-/** How large plants grow hardly hangs on where each stands: what is off its band by this much is so in every pattern. Working figure. */
+/**
+ * How large plants grow hardly hangs on where each stands: what is off its band by this much is so in every
+ * pattern. Working figure.
+ */
 const FAR = 1.05;
 const BY_SIZE: ReadonlySet<Reading['check']> = new Set<Reading['check']>(['spread', 'steps', 'height']);
 const isFarOff = ({ check, measured, band: [low, high] }: Reading): boolean =>
@@ -36,7 +39,10 @@ const isSoWherever = ({ readings }: Pick<Measure, 'readings'>): boolean =>
   readings.every((r) => r.severity === 'good' || isWherever(r.check) || isFarOff(r)) &&
   readings.slice(-1).every((r) => isWherever(r.check) || r.severity !== 'good');
 
-/** What looking at a planting costs that is given up before anything is grown, and after; one that is measured whole costs 1. Measured. */
+/**
+ * What looking at a planting costs that is given up before anything is grown, and after; one that is measured
+ * whole costs 1. Measured.
+ */
 const COSTS = { atOnce: 0.08, grown: 0.6 } as const;
 
 /** Given up: what it is worth at the most, and whether it was for something that is not offered. */
@@ -51,7 +57,7 @@ const isGivenUp = (known: Judged | GivenUp): known is GivenUp => 'most' in known
 
 /** No planting scores more. */
 const BEST = 100;
-const ANY: Asked = { over: -Infinity, clean: false };
+const ANY: AskedOfCandidate = { over: -Infinity, clean: false };
 
 /** A judge of candidates for one planting, trying cheaper starts when one is over budget. */
 export function judgeOf(base: Planting): Judge {
@@ -61,7 +67,7 @@ export function judgeOf(base: Planting): Judge {
   // Given up for what is so wherever each stands, and not for what the starts cost.
   const crowds = new Map<string, GivenUp>();
   let spent = 0;
-  const look = (c: Candidate, { over, clean }: Asked): Known => {
+  const look = (c: Candidate, { over, clean }: AskedOfCandidate): Known => {
     let out: Known = null;
     const crowd = crowdOf(c);
     const alike = crowds.get(crowd);
@@ -88,10 +94,10 @@ export function judgeOf(base: Planting): Judge {
     }
     return out;
   };
-  const hopeless = (plants: readonly Plant[], { over, clean }: Asked): boolean => {
+  const hopeless = (plants: readonly Plant[], { over, clean }: AskedOfCandidate): boolean => {
     if (over === -Infinity && !clean) return false;
     const fails = odds(plants);
-    return (clean && spoil(fails)) || worthOf(BEST, countOf(fails)) <= over;
+    return (clean && spoil(fails)) || worthOf(BEST, countFails(fails)) <= over;
   };
   const judge = (c: Candidate, asked = ANY): Judged | null => {
     const key = keyOf(c);

@@ -7,7 +7,10 @@ import type { Planting } from '../plantings/schema';
 import { keptBy, keptIn } from '../units/keep';
 import { SPOILS } from './clean';
 
-/** Checks that need nothing grown, and that a plant fails among any others when it fails them alone; and those that two can fail together, which more company never mends. */
+/**
+ * Checks that need nothing grown, and that a plant fails among any others when it fails them alone; and those
+ * that two can fail together, which more company never mends.
+ */
 const ALONE: readonly CheckId[] = ['light', 'scorch', 'nights', 'heat', 'winter', 'safety'];
 const TOGETHER: readonly CheckId[] = ['safety', 'water', 'mix'];
 const BITS = [...new Set([...ALONE, ...TOGETHER])];
@@ -22,7 +25,7 @@ const SPOILING: Fails = BITS.reduce((so, id) => (SPOILS.has(id) ? so | bitOf(id)
 export const spoil = (fails: Fails): boolean => (fails & SPOILING) !== 0;
 
 /** How many fail. */
-export function countOf(fails: Fails): number {
+export function countFails(fails: Fails): number {
   let n = 0;
   for (let left = fails; left > 0; left &= left - 1) n += 1;
   return n;

@@ -63,7 +63,10 @@ function jobFor(kind: Kind, months: (m: number) => number, stands: ReadonlySet<n
   return null;
 }
 
-/** The one job that matters most, of the kind there is most of that asks for one, with its month; null where none does. `pick` chooses among the ways to say it. */
+/**
+ * The one job that matters most, of the kind there is most of that asks for one, with its month; null where
+ * none does. `pick` chooses among the ways to say it.
+ */
 export function oneJob(planting: Planting, pick: number): string | null {
   const turned = isSouthern(planting.spot) ? 6 : 0;
   const months = (m: number): number => ((m - 1 + turned) % 12) + 1;

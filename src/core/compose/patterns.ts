@@ -56,7 +56,10 @@ function kindCounts(
   );
 }
 
-/** The patterns to try for a planting: its school's, over counts, kinds and turns. All round, opposites match; one-sided, odd clumps. */
+/**
+ * The patterns to try for a planting: its school's, over counts, kinds and turns. All round, opposites match;
+ * one-sided, odd clumps.
+ */
 export function patternsFor(planting: Planting): Pattern[] {
   const [few, many] = usualStarts(planting.container);
   const asked = schoolOf(planting.brief).asks?.counts;

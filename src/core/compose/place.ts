@@ -15,7 +15,10 @@ import type { Pattern } from './patterns';
 import { startOf } from '../layout/start-for';
 import type { Slot } from '../schools/lays/slot';
 
-/** Where the slots of a pattern that are still free come to lie with starts of these sizes; null when they cannot all stand. */
+/**
+ * Where the slots of a pattern that are still free come to lie with starts of these sizes; null when they
+ * cannot all stand.
+ */
 interface Settled {
   free: readonly Slot[];
   at: readonly { xMm: number; yMm: number }[];
@@ -85,7 +88,10 @@ function settledAt(
 export const place = (pattern: Pattern, cast: Cast, planting: Planting, cheap: boolean): Placement[] | null =>
   placerOf(planting)(pattern, cast, cheap);
 
-/** Turns are shared out by the length of the rim, so that a ring in a long tub or a barrow is as even as in a round pot. */
+/**
+ * Turns are shared out by the length of the rim, so that a ring in a long tub or a barrow is as even as in a
+ * round pot.
+ */
 function alongRim(c: Container, angle: number): number {
   const heart = heartOf(c.shape);
   const rim = rimPoints(c.shape);

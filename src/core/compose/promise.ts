@@ -4,7 +4,7 @@ import { scorchLimitH, sunFit } from '../balance/suits';
 import { family } from '../colour/family';
 import { lch } from '../colour/oklch';
 import { schemeOf } from '../colour/schemes';
-import type { Seen } from '../colour/schemes/scheme';
+import type { SchemeColour } from '../colour/schemes/scheme';
 import { type Form, formOf } from '../containers/form';
 import { depthOf, rimOf } from '../containers/outline';
 import { occasionOf } from '../plantings/occasion';
@@ -22,15 +22,24 @@ import { sunReading } from '../spots/light';
 /** Working figures: they guide the search, never the verdict. */
 const SCORCHED = 0.3;
 const SPILLER_SHARE = 0.22;
-/** How fast a height is worth less away from its goal, in natural logs; a trail away from its own, in pot depths squared. */
+/**
+ * How fast a height is worth less away from its goal, in natural logs; a trail away from its own, in pot
+ * depths squared.
+ */
 const HEIGHT_WIDTH = 0.7;
 const TRAIL_GOAL = 0.6;
 const TRAIL_WIDTH = 0.15;
 const LEAST_MM = 30;
-/** A plant ends its season so far between its least and its most; this much over what the container takes it is no use there. Working figures. */
+/**
+ * A plant ends its season so far between its least and its most; this much over what the container takes it
+ * is no use there. Working figures.
+ */
 const GROWS = 0.7;
 const TOO_TALL = 0.25;
-/** What grows this much wider than the rim takes the rest with it; from the rim up it is less and less worth. Working figure. */
+/**
+ * What grows this much wider than the rim takes the rest with it; from the rim up it is less and less worth.
+ * Working figure.
+ */
 const TOO_WIDE = 0.4;
 /** What hangs makes the body of a basket, a box or a bowl; in a pot it is asked after what stands. Working figure. */
 const HANGING = new Set<Plant['habit']>(['cascade', 'trail']);
@@ -57,7 +66,10 @@ function goalMm(role: Role, planting: Planting): number {
 /** What flowers in the months that are asked for comes first. Working figures. */
 const OUT_OF_MONTH = 0.62;
 const EVERGREEN = 0.8;
-/** The months looked at, from the planting month on, and how many of them a plant is judged by: a winter pot is lived with all winter, and a summer one is to be in flower well before the autumn. */
+/**
+ * The months looked at, from the planting month on, and how many of them a plant is judged by: a winter pot
+ * is lived with all winter, and a summer one is to be in flower well before the autumn.
+ */
 const MONTHS = {
   spring: { from: 0, of: 3, best: 1 },
   winter: { from: 0, of: 7, best: 5 },
@@ -75,7 +87,10 @@ function inItsMonths(plant: Plant, planting: Planting): number {
   const stands = factsOf(plant).winterLook === 'evergreen' && months !== MONTHS.summer ? EVERGREEN : OUT_OF_MONTH;
   return Math.max(stands, OUT_OF_MONTH + (1.15 - OUT_OF_MONTH) * flowers);
 }
-/** From this show up a plant is grown for its flower; from this much coloured leaf it is not; under this its flower is not seen. Working figures. */
+/**
+ * From this show up a plant is grown for its flower; from this much coloured leaf it is not; under this its
+ * flower is not seen. Working figures.
+ */
 const FLOWERS = 0.28;
 const LEAFY = 0.3;
 const SHOWS = 0.15;
@@ -86,7 +101,7 @@ const KITCHEN = 0.7;
 /** White goes with everything, and so comes last where nobody asked for it. Working figure. */
 const WHITE_ASIDE = 0.8;
 const isWhite = (p: Plant): boolean => family(lch(signature(p))) === 'white';
-const WHITE: Seen = { colour: lch('#fdfcf7'), area: 1, isFlower: true };
+const WHITE: SchemeColour = { colour: lch('#fdfcf7'), area: 1, isFlower: true };
 const wantsWhite = ({ brief }: Planting): boolean => schemeOf(brief).poles.some((p) => p.test(WHITE, 0));
 
 /** What can be said of one plant in one role before anything is grown: 0–1. Guides the search, never the verdict. */

@@ -27,7 +27,7 @@ export interface Search {
 }
 
 /** How far a search has come: share done, and the different ideas so far, best first. It pauses at each. */
-export interface Step {
+export interface SearchStep {
   done: number;
   sofar: readonly Judged[];
 }
@@ -45,14 +45,17 @@ function byLead(candidates: readonly Candidate[], { perLead, leads }: Budget): C
 /** What is worth so much less than the best of its theme is not looked at to the end. Working figure. */
 const BEHIND = 14;
 
-/** Grows and judges the most promising of each lead of each theme in full; best first, with all that was cast. The safe theme comes first, and is there at once. */
+/**
+ * Grows and judges the most promising of each lead of each theme in full; best first, with all that was cast.
+ * The safe theme comes first, and is there at once.
+ */
 export function* growLeads({
   themes,
   cast,
   judge,
   budget,
   want,
-}: Search): Generator<Step, { judged: Judged[]; candidates: Candidate[] }> {
+}: Search): Generator<SearchStep, { judged: Judged[]; candidates: Candidate[] }> {
   const judged: Judged[] = [];
   const candidates: Candidate[] = [];
   const used = new Set<string>();
@@ -76,11 +79,14 @@ export function* growLeads({
   return { judged, candidates };
 }
 
-/** Betters the best of each theme from every direction, the best of all first: the others rather with what that is not made of. */
+/**
+ * Betters the best of each theme from every direction, the best of all first: the others rather with what
+ * that is not made of.
+ */
 export function* better(
   { base, themes, patterns, judge, budget, widest, mayFollow }: Search,
   judged: readonly Judged[],
-): Generator<Step, Judged[]> {
+): Generator<SearchStep, Judged[]> {
   const { must } = base.brief;
   // The judged come best first.
   const starts = themes.flatMap((id) => judged.find((j) => j.theme === id) ?? []).sort(byWorth);
@@ -102,7 +108,10 @@ export function* better(
   return out;
 }
 
-/** The clean ones; where the spot is hard and most casts have something wrong, looked for further down the list until there is a choice. */
+/**
+ * The clean ones; where the spot is hard and most casts have something wrong, looked for further down the
+ * list until there is a choice.
+ */
 export function cleanOf(
   { judge, budget }: Search,
   candidates: readonly Candidate[],
@@ -117,11 +126,14 @@ export function cleanOf(
   return clean;
 }
 
-/** What would be offered and has something to watch, mended as it stands: the same lead, another kind beside it or another place for all. */
+/**
+ * What would be offered and has something to watch, mended as it stands: the same lead, another kind beside
+ * it or another place for all.
+ */
 export function* mended(
   { base, patterns, judge, budget }: Search,
   chosen: readonly Judged[],
-): Generator<Step, Judged[]> {
+): Generator<SearchStep, Judged[]> {
   const watched = chosen.filter(isWatched);
   const out: Judged[] = [];
   for (const [i, j] of watched.entries()) {
@@ -134,7 +146,10 @@ export function* mended(
 /** The theme in whose part of the search the best of all is looked for by two plants at a time. */
 const SAFE: ThemeId = 'classic';
 
-/** The best of all that may be offered, bettered by two plants at a time; where nothing may be, the best there is until something is. */
+/**
+ * The best of all that may be offered, bettered by two plants at a time; where nothing may be, the best there
+ * is until something is.
+ */
 export function swept(
   { base, themes, patterns, judge, budget, widest, mayFollow }: Search,
   found: readonly Judged[],

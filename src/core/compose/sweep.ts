@@ -1,4 +1,4 @@
-import { type Asked, type Candidate, type Cast, type Judge, type Judged, mayJoin } from './candidate';
+import { type AskedOfCandidate, type Candidate, type Cast, type Judge, type Judged, mayJoin } from './candidate';
 import { isClean } from './clean';
 import type { Pattern } from './patterns';
 import { worth } from './worth';
@@ -20,14 +20,20 @@ interface Sweep {
 
 type Parts = Pattern['parts'];
 
-/** What is worth no more than this nobody would sign: then every way there is is tried. Working figure, in points of the score. */
+/**
+ * What is worth no more than this nobody would sign: then every way there is is tried. Working figure, in
+ * points of the score.
+ */
 const POOR = 40;
 
 /** Every two of some; one alone by itself. */
 const pairsOf = (parts: Parts): Parts[] =>
   parts.length < 2 ? [parts] : parts.flatMap((a, i) => parts.slice(i + 1).map((b) => [a, b]));
 
-/** Every way to fill some parts of a pattern with what plays such a part already: the same part, or one that this pattern has not; no plant twice. */
+/**
+ * Every way to fill some parts of a pattern with what plays such a part already: the same part, or one that
+ * this pattern has not; no plant twice.
+ */
 function castsOf(kept: Parts, pattern: Pattern, best: Judged): Cast[] {
   const has = new Set(pattern.parts.map((p) => p.id));
   const placeless = best.pattern.parts.filter((p) => !has.has(p.id));
@@ -45,13 +51,18 @@ function castsOf(kept: Parts, pattern: Pattern, best: Judged): Cast[] {
 /**
  * Betters a planting by changing two of its plants at once, each for any of those it may choose `among`, in every
  * pattern, until no two that change better it. In a small library, where it is among all, it also tries every way there
- * is to fill the patterns: until something may be offered where it began from nothing such, and in the end where it came
- * to nothing much. What cannot come to more than the best so far by what two of its plants are to each other is left out
+ * is to fill the patterns: until something may be offered where it began from nothing such, and in the end
+ * where it came
+ * to nothing much. What cannot come to more than the best so far by what two of its plants are to each other
+ * is left out
  * with all that holds them. What it began from where nothing helps.
  */
 export function sweep(from: Judged, { patterns, judge, must, against, mayFollow, among, effort }: Sweep): Judged {
   let best = isClean(from) ? from : null;
-  const asked = (more = 0): Asked => ({ over: best ? worth(best) - against(best) + more : -Infinity, clean: true });
+  const asked = (more = 0): AskedOfCandidate => ({
+    over: best ? worth(best) - against(best) + more : -Infinity,
+    clean: true,
+  });
   const fill = (pattern: Pattern, cast: Cast, free: Parts): void => {
     if (judge.spent() >= effort) return;
     const chosen = Object.values(cast);

@@ -40,7 +40,10 @@ const leafy = (p: Plant): boolean =>
 /** The colours of some kinds that are no green, white or silver. */
 const coloured = (kinds: readonly Plant[]): Lch[] =>
   kinds.map((p) => lch(signature(p))).filter((c) => !isNeutral(c) && family(c) !== 'white');
-/** Hues no further apart than this are one colour in several shades, degrees; so many families are many. Working figures. */
+/**
+ * Hues no further apart than this are one colour in several shades, degrees; so many families are many.
+ * Working figures.
+ */
 const ONE = 48;
 const MANY = 3;
 /** From so much difference in lightness shades run from pale to deep. Working figure. */
@@ -121,7 +124,10 @@ export const THEMES = {
 export type ThemeId = keyof typeof THEMES;
 export const THEME_IDS = Object.keys(THEMES) as ThemeId[];
 
-/** The themes as they are shared out, so that two workers can look for them at once: each part goes round the wheel of hues once. */
+/**
+ * The themes as they are shared out, so that two workers can look for them at once: each part goes round the
+ * wheel of hues once.
+ */
 export const PARTS: readonly (readonly ThemeId[])[] = [
   ['classic', 'one colour', 'airy'],
   ['leaf', 'many', 'thrift'],

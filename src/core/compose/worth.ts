@@ -10,6 +10,9 @@ export const watchedIn = ({ readings }: Pick<Measure, 'readings'>): number =>
 /** A score, less for so many things to be watched. */
 export const worthOf = (score: number, watched: number): number => score - WATCHED * watched;
 
-/** What a planting is worth to the search, in points of the score: less for everything there is to watch in it. What is proposed is chosen and bettered by this. */
+/**
+ * What a planting is worth to the search, in points of the score: less for everything there is to watch in
+ * it. What is proposed is chosen and bettered by this.
+ */
 export const worth = ({ measured }: { measured: Pick<Measure, 'score' | 'readings'> }): number =>
   worthOf(measured.score, watchedIn(measured));

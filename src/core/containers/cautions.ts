@@ -11,7 +11,10 @@ export interface Caution {
   text: string;
 }
 
-/** One person lifts no more than this without help. Usual workplace guidance is 25 kg at best; heavier needs two or a trolley. */
+/**
+ * One person lifts no more than this without help. Usual workplace guidance is 25 kg at best; heavier needs
+ * two or a trolley.
+ */
 export const LIFT_KG = 25;
 /** Winters milder than this seldom crack a pot, °C. Working figure: a night or two of light frost. */
 export const CRACKS_UNDER_C = -3;

@@ -50,7 +50,10 @@ export function usualWidth({ shape }: Pick<Container, 'shape'>): number {
   return width;
 }
 
-/** A box takes one start for each 100–120 mm of length in each of two staggered rows, or of one when it is narrow; less at the ends. Practice: 90 cm takes 9 to 14. */
+/**
+ * A box takes one start for each 100–120 mm of length in each of two staggered rows, or of one when it is
+ * narrow; less at the ends. Practice: 90 cm takes 9 to 14.
+ */
 const PER_START_MM: readonly [number, number] = [170, 115];
 const NARROW_MM = 150;
 const DEEP_MM = 320;

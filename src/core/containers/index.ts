@@ -82,10 +82,16 @@ function sumsOf(c: Container): ContainerSums {
   };
 }
 
-/** Share of the mix renewed by what the container held before. Practice: big old pots get their top third; a box filled last autumn a tenth on top. */
+/**
+ * Share of the mix renewed by what the container held before. Practice: big old pots get their top third; a
+ * box filled last autumn a tenth on top.
+ */
 const RENEWED: Record<Container['refill'], number> = { all: 1, 'top third': 1 / 3, 'top up': 0.1 };
 
-/** Mix to buy for one container, litres: fill less root balls, and settling; less for one that is only refreshed. `ballsL` is the sum of root balls. */
+/**
+ * Mix to buy for one container, litres: fill less root balls, and settling; less for one that is only
+ * refreshed. `ballsL` is the sum of root balls.
+ */
 export const mixToBuyL = (c: Container, ballsL: number): number =>
   Math.max(0, containerSums(c).fillL - ballsL) * RENEWED[c.refill] * SETTLING;
 

@@ -1,10 +1,10 @@
 import { ShapeSchema, type Shape } from './schema';
 
 /** The measures that a section through the length shows. */
-export type Measure = 'top' | 'base' | 'depth';
+export type SectionMeasure = 'top' | 'base' | 'depth';
 
 /** The shape's own name for a measure in the section, or null when it has none of its own. */
-export function fieldOf(shape: Shape, measure: Measure): string | null {
+export function fieldOf(shape: Shape, measure: SectionMeasure): string | null {
   if (measure === 'depth') return 'depthMm';
   const names: Record<Shape['kind'], [string | null, string | null]> = {
     round: ['topMm', 'baseMm'],
@@ -20,7 +20,7 @@ export function fieldOf(shape: Shape, measure: Measure): string | null {
 }
 
 /** The shape with fields changed, or unchanged when that would make no container. Steps of 5 mm are the caller's. */
-export function resized(shape: Shape, change: Record<string, number>): Shape {
+export function reshaped(shape: Shape, change: Record<string, number>): Shape {
   const parsed = ShapeSchema.safeParse({ ...shape, ...change });
   return parsed.success ? parsed.data : shape;
 }

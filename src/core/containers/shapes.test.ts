@@ -5,7 +5,7 @@ import { pot } from '../testing/pots';
 import { containerSums, loadOf, mixToBuyL, plantedMass } from '.';
 import { describe as said } from './describe';
 import { clearOf, heartOf, rimOf, rimPoints } from './outline';
-import { fieldOf, resized } from './resize';
+import { fieldOf, reshaped } from './resize';
 import { ContainerSchema, type Container, type Shape } from './schema';
 import { shapeOf } from './shapes';
 import { SOLD, takeShape } from './sold';
@@ -88,9 +88,9 @@ describe.each(every.map((s) => [`${s.kind} ${Math.round(rimOf(s).wide)}`, s] as 
     expect(ContainerSchema.safeParse(of(shape)).success).toBe(true);
     const field = fieldOf(shape, 'depth') ?? '';
     expect(depth + 20).toBe(
-      shapeOf(resized(shape, { [field]: depth + 20 })).depthMm(resized(shape, { [field]: depth + 20 })),
+      shapeOf(reshaped(shape, { [field]: depth + 20 })).depthMm(reshaped(shape, { [field]: depth + 20 })),
     );
-    expect(resized(shape, { [field]: -5 })).toBe(shape);
+    expect(reshaped(shape, { [field]: -5 })).toBe(shape);
   });
 });
 

@@ -3,7 +3,7 @@ import { containerSums } from '.';
 import { describe as told } from './describe';
 import { MATERIALS } from './materials';
 import { rimOf } from './outline';
-import { fieldOf, resized } from './resize';
+import { fieldOf, reshaped } from './resize';
 import { ContainerSchema, ShapeSchema, type Shape } from './schema';
 import { FREE_NAMES, SOLD, takeShape } from './sold';
 
@@ -71,11 +71,11 @@ describe('dragging a section', () => {
     expect([fieldOf(shape, 'top'), fieldOf(shape, 'base'), fieldOf(shape, 'depth')]).toEqual([top, base, 'depthMm']);
   });
   test('changes what is dragged and nothing else', () => {
-    expect(resized(start.shape, { depthMm: 250 })).toEqual({ ...start.shape, depthMm: 250 });
-    expect(rimOf(resized(start.shape, { topMm: 500 })).wide).toBe(500);
+    expect(reshaped(start.shape, { depthMm: 250 })).toEqual({ ...start.shape, depthMm: 250 });
+    expect(rimOf(reshaped(start.shape, { topMm: 500 })).wide).toBe(500);
   });
   test('to something that is no container changes nothing', () => {
-    expect(resized(start.shape, { depthMm: -3 })).toBe(start.shape);
-    expect(resized(start.shape, { baseMm: 900 })).toBe(start.shape);
+    expect(reshaped(start.shape, { depthMm: -3 })).toBe(start.shape);
+    expect(reshaped(start.shape, { baseMm: 900 })).toBe(start.shape);
   });
 });

@@ -7,7 +7,10 @@ type Kind = Shape['kind'];
 const pots = (kind: 'round' | 'square', sizes: readonly (readonly [number, number, number])[]): Shape[] => sizes.map(([topMm, baseMm, depthMm]) => ({ kind, topMm, baseMm, depthMm }));
 const boxes = (sizes: readonly (readonly [number, number, number])[]): Shape[] => sizes.map(([lengthMm, widthMm, depthMm]) => ({ kind: 'box', lengthMm, widthMm, baseLengthMm: lengthMm - 30, baseWidthMm: widthMm - 30, depthMm }));
 
-/** Containers as the trade sells them: 10–24 in pots, 24–40 in boxes, 10–16 in baskets and their metric fellows. Inside, mm. */
+/**
+ * Containers as the trade sells them: 10–24 in pots, 24–40 in boxes, 10–16 in baskets and their metric
+ * fellows. Inside, mm.
+ */
 export const SOLD: Record<Kind, readonly Shape[]> = {
   round: pots('round', [[200, 140, 180], [250, 180, 230], [300, 215, 280], [350, 250, 320], [400, 290, 360], [450, 325, 400], [500, 360, 450], [600, 440, 520], [300, 300, 300], [400, 400, 400]]),
   square: pots('square', [[250, 190, 240], [300, 230, 290], [350, 270, 330], [400, 320, 380], [450, 360, 420], [500, 400, 460], [600, 500, 540]]),

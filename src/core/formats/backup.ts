@@ -48,7 +48,7 @@ export interface Pot {
 }
 
 /** What a file may bring to the bench. */
-export interface Bench {
+export interface BenchFile {
   pots: readonly Pot[];
   plants: readonly OwnPlant[];
   stock: KeptStock | null;
@@ -75,8 +75,11 @@ function plantingAt(pot: unknown, i: number): unknown {
   }
 }
 
-/** Reads a backup of any version, a single planting or a group with its containers, as text. Throws BadInputError; returns all or nothing. */
-export function readBench(text: string): Bench {
+/**
+ * Reads a backup of any version, a single planting or a group with its containers, as text. Throws
+ * BadInputError; returns all or nothing.
+ */
+export function readBench(text: string): BenchFile {
   if (text.length > MOST_BYTES) throw tooLarge(text.length);
   const data = parseJson(text);
   const format = typeof data === 'object' && data !== null ? (data as { format?: unknown }).format : undefined;

@@ -10,7 +10,10 @@ import { versionOf } from './versions';
 
 const BRIEF_FORMAT = 'rillbank.brief';
 
-/** What the composer is asked: a spot, a container and a brief. Anything left out of them is what a new container starts with. */
+/**
+ * What the composer is asked: a spot, a container and a brief. Anything left out of them is what a new
+ * container starts with.
+ */
 export const BriefFileSchema = z
   .object({
     format: z.literal(BRIEF_FORMAT),

@@ -3,7 +3,7 @@ import { z } from 'zod';
 import { type Group, GroupSchema } from '../groups/schema';
 import { KeptStockSchema } from '../stock/schema';
 import { dataUrlOf, pictureTypeOf } from '../units/picture';
-import { type Bench, type Pot, SettingsSchema } from './backup';
+import { type BenchFile, type Pot, SettingsSchema } from './backup';
 import { type LogBook, readLogFile } from './log-file';
 import { moment } from './moment';
 import { readPlants, writePlants } from './own-plants';
@@ -44,19 +44,21 @@ export const IN_BUNDLE = {
 /** Working figures: a container of 120 placements with its own plants is under 1 MB, a photograph under 0.3 MB. */
 export const BUNDLE_ENDS: ZipEnds = { entries: 60_000, each: 4_000_000, all: 256_000_000, ratio: 20 };
 
-export const textOf = (data: unknown): Uint8Array => strToU8(JSON.stringify(data, null, 2));
+export const jsonBytes = (data: unknown): Uint8Array => strToU8(JSON.stringify(data, null, 2));
 
 /** The manifest as a file. */
 export const writeManifest = (manifest: Omit<Manifest, 'format' | 'version'>): Uint8Array =>
-  textOf({ format: LADDER.format, version: 1, ...manifest });
+  jsonBytes({ format: LADDER.format, version: 1, ...manifest });
 
 /** One own plant as a file; it can be opened alone, in the Library. */
-export const writePlant = (own: Pick<Bench['plants'][number], 'plant' | 'updatedAt'>, savedAt: string): Uint8Array =>
-  strToU8(writePlants([{ ...own, photo: null }], savedAt));
+export const writePlant = (
+  own: Pick<BenchFile['plants'][number], 'plant' | 'updatedAt'>,
+  savedAt: string,
+): Uint8Array => strToU8(writePlants([{ ...own, photo: null }], savedAt));
 
 /** What was read of a bundle: all that is whole, and a sentence for each thing that is not. */
 export interface Opened {
-  bench: Bench;
+  bench: BenchFile;
   problems: string[];
 }
 
@@ -74,9 +76,9 @@ export function bundleReader(): BundleReader {
   const sums = new Map<string, number>();
   const told = new Map<string, number>();
   const pots = new Map<string, Pot['planting']>();
-  const plants = new Map<string, Bench['plants'][number]>();
+  const plants = new Map<string, BenchFile['plants'][number]>();
   const photos = new Map<string, string>();
-  const logs = new Map<string, ReturnType<typeof readLogFile>>();
+  const logs = new Map<string, LogBook>();
   const groups = new Map<string, Group>();
   const damaged = new Map<string, string>();
   let manifest: Manifest | null = null;
@@ -173,13 +175,9 @@ export function bundleReader(): BundleReader {
 }
 
 /** Logs with their photographs; an entry whose photograph is not there stays without it. */
-const booksOf = (
-  logs: ReadonlyMap<string, ReturnType<typeof readLogFile>>,
-  photos: ReadonlyMap<string, string>,
-): LogBook[] =>
-  [...logs.values()].map(({ of, entries, photos: at }) => ({
-    of,
-    entries,
+const booksOf = (logs: ReadonlyMap<string, LogBook>, photos: ReadonlyMap<string, string>): LogBook[] =>
+  [...logs.values()].map(({ photos: at, ...book }) => ({
+    ...book,
     photos: Object.fromEntries(
       Object.entries(at).flatMap(([id, path]) => {
         const photo = photos.get(path);
@@ -199,9 +197,9 @@ const expected = (manifest: Manifest | null): string[] =>
 function benchOf(
   manifest: Manifest | null,
   pots: ReadonlyMap<string, Pot['planting']>,
-  plants: ReadonlyMap<string, Bench['plants'][number]>,
+  plants: ReadonlyMap<string, BenchFile['plants'][number]>,
   photos: ReadonlyMap<string, string>,
-): Bench {
+): BenchFile {
   const potAt = new Map(manifest?.pots.map((p) => [p.id, p]));
   const plantAt = new Map(manifest?.plants.map((p) => [p.id, p]));
   return {

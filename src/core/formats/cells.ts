@@ -9,7 +9,7 @@ import { parseLength, type UnitSystem } from '../units/length';
 /** A cell that cannot be read: what to write instead. */
 export class CellError extends Error {}
 
-export const say = (text: string, what: string): never => {
+export const sayCell = (text: string, what: string): never => {
   throw new CellError(`“${text}” ${what}`);
 };
 
@@ -25,8 +25,8 @@ export function range(t: string, units: UnitSystem): [number, number] {
   const bare = (s: string) => (/[a-z"'″′]\s*$/.test(s.trim()) ? s : `${s.trim()}${unit ? ` ${unit}` : ''}`);
   const low = parseLength(bare(from), units);
   const high = to === undefined ? low : parseLength(bare(to), units);
-  if (low === null || high === null) return say(t, 'is not a length. Use the form 30–60 cm');
-  if (low > high) return say(t, 'has the larger number first. Put the smaller first');
+  if (low === null || high === null) return sayCell(t, 'is not a length. Use the form 30–60 cm');
+  if (low > high) return sayCell(t, 'has the larger number first. Put the smaller first');
   return to === undefined && low > 0 ? [tenth(low * 0.8), tenth(low)] : [tenth(low), tenth(high)];
 }
 export const mmText = ([a, b]: readonly [number, number]): string => `${a}–${b} mm`;
@@ -40,7 +40,7 @@ export function number(t: string, low: number, high: number, what: string): numb
   );
   return t.trim() !== '' && Number.isFinite(n) && n >= low && n <= high
     ? n
-    : say(t, `is not a ${what} from ${low} to ${high}`);
+    : sayCell(t, `is not a ${what} from ${low} to ${high}`);
 }
 
 /** One of a few words; the first letters are enough where they leave no doubt. */
@@ -48,7 +48,7 @@ export function oneOf<T extends string>(options: readonly T[], t: string): T {
   const w = t.trim().toLowerCase();
   const hit = options.find((o) => o === w) ?? (w.length >= 3 ? options.filter((o) => o.startsWith(w)) : []);
   const found = Array.isArray(hit) ? (hit.length === 1 ? hit[0] : undefined) : hit;
-  return found ?? say(t, `must be one of ${options.join(', ')}`);
+  return found ?? sayCell(t, `must be one of ${options.join(', ')}`);
 }
 /** Hours of sun by the words on a tag. Windows are those of shipped plants so labelled. */
 const SUN: readonly [RegExp, Plant['sunHours']][] = [
@@ -62,7 +62,7 @@ const SUN: readonly [RegExp, Plant['sunHours']][] = [
 export const many = <T extends string>(options: readonly T[], t: string): T[] =>
   t.split(/[,;/+]\s*|\s+and\s+/).map((w) => oneOf(options, w));
 
-export function sun(t: string): Plant['sunHours'] {
+export function sunCell(t: string): Plant['sunHours'] {
   const hours = t.match(/\d+(?:\.\d+)?/g)?.map(Number) ?? [];
   if (hours.length === 4) return hours as Plant['sunHours'];
   if (hours.length === 2)
@@ -74,7 +74,7 @@ export function sun(t: string): Plant['sunHours'] {
     ];
   return (
     SUN.find(([words]) => words.test(t.toLowerCase()))?.[1] ??
-    say(t, 'is not a sun level. Use full sun, part sun, part shade, shade, or four numbers of hours')
+    sayCell(t, 'is not a sun level. Use full sun, part sun, part shade, shade, or four numbers of hours')
   );
 }
 
@@ -95,7 +95,7 @@ export function bloom(t: string): number[] {
   );
   const [from, to] = [named[0], named[named.length - 1]];
   if (from === undefined || to === undefined || named.some((m) => m < 0 || m > 11))
-    return say(t, 'is not a range of months. Use Jun–Oct, or twelve numbers from 0 to 1');
+    return sayCell(t, 'is not a range of months. Use Jun–Oct, or twelve numbers from 0 to 1');
   return MONTHS.map((_, m) => {
     const inside = from <= to ? m >= from && m <= to : m >= from || m <= to;
     return !inside ? 0 : m === from || m === to ? 0.6 : 1;
@@ -110,16 +110,21 @@ export function monthSpan(t: string): [number, number] {
   const month = (n: number | undefined): n is number => n !== undefined && Number.isInteger(n) && n >= 1 && n <= 12;
   return month(from) && month(to) && more.length === 0
     ? [from, to]
-    : say(t, 'is not a range of months. Use 4–11, from April to November');
+    : sayCell(t, 'is not a range of months. Use 4–11, from April to November');
 }
 
 /** “9 weeks under 7 °C”: the winter a plant must have. Throws CellError. */
 export function chill(t: string): { weeks: number; belowC: number } {
   const m = /^(\d{1,2})\s*weeks? under (-?\d+(?:\.\d+)?)\s*(?:°?\s*c)?$/i.exec(t.trim());
-  return m ? { weeks: Number(m[1]), belowC: Number(m[2]) } : say(t, 'is not a winter. Use 9 weeks under 7 °C, or none');
+  return m
+    ? { weeks: Number(m[1]), belowC: Number(m[2]) }
+    : sayCell(t, 'is not a winter. Use 9 weeks under 7 °C, or none');
 }
 
-/** “berries #c8202a 9 0.2 1 1 0…”: what is shown after the flower, its colour, size in mm and share, and twelve shares by month. Throws CellError. */
+/**
+ * “berries #c8202a 9 0.2 1 1 0…”: what is shown after the flower, its colour, size in mm and share, and
+ * twelve shares by month. Throws CellError.
+ */
 export function display(t: string): z.infer<typeof DisplaySchema> {
   const m = /^([a-z ]+?) (#[0-9a-f]{6}) ([\d.]+) ([\d.]+) ([\d. ]+)$/i.exec(t.trim());
   const read = DisplaySchema.safeParse({
@@ -131,7 +136,7 @@ export function display(t: string): z.infer<typeof DisplaySchema> {
   });
   return read.success
     ? read.data
-    : say(
+    : sayCell(
         t,
         'is not in the right form for berries, fruit or seed heads. Use berries #c8202a 9 0.2 and twelve shares from 0 to 1',
       );
@@ -147,7 +152,10 @@ export function colours(t: string): Plant['colours'] {
       const part = PARTS.find((p) => p === m?.[1]);
       const hex = hexOfWord(m?.[2] ?? '');
       if (!part || !hex)
-        return say(piece, `is not a coloured part. Use the form flower #c8146c 0.85; parts are ${PARTS.join(', ')}`);
+        return sayCell(
+          piece,
+          `is not a coloured part. Use the form flower #c8146c 0.85; parts are ${PARTS.join(', ')}`,
+        );
       return { part, hex, share: number(m?.[3] ?? '', 0, 1, 'share') };
     });
 }
@@ -183,24 +191,25 @@ export function startSize(t: string): Plant['starts'][number]['size'] {
   return code.success
     ? code.data
     : (START_WORDS.find(([words]) => words.test(t.toLowerCase()))?.[1] ??
-        say(
+        sayCell(
           t,
           'is not a size to buy. Use 6-pack, 9 cm, 10 cm, 1 L, 2 L, 3 L, plug, seed, dry bulb, bare root or rooted cutting',
         ));
 }
 
 /** The coldest winter from °C, or from a hardiness zone's number or letter and number. */
-export function winter(t: string): number {
+export function winterCell(t: string): number {
   const z = /^\s*(?:zone|usda|z)\s*(\d{1,2})\s*([ab])?/i.exec(t);
-  // Zone n begins at −51.1 °C for zone 1 and rises 5.6 °C a zone, half of it for b: the published table of average annual extreme minima.
+  // Zone n begins at −51.1 °C for zone 1 and rises 5.6 °C a zone, half of it for b: the published table of
+  // average annual extreme minima.
   if (z) return Math.round((-51.1 + (Number(z[1]) - 1) * 5.556 + (z[2]?.toLowerCase() === 'b' ? 2.778 : 0)) * 10) / 10;
   return number(t.replace(/°?\s*c$/i, ''), -50, 20, 'temperature in °C');
 }
 
 /** A length in mm. */
 export const length = (t: string, units: UnitSystem): number =>
-  parseLength(t, units) ?? say(t, 'is not a length. Use the form 45 mm');
+  parseLength(t, units) ?? sayCell(t, 'is not a length. Use the form 45 mm');
 
 /** A colour word or #rrggbb. */
-export const colour = (t: string): string =>
-  hexOfWord(t) ?? say(t, 'is not a colour. Use a name such as rose pink, or #rrggbb');
+export const colourCell = (t: string): string =>
+  hexOfWord(t) ?? sayCell(t, 'is not a colour. Use a name such as rose pink, or #rrggbb');

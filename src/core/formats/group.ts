@@ -25,7 +25,10 @@ export const writeGroup = (group: Group, containers: readonly Planting[]): strin
   return JSON.stringify(file, null, 2);
 };
 
-/** Reads a group of any version. A container that it names and does not hold is told, not refused. Throws BadInputError. */
+/**
+ * Reads a group of any version. A container that it names and does not hold is told, not refused. Throws
+ * BadInputError.
+ */
 export function readGroup(data: unknown): { group: Group; containers: Planting[] } {
   const raw = climbed(LADDER, data);
   if (!Array.isArray(raw.containers)) throw new BadInputError('containers: must be a list of plantings.');

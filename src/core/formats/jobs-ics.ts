@@ -14,7 +14,8 @@ export interface DatedJob extends Job {
 }
 
 /**
- * A container’s jobs from a day up to and with another: what comes of its season is asked once more from the day after it
+ * A container’s jobs from a day up to and with another: what comes of its season is asked once more from the
+ * day after it
  * is planted. What was due before the first day and is not done yet stands on that day.
  */
 function jobsOfOne(of: Planting, from: string, to: string, around: Partial<Around>): DatedJob[] {
@@ -27,7 +28,10 @@ function jobsOfOne(of: Planting, from: string, to: string, around: Partial<Aroun
   return [...seen.values()];
 }
 
-/** All that some containers need from one day up to and with another, what is overdue included, soonest first. Throws UnknownPlantError. */
+/**
+ * All that some containers need from one day up to and with another, what is overdue included, soonest first.
+ * Throws UnknownPlantError.
+ */
 export const jobsBetween = (
   plantings: readonly Planting[],
   from: string,
@@ -46,7 +50,8 @@ const dayOf = (date: string): [number, number, number] => {
 
 /**
  * Jobs as a calendar (RFC 5545), a whole day each. A job keeps its identifier when its day moves, so that opening a
- * later file moves it and doubles nothing. Null for no jobs: a calendar without an event is not a valid file. Throws Error
+ * later file moves it and doubles nothing. Null for no jobs: a calendar without an event is not a valid file.
+ * Throws Error
  * where the calendar cannot be written.
  */
 export function jobsIcs(jobs: readonly DatedJob[]): string | null {

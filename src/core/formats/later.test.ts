@@ -10,7 +10,10 @@ const petunia = newPlacement('p1', { plant: 'petunia-violet', start: 'p9', xMm: 
 const today: Planting = { ...pot(), placements: [petunia], nextId: 9 };
 const deed = { id: 'd2', what: 'feed', to: null, on: '2026-07-01', done: null, leave: 0.5 };
 
-/** A planting as the next minor version might write it: a school, a deed, a plant and three fields that nobody knows yet. */
+/**
+ * A planting as the next minor version might write it: a school, a deed, a plant and three fields that nobody
+ * knows yet.
+ */
 const tomorrow = {
   ...today,
   minor: 1,

@@ -6,7 +6,7 @@ import type { Raw } from './versions';
 /** Lists of a planting whose entries can be left out one by one. */
 const LISTS: ReadonlySet<string> = new Set(['placements', 'deeds', 'learned']);
 /** Faults that something new looks like; any other is a fault in a later file too. */
-const NEW: ReadonlySet<string> = new Set(['invalid_value', 'invalid_union', 'custom']);
+export const NEW: ReadonlySet<string> = new Set(['invalid_value', 'invalid_union', 'custom']);
 
 const isRaw = (x: unknown): x is Raw => typeof x === 'object' && x !== null && !Array.isArray(x);
 const alike = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
@@ -22,7 +22,10 @@ const reach = (from: unknown, way: readonly PropertyKey[]): unknown => way.reduc
 /** Whether data was written by a later minor version than this. */
 export const isLater = (data: Raw): boolean => typeof data.minor === 'number' && data.minor > PLANTING_MINOR;
 
-/** The data with what was set aside back in its place, where that is still as it was left; what has no place any more is dropped. */
+/**
+ * The data with what was set aside back in its place, where that is still as it was left; what has no place
+ * any more is dropped.
+ */
 export function restored(data: Raw): Raw {
   const read = LaterSchema.array().safeParse(data.later);
   if (!read.success) return data;

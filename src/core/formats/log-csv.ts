@@ -24,7 +24,10 @@ function rowOf(entry: LogEntry): Row {
   }
 }
 
-/** A log as CSV, oldest first: one row an entry; photographs stay in the backup. What a spreadsheet would run as a formula is quoted with an apostrophe. Throws UnknownPlantError. */
+/**
+ * A log as CSV, oldest first: one row an entry; photographs stay in the backup. What a spreadsheet would run
+ * as a formula is quoted with an apostrophe. Throws UnknownPlantError.
+ */
 export function logCsv(planting: Planting, log: readonly LogEntry[]): string {
   const names = new Map(resolve(planting).map(({ plant }) => [plant.id, plantName(plant)]));
   const plantOf = (e: LogEntry) => ('plant' in e && e.plant !== null ? (names.get(e.plant) ?? e.plant) : '');

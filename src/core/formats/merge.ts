@@ -2,9 +2,12 @@ import type { OwnPlant } from '../plants/own';
 import type { Plant } from '../plants/schema';
 import type { Planting } from '../plantings/schema';
 import { same } from '../units/same';
-import type { Bench, Pot } from './backup';
+import type { BenchFile, Pot } from './backup';
 
-/** What becomes of one thing in a file: put beside what is here, in its place, or left out because the one here is as new. */
+/**
+ * What becomes of one thing in a file: put beside what is here, in its place, or left out because the one
+ * here is as new.
+ */
 export type Fate = 'new' | 'newer' | 'older' | 'same';
 
 /** A bench as it is here, by id; times in milliseconds. */
@@ -44,7 +47,7 @@ function plantFate(own: OwnPlant, here: Here['plants']): Merge['plants'][number]
  * What opening a file would do to the bench that is here: by identity, the newer of two wins, and what is the same is
  * not doubled. Pure: nothing is done by it. Two containers of one id in one file are told apart.
  */
-export function mergeOf(bench: Bench, here: Here, newId: () => string): Merge {
+export function mergeOf(bench: BenchFile, here: Here, newId: () => string): Merge {
   const seen = new Set<string>();
   const pots = bench.pots.map((pot) => {
     const twin = seen.has(pot.planting.id);

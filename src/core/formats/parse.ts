@@ -7,7 +7,10 @@ export class BadInputError extends Error {}
 
 const MOST_SHOWN = 6;
 
-/** Where several kinds may stand, the faults of the one that was most likely meant: the one that was read the furthest. */
+/**
+ * Where several kinds may stand, the faults of the one that was most likely meant: the one that was read the
+ * furthest.
+ */
 function meant(issue: z.core.$ZodIssue): readonly z.core.$ZodIssue[] {
   if (issue.code !== 'invalid_union') return [issue];
   const furthest = maxBy(issue.errors, (list) => Math.max(...list.map((i) => i.path.length)));

@@ -3,18 +3,18 @@ import { RoleSchema } from '../plants/traits';
 import type { Tag } from '../plants/tag';
 import {
   bloom,
-  colour,
+  colourCell,
   colours,
   length,
   mmText,
   number,
   oneOf,
   range,
-  say,
+  sayCell,
   starts,
   startSize,
-  sun,
-  winter,
+  sunCell,
+  winterCell,
 } from './cells';
 import type { Column, Read } from './column';
 import { FACT_COLUMNS } from './fact-columns';
@@ -22,7 +22,7 @@ import { FACT_COLUMNS } from './fact-columns';
 const text =
   (key: 'common' | 'botanical' | 'variety' | 'note' | 'poisonPart', most: number): Read =>
   (t) =>
-    t.length > most ? say(`${t.slice(0, 20)}…`, `is longer than ${most} characters`) : { [key]: t };
+    t.length > most ? sayCell(`${t.slice(0, 20)}…`, `is longer than ${most} characters`) : { [key]: t };
 
 const choice =
   <K extends keyof Tag>(key: K, options: readonly string[]): Read =>
@@ -44,7 +44,7 @@ export const PLANT_COLUMNS: readonly Column[] = [
     label: 'Id',
     aliases: /^(id|code|sku)$/,
     read: (t) => ({
-      id: s.id.safeParse(t).success ? t : say(t, 'is not a valid id. Use lower-case letters, digits and hyphens'),
+      id: s.id.safeParse(t).success ? t : sayCell(t, 'is not a valid id. Use lower-case letters, digits and hyphens'),
     }),
     write: (p) => p.id,
   },
@@ -134,7 +134,7 @@ export const PLANT_COLUMNS: readonly Column[] = [
     key: 'sun',
     label: 'Sun',
     aliases: /^(sun|light|exposure|position|sun hours)$/,
-    read: (t) => ({ sunHours: sun(t) }),
+    read: (t) => ({ sunHours: sunCell(t) }),
     write: (p) => `${p.sunHours.join(', ')} h`,
     common: true,
   },
@@ -172,7 +172,7 @@ export const PLANT_COLUMNS: readonly Column[] = [
     key: 'coldest_winter',
     label: 'Coldest winter',
     aliases: /^(coldest winter|hardy to|hardiness|zone|hardiness zone|min temp|minimum temperature)$/,
-    read: (t) => ({ coldestWinterC: winter(t) }),
+    read: (t) => ({ coldestWinterC: winterCell(t) }),
     write: (p) => `${p.coldestWinterC} °C`,
     common: true,
   },
@@ -180,7 +180,7 @@ export const PLANT_COLUMNS: readonly Column[] = [
     key: 'coldest_night',
     label: 'Coldest night in growth',
     aliases: /^(coldest night)$/,
-    read: (t) => ({ coldestNightC: winter(t) }),
+    read: (t) => ({ coldestNightC: winterCell(t) }),
     write: (p) => `${p.coldestNightC} °C`,
   },
   ...FACT_COLUMNS,
@@ -259,14 +259,14 @@ export const PLANT_COLUMNS: readonly Column[] = [
     key: 'flower_colour',
     label: 'Flower colour',
     aliases: /^(flower colou?r|colou?r|bloom colou?r)$/,
-    read: (t) => ({ flowerHex: colour(t) }),
+    read: (t) => ({ flowerHex: colourCell(t) }),
     common: true,
   },
   {
     key: 'leaf_colour',
     label: 'Leaf colour',
     aliases: /^(leaf colou?r|foliage colou?r|foliage)$/,
-    read: (t) => ({ leafHex: colour(t) }),
+    read: (t) => ({ leafHex: colourCell(t) }),
     common: true,
   },
   {

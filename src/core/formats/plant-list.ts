@@ -37,7 +37,8 @@ function lineOf(line: string): { text: string; count: number } {
 const singular = (text: string): string => text.replace(/(\w{3,}?)(?:es|s)\b/gi, '$1');
 
 /**
- * Plants as somebody writes them down, by lines, commas, semicolons or “and”: “3 purple petunias, 1 canna and 2 × bacopa”.
+ * Plants as somebody writes them down, by lines, commas, semicolons or “and”: “3 purple petunias, 1 canna and
+ * 2 × bacopa”.
  * A number may stand before or after a name, in figures or, up to twelve, in words; without one it is one. A line that
  * no plant is found for has an empty `found`.
  */

@@ -10,14 +10,17 @@ import { BadInputError } from './parse';
 import type { Cell, Column } from './column';
 import { PLANT_COLUMNS } from './plant-columns';
 
-/** Plants as CSV (RFC 4180), every field, exactly. Cells that a spreadsheet would run as a formula get an apostrophe. */
+/**
+ * Plants as CSV (RFC 4180), every field, exactly. Cells that a spreadsheet would run as a formula get an
+ * apostrophe.
+ */
 export function plantsCsv(plants: readonly Plant[]): string {
   const columns = PLANT_COLUMNS.filter((c) => c.write);
   return `${Papa.unparse({ fields: columns.map((c) => c.key), data: plants.map((p) => columns.map((c) => c.write?.(p) ?? '')) }, { escapeFormulae: true, newline: '\r\n' })}\r\n`;
 }
 
 /** A spreadsheet as text: its headings and its rows, nothing understood yet. */
-export interface Sheet {
+export interface SpreadsheetText {
   headings: string[];
   rows: string[][];
 }
@@ -25,11 +28,14 @@ export interface Sheet {
 /** More rows than this are refused: no nursery lists so many, and a browser would labour. */
 const MOST_ROWS = 50_000;
 
-/** Letters in one heading or cell that are read: what is longer is prose in the wrong place, and would take long to understand. */
+/**
+ * Letters in one heading or cell that are read: what is longer is prose in the wrong place, and would take
+ * long to understand.
+ */
 export const LONGEST = 400;
 
 /** Splits CSV text, with commas, semicolons or tabs. Throws BadInputError where there is no table. */
-export function readSheet(text: string): Sheet {
+export function readSheet(text: string): SpreadsheetText {
   const { data } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), {
     skipEmptyLines: 'greedy',
     delimitersToGuess: [',', ';', '\t', '|'],
@@ -108,7 +114,10 @@ const slug = (text: string): string =>
     .slice(0, 44)
     .replace(/-$/, '') || 'plant';
 
-/** An id that nobody has: `own-` and the name, numbered when it must be. `used` keeps count of names given out before, so that thousands alike are numbered quickly. */
+/**
+ * An id that nobody has: `own-` and the name, numbered when it must be. `used` keeps count of names given out
+ * before, so that thousands alike are numbered quickly.
+ */
 export function ownId(name: string, taken: (id: string) => boolean, used = new Map<string, number>()): string {
   const stem = `own-${slug(name)}`;
   let n = used.get(stem) ?? 1;
@@ -159,7 +168,10 @@ interface Reading {
   onProgress?: (done: number) => void;
 }
 
-/** Rows as plants, each with where its unsaid fields come from; rows that cannot be read as errors, a line each. Reads all, changes nothing. */
+/**
+ * Rows as plants, each with where its unsaid fields come from; rows that cannot be read as errors, a line
+ * each. Reads all, changes nothing.
+ */
 export function readPlantRows(rows: readonly (readonly string[])[], reading: Reading): ReadPlants {
   const out: ReadPlants = { plants: [], errors: [] };
   const given: Given = { ids: new Set(), names: new Map() };
@@ -232,7 +244,7 @@ function pricedStarts(p: Plant, size: Cell['start'], price: number | undefined):
 }
 
 /** The rows left out, as CSV to mend and read again: the row's number, the trouble, and the row as it was. */
-export function errorsCsv(sheet: Sheet, errors: readonly RowError[]): string {
+export function errorsCsv(sheet: SpreadsheetText, errors: readonly RowError[]): string {
   return `${Papa.unparse({ fields: ['row', 'trouble', ...sheet.headings], data: errors.map((e) => [e.row, e.message, ...(sheet.rows[e.row - 2] ?? [])]) }, { escapeFormulae: true, newline: '\r\n' })}\r\n`;
 }
 

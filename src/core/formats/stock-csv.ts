@@ -20,7 +20,10 @@ const HEADS: Record<'plant' | 'start' | 'price' | 'available', RegExp> = {
 /** Words in order of the alphabet: “violet, deep Petunia” is the same plant as “Petunia, deep violet”. */
 const key = (text: string): string => (text.toLowerCase().match(/[a-z0-9]+/g) ?? []).sort().join(' ');
 
-/** A nursery's list: a row a plant and start size, by id, by name or by botanical name with variety. Rows that cannot be read are told, a line each. Throws BadInputError where there is no table. */
+/**
+ * A nursery's list: a row a plant and start size, by id, by name or by botanical name with variety. Rows that
+ * cannot be read are told, a line each. Throws BadInputError where there is no table.
+ */
 export function readStockCsv(text: string, library: readonly Plant[]): ReadStock {
   const sheet = readSheet(text);
   const at = (of: keyof typeof HEADS) =>

@@ -38,7 +38,10 @@ export const PLANTING_LADDER: Ladder = { format: 'rillbank.planting', rungs: [wi
 /** A backup had no plants of one's own. */
 const withOwnPlants: Rung = (data) => ({ ...data, plants: [] });
 
-/** A backup held bare plantings, and neither what was put away, nor stock, nor settings. All were on the bench when it was saved. */
+/**
+ * A backup held bare plantings, and neither what was put away, nor stock, nor settings. All were on the bench
+ * when it was saved.
+ */
 const withShelf: Rung = ({ plantings, ...data }) => ({
   ...data,
   pots: Array.isArray(plantings)

@@ -10,7 +10,10 @@ const MOST_ZIP_BYTES = 0xffff_ffff;
 
 /** Writes a ZIP as it goes. */
 export interface ZipWriter {
-  /** Adds a file; what is packed already, as a photograph, is stored as it is. Throws RangeError past the ends of the format. */
+  /**
+   * Adds a file; what is packed already, as a photograph, is stored as it is. Throws RangeError past the ends
+   * of the format.
+   */
   add: (path: string, bytes: Uint8Array, packed?: boolean) => void;
   /** Writes the directory. Nothing can be added after it. */
   end: () => void;

@@ -32,7 +32,10 @@ export const roomOf = (b: Body): number => Math.max(b.rimX, b.leafR * 0.9);
 /** How far its leaves reach toward the wall. */
 const deepOf = (b: Body): number => b.rimY + b.overMm;
 
-/** Each container spread evenly among the others: one by turns where there are as many of each, else in a rhythm, the rarer ones inside. */
+/**
+ * Each container spread evenly among the others: one by turns where there are as many of each, else in a
+ * rhythm, the rarer ones inside.
+ */
 export function dealt(bodies: readonly Body[]): Body[] {
   const kinds = [...new Set(bodies.map((b) => b.of))].map((of) => bodies.filter((b) => b.of === of));
   const most = Math.max(0, ...kinds.map((k) => k.length));
@@ -48,7 +51,10 @@ export function dealt(bodies: readonly Body[]): Body[] {
     .map(({ b }) => b);
 }
 
-/** Those of one height by turns; else in an order that has the tallest in the middle and the others to either side of it. */
+/**
+ * Those of one height by turns; else in an order that has the tallest in the middle and the others to either
+ * side of it.
+ */
 function ordered(bodies: readonly Body[]): Body[] {
   const tops = bodies.map((b) => b.topZ);
   return Math.min(...tops) / Math.max(...tops) >= ROW ? dealt(bodies) : peaked(bodies);
@@ -73,7 +79,10 @@ function along(bodies: readonly Body[]): (Pick<Stand, 'id' | 'xMm'> & { r: numbe
   });
 }
 
-/** A place’s containers set out for a start: those on the ground along the wall with the tallest in the middle, what hangs above them. */
+/**
+ * A place’s containers set out for a start: those on the ground along the wall with the tallest in the
+ * middle, what hangs above them.
+ */
 export function freshGroup(place: string, plantings: readonly Planting[], date: string): Group {
   const here = plantings.filter((p) => p.spot.name === place);
   const [first] = here;
@@ -139,7 +148,10 @@ export function byTurns(scene: Scene): Shift[] {
   return dealt(scene.bodies).map((b, i) => ({ ...places[i], id: b.id }));
 }
 
-/** The same to the left and to the right of the middle: each pair from outside in, as far out as the further of the two. */
+/**
+ * The same to the left and to the right of the middle: each pair from outside in, as far out as the further
+ * of the two.
+ */
 export function mirrored({ bodies }: Scene): Shift[] {
   const order = [...bodies].sort((a, b) => a.xMm - b.xMm);
   return order.map((b, i) => {
@@ -154,7 +166,10 @@ export function mirrored({ bodies }: Scene): Shift[] {
 /** A hand that comes so near a row or a mirrored place means it, mm. Working figure: two fingers. */
 const SNAPS_MM = 35;
 
-/** Where one comes to stand that is let go about here: level with another, or as far to the other side as its like, where it is near to either. */
+/**
+ * Where one comes to stand that is let go about here: level with another, or as far to the other side as its
+ * like, where it is near to either.
+ */
 export function snapped(
   { bodies }: Pick<Scene, 'bodies'>,
   id: string,

@@ -17,7 +17,7 @@ export type Change =
   | { kind: 'recast'; label: string; of: string; /** The plant it is to share. */ plant: string };
 
 /** What one check finds in a scene. */
-export interface Judged {
+export interface GroupJudged {
   severity: Severity;
   measured: number;
   band: readonly [number, number];
@@ -36,5 +36,5 @@ export interface GroupCheck {
   name: string;
   rule: string;
   source: string;
-  of: (scene: Scene) => Judged | null;
+  of: (scene: Scene) => GroupJudged | null;
 }

@@ -4,7 +4,10 @@ import { type Body, gap, level, pairs, nameOf } from './scene';
 
 /** Pots stand so far apart at the least, rim to rim, mm: fingers go between. Working figure. */
 const FINGERS_MM = 20;
-/** Leaves may reach into each other by this share of the smaller’s own reach. Working figure: they touch, and neither is lost. */
+/**
+ * Leaves may reach into each other by this share of the smaller’s own reach. Working figure: they touch, and
+ * neither is lost.
+ */
 const REACH_IN = 0.3;
 
 const rimGap = (a: Body, b: Body): number => gap(a, b, 'rim');

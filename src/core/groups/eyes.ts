@@ -1,12 +1,12 @@
 import { hookMm } from '../containers/outline';
 import type { Lookout } from './schema';
 import type { Scene } from './scene';
-import type { Way } from '../spots/sun-seen';
+import type { Direction } from '../spots/sun-seen';
 
 /** From where to where one looks, mm in the frame of the scene, and how wide a look, degrees from top to bottom. */
 export interface EyeView {
-  at: Way;
-  to: Way;
+  at: Direction;
+  to: Direction;
   fovDeg: number;
 }
 
@@ -51,7 +51,10 @@ export function reachOf({ group, bodies }: Pick<Scene, 'group' | 'bodies'>): Rea
 /** Eyes of one who stands and of one who sits, mm over the ground. Working figures: the middle of grown people. */
 const STANDING_MM = 1580;
 const SITTING_MM = 1180;
-/** The gate is so far off where nobody said, the café chair so far, and one walks along at this distance from what stands there, mm. Working figures. */
+/**
+ * The gate is so far off where nobody said, the café chair so far, and one walks along at this distance from
+ * what stands there, mm. Working figures.
+ */
 const GATE_MM = 5200;
 const CHAIR_MM = 2200;
 const ALONG_MM = 1700;
@@ -78,8 +81,11 @@ export function lookoutsOf({ group, bodies }: Pick<Scene, 'group' | 'bodies'>): 
   };
 }
 
-/** The narrowest look from a point to another that holds all of a reach in a picture so many times wider than high, degrees. */
-function holding(at: Way, to: Way, { left, right, up, out }: Reach, aspect: number): number {
+/**
+ * The narrowest look from a point to another that holds all of a reach in a picture so many times wider than
+ * high, degrees.
+ */
+function holding(at: Direction, to: Direction, { left, right, up, out }: Reach, aspect: number): number {
   const ahead = [to.x - at.x, to.y - at.y, to.z - at.z] as const;
   const far = Math.hypot(...ahead);
   const f = ahead.map((v) => v / far) as [number, number, number];
@@ -115,7 +121,7 @@ export function eyeOf(
   round = 0,
 ): EyeView {
   const reach = reachOf(scene);
-  const to: Way = { x: middleOf(reach), y: reach.out * 0.5, z: reach.up * LOOK_UP };
+  const to: Direction = { x: middleOf(reach), y: reach.out * 0.5, z: reach.up * LOOK_UP };
   if (eye === 'along') {
     const x = reach.left + along * (reach.right - reach.left);
     return {
@@ -141,6 +147,6 @@ export function eyeOf(
     };
   }
   const { xMm, yMm, eyeMm } = lookoutsOf(scene)[eye];
-  const at: Way = { x: xMm, y: yMm, z: eyeMm };
+  const at: Direction = { x: xMm, y: yMm, z: eyeMm };
   return { at, to, fovDeg: holding(at, to, reach, aspect) };
 }

@@ -12,14 +12,20 @@ const spanOf = (bodies: Scene['bodies']): Span[] => bodies.map((b) => [b.xMm - r
 
 const about = ({ xMm, widthMm }: { xMm: number; widthMm: number }): Span => [xMm - widthMm / 2, xMm + widthMm / 2];
 
-/** What along the wall is taken, on the ground by all that stands there, the doors and the way; on a ledge by what stands on it. */
+/**
+ * What along the wall is taken, on the ground by all that stands there, the doors and the way; on a ledge by
+ * what stands on it.
+ */
 function takenIn({ group, bodies }: Scene, ledge: Ledge | null): Span[] {
   if (ledge) return spanOf(bodies.filter((b) => Math.abs(b.upMm - ledge.heightMm) <= ON_IT_MM));
   const doors = group.openings.filter((o) => o.kind === 'door').map(about);
   return [...spanOf(bodies), ...doors, ...(group.path ? [about(group.path)] : [])];
 }
 
-/** The free place for so much more that is nearest to `near`: its middle, mm from the middle of the wall; null where a ledge has none. */
+/**
+ * The free place for so much more that is nearest to `near`: its middle, mm from the middle of the wall; null
+ * where a ledge has none.
+ */
 export function roomBeside(scene: Scene, wideMm: number, near = 0, ledge: Ledge | null = null): number | null {
   const taken = takenIn(scene, ledge);
   const [least, most] = ledge ? about(ledge) : [-Infinity, Infinity];
@@ -39,20 +45,23 @@ export function roomBeside(scene: Scene, wideMm: number, near = 0, ledge: Ledge 
 }
 
 /** Where guests are wanted: near a door, on a ledge, or about a place along the wall. */
-export interface Wanted {
+export interface GuestsWanted {
   nearMm?: number;
   ledge?: Ledge | null;
 }
 
-/** Guests that are set out, and how far from where they were wanted they begin, mm; `onLedge` tells whether the ledge had room. */
-export interface Joined {
+/**
+ * Guests that are set out, and how far from where they were wanted they begin, mm; `onLedge` tells whether
+ * the ledge had room.
+ */
+export interface GuestsSetOut {
   group: Group;
   awayMm: number;
   onLedge: boolean;
 }
 
 /** A group with guests set out beside what stands there, as near to where they are wanted as there is room. */
-export function joinedBy(scene: Scene, guests: Scene, { nearMm = 0, ledge = null }: Wanted = {}): Joined {
+export function joinedBy(scene: Scene, guests: Scene, { nearMm = 0, ledge = null }: GuestsWanted = {}): GuestsSetOut {
   const spans = spanOf(guests.bodies);
   if (spans.length === 0) return { group: scene.group, awayMm: 0, onLedge: false };
   const [left, right] = [Math.min(...spans.map(([l]) => l)), Math.max(...spans.map(([, r]) => r))];

@@ -1,7 +1,7 @@
 import { clearance, way } from './clearance';
-import type { GroupCheck, Judged, Shift } from './check';
+import type { GroupCheck, GroupJudged, Shift } from './check';
 import { heights, inFront } from './heights';
-import { numbers, potColours, repeat } from './repeat';
+import { numbers, potColours, repeatInGroup } from './repeat';
 import type { Group } from './schema';
 import type { Scene } from './scene';
 import { shaded } from './shaded';
@@ -13,7 +13,7 @@ export const GROUP_CHECKS = {
   way,
   heights,
   inFront,
-  repeat,
+  repeat: repeatInGroup,
   potColours,
   numbers,
   twins,
@@ -22,7 +22,7 @@ export const GROUP_CHECKS = {
 export type GroupCheckId = keyof typeof GROUP_CHECKS;
 const ALL = Object.entries(GROUP_CHECKS) as [GroupCheckId, GroupCheck][];
 
-export interface GroupFinding extends Judged {
+export interface GroupFinding extends GroupJudged {
   check: GroupCheckId;
   name: string;
 }

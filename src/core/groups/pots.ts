@@ -86,7 +86,10 @@ function materialFor(
   };
 }
 
-/** The colour: of the pots there are, where they stand clear of the wall; else the material’s own, else one that does. */
+/**
+ * The colour: of the pots there are, where they stand clear of the wall; else the material’s own, else one
+ * that does.
+ */
 function colourFor(material: Material, wall: string, owned: readonly Container[]): { colour: string; why: PotReason } {
   const clear = (hex: string) => Math.abs(lch(hex).l - lch(wall).l);
   const [own] = owned.filter((c) => c.material === material);
@@ -158,7 +161,10 @@ function leadShape(place: PotPlace): { shape: Shape; why: PotReason } {
   }
 }
 
-/** Pots for the roles of a group at a place: sizes, material and colour, each with its rule. The others step down from the lead’s. */
+/**
+ * Pots for the roles of a group at a place: sizes, material and colour, each with its rule. The others step
+ * down from the lead’s.
+ */
 export function potsFor(
   place: PotPlace,
   roles: readonly GroupRole[],

@@ -41,7 +41,7 @@ function recasts(bodies: readonly Body[], out: readonly Body[]): Change[] {
 }
 
 /** A plant or a colour that comes again, so that they read as one. */
-export const repeat: GroupCheck = {
+export const repeatInGroup: GroupCheck = {
   name: 'Repetition',
   rule: 'One plant, leaf colour or flower colour in at least 60% of containers',
   source: 'common practice: repeated plants and colours; the share is our own estimate',

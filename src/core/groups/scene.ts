@@ -12,7 +12,10 @@ import type { Group, Stand } from './schema';
 /** A container where it stands, as large as it is on a day. Lengths in mm; heights over the ground of the place. */
 export interface Body extends Stand {
   planting: Planting;
-  /** Half the width of its rim and half its depth, and how far leaves reach past either. A round one is as deep as it is wide. */
+  /**
+   * Half the width of its rim and half its depth, and how far leaves reach past either. A round one is as
+   * deep as it is wide.
+   */
   rimX: number;
   rimY: number;
   overMm: number;
@@ -45,7 +48,10 @@ function turned(x: number, y: number, deg: number, isBox: boolean): [number, num
   return isBox ? [c * x + s * y, s * x + c * y] : [Math.hypot(c * x, s * y), Math.hypot(s * x, c * y)];
 }
 
-/** The week of its season that a day lies in; the first before it is planted, the last after its end. Throws UnknownPlantError. */
+/**
+ * The week of its season that a day lies in; the first before it is planted, the last after its end. Throws
+ * UnknownPlantError.
+ */
 export const weekOf = (planting: Planting, date: string): number =>
   clamp(Math.floor(daysBetween(planting.startDate, date) / 7), 0, grow(planting).weeks.length - 1);
 
@@ -96,7 +102,10 @@ export function sceneOf(group: Group, plantings: readonly Planting[], date: stri
 export const nameOf = ({ id, of, planting }: Pick<Body, 'id' | 'of' | 'planting'>): string =>
   id === of ? planting.name : `${planting.name} ${id.slice(id.lastIndexOf('-') + 1)}`;
 
-/** How far two stand apart along the ground at the rim, or past it by so much of the reach of their leaves; negative where they meet, mm. */
+/**
+ * How far two stand apart along the ground at the rim, or past it by so much of the reach of their leaves;
+ * negative where they meet, mm.
+ */
 export function gap(a: Body, b: Body, reach: 'rim' | 'leaf'): number {
   const more = reach === 'leaf' ? a.overMm + b.overMm : 0;
   const [dx, dy] = [Math.abs(a.xMm - b.xMm), Math.abs(a.yMm - b.yMm)];

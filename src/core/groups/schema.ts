@@ -37,7 +37,10 @@ export type Ledge = z.infer<typeof LedgeSchema>;
 /** The most that stand in one scene. */
 export const MOST_STANDS = 60;
 
-/** Where one container stands, or one of several that are the same: x to the right, y from the wall toward the viewer, its foot so high over the ground, turned about itself. */
+/**
+ * Where one container stands, or one of several that are the same: x to the right, y from the wall toward the
+ * viewer, its foot so high over the ground, turned about itself.
+ */
 const StandSchema = z
   .object({
     id,
@@ -63,7 +66,10 @@ export const GroupSchema = z
     wall: HexSchema,
     build: z.enum(WALL_BUILDS).default('render'),
     ground: z.enum(GROUND_BUILDS).default('paving'),
-    /** Which way one looks with the back to the wall, degrees from north, and where on earth: for spots whose hours were noted and not reckoned. */
+    /**
+     * Which way one looks with the back to the wall, degrees from north, and where on earth: for spots whose
+     * hours were noted and not reckoned.
+     */
     sun: z
       .object({ facing: z.number().min(0).max(360), latitude: z.number().min(-66).max(66) })
       .strict()

@@ -3,14 +3,17 @@ import type { Planting } from '../plantings/schema';
 import { clamp } from '../units/number';
 import type { Body, Scene } from './scene';
 import { lightOf } from './sun';
-import { reaches, sunAt, type Way } from '../spots/sun-seen';
+import { reaches, sunAt, type Direction } from '../spots/sun-seen';
 
 const STEP_H = 1 / 6;
 /** May to September, each on its 15th. */
 export const SHADE_MONTHS = [5, 6, 7, 8, 9] as const;
 
-/** Whether the ray from a point toward the sun meets a container with what grows in it, taken as an upright cylinder. */
-export function shadedBy(at: Way, sun: Way, by: Body): boolean {
+/**
+ * Whether the ray from a point toward the sun meets a container with what grows in it, taken as an upright
+ * cylinder.
+ */
+export function shadedBy(at: Direction, sun: Direction, by: Body): boolean {
   const flat = Math.hypot(sun.x, sun.y);
   if (sun.z <= 0 || flat < 1e-6) return false;
   const [dx, dy] = [by.xMm - at.x, by.yMm - at.y];
@@ -31,7 +34,7 @@ export function shadedBy(at: Way, sun: Way, by: Body): boolean {
 const LONGEST_MM = 6000;
 
 /** Where on the ground the shadow of its top falls; against the wall it stops. */
-export function shadowOf({ xMm, yMm, topZ }: Body, sun: Way): { xMm: number; yMm: number } {
+export function shadowOf({ xMm, yMm, topZ }: Body, sun: Direction): { xMm: number; yMm: number } {
   const flat = Math.hypot(sun.x, sun.y);
   const long = Math.min(LONGEST_MM, (topZ * flat) / Math.max(sun.z, 1e-6));
   const [dx, dy] = [(-sun.x / flat) * long, (-sun.y / flat) * long];
@@ -57,7 +60,10 @@ const GONE = 0.5;
 /** South of the equator the same months of summer are half a year round. */
 const monthsAt = (latitude: number): number[] => SHADE_MONTHS.map((m) => (latitude < 0 ? ((m + 5) % 12) + 1 : m));
 
-/** Who stands in whose shade over the growing months, by the sun of the place. Nothing where nobody knows from which side it comes. */
+/**
+ * Who stands in whose shade over the growing months, by the sun of the place. Nothing where nobody knows from
+ * which side it comes.
+ */
 export function shadesOf(scene: Scene): Shade[] {
   const light = lightOf(scene);
   if (!light) return [];
@@ -65,7 +71,7 @@ export function shadesOf(scene: Scene): Shade[] {
   return scene.bodies.map((b): Shade => {
     const others = scene.bodies.filter((o) => o !== b && o.topZ > b.rimZ);
     // Half way up its leaves: what only brushes its rim is not felt.
-    const at: Way = { x: b.xMm, y: b.yMm, z: (b.rimZ + b.topZ) / 2 };
+    const at: Direction = { x: b.xMm, y: b.yMm, z: (b.rimZ + b.topZ) / 2 };
     const by = new Map<string, number>();
     const [had, gone] = [new Map<number, number>(), new Map<number, number>()];
     const add = <K>(to: Map<K, number>, key: K) => to.set(key, (to.get(key) ?? 0) + STEP_H);

@@ -6,7 +6,10 @@ import { shadesOf } from './shade';
 /** Neighbours take a little of each other’s sun; more than a fifth of it and it is another spot. Working figure. */
 const LOST_SHARE = 0.2;
 const LOST_MOST = 0.6;
-/** With less sun than this it is a shady place, and what lives there does not miss it. Practice: under two hours is shade. */
+/**
+ * With less sun than this it is a shady place, and what lives there does not miss it. Practice: under two
+ * hours is shade.
+ */
 const SUNNY_H = 2;
 
 /** Nobody stands in another’s light. */

@@ -2,7 +2,10 @@ import type { ClockLight } from '../spots/schema';
 import { openClock, type PlaceLight } from '../spots/sun-seen';
 import type { Scene } from './scene';
 
-/** By the clock of the first spot that has one; else by the way its wall faces and the hours that were noted. Null where neither is known. */
+/**
+ * By the clock of the first spot that has one; else by the way its wall faces and the hours that were noted.
+ * Null where neither is known.
+ */
 export function lightOf({ group, bodies }: Pick<Scene, 'group' | 'bodies'>): PlaceLight | null {
   const lights = bodies.map((b) => b.planting.spot.light);
   const clock = lights.find((l): l is ClockLight => l.kind === 'clock');

@@ -12,12 +12,12 @@ import { joinedBy, roomBeside } from './guests';
 import { judgeGroup, moved } from './index';
 import { neighbourPot, potsFor } from './pots';
 import { GROUP_SIZES } from './roles';
-import { rowOf } from './row';
+import { groupInRow } from './row';
 import { gap, sceneOf } from './scene';
 import { inItsShade, isInItsShade, shadesOf, shadowOf } from './shade';
 import { lightOf } from './sun';
 import { sunOf } from '../spots/sun-seen';
-import { yearOf } from './year';
+import { movesOfYear } from './year';
 
 const found = (plantings: readonly Planting[], group = good) =>
   judgeGroup(sceneOf(group, plantings, DAY)).find((f) => f.check === 'twins');
@@ -181,7 +181,7 @@ describe('set out as a group', () => {
       { ...left, id: 'a', container: { ...left.container, count: 4 } },
       { ...right, id: 'b', container: { ...right.container, count: 2 } },
     ];
-    const group = rowOf(freshGroup('Entrance', six, DAY), six, ['a', 'b'], DAY);
+    const group = groupInRow(freshGroup('Entrance', six, DAY), six, ['a', 'b'], DAY);
     const order = [...group.stands].sort((x, y) => x.xMm - y.xMm).map((s) => s.of);
     expect(order.join('')).toBe('abaaba');
   });
@@ -237,7 +237,7 @@ describe('pots for a place', () => {
 describe('through the year', () => {
   const cold = (p: Planting): Planting => ({ ...p, spot: { ...p.spot, coldestWinterC: -10 } });
   test('clay that may crack goes under cover a week before the frost, and that of a mild place stays', () => {
-    const moves = (plantings: readonly Planting[]) => yearOf(good, plantings, DAY, '2027-07-10');
+    const moves = (plantings: readonly Planting[]) => movesOfYear(good, plantings, DAY, '2027-07-10');
     const inside = moves(all.map(cold)).filter((m) => m.text.includes('under cover'));
     expect(inside.map((m) => [m.of, m.on])).toEqual(all.map((p) => [p.id, '2026-10-13']));
     expect(moves(all.map((p) => ({ ...p, spot: { ...p.spot, coldestWinterC: 2 } })))).toEqual([]);
@@ -249,11 +249,11 @@ describe('through the year', () => {
       placements: [placed('t', 'tulip-red', 'filler', 0, 0), placed('u', 'viola-yellow', 'filler', 90, 0)],
     };
     const group = { ...good, stands: [stand('left', 0, 900), stand('right', 800, 300)] };
-    const moves = yearOf(group, [spring, right], '2026-03-01', '2026-12-01').filter((m) => m.stands.length > 0);
+    const moves = movesOfYear(group, [spring, right], '2026-03-01', '2026-12-01').filter((m) => m.stands.length > 0);
     expect(moves.map((m) => m.of)).toEqual(['right']);
     expect(moves[0]?.text).toContain('left behind it');
     const there = moved(group, moves[0]?.stands ?? []);
-    const next = yearOf(there, [spring, right], '2026-03-01', '2026-12-01').filter((m) => m.stands.length > 0);
+    const next = movesOfYear(there, [spring, right], '2026-03-01', '2026-12-01').filter((m) => m.stands.length > 0);
     // Set out so in March, the tulips come first and go behind again.
     expect(next.map((m) => m.of)).toEqual(['left', 'right']);
   });

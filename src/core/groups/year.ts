@@ -12,7 +12,10 @@ import { type Body, nameOf, sceneOf } from './scene';
 import type { Group } from './schema';
 import { moved } from './index';
 
-/** A container that is to stand elsewhere from a day on: what is said of it, and the moves that do it (none where it leaves the scene). */
+/**
+ * A container that is to stand elsewhere from a day on: what is said of it, and the moves that do it (none
+ * where it leaves the scene).
+ */
 export interface YearMove extends Shifted {
   of: string;
   stands: readonly Shift[];
@@ -93,7 +96,7 @@ function underCover({ id, container, spot, startDate, brief }: Planting, from: s
 }
 
 /** What is moved in a group between two days, soonest first. Throws UnknownPlantError. */
-export function yearOf(group: Group, plantings: readonly Planting[], from: string, to: string): YearMove[] {
+export function movesOfYear(group: Group, plantings: readonly Planting[], from: string, to: string): YearMove[] {
   const here = plantings.filter((p) => group.stands.some((s) => s.of === p.id) && p.placements.length > 0);
   return [...toTheFront(group, here, from, to), ...here.flatMap((p) => underCover(p, from, to))].sort((a, b) =>
     a.on.localeCompare(b.on),

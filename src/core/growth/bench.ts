@@ -34,10 +34,16 @@ const TALLEST = 4.2;
 const LEAF_TO_BALL = 0.9;
 /** What starts from a seed, a bulb or a tuber has hardly begun. Working figure. */
 const BEGUN = 0.02;
-/** Below the rim hangs so much out of a 9 cm pot of a stem that runs, mm, and this share of what it will of what only leans out, or has yet to run. Fitted. */
+/**
+ * Below the rim hangs so much out of a 9 cm pot of a stem that runs, mm, and this share of what it will of
+ * what only leans out, or has yet to run. Fitted.
+ */
 const HANGS = { runsMm: 54, leans: 0.026 } as const;
 
-/** What is sold taller than its pot would carry: swords, upright evergreens, the leaf of the tropics, climbers on their canes. Fitted, each to a handful of kinds. */
+/**
+ * What is sold taller than its pot would carry: swords, upright evergreens, the leaf of the tropics, climbers
+ * on their canes. Fitted, each to a handful of kinds.
+ */
 const TALL: Partial<Record<Habit, number>> = { fan: 1.4 };
 const upright = among('Taxus, Chamaecyparis, Cryptomeria, Juniperus, Thuja, Picea, Pinus, Laurus');
 const UPRIGHT = 1.17;
@@ -60,13 +66,19 @@ const CROP = 1.34;
 const soldGrown = among('Calluna, Erica, Brassica oleracea, Chrysanthemum');
 const GROWN = 0.81;
 
-/** From September to mid-May cool-season bedding is sold in flower and a little further on; by month positions of the north. Practice and fitted. */
+/**
+ * From September to mid-May cool-season bedding is sold in flower and a little further on; by month positions
+ * of the north. Practice and fitted.
+ */
 const COLD_MONTHS = { from: 7.6, until: 4.2 } as const;
 const IN_FLOWER = 1.07;
 /** What is sold for the cold months bears nights as cold as this; lobelia and nemesia do not. °C, working figure. */
 const BEARS_C = -4;
 
-/** What dies down is a crown with hardly a shoot while it sleeps; dry grass is cut down in early spring. Shares, fitted; before mid-April; grasses of warm summers are in full leaf by mid-June only. */
+/**
+ * What dies down is a crown with hardly a shoot while it sleeps; dry grass is cut down in early spring.
+ * Shares, fitted; before mid-April; grasses of warm summers are in full leaf by mid-June only.
+ */
 const CROWN = 0.2;
 const CUT_DOWN = 0.35;
 const CROWN_WIDE = 1.6;
@@ -88,7 +100,7 @@ export const isCrop = (plant: Plant): boolean =>
   plant.group !== 'bulb' && factsOf(plant).seasons === 1 && factsOf(plant).worlds[0] === 'kitchen';
 
 /** Crops grown for their fruit: the fastest of all. */
-export const fruits = (plant: Plant): boolean => fruiting(plant) && isCrop(plant);
+export const isFruitCrop = (plant: Plant): boolean => fruiting(plant) && isCrop(plant);
 
 const monthOf = (at: number): number => ((at % 12) + 12) % 12;
 
@@ -107,7 +119,7 @@ function sold(plant: Plant): { tall: number; wide: number } {
   if (upright(plant)) return { tall: UPRIGHT, wide: 1 };
   if (leafy(plant)) return { tall: LEAFY, wide: LEAFY };
   if (full(plant)) return { tall: FULL, wide: FULL };
-  return { tall: pace === 'slow' ? 1 : (TALL[plant.habit] ?? 1), wide: fruits(plant) ? CROP : 1 };
+  return { tall: pace === 'slow' ? 1 : (TALL[plant.habit] ?? 1), wide: isFruitCrop(plant) ? CROP : 1 };
 }
 
 /** A kind as it stands in a 9 cm pot, and what is the same of it in every pot. */
@@ -145,11 +157,14 @@ export function sizeInLeaf(plant: Plant, start: StartSize, at = JUNE): Size {
   };
 }
 
-/** A plant on the day it is set out, `at` a month position as it is read in the north: in leaf, or a crown out of season. */
+/**
+ * A plant on the day it is set out, `at` a month position as it is read in the north: in leaf, or a crown out
+ * of season.
+ */
 export function onTheDay(plant: Plant, start: StartSize, at: number): Size {
   const size = sizeInLeaf(plant, start, at);
   const facts = factsOf(plant);
-  if (asleep(facts, at)) return crownOf(size);
+  if (asleep(facts, at)) return wakingCrown(size);
   return facts.winterLook === 'stands dry' ? shrunk(size, regrownBy(plant, monthOf(at))) : size;
 }
 
@@ -160,7 +175,7 @@ function regrownBy(plant: Plant, month: number): number {
 }
 
 /** What wakes from its sleep: a crown with its first shoots. */
-export const crownOf = (size: Size): Size => shrunk(size, CROWN);
+export const wakingCrown = (size: Size): Size => shrunk(size, CROWN);
 
 const shrunk = ({ heightMm, spreadMm }: Size, to: number): Size => ({
   heightMm: heightMm * to,

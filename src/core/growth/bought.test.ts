@@ -1,4 +1,4 @@
-import { believed, type Point, readMeasured } from '../testing/growers/growth';
+import { believed, type GrowerPoint, readMeasured } from '../testing/growers/growth';
 import { MEASURED } from '../testing/growers/measured';
 import { placed, pot } from '../testing/pots';
 import { sum } from '../units/number';
@@ -19,7 +19,7 @@ const height = (plant: string, start: Parameters<typeof weeksOf>[1], week: numbe
 
 describe('beside what growers measure', () => {
   const points = MEASURED.flatMap(readMeasured);
-  const share = (list: readonly Point[]) => list.filter(believed).length / list.length;
+  const share = (list: readonly GrowerPoint[]) => list.filter(believed).length / list.length;
   test('four in five of all heights, widths, trails and flowers are as they give them', () =>
     expect(share(points)).toBeGreaterThan(0.79));
   test.each(['high', 'wide', 'hangs', 'bloom'] as const)('and of %s alone three in four', (what) =>

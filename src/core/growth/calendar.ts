@@ -34,7 +34,10 @@ type Place = Pick<Spot, 'summer' | 'firstFrost' | 'lastFrost'> & Partial<Pick<Sp
 /** Calendars of a place by day and length. A place is never changed in itself. */
 const kept = keptBy((_: Place) => new Map<string, Calendar>());
 
-/** Weeks of every cold spell from the autumn frosts to the springs that follow, as pairs of first week after and last date. */
+/**
+ * Weeks of every cold spell from the autumn frosts to the springs that follow, as pairs of first week after
+ * and last date.
+ */
 function coldSpells(spot: Place, startDate: string, weeks: number): { after: number; until: string }[] {
   const spells = [];
   const end = addDays(startDate, weeks * 7);

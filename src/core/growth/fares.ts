@@ -5,7 +5,10 @@ import type { Season } from './grown';
 import { grow } from './season';
 import type { YearId } from './years';
 
-/** How one kind fares in another year: flower (or leaf, where it has none) over the season against the ordinary year, 1 for as much. */
+/**
+ * How one kind fares in another year: flower (or leaf, where it has none) over the season against the
+ * ordinary year, 1 for as much.
+ */
 export interface Fares {
   id: string;
   name: string;
@@ -31,7 +34,10 @@ const shownBy = ({ placed, weeks }: Season, kind: string, flowers: boolean): num
     ),
   );
 
-/** How each kind fares in another year, the worst first: who is at the end of it carries it. Throws UnknownPlantError. */
+/**
+ * How each kind fares in another year, the worst first: who is at the end of it carries it. Throws
+ * UnknownPlantError.
+ */
 export function faresIn(planting: Planting, year: YearId): Fares[] {
   const [usual, other] = [grow(planting), grow(planting, undefined, year)];
   const kinds = new Map(usual.placed.map((p) => [p.plant.id, p.plant]));

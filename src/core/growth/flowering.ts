@@ -5,7 +5,7 @@ import type { Facts } from '../plants/traits';
 import { inMonths } from './in-months';
 import { clamp01 } from '../units/number';
 import { keptBy } from '../units/keep';
-import { fruits } from './bench';
+import { isFruitCrop } from './bench';
 import { warmthShare } from './warmth';
 
 /** A plant in a week, as its flower depends on it. */
@@ -48,13 +48,17 @@ const SOLD_IN_FLOWER_C = -4;
 const SPRING = 1;
 
 /**
- * Bought with its first flowers on, in a pot more than in a cell, bedding is in full flower so many weeks of full warmth
+ * Bought with its first flowers on, in a pot more than in a cell, bedding is in full flower so many weeks of
+ * full warmth
  * later at the earliest; crops are sold before they flower. Fitted to begonias, mandevillas and tomatoes.
  */
 const FIRST_FLOWERS = 0.42;
 const WEEKS_TO_FULL = 4.5;
 
-/** A crown of so many summers that dies down flowers from this share of its grown width, and in full so much further on. Fitted: a hosta from 9 cm has none in its first year, from a litre it has. */
+/**
+ * A crown of so many summers that dies down flowers from this share of its grown width, and in full so much
+ * further on. Fitted: a hosta from 9 cm has none in its first year, from a litre it has.
+ */
 const CROWN_SUMMERS = 3;
 const CROWN_FLOWERS_AT = 0.63;
 const CROWN_TO_FULL = 0.12;
@@ -63,16 +67,25 @@ const CROWN_TO_FULL = 0.12;
 const STOPPED = 0.43;
 const FULL_WARM = 1.07;
 
-/** What is sheared in July grows tired of flowering from so many weeks on, by this share a week. Growers’ figures: a petunia 0.9 in July, 0.6 in September, 0.4 in October. Cut back it is fresh again. */
+/**
+ * What is sheared in July grows tired of flowering from so many weeks on, by this share a week. Growers’
+ * figures: a petunia 0.9 in July, 0.6 in September, 0.4 in October. Cut back it is fresh again.
+ */
 const FRESH_WEEKS = 9.8;
 const TIRES = 0.036;
 const TIREDEST = 0.35;
 const SHEARED_MONTH = 7;
 
-/** What of the flower is there in the weeks after a cut, and after a pinch. Practice: bare for ten to fourteen days, half after three weeks; pinched tips are back in three. */
+/**
+ * What of the flower is there in the weeks after a cut, and after a pinch. Practice: bare for ten to fourteen
+ * days, half after three weeks; pinched tips are back in three.
+ */
 const AFTER_CUT = [0.05, 0.1, 0.3, 0.5, 0.7, 0.85, 0.95] as const;
 const AFTER_PINCH = [0.1, 0.35, 0.6] as const;
-/** What was cut flowers again, whatever its months say: bedding as in June until the middle of October, what is cut to the base in summer for a second flush. Growers’ figures. */
+/**
+ * What was cut flowers again, whatever its months say: bedding as in June until the middle of October, what
+ * is cut to the base in summer for a second flush. Growers’ figures.
+ */
 const AGAIN_FROM_WEEK = 3;
 const AGAIN = 0.95;
 const AGAIN_UNTIL = 9;
@@ -81,7 +94,10 @@ const AGAIN_FOR_WEEKS = 15;
 const SECOND_FLUSH = 0.6;
 const SECOND_UNTIL_WEEK = 8;
 
-/** What sets seed stops: left on, spent flowers cost it this much, from so many weeks on. Growers’ figures: pelargonium 0.85 with, 0.55 without. */
+/**
+ * What sets seed stops: left on, spent flowers cost it this much, from so many weeks on. Growers’ figures:
+ * pelargonium 0.85 with, 0.55 without.
+ */
 const SETS_SEED = 0.62;
 const SEEDS_FROM_WEEK = 4;
 const SEEDS_BY_WEEK = 10;
@@ -102,7 +118,7 @@ const waysOf = keptBy((plant: Plant) => {
     opensAt,
     takes: Math.max(0.05, Math.min(TO_FULL, OPEN_BY - opensAt)),
     sheared: facts.cutBack === 'by half' && facts.cutMonth === SHEARED_MONTH,
-    first: fruits(plant) ? 0 : FIRST_FLOWERS,
+    first: isFruitCrop(plant) ? 0 : FIRST_FLOWERS,
     crown: facts.winterLook === 'gone' && facts.seasons >= CROWN_SUMMERS,
   };
 });

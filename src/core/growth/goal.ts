@@ -23,14 +23,23 @@ export interface Goal extends Size {
   binds: boolean;
 }
 
-/** How far up the range on its record a plant ends in a container. Fitted to a summer’s growth, and for what lasts to the share of its grown size that a summer brings. */
+/**
+ * How far up the range on its record a plant ends in a container. Fitted to a summer’s growth, and for what
+ * lasts to the share of its grown size that a summer brings.
+ */
 const UP_THE_RANGE = {
   aSummer: { height: 0.64, spread: 0.7, trail: 0.7 },
   lasting: { height: 0.56, spread: 0.69, trail: 0.76 },
 } as const;
-/** What flowers on stalks over its leaf reaches its height in the first summer. Fitted to lavender, meadow sage and coneflower. */
+/**
+ * What flowers on stalks over its leaf reaches its height in the first summer. Fitted to lavender, meadow
+ * sage and coneflower.
+ */
 const STALKS = 1.1;
-/** A summer that never warms it stops a child of heat short, by this share of its size. Fitted to canna and caladium at 19/11 and 22/13. */
+/**
+ * A summer that never warms it stops a child of heat short, by this share of its size. Fitted to canna and
+ * caladium at 19/11 and 22/13.
+ */
 const STOPPED_SHORT = 0.35;
 /** The months that make a summer’s size, from the day it is set out. */
 const SUMMER_MONTHS = [0.5, 1.5, 2.5, 3.5] as const;
@@ -67,14 +76,21 @@ function warmEnough({ plant }: Placed, { spot }: Planting, from: string): number
   return 1 - STOPPED_SHORT * (1 - warmth);
 }
 
-/** Of what a lasting plant still lacks it makes a share each summer: this by a power of the summers it takes to its size, and no more than most of it. Fitted: a heuchera from 9 cm lacks a fifth in autumn, a conifer two thirds. */
+/**
+ * Of what a lasting plant still lacks it makes a share each summer: this by a power of the summers it takes
+ * to its size, and no more than most of it. Fitted: a heuchera from 9 cm lacks a fifth in autumn, a conifer
+ * two thirds.
+ */
 const A_SUMMER = 1.15;
 const BY_SUMMERS = 0.62;
 const AT_MOST = 0.82;
 const SLOW = 0.74;
 const YEAR_WEEKS = 52;
 
-/** The size it can make by the end of the summer it is in: all of it for what is full grown in one. `weeks` since it was set out. */
+/**
+ * The size it can make by the end of the summer it is in: all of it for what is full grown in one. `weeks`
+ * since it was set out.
+ */
 export const goalBy = ({ plant, start }: Placed, goal: Goal, weeks: number): Goal =>
   lasts(plant)
     ? keptIn(summersTo(goal), Math.floor(weeks / YEAR_WEEKS), () =>

@@ -1,6 +1,9 @@
-import type { Leaning } from './light';
+import type { NearWall } from './light';
 
-/** Why a plant is not there: not planted yet, killed by frost, drought or the dark under its neighbours, lifted, or died down until its next season. */
+/**
+ * Why a plant is not there: not planted yet, killed by frost, drought or the dark under its neighbours,
+ * lifted, or died down until its next season.
+ */
 export type Gone = 'to come' | 'frost' | 'dry' | 'dark' | 'lifted' | 'asleep';
 
 /** A plant in one week. Lengths in mm; height is above the soil, trail below the rim. */
@@ -67,7 +70,7 @@ export interface Life {
 }
 
 export interface Season {
-  placed: Leaning[];
+  placed: NearWall[];
   /** In the order of `placed`. */
   lives: Life[];
   weeks: Week[];

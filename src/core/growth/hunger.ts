@@ -3,7 +3,11 @@ import type { CalendarWeek } from './calendar';
 import type { Tended } from './grown';
 import { clamp } from '../units/number';
 
-/** What hunger leaves of flower at the worst, weeks until it is at the worst, and weeks that a liquid feed lasts. Growers’ figures: unfed bedding flowers at 0.7 in its eighth week, 0.45 in its tenth; light feeders lose a tenth. */
+/**
+ * What hunger leaves of flower at the worst, weeks until it is at the worst, and weeks that a liquid feed
+ * lasts. Growers’ figures: unfed bedding flowers at 0.7 in its eighth week, 0.45 in its tenth; light feeders
+ * lose a tenth.
+ */
 const HUNGRY = { light: 0.9, medium: 0.55, hungry: 0.4 } as const;
 const HUNGER_WEEKS = 6;
 const FEED_LASTS_WEEKS = 2;

@@ -7,7 +7,7 @@ import { mean } from '../units/number';
 import type { Season } from './grown';
 
 /** What a kind shows in a week: its flower, its coloured leaf, what comes after the flower, plain green, or nothing. */
-export interface Cell {
+export interface LaneCell {
   what: 'flower' | 'leaf' | 'after' | 'green' | 'gone';
   hex: string;
   /** How much of its fullest, 0–1. */
@@ -19,7 +19,7 @@ export interface Lane {
   id: string;
   name: string;
   ids: string[];
-  cells: Cell[];
+  cells: LaneCell[];
 }
 
 /** Less flower than this is not what is looked at. Working figure. */
@@ -43,7 +43,7 @@ export function lanesOf(season: Season): Lane[] {
     if (!plant) return [];
     const flower = signature(plant);
     const leaf = leafOf(plant);
-    const cells = season.weeks.map(({ plants }): Cell => {
+    const cells = season.weeks.map(({ plants }): LaneCell => {
       const alive = all.flatMap((i) => (plants[i]?.alive ? [plants[i]] : []));
       if (alive.length === 0) return { what: 'gone', hex: GREEN, share: 0 };
       const bloom = plant.flower.form === 'none' ? 0 : mean(alive.map((g) => g.bloom));

@@ -19,10 +19,13 @@ interface Size {
 }
 
 /** A placement with the way to its nearest wall, unit, and how far off that is at the rim. */
-export type Leaning = Placed & { nx: number; ny: number; wallMm: number };
+export type NearWall = Placed & { nx: number; ny: number; wallMm: number };
 
-/** Where a plant's canopy lies: trailers lean out over the rim as they lengthen, by up to a third of their own radius. */
-function canopyOf(p: Leaning, g: Size): Canopy {
+/**
+ * Where a plant's canopy lies: trailers lean out over the rim as they lengthen, by up to a third of their own
+ * radius.
+ */
+function canopyOf(p: NearWall, g: Size): Canopy {
   const radiusMm = g.spreadMm / 2;
   const lean = p.role === 'spiller' ? Math.min(radiusMm * 0.35, g.trailMm * 0.35) : 0;
   return { xMm: p.xMm + p.nx * lean, yMm: p.yMm + p.ny * lean, radiusMm, heightMm: g.heightMm };
@@ -38,14 +41,21 @@ function lensArea(r: number, s: number, d: number): number {
   return a + b - c;
 }
 
-/** The sky is wide: of its light only this share comes from overhead enough to be taken by what stands beside. Working figure. */
+/**
+ * The sky is wide: of its light only this share comes from overhead enough to be taken by what stands beside.
+ * Working figure.
+ */
 const OVERHEAD = 0.74;
 
-/** A plant that wants less sun than the spot gives is content with less, but not by more than this: leaves lie on it all the same. Working figure. */
+/**
+ * A plant that wants less sun than the spot gives is content with less, but not by more than this: leaves lie
+ * on it all the same. Working figure.
+ */
 const CONTENT = 1.5;
 
 /**
- * A crown is two layers of leaf, each with half of it, at these shares of its height: a mat carries its leaf on top, what
+ * A crown is two layers of leaf, each with half of it, at these shares of its height: a mat carries its leaf
+ * on top, what
  * is as tall as wide from low down. Shadows fall on a plant at this share of its own height. Working figures.
  */
 const MAT = [0.45, 0.8] as const;
@@ -61,14 +71,20 @@ const LEVEL = 0.85;
 const above = (over: Canopy, under: Canopy): number =>
   clamp01((over.heightMm - under.heightMm * LEVEL) / (over.heightMm * 0.55 + 1));
 
-/** Share of light that goes into one layer of a canopy and not through it: Beer–Lambert on the part that stands above. */
+/**
+ * Share of light that goes into one layer of a canopy and not through it: Beer–Lambert on the part that
+ * stands above.
+ */
 const opacity = (over: Canopy, under: Canopy, habit: Habit): number =>
   1 - Math.exp((-EXTINCTION * HABITS[habit].leafAreaIndex * above(over, under)) / LAYERS);
 
 /** Shadows are never longer than so many times the height. */
 const FARTHEST = 3;
 
-/** What is left of a plant’s light under one neighbour: of the sky’s, then of the sun’s hour by hour, 0–1. Written over by the next pair. */
+/**
+ * What is left of a plant’s light under one neighbour: of the sky’s, then of the sun’s hour by hour, 0–1.
+ * Written over by the next pair.
+ */
 const under: number[] = [];
 
 /** Fills `under` with what one canopy leaves another; false where it takes nothing. */
@@ -106,7 +122,10 @@ function leaves(over: Canopy, low: Canopy, habit: Habit, { shadows }: Sky): bool
   return true;
 }
 
-/** A crown’s own leaf, as a curtain of its width would hang so many times that. Working figure: a disc beside a rectangle. */
+/**
+ * A crown’s own leaf, as a curtain of its width would hang so many times that. Working figure: a disc beside
+ * a rectangle.
+ */
 const CROWN_AS_CURTAIN = 0.8;
 
 /** The share of a plant’s leaf that hangs below the rim, out of what stands over it. */
@@ -131,14 +150,20 @@ function besideCurtains(canopies: readonly Canopy[], sizes: readonly Size[], i: 
   return Math.max(0, left);
 }
 
-/** Whether one plant can take light from another: it stands, and higher. What is not planted yet, or lifted, neither gives nor takes. */
+/**
+ * Whether one plant can take light from another: it stands, and higher. What is not planted yet, or lifted,
+ * neither gives nor takes.
+ */
 const shades = (over: Canopy, low: Canopy, size: Size | undefined): boolean =>
   size?.alive === true && over.radiusMm > 0 && low.radiusMm > 0 && over.heightMm > low.heightMm * LEVEL;
 
 /** What of its light comes from the sun, and not from the sky. */
 const sunShare = ({ hours, shadows }: Sky): number => (shadows.length === 0 ? 0 : hours / (hours + SKY_HOURS));
 
-/** Share of all its light that is left where so much is left of the sky’s and of each hour’s, from `first` on in a list. */
+/**
+ * Share of all its light that is left where so much is left of the sky’s and of each hour’s, from `first` on
+ * in a list.
+ */
 function throughAll(left: ArrayLike<number>, first: number, sky: Sky): number {
   const hours = sky.shadows.length;
   const sun = sunShare(sky);
@@ -148,7 +173,7 @@ function throughAll(left: ArrayLike<number>, first: number, sky: Sky): number {
 }
 
 /** Who takes most of the light that a plant loses to its neighbours, by its place in `placed`; null where none does. */
-export function mostTakenBy(placed: readonly Leaning[], sizes: readonly Size[], low: number, sky: Sky): number | null {
+export function mostTakenBy(placed: readonly NearWall[], sizes: readonly Size[], low: number, sky: Sky): number | null {
   const canopies = placed.map((p, i) => canopyOf(p, sizes[i] as Size));
   const mine = canopies[low] as Canopy;
   let [by, least]: [number | null, number] = [null, 1];
@@ -163,9 +188,10 @@ export function mostTakenBy(placed: readonly Leaning[], sizes: readonly Size[], 
 
 /**
  * Share of the light each plant needs that its neighbours leave it, 0–1, in the order of `placed`: of the sun hour by
- * hour, as their shadows go round, and of the sky. A plant that wants less than the spot gives is content with what is left.
+ * hour, as their shadows go round, and of the sky. A plant that wants less than the spot gives is content
+ * with what is left.
  */
-export function lightLeft(placed: readonly Leaning[], sizes: readonly Size[], sky: Sky): number[] {
+export function lightLeft(placed: readonly NearWall[], sizes: readonly Size[], sky: Sky): number[] {
   const each = sky.shadows.length + 1;
   const canopies = placed.map((p, i) => canopyOf(p, sizes[i] as Size));
   // For each plant what is left of the sky’s light, then of each hour’s.

@@ -7,11 +7,17 @@ export const EXTINCTION = 0.8;
 /** Sky light that reaches a plant whatever the sun does, as hours of direct sun. Working figure. */
 export const SKY_HOURS = 1.5;
 
-/** Daylight of the months at 50° against June, January first: what leaves there are can make of it. Working figures from sunshine above the air, dulled by winter’s cloud. */
+/**
+ * Daylight of the months at 50° against June, January first: what leaves there are can make of it. Working
+ * figures from sunshine above the air, dulled by winter’s cloud.
+ */
 const DAYLIGHT = [0.2, 0.35, 0.55, 0.8, 0.95, 1, 1, 0.9, 0.7, 0.42, 0.24, 0.16];
 const DAYLIGHT_AT = 50;
 
-/** Share of June’s daylight at a place in the year, 0–1, `at` turned for the south: hardly any less within the tropics. */
+/**
+ * Share of June’s daylight at a place in the year, 0–1, `at` turned for the south: hardly any less within the
+ * tropics.
+ */
 export function daylight(latitude: number, at: number): number {
   const away = Math.min(1, Math.abs(latitude) / DAYLIGHT_AT);
   return 1 - away * (1 - monthly(DAYLIGHT, at));

@@ -29,19 +29,31 @@ export const byWidth = keptBy((plant: Plant): { trail: number; height: number } 
   height: stalks(plant) ? STALKS_RISE : 1,
 }));
 
-/** What dies down comes up in a flush from mid-April to June: so much faster as a young plant, and out of a crown that is settled. Fitted to hostas. */
+/**
+ * What dies down comes up in a flush from mid-April to June: so much faster as a young plant, and out of a
+ * crown that is settled. Fitted to hostas.
+ */
 const FLUSH = { young: 1.61, crown: 5 } as const;
 const FLUSHES = { from: 2.4, to: 5.6 } as const;
-/** A bulb or tuber lives on its stores until it has this share of its size: so much faster. Fitted to dahlias from tubers. */
+/**
+ * A bulb or tuber lives on its stores until it has this share of its size: so much faster. Fitted to dahlias
+ * from tubers.
+ */
 const STORES = { until: 0.25, faster: 2.6 } as const;
 
-/** Roots find their way first: this share of the pace on the day, whole after so many weeks of full warmth. Fitted: a fortnight of standing still in May, a week in heat. */
+/**
+ * Roots find their way first: this share of the pace on the day, whole after so many weeks of full warmth.
+ * Fitted: a fortnight of standing still in May, a week in heat.
+ */
 const ON_THE_DAY = 0.37;
 const BY_WEEK = 0.24;
 /** What woke from its own roots has them. Weeks of full warmth. */
 export const SETTLED_WEEKS = 9;
 
-/** Under this share of June’s daylight nothing grows; whole so much above it. Fitted to violas from September to April. */
+/**
+ * Under this share of June’s daylight nothing grows; whole so much above it. Fitted to violas from September
+ * to April.
+ */
 const DARK = 0.25;
 const LONG = 0.37;
 /** Lasting plants rest from September to mid-March outside the tropics, by month positions of the north. Fitted. */

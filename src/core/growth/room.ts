@@ -32,7 +32,10 @@ export const wantedLOf = keptBy((plant: Plant): number => {
   return clamp(MIDDLING.litres * (mm3 / MIDDLING.mm3) ** BY_LEAF, FEWEST_L, MOST_L);
 });
 
-/** Shares go with these powers of the soil there is to what is wanted. Growers’ figures: with half of it 0.8 of width, 0.9 of height and 0.75 of flower; with a quarter 0.6 of width. */
+/**
+ * Shares go with these powers of the soil there is to what is wanted. Growers’ figures: with half of it 0.8
+ * of width, 0.9 of height and 0.75 of flower; with a quarter 0.6 of width.
+ */
 const WIDTH_BY = 0.33;
 const HEIGHT_BY = 0.15;
 const FLOWER_BY = 0.4;

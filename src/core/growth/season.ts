@@ -9,7 +9,7 @@ import type { Calendar } from './calendar';
 import { calendarOf } from './calendar';
 import { goalOf } from './goal';
 import type { Life, Season, Week } from './grown';
-import type { Leaning } from './light';
+import type { NearWall } from './light';
 import { peakOf } from './peak';
 import { judgedWeeks } from './span';
 import { changeOvers } from './turn';
@@ -66,7 +66,10 @@ function throughLastTurn(planting: Planting): number {
   return Math.min(LONGEST_WEEKS, Math.ceil(daysBetween(planting.startDate, begins) / 7) + judgedWeeks(turn) + 1);
 }
 
-/** How many weeks a planting is grown over: to just past the first frost, as long as it is judged, and through its last turn. */
+/**
+ * How many weeks a planting is grown over: to just past the first frost, as long as it is judged, and through
+ * its last turn.
+ */
 export const spanOf = (planting: Planting): number =>
   Math.max(
     calendarOf(planting.spot, planting.startDate).weeks.length,
@@ -86,7 +89,7 @@ function weeksOf(planting: Planting, span: number | undefined, year: YearId | nu
 
 /** A season that is grown as far as it is asked for. */
 export interface Growing {
-  placed: readonly Leaning[];
+  placed: readonly NearWall[];
   /** How many weeks it has in all. */
   span: number;
   /** A week of it, which it has. */
@@ -132,8 +135,11 @@ export const allGrown = (season: Season): Growing => ({
   season: () => season,
 });
 
-/** A placement with its wall. Made in their thousands while searching: each field named is several times as quick as a copy. */
-const leaning = (p: Placed, { nx, ny, mm }: Clear): Leaning => ({
+/**
+ * A placement with its wall. Made in their thousands while searching: each field named is several times as
+ * quick as a copy.
+ */
+const leaning = (p: Placed, { nx, ny, mm }: Clear): NearWall => ({
   id: p.id,
   plant: p.plant,
   start: p.start,

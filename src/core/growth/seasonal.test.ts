@@ -6,7 +6,7 @@ import { addDays } from '../units/date';
 import { coverings, unhindered } from './covering';
 import { lanesOf } from './lanes';
 import { grow } from './season';
-import { cover, flowerByMonth, heights, lightKept } from './series';
+import { coverByWeek, flowerByMonth, heightsByWeek, lightKept } from './series';
 import { bestWeeks, dryStretches } from './stretches';
 import { faresIn } from './fares';
 import { YEAR_IDS } from './years';
@@ -158,17 +158,17 @@ describe('what the charts show', () => {
   ]);
   const season = grow(p);
   test('one line a kind, a step a week', () => {
-    for (const chart of [heights(season), lightKept(season)]) {
+    for (const chart of [heightsByWeek(season), lightKept(season)]) {
       expect(chart.series.map((s) => s.id)).toEqual(['petunia-white', 'salvia-blue']);
       expect(chart.steps).toHaveLength(season.weeks.length);
       chart.series.forEach((s) => expect(s.values).toHaveLength(chart.steps.length));
     }
-    const [first] = heights(season).series;
+    const [first] = heightsByWeek(season).series;
     const [a, b] = [season.weeks[6]?.plants[0]?.heightMm ?? 0, season.weeks[6]?.plants[1]?.heightMm ?? 0];
     expect(first?.values[6]).toBeCloseTo((a + b) / 2, 6);
   });
   test('a dead plant has no height', () => {
-    const after = heights(season).series[0]?.values[season.weeks.length - 1];
+    const after = heightsByWeek(season).series[0]?.values[season.weeks.length - 1];
     expect(season.weeks[season.weeks.length - 1]?.plants[0]?.alive).toBe(false);
     expect(after).toBeNull();
   });
@@ -180,7 +180,7 @@ describe('what the charts show', () => {
     expect(july).toBeLessThanOrEqual(1);
   });
   test('cover rises to no more than all of it', () => {
-    const values = cover(season, p.container).series[0]?.values ?? [];
+    const values = coverByWeek(season, p.container).series[0]?.values ?? [];
     expect(values[8]).toBeGreaterThan(values[0] ?? 1);
     values.forEach((v) => expect(v).toBeLessThanOrEqual(1));
   });

@@ -4,7 +4,10 @@ import { seedingOf } from '../plants/seeding';
 const WEEKS_A_MONTH = 52 / 12;
 /** Long days make salad run up: from April to the end of July, month positions of the north. Growers’ figure. */
 const LONG_DAYS = { from: 3, until: 7 } as const;
-/** A stalk is up so many weeks after it began. Fitted to a lettuce: 175 mm in its eighth week, 240 in its tenth, 380 in its twelfth. */
+/**
+ * A stalk is up so many weeks after it began. Fitted to a lettuce: 175 mm in its eighth week, 240 in its
+ * tenth, 380 in its twelfth.
+ */
 const UP_IN_WEEKS = 4;
 
 /**
@@ -26,7 +29,10 @@ export function sinceSeeding(plant: Plant, at: number, age: number): number | nu
   return month < LONG_DAYS.until ? since : since - year + (month - LONG_DAYS.from) * WEEKS_A_MONTH;
 }
 
-/** How high a plant whose leaf is heading for `leafMm` is heading for now that it may have begun to run to seed, mm: never lower. */
+/**
+ * How high a plant whose leaf is heading for `leafMm` is heading for now that it may have begun to run to
+ * seed, mm: never lower.
+ */
 export function runningUp(plant: Plant, leafMm: number, at: number, age: number): number {
   const since = sinceSeeding(plant, at, age);
   if (since === null || since <= 0) return leafMm;

@@ -17,7 +17,7 @@ export interface Series {
 }
 
 /** A chart's figures, with what its steps are called. */
-export interface Chart {
+export interface ChartFigures {
   steps: string[];
   series: Series[];
 }
@@ -32,7 +32,7 @@ function firstOfEach({ placed }: Season): number[] {
   });
 }
 
-const lines = (season: Season, of: (g: Season['weeks'][number]['plants'][number]) => number): Chart => ({
+const lines = (season: Season, of: (g: Season['weeks'][number]['plants'][number]) => number): ChartFigures => ({
   steps: season.weeks.map((w) => String(w.week)),
   series: firstOfEach(season).flatMap((i) => {
     const p = season.placed[i];
@@ -53,7 +53,7 @@ const lines = (season: Season, of: (g: Season['weeks'][number]['plants'][number]
 });
 
 /** Height over the soil of each kind by week, mm, with its span. */
-export function heights(season: Season): Chart {
+export function heightsByWeek(season: Season): ChartFigures {
   const chart = lines(season, (g) => g.heightMm);
   const plants = new Map(season.placed.map(({ plant }) => [plant.id, plant]));
   return {
@@ -68,10 +68,10 @@ export function heights(season: Season): Chart {
 }
 
 /** Share of its light that each kind keeps by week, 0–1. */
-export const lightKept = (season: Season): Chart => lines(season, (g) => g.light);
+export const lightKept = (season: Season): ChartFigures => lines(season, (g) => g.light);
 
 /** Flower of each kind by calendar month, as a share of all that is seen in it, 0–1. */
-export function flowerByMonth(season: Season): Chart {
+export function flowerByMonth(season: Season): ChartFigures {
   const months = [...new Set(season.weeks.map((w) => w.date.slice(0, 7)))];
   const area = (g: Season['weeks'][number]['plants'][number]) => (g.alive ? g.spreadMm * (g.heightMm + g.trailMm) : 0);
   const chart = lines(season, () => 0);
@@ -101,7 +101,7 @@ export function flowerByMonth(season: Season): Chart {
 }
 
 /** How much of the container's top lies under leaves by week, 0–1: discs of the plants' spreads, taken as if strewn. */
-export function cover(season: Season, { shape }: Pick<Container, 'shape'>): Chart {
+export function coverByWeek(season: Season, { shape }: Pick<Container, 'shape'>): ChartFigures {
   const { wide, deep } = rimOf(shape);
   const top = (Math.PI / 4) * wide * deep;
   return {

@@ -1,6 +1,9 @@
 import { clamp01 } from '../units/number';
 
-/** What the light that its neighbours leave it makes of a plant. Growers’ figures: under half its pace falls, under 0.35 it stands still with half its flower, under 0.15 a sun plant is dead in six weeks. */
+/**
+ * What the light that its neighbours leave it makes of a plant. Growers’ figures: under half its pace falls,
+ * under 0.35 it stands still with half its flower, under 0.15 a sun plant is dead in six weeks.
+ */
 const ENOUGH = 0.5;
 export const STANDS_STILL = 0.35;
 const HALF_FLOWER = 0.5;

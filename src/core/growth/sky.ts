@@ -1,14 +1,17 @@
 import { isSouthern } from '../climate/hemisphere';
 import { oneSided, sunInMonth } from '../spots/light';
 import type { Spot } from '../spots/schema';
-import { lightOfSpot, sunOf, type Way } from '../spots/sun-seen';
+import { lightOfSpot, sunOf, type Direction } from '../spots/sun-seen';
 import { keptBy, keptIn } from '../units/keep';
 import { tenth } from '../units/number';
 
 /** The light that falls on a planting in a month: hours of direct sun, and where its shadows fall through the day. */
 export interface Sky {
   hours: number;
-  /** One for each hour that is looked at: how far a shadow lies from what casts it, as a share of the height between. */
+  /**
+   * One for each hour that is looked at: how far a shadow lies from what casts it, as a share of the height
+   * between.
+   */
   shadows: readonly Shadow[];
 }
 /** A shift on the plan: x to the right, y toward the viewer. */
@@ -53,7 +56,7 @@ function skyIn(spot: Spot, month: number): Sky {
 }
 
 /** Where the shadow of a sun falls that stands so, turned by so many radians. */
-function shadowOf({ x, y, z }: Way, turned: number): Shadow {
+function shadowOf({ x, y, z }: Direction, turned: number): Shadow {
   const [cos, sin] = [Math.cos(turned), Math.sin(turned)];
   const up = Math.max(z, LOWEST);
   return { dx: -(x * cos - y * sin) / up, dy: -(x * sin + y * cos) / up };

@@ -18,10 +18,16 @@ export function smothered(season: Season): { index: number; week: number; least:
   });
 }
 
-/** Left with so little light by its neighbours a plant will not live; with more it dwindles and flowers less. Working figure. */
+/**
+ * Left with so little light by its neighbours a plant will not live; with more it dwindles and flowers less.
+ * Working figure.
+ */
 export const HOPELESS = 0.05;
 
-/** Those of the smothered that do not live: dead for want of light by the last of so many weeks, or with as good as none left. */
+/**
+ * Those of the smothered that do not live: dead for want of light by the last of so many weeks, or with as
+ * good as none left.
+ */
 export const dying = (season: Season, weeks = season.weeks.length): ReturnType<typeof smothered> =>
   smothered(season).filter(({ index, week }) => {
     const last = season.weeks[weeks - 1]?.plants[index];

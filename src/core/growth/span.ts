@@ -1,7 +1,10 @@
-import { type Asked, occasionOf } from '../plantings/occasion';
+import { type OccasionAsked, occasionOf } from '../plantings/occasion';
 import { addDays, daysBetween, nextMonthDay } from '../units/date';
 
-/** A spring planting is changed over so long after the last frost; a winter one so long before it. Days, working figures. */
+/**
+ * A spring planting is changed over so long after the last frost; a winter one so long before it. Days,
+ * working figures.
+ */
 const SPRING_LASTS_DAYS = 21;
 const WINTER_ENDS_DAYS = 35;
 const YEAR_WEEKS = 52;
@@ -9,7 +12,7 @@ const YEAR_WEEKS = 52;
 const FEWEST_WEEKS = 6;
 
 /** Weeks over which a planting is judged: to the first frost, to its change-over, or the whole year where it stays. */
-export function judgedWeeks(asked: Asked): number {
+export function judgedWeeks(asked: OccasionAsked): number {
   const { spot, startDate, brief } = asked;
   const until = (day: string) => Math.max(FEWEST_WEEKS, Math.floor(daysBetween(startDate, day) / 7));
   if (brief.changeOver && brief.changeOver > startDate) return Math.min(YEAR_WEEKS, until(brief.changeOver));

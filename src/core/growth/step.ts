@@ -6,7 +6,7 @@ import { dayOf, type Deed } from '../plantings/deeds';
 import type { Placed } from '../plantings/resolve';
 import type { Spot } from '../spots/schema';
 import { addDays } from '../units/date';
-import { crownOf, onTheDay, type Size, sizeInLeaf, stalks } from './bench';
+import { wakingCrown, onTheDay, type Size, sizeInLeaf, stalks } from './bench';
 import { boundBy } from './bound';
 import type { CalendarWeek } from './calendar';
 import { EFFECTS } from './deeds';
@@ -16,18 +16,18 @@ import type { Gone, Grown, Life, PlantState, Tended } from './grown';
 import { fadingTo } from './fading';
 import { flowerFed, paceFed } from './hunger';
 import { inMonths } from './in-months';
-import { type Leaning, lightLeft } from './light';
+import { type NearWall, lightLeft } from './light';
 import { byWidth, paceOf, SETTLED_WEEKS } from './pace';
 import { runningUp } from './seeding';
 import { flowerInShade, paceInShade, STARVES, STARVES_WEEKS } from './shaded';
 import { skyOf } from './sky';
-import { type Thirst, thirstOf } from './thirst';
+import { type Thirst, thirstInWeek } from './thirst';
 import { warmthShare } from './warmth';
 
 /** What does not change from week to week: who stands there, where each is heading, when each comes and goes. */
 export interface Bed {
   spot: Spot;
-  placed: readonly Leaning[];
+  placed: readonly NearWall[];
   goals: readonly Goal[];
   lives: readonly Life[];
   /** Degrees, south negative. */
@@ -116,7 +116,10 @@ function doneIn({ date }: CalendarWeek, deeds: readonly Deed[]): readonly Deed[]
   return deeds.filter((d) => dayOf(d) >= date && dayOf(d) < next);
 }
 
-/** Whether a deed done to the whole container is done to this plant: scissors pass by what does not branch or come again. */
+/**
+ * Whether a deed done to the whole container is done to this plant: scissors pass by what does not branch or
+ * come again.
+ */
 function asksFor(plant: Plant, what: Deed['what']): boolean {
   if (what === 'pinch') return plant.pinch === 'helps';
   return what !== 'cut-back' || comesAgain(factsOf(plant));
@@ -160,7 +163,7 @@ function grownOn(bed: Bed, state: PlantState, i: number, f: CalendarWeek, light:
   const gone = taken(bed, state, i, f);
   if (was.gone === 'asleep' && gone === null)
     return {
-      grown: fresh(crownOf(sizeInLeaf(plant, start))),
+      grown: fresh(wakingCrown(sizeInLeaf(plant, start))),
       tended: { ...tended, rootedWeeks: SETTLED_WEEKS, darkWeeks: 0 },
     };
   // What sleeps is in its pot all the same.
@@ -171,7 +174,7 @@ function grownOn(bed: Bed, state: PlantState, i: number, f: CalendarWeek, light:
     };
   if (gone !== null) return { grown: died(was, gone), tended };
   const indoors = tended.shelter === 'indoors';
-  const thirst = thirstOf(plant, tended, f.dry === true && !indoors);
+  const thirst = thirstInWeek(plant, tended, f.dry === true && !indoors);
   if (thirst.dies) return { grown: died(was, 'dry'), tended };
   const age = f.week - (bed.lives[i] as Life).from;
   const goal = bed.goals[i] as Goal;
@@ -227,7 +230,10 @@ function grownOn(bed: Bed, state: PlantState, i: number, f: CalendarWeek, light:
   };
 }
 
-/** Stalks that were clipped when they had faded do not rise again before the next spring: weeks of it. Practice: lavender in August. */
+/**
+ * Stalks that were clipped when they had faded do not rise again before the next spring: weeks of it.
+ * Practice: lavender in August.
+ */
 const NEXT_SPRING_WEEKS = 30;
 
 /** Share of its height that it is heading for after its stalks were clipped. */

@@ -12,7 +12,10 @@ export interface Stretch {
 const BEST = 0.8;
 /** The leaf counts so much of its outline beside the flower. Working figure. */
 const LEAF_COUNTS = 0.2;
-/** Under this share of the most flower it ever has a planting stands dry of it, from so many weeks on, for so many at least. Working figures. */
+/**
+ * Under this share of the most flower it ever has a planting stands dry of it, from so many weeks on, for so
+ * many at least. Working figures.
+ */
 const DRY = 0.2;
 const DRY_FROM = 3;
 const DRY_WEEKS = 2;

@@ -17,7 +17,10 @@ const DRAWN = 0.1;
 /** It is drawn no further once it lacks this share of its hours. Working figure. */
 const DRAWN_BY = 0.6;
 const BY_SUN = 1.1;
-/** What wants so little sun lives by the sky’s light. Hours; shares of width and flower that it keeps. Growers’ figures. */
+/**
+ * What wants so little sun lives by the sky’s light. Hours; shares of width and flower that it keeps.
+ * Growers’ figures.
+ */
 export const SHADE_KIND_H = 2;
 const LEAST = { sun: { wide: 0.7, flower: 0 }, shade: { wide: 0.6, flower: 0.3 } } as const;
 /** What more sun than it bears takes of its width, at the worst. Working figure. */

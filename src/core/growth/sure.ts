@@ -10,7 +10,10 @@ export type Span = readonly [low: number, high: number];
 const WITHIN = { ordinary: 0.14, slow: 0.11, trail: 0.28 } as const;
 /** What was measured here is surer: so much of that is left. Working figure. */
 const MEASURED = 0.6;
-/** Summers and showers differ: what a container drinks lies within these shares of the middle. Working figures: about one day in five is outside. */
+/**
+ * Summers and showers differ: what a container drinks lies within these shares of the middle. Working
+ * figures: about one day in five is outside.
+ */
 const LITRES: Span = [0.75, 1.3];
 
 /** The span of a forecast length of a plant, mm. */

@@ -2,7 +2,7 @@ import { libraryPlant } from '../plants';
 import type { Plant } from '../plants/schema';
 import type { Tended } from './grown';
 import { UNTENDED } from './step';
-import { thirstOf } from './thirst';
+import { thirstInWeek } from './thirst';
 
 const petunia = libraryPlant('petunia-violet') as Plant;
 const kind = (water: Plant['water'], wilt: 'recovers' | 'drops its flowers' | 'dies' = 'recovers'): Plant => ({
@@ -12,7 +12,7 @@ const kind = (water: Plant['water'], wilt: 'recovers' | 'drops its flowers' | 'd
 });
 const tended = (change: Partial<Tended> = {}): Tended => ({ ...UNTENDED, ...change });
 const flowerAfter = (plant: Plant, sinceDry: number, timesDry = 1) =>
-  thirstOf(plant, tended({ sinceDry, timesDry }), false).flower;
+  thirstInWeek(plant, tended({ sinceDry, timesDry }), false).flower;
 
 describe('one drying', () => {
   test('takes a thirsty plant’s flower for a fortnight, and it is whole after five weeks', () => {
@@ -26,13 +26,13 @@ describe('one drying', () => {
     expect(flowerAfter(kind('moderate'), 3)).toBe(1);
   });
   test('takes nothing from what lives dry', () => {
-    const dry = thirstOf(kind('dry'), tended(), true);
+    const dry = thirstInWeek(kind('dry'), tended(), true);
     expect(dry).toMatchObject({ dies: false, size: 1, flower: 1 });
   });
   test('a second week of it running is the end of what is not made for it', () => {
-    expect(thirstOf(kind('moderate'), tended({ sinceDry: 1, timesDry: 1 }), true).dies).toBe(true);
-    expect(thirstOf(kind('moderate'), tended({ sinceDry: 6, timesDry: 1 }), true).dies).toBe(false);
-    expect(thirstOf(kind('dry'), tended({ sinceDry: 1, timesDry: 1 }), true).dies).toBe(false);
+    expect(thirstInWeek(kind('moderate'), tended({ sinceDry: 1, timesDry: 1 }), true).dies).toBe(true);
+    expect(thirstInWeek(kind('moderate'), tended({ sinceDry: 6, timesDry: 1 }), true).dies).toBe(false);
+    expect(thirstInWeek(kind('dry'), tended({ sinceDry: 1, timesDry: 1 }), true).dies).toBe(false);
   });
 });
 
@@ -41,10 +41,10 @@ describe('one after another', () => {
     expect(flowerAfter(kind('moderate'), 4, 2)).toBeLessThan(flowerAfter(kind('moderate'), 4, 1)));
   test('the third of a season ends what drops its flowers', () => {
     const third = (wilt: 'recovers' | 'drops its flowers') =>
-      thirstOf(kind('moderate', wilt), tended({ sinceDry: 8, timesDry: 2 }), true).dies;
+      thirstInWeek(kind('moderate', wilt), tended({ sinceDry: 8, timesDry: 2 }), true).dies;
     expect(third('drops its flowers')).toBe(true);
     expect(third('recovers')).toBe(false);
   });
   test('what dies of one wilt is dead of the first', () =>
-    expect(thirstOf(kind('moderate', 'dies'), tended(), true).dies).toBe(true));
+    expect(thirstInWeek(kind('moderate', 'dies'), tended(), true).dies).toBe(true));
 });

@@ -2,14 +2,24 @@ import type { Plant } from '../plants/schema';
 import { factsOf } from '../plants/facts';
 import type { Tended } from './grown';
 
-/** What a week without water in the heat leaves of a plant's flower in the weeks after it, and of its size, by how it drinks. Growers’ figures for the flower: thirsty kinds have none for a fortnight and are whole after five weeks, moderate ones after three, dry ones lose nothing; the size is a working figure. */
+/**
+ * What a week without water in the heat leaves of a plant's flower in the weeks after it, and of its size, by
+ * how it drinks. Growers’ figures for the flower: thirsty kinds have none for a fortnight and are whole after
+ * five weeks, moderate ones after three, dry ones lose nothing; the size is a working figure.
+ */
 const AFTER_DRY = { dry: [], moderate: [0.3, 0.55, 0.8], thirsty: [0, 0, 0.3, 0.55, 0.8] } as const;
 const LEFT = { dry: 1, moderate: 0.85, thirsty: 0.6 } as const;
-/** A second week of it, and what is not made for it is dead; what drops its flowers is dead of the third time in a season. Growers’ figures. */
+/**
+ * A second week of it, and what is not made for it is dead; what drops its flowers is dead of the third time
+ * in a season. Growers’ figures.
+ */
 const BEARS_WEEKS = 1;
 const BEARS_TIMES = 2;
 
-/** Weeks for which a plant has hardly any flower after going dry so often, and until it is whole again; null where it loses none. */
+/**
+ * Weeks for which a plant has hardly any flower after going dry so often, and until it is whole again; null
+ * where it loses none.
+ */
 export function flowerLostTo({ water }: Pick<Plant, 'water'>, times: number): { bare: number; whole: number } | null {
   const shares = AFTER_DRY[water];
   if (shares.length === 0 || times === 0) return null;
@@ -30,7 +40,7 @@ export interface Thirst {
 }
 
 /** A plant in a week in which nobody waters, or somebody does. */
-export function thirstOf(plant: Plant, { sinceDry: was, timesDry }: Tended, dry: boolean): Thirst {
+export function thirstInWeek(plant: Plant, { sinceDry: was, timesDry }: Tended, dry: boolean): Thirst {
   const { wilt } = factsOf(plant);
   const times = timesDry + (dry ? 1 : 0);
   const runOn = dry && was !== null && was <= BEARS_WEEKS;

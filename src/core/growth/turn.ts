@@ -43,11 +43,15 @@ export interface Turn {
   season: Season;
 }
 
-/** Turns kept by the season they are cut from, each with the planting it was cut of: a brief changed grows nothing again, and is another turn. */
+/**
+ * Turns kept by the season they are cut from, each with the planting it was cut of: a brief changed grows
+ * nothing again, and is another turn.
+ */
 const kept = new WeakMap<Season, Map<string, { of: Planting; turn: Turn }>>();
 
 /**
- * The turn of a planting that a day lies in: from one change-over to the next, its weeks counted from its own first day,
+ * The turn of a planting that a day lies in: from one change-over to the next, its weeks counted from its own
+ * first day,
  * its plants as grown as they are. `season` is the whole planting’s. One that is never changed over is its own turn.
  */
 export function turnOn(planting: Planting, season: Season, date: string): Turn {
@@ -99,7 +103,8 @@ function turnMoved({ placements }: Planting, from: string, to: string): Command 
 }
 
 /**
- * An edit that was made of the turn of a day, as an edit of the whole planting: what is set out is set out in that turn,
+ * An edit that was made of the turn of a day, as an edit of the whole planting: what is set out is set out in
+ * that turn,
  * what stood there before it or comes after it is left alone.
  */
 export function ofWhole(planting: Planting, date: string, command: Command): Command {

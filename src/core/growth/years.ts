@@ -16,7 +16,10 @@ export interface Year {
   weeks?: (weeks: readonly CalendarWeek[], spot: Spot) => CalendarWeek[];
 }
 
-/** Degrees by which a hot or a cool summer differs from the ordinary one, and days by which a frost is early or late. Working figures: about one year in ten. */
+/**
+ * Degrees by which a hot or a cool summer differs from the ordinary one, and days by which a frost is early
+ * or late. Working figures: about one year in ten.
+ */
 const SUMMER_C = 3.5;
 const EARLY_DAYS = 21;
 const LATE_DAYS = 21;

@@ -1,7 +1,7 @@
 import type { JobKind } from './job';
 
 /** An empty container asks for plants. */
-export const compose: JobKind = {
+export const composeJob: JobKind = {
   matters: 'looks',
   withinDays: 30,
   of: ({ planting, today }) => (planting.placements.length === 0 ? [{ on: today, text: 'compose a planting' }] : []),

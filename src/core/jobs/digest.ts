@@ -19,7 +19,10 @@ function line(text: string, names: readonly string[]): string {
   return `${capital(text)}: ${told}`;
 }
 
-/** What each day asks for, in a few lines, the most urgent first; by the day, ISO. What is overdue stands on `today`. */
+/**
+ * What each day asks for, in a few lines, the most urgent first; by the day, ISO. What is overdue stands on
+ * `today`.
+ */
 export function digestOf(jobs: readonly NamedJob[], today: string): Record<string, string> {
   const days = new Map<string, NamedJob[]>();
   for (const j of [...jobs].sort((a, b) => byUrgency(a.job, b.job))) {

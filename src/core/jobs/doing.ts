@@ -14,7 +14,10 @@ const plannedFor = (planting: Planting, { what, to }: Does, on: string): Deed | 
     (d) => d.done === null && d.what === what && d.to === to && Math.abs(daysBetween(d.on, on)) <= ABOUT_DAYS,
   );
 
-/** The edits that keep a job as done on a day: what was planned for about then is done, else it is put down. Nothing for one that keeps no deed. */
+/**
+ * The edits that keep a job as done on a day: what was planned for about then is done, else it is put down.
+ * Nothing for one that keeps no deed.
+ */
 export function doneOn(planting: Planting, { done }: Pick<Job, 'done'>, on: string): Command[] {
   if (!done || done === 'watered') return [];
   return done.map((does, i): Command => {

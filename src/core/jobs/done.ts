@@ -17,7 +17,10 @@ export const isDone = ({ planting }: Pick<Asked, 'planting'>, { on, done, within
     ),
   );
 
-/** The last day up to `today` on which something was done to the whole container or to any plant of it; null for never. */
+/**
+ * The last day up to `today` on which something was done to the whole container or to any plant of it; null
+ * for never.
+ */
 export const lastDone = ({ planting, today }: Pick<Asked, 'planting' | 'today'>, what: Deed['what']): string | null =>
   planting.deeds
     .filter((d) => d.what === what && d.done !== null && d.done <= today)
@@ -25,7 +28,10 @@ export const lastDone = ({ planting, today }: Pick<Asked, 'planting' | 'today'>,
     .sort()
     .at(-1) ?? null;
 
-/** A day of something that is done over and over, and which of them it is, whatever was done when: its slot from the first on. */
+/**
+ * A day of something that is done over and over, and which of them it is, whatever was done when: its slot
+ * from the first on.
+ */
 export interface Beat {
   on: string;
   nth: number;

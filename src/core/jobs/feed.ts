@@ -9,7 +9,10 @@ import type { Asked, Due, JobKind } from './job';
 import { aliveOn, capital, isPlanted, namesOf } from './plants-of';
 import { yearly } from './yearly';
 
-/** When each way of feeding begins again after planting, and how often: the mix's own feed is spent in five weeks. Growers' figures. */
+/**
+ * When each way of feeding begins again after planting, and how often: the mix's own feed is spent in five
+ * weeks. Growers' figures.
+ */
 const RHYTHM = {
   liquid: { fromWeek: 6, everyDays: 7, says: 'give liquid feed' },
   pellets: { fromWeek: 4, everyDays: 30, says: 'work in feed pellets' },
@@ -17,12 +20,18 @@ const RHYTHM = {
 const SLOW = { ...BESIDES_SLOW, everyDays: 7, says: 'give liquid feed' } as const;
 /** What hangs from a hook is fed twice a week from its eighth week. Growers' figure: from July. */
 const HUNG_FROM_WEEK = 8;
-/** Nothing grows enough to be fed outside these months of the north, 1–12. Growers' figure; what stands for the winter is fed once, about this day. */
+/**
+ * Nothing grows enough to be fed outside these months of the north, 1–12. Growers' figure; what stands for
+ * the winter is fed once, about this day.
+ */
 const FED_MONTHS = { from: 4, to: 9 } as const;
 const IN_MARCH = '03-15';
 /** The last feed is so long before the first frost: later growth is soft. */
 const STOP_BEFORE_DAYS = BESIDES_SLOW.stopsWeeks * 7;
-/** What stays out for years is fed once in spring, and hungry kinds with liquid until the end of July. Growers' figures; every other week is a working figure. */
+/**
+ * What stays out for years is fed once in spring, and hungry kinds with liquid until the end of July.
+ * Growers' figures; every other week is a working figure.
+ */
 const ONCE_ON = '04-20';
 const HUNGRY_FROM = '05-15';
 const HUNGRY_WEEKS = 11;

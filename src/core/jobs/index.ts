@@ -3,7 +3,7 @@ import { grow } from '../growth/season';
 import type { Planting } from '../plantings/schema';
 import { addDays, daysBetween } from '../units/date';
 import { turnOn } from '../growth/turn';
-import { compose } from './compose';
+import { composeJob } from './compose';
 import { deadhead } from './deadhead';
 import { isDone } from './done';
 import { feed } from './feed';
@@ -17,8 +17,8 @@ import { look } from './look';
 import { over, overOn, wash } from './over';
 import { clip } from './clip';
 import { iron } from './iron';
-import { settle } from './settle';
-import { spring } from './spring';
+import { settleJob } from './settle';
+import { springJob } from './spring';
 import { readyForWinter, winterWater, wrap } from './winter';
 import { move } from './move';
 import { pinch } from './pinch';
@@ -27,19 +27,19 @@ import { repot } from './repot';
 import { rescue } from './rescue';
 import { shear } from './shear';
 import { sowAgain } from './sow-again';
-import { hardenOff, stake, tidy, topUp, turn } from './upkeep';
-import { water } from './water';
+import { hardenOff, stake, tidy, topUp, turnJob } from './upkeep';
+import { waterJob } from './water';
 
 /** The kinds of job. A new one is a file and a line here. */
 export const JOBS = {
-  water,
+  water: waterJob,
   gale,
   fleece,
   setOut,
-  compose,
+  compose: composeJob,
   hardenOff,
   plant,
-  settle,
+  settle: settleJob,
   pinch,
   stake,
   topUp,
@@ -50,7 +50,7 @@ export const JOBS = {
   shear,
   clip,
   sowAgain,
-  turn,
+  turn: turnJob,
   move,
   tidy,
   look,
@@ -63,7 +63,7 @@ export const JOBS = {
   readyForWinter,
   wrap,
   winterWater,
-  spring,
+  spring: springJob,
 } satisfies Record<string, JobKind>;
 export type JobId = keyof typeof JOBS;
 
@@ -101,7 +101,8 @@ interface Span {
 }
 
 /**
- * What a container asks for from today over so many days, soonest first: of the turn that stands in it. Its season comes
+ * What a container asks for from today over so many days, soonest first: of the turn that stands in it. Its
+ * season comes
  * from `grow`, so a plan changed is a job changed; what is done is gone. Throws UnknownPlantError.
  */
 export function jobsOf(
@@ -150,7 +151,10 @@ export function jobsOf(
     .sort((a, b) => a.due.localeCompare(b.due));
 }
 
-/** Jobs as they are best done in a round: what plants die of first, then what costs flower, then looks; of those the one with the least time left. */
+/**
+ * Jobs as they are best done in a round: what plants die of first, then what costs flower, then looks; of
+ * those the one with the least time left.
+ */
 export const byUrgency = (a: Job, b: Job): number =>
   MATTERS.indexOf(a.matters) - MATTERS.indexOf(b.matters) ||
   a.until.localeCompare(b.until) ||

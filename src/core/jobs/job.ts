@@ -53,7 +53,10 @@ export interface Due {
   how?: string;
   /** What is to be done about it, where that is another thing. */
   does?: string;
-  /** What is kept once it is done: deeds that the season knows, or water from the can. Nothing where it is done elsewhere. */
+  /**
+   * What is kept once it is done: deeds that the season knows, or water from the can. Nothing where it is
+   * done elsewhere.
+   */
   done?: readonly Does[] | 'watered';
   /** Done so many days before or after its day it is this job; within three weeks where nothing is said. */
   within?: number;

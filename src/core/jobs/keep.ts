@@ -7,7 +7,10 @@ import { isRooted } from '../plants/hand';
 import type { Asked, Does, Due, JobKind } from './job';
 import { capital } from './plants-of';
 
-/** Days before the first frost: cuttings want eight weeks to root and grow on; what is tender comes in a fortnight before it; a tuber is lifted when frost has blackened its leaf. Growers' dates. */
+/**
+ * Days before the first frost: cuttings want eight weeks to root and grow on; what is tender comes in a
+ * fortnight before it; a tuber is lifted when frost has blackened its leaf. Growers' dates.
+ */
 const CUTTINGS_DAYS = -56;
 const CUTTINGS_WITHIN = 16;
 const KEPT: Partial<Record<Facts['kept'], { days: number; verb: string }>> = {

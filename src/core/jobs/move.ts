@@ -2,7 +2,10 @@ import { formatDay } from '../units/date';
 import type { JobKind } from './job';
 import { capital } from './plants-of';
 
-/** One may be brought forward and, days later, put under cover: done so near its day it is this move and no other. Working figure. */
+/**
+ * One may be brought forward and, days later, put under cover: done so near its day it is this move and no
+ * other. Working figure.
+ */
 const WITHIN_DAYS = 5;
 
 /** A container that is to stand elsewhere, as the group it stands in asks. */

@@ -4,7 +4,10 @@ import type { Due, JobKind } from './job';
 import { occasionOf } from '../plantings/occasion';
 import type { Planting } from '../plantings/schema';
 
-/** What was planted for the winter flowers on in spring, and makes room once the summer's may go out: so long after the last frost, days. Growers' dates: the middle of May. */
+/**
+ * What was planted for the winter flowers on in spring, and makes room once the summer's may go out: so long
+ * after the last frost, days. Growers' dates: the middle of May.
+ */
 const WINTER_STANDS_DAYS = 11;
 
 /** The day on which a planting is over, or is to be changed over. */
@@ -20,7 +23,10 @@ export function overOn(planting: Planting): Due[] {
   return [{ on: addDays(planting.startDate, judgedWeeks(planting) * 7), text: 'clear it: its season ends' }];
 }
 
-/** A season's planting is done with, or the day it is to be changed over has come. Never said of what is to live through the winter, unless a day is named. */
+/**
+ * A season's planting is done with, or the day it is to be changed over has come. Never said of what is to
+ * live through the winter, unless a day is named.
+ */
 export const over: JobKind = {
   matters: 'looks',
   withinDays: 10,

@@ -11,7 +11,10 @@ const WEEK = 3;
 const BEFORE_PEAK = 2;
 /** A start of this much or more was pinched at the nursery, litres. Working figure. */
 const GROWN_ON_L = 0.9;
-/** From April to mid-July: before it nothing grows, and later it costs the flower. Month positions of the north; practice. */
+/**
+ * From April to mid-July: before it nothing grows, and later it costs the flower. Month positions of the
+ * north; practice.
+ */
 const FROM = 2.5;
 const UNTIL = 6.5;
 

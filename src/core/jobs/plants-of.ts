@@ -4,7 +4,7 @@ import { daysBetween } from '../units/date';
 import type { Asked } from './job';
 
 /** A plant that stands there, and how it is in a week. */
-export interface Standing {
+export interface PlantInWeek {
   placed: Placed;
   grown: Grown;
 }
@@ -13,7 +13,10 @@ const DAYS_A_WEEK = 7;
 
 const YEAR_WEEKS = 52;
 
-/** The week of a day, within the season that is reckoned: what stays for years does in each what it did in its first. */
+/**
+ * The week of a day, within the season that is reckoned: what stays for years does in each what it did in its
+ * first.
+ */
 export function weekOn({ planting, season }: Pick<Asked, 'planting' | 'season'>, date: string): number {
   const last = season.weeks.length - 1;
   const week = Math.floor(daysBetween(planting.startDate, date) / DAYS_A_WEEK);
@@ -22,7 +25,7 @@ export function weekOn({ planting, season }: Pick<Asked, 'planting' | 'season'>,
 }
 
 /** Who is alive in it on a day. */
-export function aliveOn(asked: Pick<Asked, 'planting' | 'season'>, date: string): Standing[] {
+export function aliveOn(asked: Pick<Asked, 'planting' | 'season'>, date: string): PlantInWeek[] {
   const week = asked.season.weeks[weekOn(asked, date)];
   if (week && !asked.planting.brief.lasting && daysBetween(week.date, date) > DAYS_A_WEEK) return [];
   return asked.season.placed.flatMap((placed, i) => {

@@ -7,7 +7,10 @@ import { addDays, formatDay } from '../units/date';
 import { maxBy } from '../units/number';
 import type { JobKind } from './job';
 
-/** A full pot stands close and lives: one is told of where what stands over it is so much stronger, or leaves it no light at all. Working figure, in steps of vigour. */
+/**
+ * A full pot stands close and lives: one is told of where what stands over it is so much stronger, or leaves
+ * it no light at all. Working figure, in steps of vigour.
+ */
 const STRONGER = 2;
 
 /** The strongest of those whose leaves reach a plant in a week. */

@@ -4,7 +4,10 @@ import { lastDone, rhythm } from './done';
 import type { Asked, JobKind } from './job';
 import { capital, isPlanted } from './plants-of';
 
-/** Young roots reach little of the mix for so long; what keeps its own water is first watered a week after planting. Growers' figures, days. */
+/**
+ * Young roots reach little of the mix for so long; what keeps its own water is first watered a week after
+ * planting. Growers' figures, days.
+ */
 const DAYS = 14;
 const DRY_DAYS = 7;
 
@@ -13,7 +16,7 @@ const done = [{ what: 'check' as const, to: null }];
 const allDry = ({ season }: Asked): boolean => allLiveDry(season.placed.map((p) => p.plant));
 
 /** The first days after planting: looked at daily, or left dry for a week where all live dry. */
-export const settle: JobKind = {
+export const settleJob: JobKind = {
   matters: 'dies',
   withinDays: DAYS,
   again: true,

@@ -7,7 +7,10 @@ import type { Asked, Due, JobKind } from './job';
 import { aliveOn, capital, isPlanted } from './plants-of';
 import { yearly } from './yearly';
 
-/** It is done about this day of its month, has settled in for so many weeks before, and wants so many before the frost to come again. Practice; the weeks are working figures. */
+/**
+ * It is done about this day of its month, has settled in for so many weeks before, and wants so many before
+ * the frost to come again. Practice; the weeks are working figures.
+ */
 const ABOUT = '10';
 const SETTLED_WEEKS = 6;
 const LEFT_WEEKS = 8;

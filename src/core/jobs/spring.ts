@@ -18,7 +18,7 @@ const HOW = {
 } as const;
 
 /** The spring round of a pot that stays out for years: cut, comb, tidy and top-dress. */
-export const spring: JobKind = {
+export const springJob: JobKind = {
   matters: 'suffers',
   withinDays: 21,
   of: (asked) => {

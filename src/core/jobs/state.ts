@@ -16,7 +16,10 @@ export interface PotState {
   text: string;
 }
 
-/** The worst of it first: nothing planted, what is wrong, a season that is over, then when it is planted and how much there is to watch. */
+/**
+ * The worst of it first: nothing planted, what is wrong, a season that is over, then when it is planted and
+ * how much there is to watch.
+ */
 export function stateOf(planting: Planting, today: string, units: UnitSystem = 'metric'): PotState {
   if (planting.placements.length === 0) return { severity: 'watch', text: 'Not planted yet. Compose a planting.' };
   const turn = turnOn(planting, grow(planting), today);

@@ -12,12 +12,15 @@ import { aliveOn, capital, isPlanted, namesOf, weekOn } from './plants-of';
 const says: JobKind['says'] = ({ on, text }) => `${capital(text)}, ${formatDay(on)}`;
 const weeksIn = ({ planting }: Asked, weeks: number): string => addDays(planting.startDate, weeks * 7);
 
-/** A pot that leans to the light is turned by a quarter so often, and one of more than this stays where it is. Growers' figures. */
+/**
+ * A pot that leans to the light is turned by a quarter so often, and one of more than this stays where it is.
+ * Growers' figures.
+ */
 const TURN_DAYS = 7;
 const TURNED_KG = 35;
 
 /** A quarter turn, where light comes from one side and the pot is seen from all. */
-export const turn: JobKind = {
+export const turnJob: JobKind = {
   matters: 'looks',
   withinDays: 6,
   again: true,
@@ -39,7 +42,10 @@ export const turn: JobKind = {
   says,
 };
 
-/** Yellow leaves are looked for so often once it is full, on kinds where they show. Growers' figure: once a fortnight at most. */
+/**
+ * Yellow leaves are looked for so often once it is full, on kinds where they show. Growers' figure: once a
+ * fortnight at most.
+ */
 const TIDY_DAYS = 14;
 /** In weeks colder than this hardly a leaf turns, °C in the mean. Working figure. */
 const STILL_C = 8;
@@ -64,7 +70,10 @@ export const tidy: JobKind = {
   says,
 };
 
-/** What flops or snaps is tied in as it reaches each of these heights over the mix, mm; under the first it wants no stake. Growers' figures. */
+/**
+ * What flops or snaps is tied in as it reaches each of these heights over the mix, mm; under the first it
+ * wants no stake. Growers' figures.
+ */
 const TIED_AT_MM = [400, 800];
 /** Stems that hold themselves up, and are tied all the same where they grow tall. Growers' list: canna. */
 const isTied = ({ botanical, ...plant }: Plant): boolean =>
@@ -123,7 +132,10 @@ export const topUp: JobKind = {
   says,
 };
 
-/** Starts from under glass want so many days by day out and by night in, where they go out within so many days of the last frost. Practice: seven to ten; the second is a working figure. */
+/**
+ * Starts from under glass want so many days by day out and by night in, where they go out within so many days
+ * of the last frost. Practice: seven to ten; the second is a working figure.
+ */
 const HARDEN_DAYS = 8;
 const SOON_AFTER_FROST_DAYS = 42;
 /** What wants warmer nights than this to go out comes from under glass, °C. Working figure. */

@@ -4,7 +4,7 @@ import type { JobKind } from './job';
 import { isPlanted } from './plants-of';
 
 /** What may be spent of its water is gone. */
-export const water: JobKind = {
+export const waterJob: JobKind = {
   untilCleared: true,
   matters: 'dies',
   withinDays: 0,

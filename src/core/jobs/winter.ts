@@ -14,7 +14,10 @@ import { yearly } from './yearly';
 /** Made ready before the leaves are down; wrapped before hard frost. Growers' dates. */
 const READY_ON = '10-20';
 const WRAP_ON = '11-15';
-/** Under a roof looked at every so often from December to February, days. Growers' figure: once in four to eight weeks. */
+/**
+ * Under a roof looked at every so often from December to February, days. Growers' figure: once in four to
+ * eight weeks.
+ */
 const DRINKS_FROM = '12-01';
 const DRINKS_EVERY = 42;
 const DRINKS_DAYS = 90;

@@ -12,7 +12,10 @@ export function seasonDay({ planting }: Pick<Asked, 'planting'>, north: string):
   return `${String(month).padStart(2, '0')}${north.slice(2)}`;
 }
 
-/** The days of what is done once a year about a day of the north, month and day, from a day to the last that is asked about. */
+/**
+ * The days of what is done once a year about a day of the north, month and day, from a day to the last that
+ * is asked about.
+ */
 export function yearly(asked: Asked, north: string, from: string): string[] {
   const recent = addDays(asked.today, -PAST_DAYS);
   const out: string[] = [];

@@ -5,7 +5,10 @@ import { STARTS, type StartSize } from '../plants/starts';
 
 /** Root balls keep this far apart. Practice: a finger's width less. */
 const GAP_MM = 5;
-/** A root ball ends at least this far above the base; in a shallow bowl or tray a tenth of its depth. Practice; the tenth is a working figure. */
+/**
+ * A root ball ends at least this far above the base; in a shallow bowl or tray a tenth of its depth.
+ * Practice; the tenth is a working figure.
+ */
 const BASE_CLEARANCE_MM = 30;
 const BASE_SHARE = 0.1;
 /** A ball's foot is this share of its top: ordinary pots taper so. Working figure. */
@@ -69,7 +72,10 @@ export function goesIn(c: Container, start: StartSize): boolean {
   return STARTS[start].ballDepthMm <= ballRoomMm(c) && roomAt(c, start, heart.x, heart.y).mm >= 0;
 }
 
-/** How far from the middle a root ball may stand in a direction (0 right, turning toward the viewer), mm; negative when it does not go in. */
+/**
+ * How far from the middle a root ball may stand in a direction (0 right, turning toward the viewer), mm;
+ * negative when it does not go in.
+ */
 export function reachMm(c: Container, start: StartSize, angle = 0): number {
   const heart = heartOf(c.shape);
   const room = (far: number) => roomAt(c, start, heart.x + Math.cos(angle) * far, heart.y + Math.sin(angle) * far).mm;

@@ -10,7 +10,10 @@ import { startOf } from './start-for';
 
 /** Directions tried round the middle. */
 const TURNS = 24;
-/** How far out each is tried, of what its root ball can reach: a spiller at the rim, others nearer first. Working figures. */
+/**
+ * How far out each is tried, of what its root ball can reach: a spiller at the rim, others nearer first.
+ * Working figures.
+ */
 const OUT = { spiller: [1], other: [0.65, 1, 0.4] } as const;
 
 /**

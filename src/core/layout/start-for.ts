@@ -6,19 +6,28 @@ import { isSouthern } from '../climate/hemisphere';
 import { isForSpring } from '../plantings/occasion';
 import { goesIn } from './packing';
 
-/** Litres of start wished for, by the container's width. Working figures from ordinary practice: the centrepiece goes up first. */
+/**
+ * Litres of start wished for, by the container's width. Working figures from ordinary practice: the
+ * centrepiece goes up first.
+ */
 function wishedL(role: Role, widthMm: number): number {
   if (role !== 'thriller') return widthMm >= 600 ? 0.95 : 0.4;
   return widthMm >= 480 ? 2 : widthMm >= 290 ? 0.95 : 0.45;
 }
 
-/** From autumn to spring nothing grows to its part: the centrepiece is bought so many times larger. Practice: a size up. */
+/**
+ * From autumn to spring nothing grows to its part: the centrepiece is bought so many times larger. Practice:
+ * a size up.
+ */
 const AS_IT_STAYS = 2.1;
 
 /** A pack is bought for less choice of each. Working figure. */
 const PACK_COSTS = 0.8;
 
-/** Whether a size will do for a role: what leads is never a cell of a pack, unless there is nothing else to be had. Practice. */
+/**
+ * Whether a size will do for a role: what leads is never a cell of a pack, unless there is nothing else to be
+ * had. Practice.
+ */
 export const maySet = (role: Role, size: StartSize, among: readonly StartSize[]): boolean =>
   role !== 'thriller' || !isCell(size) || among.every(isCell);
 

@@ -14,7 +14,10 @@ const LEAST = 0.4;
 const MOST = 2.5;
 /** Halved so often, a use is known to a hundredth. */
 const HALVINGS = 9;
-/** Two findings say something of its use only where twice the use would have left so much less, as a share of what it holds. Working figure. */
+/**
+ * Two findings say something of its use only where twice the use would have left so much less, as a share of
+ * what it holds. Working figure.
+ */
 const TELLING = 0.1;
 /** Findings further apart than this say nothing: a can may not have been noted. Days, working figure. */
 const APART_DAYS = 14;

@@ -2,23 +2,29 @@ import { grow } from '../growth/season';
 import type { Learned, Planting } from '../plantings/schema';
 import { daysBetween } from '../units/date';
 import { clamp, sum } from '../units/number';
-import { entriesOf, type LogEntry, type Measure } from './schema';
+import { entriesOf, type LogEntry, type MeasureEntry } from './schema';
 
 /** One measure says this much, and each further one more of what is left: n of n + 1. Working figure. */
 const DOUBT = 1;
 /** Measures are believed within these: beyond them something else is wrong. Working figures. */
 const BELIEVED: readonly [number, number] = [0.5, 2];
-/** A plant as small as this share of its forecast end says nothing yet. mm, working figure: a new start is as tall as its pot. */
+/**
+ * A plant as small as this share of its forecast end says nothing yet. mm, working figure: a new start is as
+ * tall as its pot.
+ */
 const TOO_SMALL_MM = 40;
 
-/** A pace is tried from half as fast to half as fast again; what is learned of it is doubted half as much as a size. Working figures. */
+/**
+ * A pace is tried from half as fast to half as fast again; what is learned of it is doubted half as much as a
+ * size. Working figures.
+ */
 const PACES = [0.6, 0.68, 0.77, 0.88, 1, 1.14, 1.3, 1.47, 1.67] as const;
 const PACE_DOUBT = 0.5;
 /** Only what was measured so many days apart says how fast it went. Working figure. */
 const APART_DAYS = 14;
 
 /** A measure beside what was forecast for that day with nothing learned, mm. */
-export interface Compared extends Measure {
+export interface Compared extends MeasureEntry {
   forecast: { heightMm: number; spreadMm: number } | null;
 }
 
@@ -46,7 +52,10 @@ export function forecastOn(
 const taught = (p: Planting, learned: Planting['learned']): Planting =>
   p.learned.length === 0 && learned.length === 0 ? p : { ...p, learned };
 
-/** Every measure of a log beside its forecast with nothing learned, or with the lessons that are given. Throws UnknownPlantError. */
+/**
+ * Every measure of a log beside its forecast with nothing learned, or with the lessons that are given. Throws
+ * UnknownPlantError.
+ */
 export function comparedWith(
   planting: Planting,
   log: readonly LogEntry[],
@@ -58,7 +67,10 @@ export function comparedWith(
     .map((m) => ({ ...m, forecast: forecastOn(plain, m.to, m.on) }));
 }
 
-/** The factor that some ratios come to, its geometric mean, believed the more the more there are; and how badly it fits them. */
+/**
+ * The factor that some ratios come to, its geometric mean, believed the more the more there are; and how
+ * badly it fits them.
+ */
 export function factorOf(ratios: readonly number[]): { by: number; off: number } {
   const logs = ratios.map((r) => Math.log(clamp(r, ...BELIEVED)));
   const level = logs.length === 0 ? 0 : sum(logs) / (logs.length + DOUBT);

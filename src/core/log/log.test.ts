@@ -5,11 +5,11 @@ import { addDays } from '../units/date';
 import type { Planting } from '../plantings/schema';
 import { foundIn } from './found';
 import { comparedWith, forecastOn, learnedFor, lessonsOf } from './learn';
-import { type LogEntry, LogEntrySchema, type Measure } from './schema';
+import { type LogEntry, LogEntrySchema, type MeasureEntry } from './schema';
 
 const p = warmPot();
 const on = addDays(p.startDate, 9 * 7);
-const measure = (share: number, change: Partial<Measure> = {}): Measure => {
+const measure = (share: number, change: Partial<MeasureEntry> = {}): MeasureEntry => {
   const told = forecastOn(p, 'a', on);
   return {
     id: `m-${share}`,
@@ -70,7 +70,7 @@ describe('the forecast learns', () => {
     expect(taught([measure(1.2)], once).learned).toEqual(once.learned);
   });
   test('low early and right at the end is slow, low throughout is small', () => {
-    const seen = (week: number, share: number): Measure => {
+    const seen = (week: number, share: number): MeasureEntry => {
       const day = addDays(p.startDate, week * 7);
       const told = forecastOn(p, 'a', day);
       return measure(1, {

@@ -46,7 +46,7 @@ export const LogEntrySchema = z.discriminatedUnion('kind', [
 export type LogEntry = z.infer<typeof LogEntrySchema>;
 export type LogKind = LogEntry['kind'];
 type Of<K extends LogKind> = Extract<LogEntry, { kind: K }>;
-export type Measure = Of<'measure'>;
+export type MeasureEntry = Of<'measure'>;
 
 /** Those of one kind. */
 export const entriesOf = <K extends LogKind>(log: readonly LogEntry[], kind: K): Of<K>[] =>

@@ -14,7 +14,7 @@ import { comparedWith } from './learn';
 import { entriesOf, type LogEntry } from './schema';
 
 /** What was planned for one turn of a container. */
-export interface Plan {
+export interface PlannedTurn {
   /** The turn as it is planted, its weeks counted from its own first day. */
   planting: Planting;
   /** Pounds for one container, at list prices. */
@@ -27,7 +27,7 @@ export interface Plan {
 }
 
 /** A plant of the log, with the words that were written of it. */
-export interface Told {
+export interface ToldPlant {
   plant: string;
   name: string;
   on: string;
@@ -40,21 +40,24 @@ export interface Happened {
   /** What was counted from the can, litres; null where nobody counted. */
   counted: number | null;
   /** Each with the placement that died. */
-  deaths: (Told & { to: string })[];
+  deaths: (ToldPlant & { to: string })[];
   /** Heights measured against those first forecast, 1 is as forecast; null where none was measured. */
   heights: number | null;
   photos: { id: string; on: string; text: string }[];
   /** The last verdict on each plant. */
-  again: Told[];
-  not: Told[];
+  again: ToldPlant[];
+  not: ToldPlant[];
 }
 
 export interface Story {
-  plan: Plan;
+  plan: PlannedTurn;
   happened: Happened;
 }
 
-/** The turn of a planting that a day lies in: what was planned, and what the log has of it to that day. Throws UnknownPlantError. */
+/**
+ * The turn of a planting that a day lies in: what was planned, and what the log has of it to that day. Throws
+ * UnknownPlantError.
+ */
 export function storyOf(whole: Planting, log: readonly LogEntry[], today: string): Story {
   const { planting, season } = turnOn(whole, grow(whole), today);
   const best = bestWeeks(season);
@@ -77,7 +80,7 @@ export function storyOf(whole: Planting, log: readonly LogEntry[], today: string
 
 function happenedTo(planting: Planting, log: readonly LogEntry[]): Happened {
   const names = new Map(resolve(planting).map((p) => [p.plant.id, plantName(p.plant)]));
-  const told = ({ plant, on, text }: Omit<Told, 'name'>): Told => {
+  const told = ({ plant, on, text }: Omit<ToldPlant, 'name'>): ToldPlant => {
     const known = libraryPlant(plant);
     return { plant, on, text, name: names.get(plant) ?? (known ? plantName(known) : plant) };
   };
@@ -86,7 +89,7 @@ function happenedTo(planting: Planting, log: readonly LogEntry[]): Happened {
   const ratios = comparedWith(planting, log).flatMap((m) =>
     m.heightMm !== null && m.forecast ? [m.heightMm / m.forecast.heightMm] : [],
   );
-  const verdicts = new Map<string, Told & { again: boolean }>();
+  const verdicts = new Map<string, ToldPlant & { again: boolean }>();
   for (const { plant, on, text, again } of entriesOf(log, 'verdict').sort((a, b) => a.on.localeCompare(b.on)))
     if (plant !== null) verdicts.set(plant, { ...told({ plant, on, text }), again });
   const all = [...verdicts.values()];

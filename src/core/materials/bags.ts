@@ -12,7 +12,10 @@ export interface BagCount {
 /** Bags are told apart to a tenth of a litre. */
 const STEPS_PER_L = 10;
 
-/** Loose mix by the half cubic metre: litres, and what one half costs against a litre of the largest bag. Working figure: a bulk load is about half. */
+/**
+ * Loose mix by the half cubic metre: litres, and what one half costs against a litre of the largest bag.
+ * Working figure: a bulk load is about half.
+ */
 const HALF_M3_L = 500;
 const LOOSE_COSTS = 0.5;
 /** From so much on a load is worth its delivery. Working figure. */

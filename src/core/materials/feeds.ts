@@ -12,7 +12,10 @@ interface Feed {
   first: (mixL: number) => number;
 }
 
-/** Liquid: so much of it to a litre of mix each week, diluted so far, from the week the mix’s own feed is spent. Working figures within ordinary labels. */
+/**
+ * Liquid: so much of it to a litre of mix each week, diluted so far, from the week the mix’s own feed is
+ * spent. Working figures within ordinary labels.
+ */
 const SOLUTION_L_PER_L = 0.12;
 const DILUTED = 1 / 250;
 const FROM_WEEK = 6;
@@ -21,7 +24,11 @@ const ML_PER_L = 1000;
 const PELLETS_G_PER_L = 1.5;
 const WEEKS_A_MONTH = 4.345;
 
-/** Slow-release carries moderate kinds until the eleventh week, and hungry ones until the sixth: then liquid besides, every week, until so many weeks before the end. Growers' figures: from the start of August, and from week six, to the middle of September. */
+/**
+ * Slow-release carries moderate kinds until the eleventh week, and hungry ones until the sixth: then liquid
+ * besides, every week, until so many weeks before the end. Growers' figures: from the start of August, and
+ * from week six, to the middle of September.
+ */
 export const BESIDES_SLOW = { hungryFromWeek: 6, fromWeek: 11, stopsWeeks: 5 } as const;
 
 /** The ways of feeding. A new one is an entry here. */
@@ -51,7 +58,10 @@ export const FEEDS = {
 export type FeedId = keyof typeof FEEDS;
 export const FEED_IDS = Object.keys(FEEDS) as FeedId[];
 
-/** Liquid that goes with slow-release for so many litres of mix over so many weeks, mL: from the sixth week where some are hungry. */
+/**
+ * Liquid that goes with slow-release for so many litres of mix over so many weeks, mL: from the sixth week
+ * where some are hungry.
+ */
 export function liquidBesides(mixL: number, weeks: number, hungry: boolean): number {
   const later = hungry ? BESIDES_SLOW.hungryFromWeek : BESIDES_SLOW.fromWeek;
   return FEEDS.liquid.needs(mixL, weeks - BESIDES_SLOW.stopsWeeks - (later - FROM_WEEK));

@@ -7,7 +7,7 @@ import type { Role } from '../plants/traits';
 import { ballsL, resolve } from '../plantings/resolve';
 import type { Planting } from '../plantings/schema';
 import type { Stock } from '../stock/schema';
-import { stateOf } from '../stock/shelf';
+import { availabilityOf } from '../stock/shelf';
 import { sum } from '../units/number';
 import { bagsFor } from './bags';
 import { FEED_G_PER_L, FEED_PRICE_PER_G, SUPPORTS } from './prices';
@@ -83,11 +83,14 @@ const penny = (pounds: number): number => Math.round(pounds * 100) / 100;
 
 /** What one pack of a start costs, at a nursery that has it listed, else what is ordinary; pounds. */
 export function priceOf(plant: Plant, start: StartSize, stock: Stock | null): Price {
-  const listed = stock ? stateOf(stock, plant.id, start, 1).line : null;
+  const listed = stock ? availabilityOf(stock, plant.id, start, 1).line : null;
   return listed ? { pack: listed.price, soldSo: true } : startPrice(plant, start);
 }
 
-/** What one start costs, pounds, and whether it is ordinarily sold in that size. Otherwise scaled from the nearest by the cube root of volume. */
+/**
+ * What one start costs, pounds, and whether it is ordinarily sold in that size. Otherwise scaled from the
+ * nearest by the cube root of volume.
+ */
 export function startPrice(plant: Plant, start: StartSize): Price {
   const exact = plant.starts.find((s) => s.size === start);
   if (exact) return { pack: exact.price, soldSo: true };

@@ -16,7 +16,8 @@ export interface Bought extends Offer {
 export type Prefer = 'price' | 'least over';
 
 /**
- * The best way to buy at least so many `wanted` of something in whole offers: cheapest, or with the least left over. Exact, by
+ * The best way to buy at least so many `wanted` of something in whole offers: cheapest, or with the least
+ * left over. Exact, by
  * dynamic programming over every amount from nought to the need and one largest offer more. Amounts are whole numbers.
  */
 export function fillBy(wanted: number, offers: readonly Offer[], prefer: Prefer = 'price'): Bought[] {
@@ -69,7 +70,10 @@ interface Pack {
   costs: number;
 }
 
-/** Packs by start. What a record prices is the pack that costs 1; the others are ordinary beside it. Working figures: a tray is a tenth to a fifth off. */
+/**
+ * Packs by start. What a record prices is the pack that costs 1; the others are ordinary beside it. Working
+ * figures: a tray is a tenth to a fifth off.
+ */
 export const PACKS: Record<StartSize, readonly Pack[]> = {
   seed: [{ label: 'packet', holds: 25, costs: 1 }],
   bulb: [

@@ -1,6 +1,9 @@
 import type { Offer } from './packs';
 
-/** Ordinary prices, pounds. Working figures: typical garden-centre shelf prices; the user's own receipts replace them. */
+/**
+ * Ordinary prices, pounds. Working figures: typical garden-centre shelf prices; the user's own receipts
+ * replace them.
+ */
 
 const pack = (holds: number, label: string, price: number): Offer => ({ holds, label, price });
 
@@ -102,6 +105,9 @@ export const SUPPORTS = {
   twines: { item: 'Cane wigwam', size: '1.2 m', price: 6 },
 } as const;
 
-/** Slow-release feed: middle of 3–5 g per litre of mix for five to six months, and what a gram costs. The label rules. */
+/**
+ * Slow-release feed: middle of 3–5 g per litre of mix for five to six months, and what a gram costs. The
+ * label rules.
+ */
 export const FEED_G_PER_L = 4;
 export const FEED_PRICE_PER_G = 0.009;

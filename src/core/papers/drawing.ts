@@ -38,7 +38,10 @@ export interface ImageMark {
   high: number;
   href: string;
 }
-/** Part of another drawing seen through a frame: what lies outside it is cut off. `fromX`, `fromY` is what stands in its upper left corner. */
+/**
+ * Part of another drawing seen through a frame: what lies outside it is cut off. `fromX`, `fromY` is what
+ * stands in its upper left corner.
+ */
 export interface WindowMark {
   kind: 'window';
   x: number;
@@ -47,16 +50,16 @@ export interface WindowMark {
   high: number;
   fromX: number;
   fromY: number;
-  marks: readonly Mark[];
+  marks: readonly PaperMark[];
 }
-export type Mark = PathMark | CircleMark | TextMark | ImageMark | WindowMark;
+export type PaperMark = PathMark | CircleMark | TextMark | ImageMark | WindowMark;
 
 /** A paper: millimetres from its upper left corner, x to the right, y down. Written as SVG and as PDF. */
-export interface Drawing {
+export interface PaperDrawing {
   title: string;
   wide: number;
   high: number;
-  marks: readonly Mark[];
+  marks: readonly PaperMark[];
 }
 
 export const INK = '#16211e';
@@ -90,7 +93,10 @@ export const frame = (x: number, y: number, wide: number, high: number, ink: Ink
   ...ink,
 });
 
-/** Letters are about this wide for their height. Working figure for the font the papers are set in, a little over its mean. */
+/**
+ * Letters are about this wide for their height. Working figure for the font the papers are set in, a little
+ * over its mean.
+ */
 const LETTER = 0.49;
 
 /** About how long a text is when it is set, mm. */

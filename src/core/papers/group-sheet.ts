@@ -4,7 +4,7 @@ import { kindsIn } from '../plantings/kinds';
 import { formatDay } from '../units/date';
 import type { UnitSystem } from '../units/length';
 import { careLines } from './care';
-import { type Drawing, HAIR, line, type Mark, paragraph, QUIET } from './drawing';
+import { type PaperDrawing, HAIR, line, type PaperMark, paragraph, QUIET } from './drawing';
 import type { Picture } from './sheet';
 import { MARGIN, type SheetId, SHEETS } from './sizes';
 
@@ -22,7 +22,11 @@ const CARE_MM = 48;
 /** A row of figures is so high, mm. */
 const FIGURES_HIGH = 16;
 
-function scenePart({ href, wide, high, says }: Picture, y: number, inner: number): { marks: Mark[]; nextY: number } {
+function scenePart(
+  { href, wide, high, says }: Picture,
+  y: number,
+  inner: number,
+): { marks: PaperMark[]; nextY: number } {
   const k = Math.min(inner / wide, SCENE_HIGH / high);
   const [w, h] = [wide * k, high * k];
   return {
@@ -44,11 +48,11 @@ export function groupSheetOf(
   picture: Picture | null,
   figures: readonly GroupFigure[],
   units: UnitSystem = 'metric',
-): Drawing {
+): PaperDrawing {
   const { wide, high } = SHEETS[sheetId];
   const inner = wide - 2 * MARGIN;
   const { group, bodies, date } = scene;
-  const marks: Mark[] = [
+  const marks: PaperMark[] = [
     { kind: 'text', x: MARGIN, y: MARGIN + 9, text: group.place, sizeMm: 9, bold: true },
     {
       kind: 'text',

@@ -8,7 +8,7 @@ import { plantingOrder } from '../steps/order';
 import { formatDay } from '../units/date';
 import { formatLength, type UnitSystem } from '../units/length';
 import { careLines, sunWords } from './care';
-import { type Drawing, frame, HAIR, line, lengthOf, type Mark, paragraph, QUIET } from './drawing';
+import { type PaperDrawing, frame, HAIR, line, lengthOf, type PaperMark, paragraph, QUIET } from './drawing';
 import { MARGIN, type SheetId, SHEETS } from './sizes';
 
 /** A plant label, mm: it is cut out and stuck on a stick. Working figures: three across either sheet. */
@@ -47,14 +47,14 @@ function labelsOf(planting: Planting, units: UnitSystem): Label[] {
   }));
 }
 
-function label({ name, botanical, says, hex }: Label, x: number, y: number): Mark[] {
+function label({ name, botanical, says, hex }: Label, x: number, y: number): PaperMark[] {
   const inner = LABEL.wide - 8;
   return [
     frame(x, y, LABEL.wide, LABEL.high, { widthMm: HAIR, stroke: QUIET }),
     frame(x, y, 2.4, LABEL.high, { stroke: undefined, fill: hex }),
     { kind: 'text', x: x + 5, y: y + 6.5, text: name, sizeMm: fitted(name, 4.4, inner), bold: true },
     { kind: 'text', x: x + 5, y: y + 10.8, text: botanical, sizeMm: fitted(botanical, 3, inner), colour: QUIET },
-    ...says.map((text, i): Mark => ({
+    ...says.map((text, i): PaperMark => ({
       kind: 'text',
       x: x + 5,
       y: y + 15.4 + i * 4,
@@ -65,9 +65,9 @@ function label({ name, botanical, says, hex }: Label, x: number, y: number): Mar
 }
 
 /** The card that stands in the container: what it is, how it is kept, and who planted it when. */
-function card(planting: Planting, x: number, y: number, units: UnitSystem, feed: FeedId): Mark[] {
+function card(planting: Planting, x: number, y: number, units: UnitSystem, feed: FeedId): PaperMark[] {
   const { name, spot, container, startDate } = planting;
-  const marks: Mark[] = [
+  const marks: PaperMark[] = [
     frame(x, y, CARD.wide, CARD.high, { widthMm: HAIR, stroke: QUIET }),
     { kind: 'text', x: x + 6, y: y + 10, text: name, sizeMm: fitted(name, 7, CARD.wide - 12), bold: true },
     {
@@ -93,16 +93,19 @@ function card(planting: Planting, x: number, y: number, units: UnitSystem, feed:
   return marks;
 }
 
-/** A sheet with the container’s card and a label for each kind in it, to be cut out; more sheets where one does not hold them. Throws UnknownPlantError. */
+/**
+ * A sheet with the container’s card and a label for each kind in it, to be cut out; more sheets where one
+ * does not hold them. Throws UnknownPlantError.
+ */
 export function labelSheets(
   planting: Planting,
   sheetId: SheetId,
   units: UnitSystem = 'metric',
   feed: FeedId = 'slow',
-): Drawing[] {
+): PaperDrawing[] {
   const { wide, high } = SHEETS[sheetId];
   const across = Math.floor((wide - 2 * MARGIN + LABEL.gap) / (LABEL.wide + LABEL.gap));
-  const pages: Mark[][] = [[...card(planting, MARGIN, MARGIN, units, feed)]];
+  const pages: PaperMark[][] = [[...card(planting, MARGIN, MARGIN, units, feed)]];
   let top = MARGIN + CARD.high + 8;
   let at = 0;
   for (const l of labelsOf(planting, units)) {

@@ -2,7 +2,7 @@ import { FEEDS } from '../materials/feeds';
 import { resolve, UnknownPlantError } from '../plantings/resolve';
 import { placed, pot, sun, warmPot } from '../testing/pots';
 import { careLines, sunWords, waterWords } from './care';
-import { type Drawing, frame, lengthOf, line, paragraph, wrapped } from './drawing';
+import { type PaperDrawing, frame, lengthOf, line, paragraph, wrapped } from './drawing';
 import { labelSheets } from './labels';
 import { sheetOf } from './sheet';
 import { MARGIN, SHEET_IDS, SHEETS } from './sizes';
@@ -11,7 +11,7 @@ import { leanOf, templateOf } from './template';
 import { tiledTemplate, tileName, tilingOf } from './tiles';
 
 const one = (plant: string) => pot({ startDate: '2026-05-20', placements: [placed('a', plant, 'filler', 0, 0)] });
-const textsOf = (d: Drawing): string[] => d.marks.flatMap((m) => (m.kind === 'text' ? [m.text] : []));
+const textsOf = (d: PaperDrawing): string[] => d.marks.flatMap((m) => (m.kind === 'text' ? [m.text] : []));
 
 describe('sun in a gardener’s words, on either side of each bound', () => {
   const hours = (n: number) => Array.from({ length: n }, (_, i) => 9 + i);
@@ -76,7 +76,7 @@ describe('text on paper', () => {
 });
 
 describe('SVG', () => {
-  const drawing = (marks: Drawing['marks']): Drawing => ({ title: 'A & <B>', wide: 100, high: 50, marks });
+  const drawing = (marks: PaperDrawing['marks']): PaperDrawing => ({ title: 'A & <B>', wide: 100, high: 50, marks });
   test('escapes what would be read as markup', () => {
     const svg = svgOf(drawing([{ kind: 'text', x: 1, y: 2, text: 'a < "b" & c', sizeMm: 3 }]));
     expect(svg).toContain('<title>A &amp; &lt;B&gt;</title>');
@@ -115,7 +115,7 @@ describe('a template', () => {
     const pages = tiledTemplate(template, id);
     const { tiles } = tilingOf(template.drawing, id);
     expect(pages.slice(1).map((p) => p.title.split(', ').at(-1))).toEqual(tiles.map(tileName));
-    expect(textsOf(pages[0] as Drawing).join(' ')).toContain(SHEETS[id].label);
+    expect(textsOf(pages[0] as PaperDrawing).join(' ')).toContain(SHEETS[id].label);
   });
   test('upright and lying taking as many sheets, it stays upright', () =>
     expect(tilingOf({ wide: 180, high: 180 }, 'a4').sheet).toEqual({ wide: 210, high: 297 }));
@@ -125,7 +125,7 @@ describe('a template', () => {
   ])('the sheet at %p is %s', (at, name) => expect(tileName(at)).toBe(name));
   test('is told in the reader’s units', () => {
     const about = (units: 'metric' | 'imperial') =>
-      textsOf(tiledTemplate(templateOf(warmPot()), 'a4', units)[0] as Drawing).join(' ');
+      textsOf(tiledTemplate(templateOf(warmPot()), 'a4', units)[0] as PaperDrawing).join(' ');
     expect(about('metric')).toMatch(/ cm/);
     expect(about('imperial')).toMatch(/ in\b|″|"/);
   });
@@ -153,7 +153,7 @@ describe('labels and sheet', () => {
     const bare = sheetOf(warmPot(), 'a4', []);
     const shown = sheetOf(warmPot(), 'a4', [{ href: 'data:,', wide: 400, high: 300, says: 'in July' }]);
     expect(textsOf(bare).filter((t) => /^\d+: 1 Canna/.test(t))).toHaveLength(1);
-    const plants = (d: Drawing) => d.marks.find((m) => m.kind === 'text' && m.text === 'Plants');
+    const plants = (d: PaperDrawing) => d.marks.find((m) => m.kind === 'text' && m.text === 'Plants');
     const [a, b] = [plants(bare), plants(shown)].map((m) => (m?.kind === 'text' ? m.y : 0));
     expect((b ?? 0) - (a ?? 0)).toBeGreaterThan(90);
     expect(shown.marks.filter((m) => m.kind === 'image')).toHaveLength(1);

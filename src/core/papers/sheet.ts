@@ -13,7 +13,7 @@ import { type Numbered, plantingOrder } from '../steps/order';
 import { addDays, formatDay } from '../units/date';
 import type { UnitSystem } from '../units/length';
 import { careLines, sunWords } from './care';
-import { type Drawing, HAIR, INK, line, type Mark, paragraph, QUIET } from './drawing';
+import { type PaperDrawing, HAIR, INK, line, type PaperMark, paragraph, QUIET } from './drawing';
 import { MARGIN, type SheetId, SHEETS } from './sizes';
 
 /** A picture for the sheet: a PNG as a data URL, its size in any unit, and what is under it. */
@@ -29,7 +29,7 @@ const PICTURE_HIGH = 92;
 const PLAN_HIGH = 56;
 
 /** The plan small, its numbers as in the list. */
-function smallPlan(planting: Planting, order: readonly Numbered[], x: number, y: number, wide: number): Mark[] {
+function smallPlan(planting: Planting, order: readonly Numbered[], x: number, y: number, wide: number): PaperMark[] {
   const { shape } = planting.container;
   const rim = rimOf(shape);
   const k = Math.min(wide / rim.wide, PLAN_HIGH / rim.deep);
@@ -37,7 +37,7 @@ function smallPlan(planting: Planting, order: readonly Numbered[], x: number, y:
   const on = (p: { x: number; y: number }) => ({ x: cx + p.x * k, y: cy + p.y * k });
   return [
     { kind: 'path', points: shapeOf(shape).ring(shape, 0).map(on), closed: true, stroke: INK, widthMm: 0.4 },
-    ...order.flatMap((p): Mark[] => {
+    ...order.flatMap((p): PaperMark[] => {
       const at = on({ x: p.xMm, y: p.yMm });
       const r = (STARTS[p.start].ballMm / 2) * k;
       const size = Math.min(4, Math.max(2.4, r * 0.8));
@@ -59,10 +59,10 @@ function smallPlan(planting: Planting, order: readonly Numbered[], x: number, y:
 }
 
 /** Pictures side by side in a row, each as large as its share of it allows. */
-function pictured(pictures: readonly Picture[], x: number, y: number, wide: number): Mark[] {
+function pictured(pictures: readonly Picture[], x: number, y: number, wide: number): PaperMark[] {
   const each = wide / Math.max(1, pictures.length);
   const k = Math.min(...pictures.map((p) => Math.min((each - 4) / p.wide, PICTURE_HIGH / p.high)));
-  return pictures.flatMap((p, i): Mark[] => {
+  return pictures.flatMap((p, i): PaperMark[] => {
     const [w, h] = [p.wide * k, p.high * k];
     const left = x + each * i + (each - w) / 2;
     return [
@@ -102,7 +102,7 @@ export function sheetOf(
   pictures: readonly Picture[],
   units: UnitSystem = 'metric',
   feed: FeedId = 'slow',
-): Drawing {
+): PaperDrawing {
   const { wide, high } = SHEETS[sheetId];
   const { name, spot, container, startDate } = planting;
   const order = plantingOrder(planting);
@@ -111,7 +111,7 @@ export function sheetOf(
   const when = best
     ? `; at its best ${formatDay(addDays(startDate, best.from * 7))} to ${formatDay(addDays(startDate, best.to * 7 + 6))}`
     : '';
-  const marks: Mark[] = [
+  const marks: PaperMark[] = [
     { kind: 'text', x: MARGIN, y: MARGIN + 9, text: name, sizeMm: 9, bold: true },
     {
       kind: 'text',

@@ -1,4 +1,4 @@
-import { type Drawing, INK, type Ink, type Mark } from './drawing';
+import { type PaperDrawing, INK, type Ink, type PaperMark } from './drawing';
 
 const FONT = "'Bricolage Grotesque', 'Bricolage Grotesque Variable', sans-serif";
 const ANCHOR = { left: 'start', middle: 'middle', right: 'end' } as const;
@@ -14,7 +14,7 @@ const inkOf = ({ stroke, fill, widthMm, dashMm }: Ink): string =>
     dashMm ? ` stroke-dasharray="${dashMm.map(mm).join(' ')}"` : ''
   }`;
 
-function written(m: Mark): string {
+function written(m: PaperMark): string {
   switch (m.kind) {
     case 'path':
       return `<path d="M${m.points.map((p) => `${mm(p.x)} ${mm(p.y)}`).join('L')}${m.closed ? 'Z' : ''}" ${inkOf(m)}/>`;
@@ -30,5 +30,5 @@ function written(m: Mark): string {
 }
 
 /** A drawing as SVG 1.1 in true millimetres. */
-export const svgOf = ({ title, wide, high, marks }: Drawing): string =>
+export const svgOf = ({ title, wide, high, marks }: PaperDrawing): string =>
   `<svg xmlns="http://www.w3.org/2000/svg" width="${mm(wide)}mm" height="${mm(high)}mm" viewBox="0 0 ${mm(wide)} ${mm(high)}" font-family="${FONT}"><title>${escaped(title)}</title>\n${marks.map(written).join('\n')}\n</svg>\n`;

@@ -7,7 +7,7 @@ import { signature } from '../plants/signature';
 import { STARTS } from '../plants/starts';
 import type { Planting } from '../plantings/schema';
 import { type Numbered, plantingOrder } from '../steps/order';
-import { type Drawing, INK, line, type Mark, QUIET } from './drawing';
+import { type PaperDrawing, INK, line, type PaperMark, QUIET } from './drawing';
 
 /** Room round the rim for the marks of centre and front, mm. */
 const AROUND = 14;
@@ -27,7 +27,7 @@ const CROSS_TO = 18;
 
 /** A template: the plan at full size, and what its numbers are. */
 export interface Template {
-  drawing: Drawing;
+  drawing: PaperDrawing;
   key: readonly Numbered[];
   /** The container's middle on the drawing, mm. */
   middle: PlanPoint;
@@ -40,7 +40,7 @@ export function leanOf(planting: Planting, p: Numbered): PlanPoint | null {
   return { x: nx, y: ny };
 }
 
-function hole(planting: Planting, p: Numbered, at: PlanPoint): Mark[] {
+function hole(planting: Planting, p: Numbered, at: PlanPoint): PaperMark[] {
   const { ballMm, label } = STARTS[p.start];
   const r = ballMm / 2;
   const lean = leanOf(planting, p);
@@ -88,9 +88,9 @@ function hole(planting: Planting, p: Numbered, at: PlanPoint): Mark[] {
 }
 
 /** Centre and front: a cross, and an arrow at the side that is looked at. */
-function bearings({ x, y }: PlanPoint, deep: number): Mark[] {
+function bearings({ x, y }: PlanPoint, deep: number): PaperMark[] {
   const front = y + deep / 2;
-  const text = (at: number, words: string): Mark => ({
+  const text = (at: number, words: string): PaperMark => ({
     kind: 'text',
     x,
     y: at,
@@ -125,7 +125,7 @@ export function templateOf(planting: Planting): Template {
   const on = (p: PlanPoint): PlanPoint => ({ x: middle.x + p.x, y: middle.y + p.y });
   const soil = s.ring(shape, headspaceMm(planting.container));
   const key = plantingOrder(planting);
-  const marks: Mark[] = [
+  const marks: PaperMark[] = [
     { kind: 'path', points: s.ring(shape, 0).map(on), closed: true, stroke: INK, widthMm: PEN },
     {
       kind: 'path',

@@ -1,5 +1,5 @@
 import { formatLength, type UnitSystem } from '../units/length';
-import { type Drawing, frame, HAIR, INK, line, type Mark, QUIET } from './drawing';
+import { type PaperDrawing, frame, HAIR, INK, line, type PaperMark, QUIET } from './drawing';
 import { MARGIN, type SheetId, SHEETS } from './sizes';
 import { keyLine, type Template } from './template';
 
@@ -7,7 +7,7 @@ import { keyLine, type Template } from './template';
 export const OVERLAP = 12;
 
 /** One sheet of a large drawing: its row and column, and what of the drawing it shows, mm. */
-export interface Tile {
+export interface PaperTile {
   row: number;
   column: number;
   x: number;
@@ -21,14 +21,14 @@ export interface Tiling {
   sheet: { wide: number; high: number };
   rows: number;
   columns: number;
-  tiles: Tile[];
+  tiles: PaperTile[];
 }
 
 /** Sheets needed along a length, each showing so much, neighbours sharing the overlap. */
 const along = (length: number, shows: number): number => Math.max(1, Math.ceil((length - OVERLAP) / (shows - OVERLAP)));
 
 /** A drawing on as few sheets as it takes, upright or lying; upright on a tie. */
-export function tilingOf({ wide, high }: Pick<Drawing, 'wide' | 'high'>, sheetId: SheetId): Tiling {
+export function tilingOf({ wide, high }: Pick<PaperDrawing, 'wide' | 'high'>, sheetId: SheetId): Tiling {
   const { wide: w, high: h } = SHEETS[sheetId];
   const ways = [
     { wide: w, high: h },
@@ -40,7 +40,7 @@ export function tilingOf({ wide, high }: Pick<Drawing, 'wide' | 'high'>, sheetId
   const [upright, lying] = ways as [(typeof ways)[0], (typeof ways)[0]];
   const best = lying.columns * lying.rows < upright.columns * upright.rows ? lying : upright;
   const { sheet, showsWide, showsHigh, columns, rows } = best;
-  const tiles = Array.from({ length: rows * columns }, (_, i): Tile => {
+  const tiles = Array.from({ length: rows * columns }, (_, i): PaperTile => {
     const [row, column] = [Math.floor(i / columns), i % columns];
     return {
       row,
@@ -55,16 +55,16 @@ export function tilingOf({ wide, high }: Pick<Drawing, 'wide' | 'high'>, sheetId
 }
 
 /** “B2”: columns by letter, rows by number. */
-export const tileName = ({ row, column }: Pick<Tile, 'row' | 'column'>): string =>
+export const tileName = ({ row, column }: Pick<PaperTile, 'row' | 'column'>): string =>
   `${String.fromCharCode(65 + column)}${row + 1}`;
 
 /** Length of a crop mark, mm. */
 const CROP = 5;
 
 /** Where a sheet is cut or folded to meet its neighbour: short lines in the margin, and the line of the overlap. */
-function joins(tile: Tile, { rows, columns }: Tiling): Mark[] {
+function joins(tile: PaperTile, { rows, columns }: Tiling): PaperMark[] {
   const [left, top, right, foot] = [MARGIN, MARGIN, MARGIN + tile.wide, MARGIN + tile.high];
-  const out: Mark[] = [];
+  const out: PaperMark[] = [];
   const thin = { widthMm: HAIR };
   const upDown = (x: number) => {
     out.push(line(x, top - CROP, x, top, thin), line(x, foot, x, foot + CROP, thin));
@@ -84,8 +84,8 @@ function joins(tile: Tile, { rows, columns }: Tiling): Mark[] {
 const MM_PER_INCH = 25.4;
 
 /** Bars of 100 mm and of 4 in, to lay a ruler on. */
-function bars(x: number, y: number): Mark[] {
-  const bar = (at: number, long: number, words: string): Mark[] => [
+function bars(x: number, y: number): PaperMark[] {
+  const bar = (at: number, long: number, words: string): PaperMark[] => [
     line(x, at, x + long, at, { widthMm: 0.4 }),
     line(x, at - 1.6, x, at + 1.6, { widthMm: 0.4 }),
     line(x + long, at - 1.6, x + long, at + 1.6, { widthMm: 0.4 }),
@@ -95,10 +95,10 @@ function bars(x: number, y: number): Mark[] {
 }
 
 /** The first sheet: what it is, the bars, how the sheets lie, and what the numbers are. */
-function keyPage(template: Template, tiling: Tiling, about: string): Drawing {
+function keyPage(template: Template, tiling: Tiling, about: string): PaperDrawing {
   const { wide, high } = tiling.sheet;
   const { drawing, key } = template;
-  const marks: Mark[] = [
+  const marks: PaperMark[] = [
     { kind: 'text', x: MARGIN, y: MARGIN + 8, text: drawing.title, sizeMm: 6.5, bold: true },
     { kind: 'text', x: MARGIN, y: MARGIN + 15, text: about, sizeMm: 3.8, colour: QUIET },
     {
@@ -148,13 +148,13 @@ function keyPage(template: Template, tiling: Tiling, about: string): Drawing {
 }
 
 /** A template on sheets: a key first, then the plan at full size, sheet by sheet. */
-export function tiledTemplate(template: Template, sheetId: SheetId, units: UnitSystem = 'metric'): Drawing[] {
+export function tiledTemplate(template: Template, sheetId: SheetId, units: UnitSystem = 'metric'): PaperDrawing[] {
   const { drawing } = template;
   const tiling = tilingOf(drawing, sheetId);
   const n = tiling.tiles.length;
   const size = `${formatLength(drawing.wide, units)} × ${formatLength(drawing.high, units)} including margins`;
   const about = `${size}, on ${n} ${n === 1 ? 'sheet' : 'sheets'} of ${SHEETS[sheetId].label}`;
-  const pages = tiling.tiles.map((t): Drawing => ({
+  const pages = tiling.tiles.map((t): PaperDrawing => ({
     title: `${drawing.title}, ${tileName(t)}`,
     ...tiling.sheet,
     marks: [

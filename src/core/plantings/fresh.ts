@@ -5,7 +5,10 @@ import { startDay } from './start-day';
 /** Ordinary frosts of a mild climate. Working figures. */
 const FROSTS = { lastFrost: '05-04', firstFrost: '10-20' } as const;
 
-/** An unplanted container in an ordinary spot, to be planted when the season there allows it. `today` is an ISO date. */
+/**
+ * An unplanted container in an ordinary spot, to be planted when the season there allows it. `today` is an
+ * ISO date.
+ */
 export function freshPlanting(id: string, name: string, today: string): Planting {
   return {
     format: PLANTING_FORMAT,

@@ -1,8 +1,10 @@
 import { z } from 'zod';
 
 /**
- * A thing that a later Rillbank wrote into a planting and this one does not know: where it stood, and what it was. Steps
- * of the way are fields, and in a list the id of an entry; a way of one step that names a list holds a whole entry of it.
+ * A thing that a later Rillbank wrote into a planting and this one does not know: where it stood, and what it
+ * was. Steps
+ * of the way are fields, and in a list the id of an entry; a way of one step that names a list holds a whole
+ * entry of it.
  * `now` is what stands there meanwhile.
  */
 export const LaterSchema = z
@@ -14,5 +16,8 @@ export const LaterSchema = z
   .strict();
 export type Later = z.infer<typeof LaterSchema>;
 
-/** The minor version that is written: new fields, entries and values since version 2 that an earlier Rillbank may set aside. */
+/**
+ * The minor version that is written: new fields, entries and values since version 2 that an earlier Rillbank
+ * may set aside.
+ */
 export const PLANTING_MINOR = 0;

@@ -5,14 +5,17 @@ import type { Planting } from './schema';
 const AUTUMN_FROM_DAYS = 70;
 /** What is set out so long before the last frost, or earlier, is for spring. Days, working figure. */
 const SPRING_UNTIL_DAYS = 35;
-/** What is set out longer than this before the last frost has the winter before it. Days, working figure: before the turn of the year. */
+/**
+ * What is set out longer than this before the last frost has the winter before it. Days, working figure:
+ * before the turn of the year.
+ */
 const WINTER_UNTIL_DAYS = 125;
 
 /** All that says which of the year's plantings it is. */
-export type Asked = Pick<Planting, 'spot' | 'startDate' | 'brief'>;
+export type OccasionAsked = Pick<Planting, 'spot' | 'startDate' | 'brief'>;
 
 /** Which of the year's plantings it is, by the day it is set out. */
-export function occasionOf({ spot, startDate, brief }: Asked): 'summer' | 'spring' | 'winter' | 'lasting' {
+export function occasionOf({ spot, startDate, brief }: OccasionAsked): 'summer' | 'spring' | 'winter' | 'lasting' {
   if (brief.lasting) return 'lasting';
   const last = nextMonthDay(startDate, spot.lastFrost);
   const first = nextMonthDay(startDate, spot.firstFrost);
@@ -25,4 +28,4 @@ export function occasionOf({ spot, startDate, brief }: Asked): 'summer' | 'sprin
 }
 
 /** Whether it is set out to flower by spring, before the last frost. */
-export const isForSpring = (asked: Asked): boolean => ['spring', 'winter'].includes(occasionOf(asked));
+export const isForSpring = (asked: OccasionAsked): boolean => ['spring', 'winter'].includes(occasionOf(asked));

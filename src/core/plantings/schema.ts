@@ -82,7 +82,10 @@ export type Placement = z.infer<typeof PlacementSchema>;
 export const PLANTING_FORMAT = 'rillbank.planting';
 export const PLANTING_VERSION = 2;
 
-/** How a plant does here against what was forecast, from what was measured at its place: 1 as forecast, 1.2 a fifth more. */
+/**
+ * How a plant does here against what was forecast, from what was measured at its place: 1 as forecast, 1.2 a
+ * fifth more.
+ */
 const LearnedSchema = z
   .object({
     plant: z.string().min(1).max(60),

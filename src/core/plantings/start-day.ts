@@ -5,10 +5,16 @@ import type { Planting } from './schema';
 
 /** Tender plants go out this long after the last frost date, for nights to warm. Practice: one to two weeks. */
 const AFTER_LAST_FROST_DAYS = 12;
-/** A summer's planting is worth its price for no fewer weeks than these. Working figure: eight to its peak, two to enjoy it. */
+/**
+ * A summer's planting is worth its price for no fewer weeks than these. Working figure: eight to its peak,
+ * two to enjoy it.
+ */
 const LEAST_WEEKS = 10;
 
-/** The day to plant on: today while the season allows it, else the next day on which nights are warm enough. ISO dates. */
+/**
+ * The day to plant on: today while the season allows it, else the next day on which nights are warm enough.
+ * ISO dates.
+ */
 export function startDay({ lastFrost, firstFrost }: Pick<Spot, 'lastFrost' | 'firstFrost'>, today: string): string {
   // A year back the season that today may lie in has begun.
   let safe = addDays(nextMonthDay(addDays(today, -366), lastFrost), AFTER_LAST_FROST_DAYS);

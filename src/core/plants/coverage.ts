@@ -15,7 +15,10 @@ const SEASONS: Record<'warm' | 'cool' | 'year-round', readonly Plant['season'][]
   'year-round': ['year-round'],
 };
 
-/** A plant this much of whose colour belongs can be chosen for a scheme. Working figure: plain green counts, a strayed accent does not. */
+/**
+ * A plant this much of whose colour belongs can be chosen for a scheme. Working figure: plain green counts, a
+ * strayed accent does not.
+ */
 const BELONGS = 0.5;
 
 type SchemeName = keyof typeof SCHEMES;

@@ -1,6 +1,9 @@
 import type { Facts } from './traits';
 
-/** What is left of a plant that is cut as far as it bears: shares of its size. Practice: half, a hand over the base, a light clip. */
+/**
+ * What is left of a plant that is cut as far as it bears: shares of its size. Practice: half, a hand over the
+ * base, a light clip.
+ */
 export const LEFT_AFTER: Record<Facts['cutBack'], number> = {
   'to the base': 0.3,
   'by half': 0.5,

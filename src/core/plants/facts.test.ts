@@ -9,7 +9,7 @@ import { implausible } from './plausible';
 import { type Plant, PlantSchema } from './schema';
 import { FACT_CHOICES, FACT_FIGURES, type Facts, FactsSchema } from './traits';
 import { LISTED, genusOf, speciesOf } from './ways';
-import { listed } from './ways/lists';
+import { listedWays } from './ways/lists';
 
 const by = (id: string): Plant => {
   const p = LIBRARY.find((q) => q.id === id);
@@ -103,7 +103,7 @@ test('every name in a list of ways is that of a plant that is here', () => {
 
 describe('lists', () => {
   test('a species says otherwise than its genus, with nothing too', () => {
-    const at = listed<number | null>([
+    const at = listedWays<number | null>([
       [1, 'Salvia'],
       [null, 'Salvia officinalis, Begonia × semperflorens'],
     ]);
@@ -113,7 +113,7 @@ describe('lists', () => {
   });
   test('a name that is said twice is a mistake', () =>
     expect(() =>
-      listed([
+      listedWays([
         [1, 'Salvia'],
         [2, 'Salvia'],
       ]),

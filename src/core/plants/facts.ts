@@ -28,7 +28,10 @@ const USUAL: Record<Group, Company> = {
 
 type Known = Lived & Pick<Plant, 'facts'>;
 
-/** The facts of a plant: as its record says, else as its species or genus has them, else as is usual for its group. Kept by the record. */
+/**
+ * The facts of a plant: as its record says, else as its species or genus has them, else as is usual for its
+ * group. Kept by the record.
+ */
 export const factsOf: (p: Known) => Facts = keptBy((p: Known) => {
   const company = GENERA[speciesOf(p.botanical)] ?? GENERA[genusOf(p.botanical)];
   return { ...USUAL[p.group], ...waysOf(p), ...company, ...p.facts };

@@ -10,7 +10,8 @@ const SLIGHT = 'dries slightly';
 const DRY = 'dries out';
 
 /**
- * What growers say of a genus, and of a species that is not as its genus: ordinary garden knowledge. A record may say otherwise.
+ * What growers say of a genus, and of a species that is not as its genus: ordinary garden knowledge. A record
+ * may say otherwise.
  */
 export const GENERA: Record<string, ReturnType<typeof say>> = {
   Abelia: say(SLIGHT, 'ordinary', ['shrub', 'meadow', 'bedding'], 'common'),

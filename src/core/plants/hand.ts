@@ -8,7 +8,10 @@ const isOf =
   ({ botanical }: Pick<Plant, 'botanical'>): boolean =>
     genera.has(genusOf(botanical));
 
-/** Whose yellow leaves show, and are picked off. Growers' figure: pelargonium and tomato; never succulents, conifers or grasses. */
+/**
+ * Whose yellow leaves show, and are picked off. Growers' figure: pelargonium and tomato; never succulents,
+ * conifers or grasses.
+ */
 export const showsYellow = isOf(from('Pelargonium Solanum'));
 
 /** Of whom cuttings are taken in late summer. Growers' list: what is raised from seed or by its tuber is not. */
@@ -36,7 +39,10 @@ const ON_NEW_WOOD = /^Hydrangea (paniculata|arborescens)/;
 const COMBED = from('Nassella Stipa Festuca');
 const TIDIED = from('Epimedium Dryopteris Polystichum Athyrium Asplenium Heuchera Heucherella Tiarella');
 
-/** What March asks of a plant that stays out: *comb*, *tidy*, *cut low*, or *cut to 8 cm* for straw; null for nothing. */
+/**
+ * What March asks of a plant that stays out: *comb*, *tidy*, *cut low*, or *cut to 8 cm* for straw; null for
+ * nothing.
+ */
 export function inMarch(plant: Plant): 'comb' | 'tidy' | 'cut low' | 'cut to 8 cm' | null {
   const { winterLook, cutBack, cutMonth } = factsOf(plant);
   if (isOf(COMBED)(plant)) return 'comb';
@@ -47,7 +53,10 @@ export function inMarch(plant: Plant): 'comb' | 'tidy' | 'cut low' | 'cut to 8 c
 }
 const MARCH = 3;
 
-/** Woody and fibrous kinds branch by themselves, or not for the pinch: nobody goes round periwinkle, ivy or begonias. Chrysanthemums are hardy and pinched all the same. Growers' list. */
+/**
+ * Woody and fibrous kinds branch by themselves, or not for the pinch: nobody goes round periwinkle, ivy or
+ * begonias. Chrysanthemums are hardy and pinched all the same. Growers' list.
+ */
 const BRANCHES = ['Begonia', 'Lobelia', 'Viola'];
 /** What lives for one summer where frosts come. */
 export const SOFT: readonly Facts['life'][] = ['annual', 'tender perennial'];

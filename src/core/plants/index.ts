@@ -77,7 +77,10 @@ export const referTo: (plant: Plant) => string | Plant = keptBy((plant: Plant) =
   return shipped && FIELDS.every((f) => f === 'starts' || shipped[f] === plant[f]) ? plant.id : plant;
 });
 
-/** The shipped plants with somebody's own: one of the same id stands in the shipped one's place, the rest come first. */
+/**
+ * The shipped plants with somebody's own: one of the same id stands in the shipped one's place, the rest come
+ * first.
+ */
 export function libraryWith(own: readonly Plant[]): readonly Plant[] {
   if (own.length === 0) return LIBRARY;
   const instead = new Map(own.map((p) => [p.id, p]));

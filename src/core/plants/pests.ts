@@ -1,6 +1,9 @@
 import type { Pest } from './traits';
 
-/** Where and when a pest or disease is looked for: months of the north, 1–12, and what gives it away. Practice, after growers' dates. */
+/**
+ * Where and when a pest or disease is looked for: months of the north, 1–12, and what gives it away.
+ * Practice, after growers' dates.
+ */
 export const PESTS: Record<Pest, { months: readonly number[]; look: string }> = {
   greenfly: { months: [5, 6], look: 'soft shoot tips and the undersides of young leaves' },
   blackfly: { months: [6, 7], look: 'black clusters at the tips' },

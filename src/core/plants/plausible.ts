@@ -5,8 +5,14 @@ import { HABITS } from './habits';
 import { slipsOf } from './slips';
 import { isSpiny } from './spines';
 
-/** A warm-season plant that lives through more cold than this and is not a perennial that dies down has been misread. °C, working figure. */
-/** What hangs less than this over a rim is a filler, mm; what lives through so much cold comes again, °C. Working figures. */
+/**
+ * A warm-season plant that lives through more cold than this and is not a perennial that dies down has been
+ * misread. °C, working figure.
+ */
+/**
+ * What hangs less than this over a rim is a filler, mm; what lives through so much cold comes again, °C.
+ * Working figures.
+ */
 const LEAST_HANG_MM = 100;
 const HARDY_C = -12;
 const RETURNING = new Set<Plant['group']>(['perennial', 'shrub', 'shade', 'grass', 'bulb']);

@@ -8,7 +8,10 @@ export const HabitSchema = z.enum(HABIT_NAMES);
 
 const WaterSchema = z.enum(['dry', 'moderate', 'thirsty']);
 
-/** *warm*: grown for its months without frost; *cool*: for spring and autumn; *hardy*: dies down or drops its leaf, and comes again; *year-round*: its leaf stands all winter. */
+/**
+ * *warm*: grown for its months without frost; *cool*: for spring and autumn; *hardy*: dies down or drops its
+ * leaf, and comes again; *year-round*: its leaf stands all winter.
+ */
 const PlantSeasonSchema = z.enum(['warm', 'cool', 'hardy', 'year-round']);
 /**
  * What befalls who eats of it, or touches it. *irritant*: stings or inflames mouth or skin, and no more is known;
@@ -55,7 +58,10 @@ export const PlantSchema = z
     ]),
     roles: z.array(RoleSchema).min(1),
     habit: HabitSchema,
-    /** Ranges for a plant grown in a container, mm. Height is above the soil; trail is how far it hangs below the rim. */
+    /**
+     * Ranges for a plant grown in a container, mm. Height is above the soil; trail is how far it hangs below
+     * the rim.
+     */
     heightMm: grown,
     spreadMm: grown,
     trailMm: range,
@@ -102,7 +108,10 @@ export const PlantSchema = z
     poisonPart: z.string().max(60).default(''),
     irritantSap: z.enum(['no', 'yes', 'unknown']),
     spreadRisk: z.enum(['none known', 'check local list']),
-    /** What decides a planting and is seldom on a tag; where it is not said it is as the genus or the group has it (facts.ts). */
+    /**
+     * What decides a planting and is seldom on a tag; where it is not said it is as the genus or the group
+     * has it (facts.ts).
+     */
     facts: FactsSchema.optional(),
     /** One plain sentence of character or care. */
     note: z.string().max(160),

@@ -10,7 +10,10 @@ export const SHOWY = 0.22;
 /** A plain green plant fits any scheme a little, and makes none. Working figure. */
 const PLAIN_FIT = 0.55;
 
-/** Share (0–1) of a plant's own colour, in bloom, that belongs to the scheme. `hue` is the scheme's leading hue in degrees, or null where each plant may lead. */
+/**
+ * Share (0–1) of a plant's own colour, in bloom, that belongs to the scheme. `hue` is the scheme's leading
+ * hue in degrees, or null where each plant may lead.
+ */
 export function schemeFit(plant: Plant, scheme: Scheme, hue: number | null): number {
   let [fit, all] = [0, 0];
   for (const c of plant.colours) {

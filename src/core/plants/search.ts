@@ -8,7 +8,10 @@ import { signature } from './signature';
 /** Finds plants of one library by name. */
 export type Finder = (text: string) => Plant[];
 
-/** Share of a word's letters that may be wrong. Working figure: one slip in four letters, two (or two letters changed about) in seven. */
+/**
+ * Share of a word's letters that may be wrong. Working figure: one slip in four letters, two (or two letters
+ * changed about) in seven.
+ */
 const SLIPS = 0.3;
 
 /** Words without marks: “Séneçon ×” is found by “senecon”. */
@@ -43,7 +46,8 @@ const entryOf = (p: Plant, id: number): Entry => {
 };
 
 /**
- * A finder over a library, by common or botanical name, by what else people call it, by variety or colour; typing errors forgiven, beginnings of words enough,
+ * A finder over a library, by common or botanical name, by what else people call it, by variety or colour;
+ * typing errors forgiven, beginnings of words enough,
  * every word must be found. Best first; the whole library in its own order for no text.
  */
 export function finderOf(library: readonly Plant[]): Finder {

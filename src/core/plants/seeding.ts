@@ -2,12 +2,17 @@ import { keptBy } from '../units/keep';
 import type { Plant } from './schema';
 import { genusOf, speciesOf } from './ways';
 
-/** When a crop that is grown for its leaf runs to seed: so many weeks after it was set out, or in the spring after a winter, from a month position of the north; and how high its stalk stands in the end, mm. */
+/**
+ * When a crop that is grown for its leaf runs to seed: so many weeks after it was set out, or in the spring
+ * after a winter, from a month position of the north; and how high its stalk stands in the end, mm.
+ */
 export type Seeding = { stalkMm: number } & ({ weeks: number } | { spring: number });
 
 /**
- * By species or genus. Growers’ figures for when: rocket and coriander 4–6 weeks, spinach 5–6, mustard 5–7, lettuce 9–11;
- * cabbages in March of their second year, chard in its second spring, parsley in its second May. Stalks as they stand in
+ * By species or genus. Growers’ figures for when: rocket and coriander 4–6 weeks, spinach 5–6, mustard 5–7,
+ * lettuce 9–11;
+ * cabbages in March of their second year, chard in its second spring, parsley in its second May. Stalks as
+ * they stand in
  * flower, working figures.
  */
 const SEEDING: Record<string, Seeding> = {

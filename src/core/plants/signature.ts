@@ -3,7 +3,10 @@ import { lch } from '../colour/oklch';
 import { keptBy } from '../units/keep';
 import type { Plant } from './schema';
 
-/** Flower tells more than leaf, green less than any other, for every plant has some, and grey less than a colour. Working figures, set by what a nursery calls each plant of the library. */
+/**
+ * Flower tells more than leaf, green less than any other, for every plant has some, and grey less than a
+ * colour. Working figures, set by what a nursery calls each plant of the library.
+ */
 const FLOWER_TELLS = 1.6;
 const GREEN_TELLS = 0.25;
 const GREY_TELLS = 0.55;

@@ -33,7 +33,10 @@ interface StartKind {
   inLeaf: boolean;
 }
 
-/** Root balls measured as sold; litres as nominal pot volume. Working figures from ordinary trade pots, trays and bags. */
+/**
+ * Root balls measured as sold; litres as nominal pot volume. Working figures from ordinary trade pots, trays
+ * and bags.
+ */
 export const STARTS: Record<StartSize, StartKind> = {
   seed: {
     label: 'packet of seed',

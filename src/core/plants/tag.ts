@@ -56,7 +56,10 @@ export function relativesIn(library: readonly Plant[]): Relatives {
     (botanical ? genera.get(genusOf(botanical)) : names.get(common.trim().toLowerCase())) ?? [];
 }
 
-/** The nearest of some relatives: of the same common name and habit, else of the same name, else of the same habit, else the first. */
+/**
+ * The nearest of some relatives: of the same common name and habit, else of the same name, else of the same
+ * habit, else the first.
+ */
 function closest(list: readonly Plant[], common: string, habit: Habit | undefined): Plant | undefined {
   const named = list.filter((p) => p.common.toLowerCase() === common.trim().toLowerCase());
   return (named.length > 0 ? named : list).find((p) => p.habit === habit) ?? named[0] ?? list[0];
@@ -93,7 +96,10 @@ function plainOf(habit: Habit): Omit<Plant, 'id' | 'common' | 'botanical' | 'var
   };
 }
 
-/** A colour in the place of a part's: the whole flower takes a flower's, since no tag names its throat; a leaf keeps its edge and veins. */
+/**
+ * A colour in the place of a part's: the whole flower takes a flower's, since no tag names its throat; a leaf
+ * keeps its edge and veins.
+ */
 function recoloured(colours: Plant['colours'], part: 'leaf' | 'flower', hex: string | undefined): Plant['colours'] {
   if (!hex) return colours;
   const group = part === 'leaf' ? ['leaf', 'edge', 'vein', 'stem'] : ['flower', 'throat'];

@@ -37,7 +37,10 @@ export type LeafFacts = z.infer<typeof LeafSchema>;
 export const RhythmSchema = z.enum(['stands wet', 'evenly moist', 'dries slightly', 'dries out']);
 export type Rhythm = z.infer<typeof RhythmSchema>;
 
-/** The mix it roots in. Ordinary mixes are about pH 6 and drain; *acid* is ericaceous, *limy* takes lime, *gritty* is a third grit. */
+/**
+ * The mix it roots in. Ordinary mixes are about pH 6 and drain; *acid* is ericaceous, *limy* takes lime,
+ * *gritty* is a third grit.
+ */
 export const MixSchema = z.enum(['acid', 'ordinary', 'limy', 'gritty']);
 export type Mix = z.infer<typeof MixSchema>;
 
@@ -161,7 +164,10 @@ export const PestSchema = z.enum([
 ]);
 export type Pest = z.infer<typeof PestSchema>;
 
-/** What is a show when the flower is not: what, its colour, how much of the plant's outside, and in which months, 0–1, January first. */
+/**
+ * What is a show when the flower is not: what, its colour, how much of the plant's outside, and in which
+ * months, 0–1, January first.
+ */
 export const DisplaySchema = z
   .object({
     what: z.enum(['berries', 'fruit', 'seed heads']),
@@ -230,7 +236,10 @@ const SaidSchema = z
     /** The lowest night it is kept at over winter, °C. */
     keptAtC: celsius,
     keptWet: KeptWetSchema,
-    /** Nights at which it goes out for the summer and grows on without a check, °C; `coldestNightC` is what it survives. */
+    /**
+     * Nights at which it goes out for the summer and grows on without a check, °C; `coldestNightC` is what it
+     * survives.
+     */
     outFromC: celsius,
     /** The warmest mean night it bears for months, °C; null where none is too warm for it. */
     warmestNightC: celsius.nullable(),
@@ -260,7 +269,10 @@ export type FactsSaid = z.infer<typeof SaidSchema>;
 /** What decides a planting and is seldom on a tag: all of it, said or usual. */
 export type Facts = Omit<Required<FactsSaid>, 'display'> & Pick<FactsSaid, 'display'>;
 
-/** The facts that are one word of a few, with what each is called on a sheet, in a form and in a spreadsheet, and the other headings people give it. */
+/**
+ * The facts that are one word of a few, with what each is called on a sheet, in a form and in a spreadsheet,
+ * and the other headings people give it.
+ */
 export const FACT_CHOICES = {
   rhythm: { label: 'Watering rhythm', options: RhythmSchema.options, aliases: /^(rhythm|watering|watering rhythm)$/ },
   mix: { label: 'Mix', options: MixSchema.options, aliases: /^(mix|soil|compost)$/ },

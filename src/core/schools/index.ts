@@ -29,7 +29,10 @@ export const SCHOOLS = {
 export type SchoolId = keyof typeof SCHOOLS;
 export const SCHOOL_IDS = Object.keys(SCHOOLS) as [SchoolId, ...SchoolId[]];
 
-/** The school that usually suits a shape: what hangs and what is low has no centrepiece, a box is seen from its front. Practice. */
+/**
+ * The school that usually suits a shape: what hangs and what is low has no centrepiece, a box is seen from
+ * its front. Practice.
+ */
 export function usualSchool(shape: Shape): SchoolId {
   const { family } = shapeOf(shape);
   if (family === 'basket' || family === 'bowl') return 'level-dome';

@@ -8,13 +8,13 @@ import type { Lay, Slot } from './lays/slot';
 export type Band = [low: number, high: number];
 
 /** How far the tallest stands over the rim, and by what that is counted: the container’s depth, its width, or mm. */
-export interface Reach {
+export interface TallReach {
   of: 'depth' | 'width' | 'mm';
   band: Band;
 }
 
 /** How the layers of a planting step down, and where that stops being bearable. */
-export interface Steps {
+export interface LayerSteps {
   /** The thriller over the middle of the fillers, or the spread of heights over the tallest. */
   kind: 'thriller' | 'level';
   band: Band;
@@ -51,9 +51,9 @@ export interface School {
   /** Where its lead stands, as the middle of a sentence. */
   leads: string;
   /** The tallest above the rim, by container form. */
-  height: Record<Form, Reach>;
+  height: Record<Form, TallReach>;
   /** Null where layers are not asked to step down. */
-  steps: Steps | null;
+  steps: LayerSteps | null;
   /** One plant stands over the rest. */
   star: boolean;
   /** Something is meant to hang over the rim. */
@@ -86,7 +86,10 @@ const TURNED_FROM = 4;
 const turnsFor = (shape: Shape, around: number): number[] =>
   shape.kind === 'square' ? [Math.PI / 4, 0] : [0, Math.PI / around];
 
-/** A school's ways put to a shape: rows in what is long, the wall's where there is no back, else a ring in each of its turns. */
+/**
+ * A school's ways put to a shape: rows in what is long, the wall's where there is no back, else a ring in
+ * each of its turns.
+ */
 export function laysBy({ rows, wall, ring, turns = true }: Ways): School['lays'] {
   return (shape, lay) => {
     if (isLong(shape)) return rows({ ...lay, deep: rowsIn(shape) > 2 });

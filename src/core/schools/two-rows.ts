@@ -4,7 +4,10 @@ import { domeRing } from './lays/ring';
 import { twoRows } from './lays/rows';
 import { laysBy, type School } from './school';
 
-/** The street box: a back row of even height, a front row over the edge, mirrored or in a steady beat; the colour is the star. */
+/**
+ * The street box: a back row of even height, a front row over the edge, mirrored or in a steady beat; the
+ * colour is the star.
+ */
 export const twoRowsSchool: School = {
   label: 'Two rows',
   about: 'A tall row at the back and a trailing row at the front, symmetrical.',

@@ -3,7 +3,10 @@ import { weaveRing } from './lays/ring';
 import { weaveRows } from './lays/rows';
 import { laysBy, type School } from './school';
 
-/** Naturalistic: see-through height, a mid weave and a low ground, each kind three times or more, scattered and never in a row. */
+/**
+ * Naturalistic: see-through height, a mid weave and a low ground, each kind three times or more, scattered
+ * and never in a row.
+ */
 export const weave: School = {
   label: 'Weave',
   about: 'Airy tall plants through a mixed middle and a low layer, scattered like a meadow.',

@@ -48,7 +48,10 @@ export function sunInMonth({ light }: Pick<Spot, 'light'>, month: number): SunRe
   return reading(hours.length, hours.length - afternoon, afternoon, light.dappled);
 }
 
-/** The growing months that stand for a spot when no planting is named: April to September, or October to March in the south. */
+/**
+ * The growing months that stand for a spot when no planting is named: April to September, or October to March
+ * in the south.
+ */
 const GROWING = [3, 4, 5, 6, 7, 8] as const;
 
 /** Months a planting is judged over: the month it is planted and the four that follow. */
@@ -57,7 +60,10 @@ const SEASON_MONTHS = 5;
 /** Kept by light and start: asked of every plant of a library. */
 const readings = new WeakMap<Spot['light'], Map<string, SunReading>>();
 
-/** Direct sun of a spot over its growing months, hours a day; or over the months of a planting when its start is given. Afternoon is that of the worst month. */
+/**
+ * Direct sun of a spot over its growing months, hours a day; or over the months of a planting when its start
+ * is given. Afternoon is that of the worst month.
+ */
 export function sunReading(spot: Pick<Spot, 'light'>, startDate = ''): SunReading {
   const { light } = spot;
   if (light.kind === 'noted') return sunInMonth(spot, 0);

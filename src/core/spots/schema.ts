@@ -8,7 +8,10 @@ import { HexSchema } from '../plants/schema';
 /** Clock hours whose sun other containers of the place take. */
 const TakenSchema = z.array(z.number().int().min(3).max(21)).max(19).optional();
 
-/** The clock hours of direct sun noted by someone who stood there, in the growing months. 6 means from 6 to 7, solar time. */
+/**
+ * The clock hours of direct sun noted by someone who stood there, in the growing months. 6 means from 6 to 7,
+ * solar time.
+ */
 const NotedLightSchema = z
   .object({
     kind: z.literal('noted'),
@@ -21,7 +24,10 @@ const NotedLightSchema = z
 /** Altitudes of what stands round the spot, degrees above level, every 10° of azimuth from north by east. */
 export const SKYLINE_POINTS = 36;
 
-/** Trees that stand in the way of the sun from one azimuth to another (clockwise), up to an altitude; bare in the months left out. */
+/**
+ * Trees that stand in the way of the sun from one azimuth to another (clockwise), up to an altitude; bare in
+ * the months left out.
+ */
 const TreesSchema = z
   .object({
     fromDeg: z.number().min(0).max(360),
@@ -31,7 +37,10 @@ const TreesSchema = z
   })
   .strict();
 
-/** Worked out from where the spot lies and what stands round it. Facing: the way one looks with the back to the wall, degrees from north. */
+/**
+ * Worked out from where the spot lies and what stands round it. Facing: the way one looks with the back to
+ * the wall, degrees from north.
+ */
 const ClockLightSchema = z
   .object({
     kind: z.literal('clock'),
@@ -43,7 +52,10 @@ const ClockLightSchema = z
     /** A wall stands behind: sun from behind its plane is cut off. */
     wall: z.boolean(),
     skyline: z.array(z.number().min(0).max(90)).length(SKYLINE_POINTS, 'needs 36 altitudes, every 10°'),
-    /** A roof edge, awning or balcony overhead: the altitude of its edge seen straight out, degrees; sun higher than it is cut off. Null for none. */
+    /**
+     * A roof edge, awning or balcony overhead: the altitude of its edge seen straight out, degrees; sun
+     * higher than it is cut off. Null for none.
+     */
     roofDeg: z.number().min(10).max(90).nullable(),
     trees: z.array(TreesSchema).max(6),
     dappled: z.boolean(),

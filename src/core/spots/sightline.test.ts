@@ -59,7 +59,8 @@ test('plants below the line are told on as unseen; the tall one is not', () => {
 
 test('another window, another box: each plant is measured where it stands, for the viewer who sees least', () => {
   // Eyes at 1600 and 1250, 1400 from a sill at 1000; the middle of a round tub 500 beyond, soil at 640.
-  // Tall: 1000 − 600·500/1400 − 640 = 146. Short: 1000 − 250·500/1400 − 640 = 271; 100 mm nearer the sill 289, 100 further out 253.
+  // Tall: 1000 − 600·500/1400 − 640 = 146. Short: 1000 − 250·500/1400 − 640 = 271; 100 mm nearer the sill
+  // 289, 100 further out 253.
   const yard: Sight = {
     viewers: [
       { name: 'tall', eyeMm: 1600 },

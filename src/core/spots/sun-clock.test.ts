@@ -18,7 +18,10 @@ const clock = (change: Partial<ClockLight> = {}): ClockLight => ({
 });
 const spotOf = (light: ClockLight): Spot => ({ ...pot().spot, light });
 
-/** Day length by the sunrise equation, cos H = (sin h₀ − sin φ·sin δ)/(cos φ·cos δ), centre of the sun on the horizon with 0.567° of refraction; δ by Cooper 1969 corrected to the solstice. */
+/**
+ * Day length by the sunrise equation, cos H = (sin h₀ − sin φ·sin δ)/(cos φ·cos δ), centre of the sun on the
+ * horizon with 0.567° of refraction; δ by Cooper 1969 corrected to the solstice.
+ */
 function dayLengthH(latitude: number, declination: number): number {
   const cos =
     (Math.sin(-0.567 * RAD) - Math.sin(latitude * RAD) * Math.sin(declination * RAD)) /
@@ -56,7 +59,8 @@ describe('a wall behind', () => {
   const hours = (facing: number, date: string) => sunOnDay(clock({ wall: true, facing }), date);
   test('a spot facing south has the whole of a winter day and about half a summer one', () => {
     expect(hours(180, '2026-12-21').hours).toBeCloseTo(sunOnDay(clock(), '2026-12-21').hours, 1);
-    // The sun passes behind an east–west wall where tan(altitude)… : cos H = tan δ ÷ tan φ, so 2·acos(tan 23.436°/tan 51°)/15 = 9.26 h.
+    // The sun passes behind an east–west wall where tan(altitude)… : cos H = tan δ ÷ tan φ, so 2·acos(tan
+    // 23.436°/tan 51°)/15 = 9.26 h.
     expect(hours(180, '2026-06-21').hours).toBeCloseTo(
       (2 * Math.acos(Math.tan(23.436 * RAD) / Math.tan(51 * RAD))) / RAD / 15,
       1,

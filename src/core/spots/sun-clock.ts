@@ -72,7 +72,10 @@ function clearance(light: ClockLight, { azimuth, altitude }: SunStep, month: num
 /** Whether the sun at a step shines on the spot. `month` is 1–12. */
 export const shines = (light: ClockLight, step: SunStep, month: number): boolean => clearance(light, step, month) > 0;
 
-/** Direct sun on a date, from ten-minute steps; a step that the sun leaves or enters counts for the share it is clear. */
+/**
+ * Direct sun on a date, from ten-minute steps; a step that the sun leaves or enters counts for the share it
+ * is clear.
+ */
 export function sunOnDay(light: ClockLight, date: string): MonthSun {
   const path = sunPath(light.latitude, date);
   const month = Number(date.slice(5, 7));
@@ -96,7 +99,10 @@ export function sunOnDay(light: ClockLight, date: string): MonthSun {
 
 const years = new WeakMap<ClockLight, MonthSun[]>();
 
-/** Direct sun by month, January first, each on its 15th. The year does not matter to a minute; 2026 is used. Kept by light. */
+/**
+ * Direct sun by month, January first, each on its 15th. The year does not matter to a minute; 2026 is used.
+ * Kept by light.
+ */
 export function sunByMonth(light: ClockLight): MonthSun[] {
   const known = years.get(light);
   if (known) return known;

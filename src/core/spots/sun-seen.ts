@@ -4,7 +4,7 @@ import { shines, sunPath, type SunStep } from './sun-clock';
 const RAD = Math.PI / 180;
 
 /** A direction in the frame of the scene: x right, y toward the viewer, z up; unit. */
-export interface Way {
+export interface Direction {
   x: number;
   y: number;
   z: number;
@@ -19,7 +19,10 @@ export interface PlaceLight {
 /** A skyline with nothing on it. */
 export const OPEN: readonly number[] = Array<number>(SKYLINE_POINTS).fill(0);
 
-/** What is noted without a side is taken to face south, in the middle of Europe. Working figures: the side most pots are put on. */
+/**
+ * What is noted without a side is taken to face south, in the middle of Europe. Working figures: the side
+ * most pots are put on.
+ */
 const TAKEN = { latitude: 50, facing: 180 };
 
 /** The light of one spot: by its clock; of noted hours by a sun on the side it is taken to face. */
@@ -39,7 +42,7 @@ export const openClock = (of: { latitude: number; facing: number; dappled: boole
 });
 
 /** Which way the sun stands in the frame of the scene. `facing` is the way one looks with the back to the wall. */
-export function sunAt(facing: number, azimuth: number, altitude: number): Way {
+export function sunAt(facing: number, azimuth: number, altitude: number): Direction {
   const turned = (azimuth - facing) * RAD;
   const flat = Math.cos(altitude * RAD);
   // Looked at from the front, what lies clockwise of the way the wall faces is on the left.
@@ -51,7 +54,7 @@ export const reaches = ({ clock, hours }: PlaceLight, step: SunStep, month: numb
   step.altitude > 0 && shines(clock, step, month) && (hours === null || hours.includes(Math.floor(step.hour)));
 
 /** Where the sun stands at an hour (solar) of a day, as seen in the scene; null where it does not shine there. */
-export function sunOf(light: PlaceLight, date: string, hour: number): Way | null {
+export function sunOf(light: PlaceLight, date: string, hour: number): Direction | null {
   const path = sunPath(light.clock.latitude, date);
   const step = path[Math.min(path.length - 1, Math.max(0, Math.round(hour * 6)))];
   if (!step || !reaches(light, step, Number(date.slice(5, 7)))) return null;

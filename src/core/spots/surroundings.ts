@@ -5,7 +5,10 @@ import type { Spot } from './schema';
 /** Limewash. Working figure. */
 const PLAIN_WALL = '#cfc9bb';
 
-/** What a container stands or hangs in at its spot: a wall where it is seen against one or is fixed to one, a window over a sill, the ground under what stands. */
+/**
+ * What a container stands or hangs in at its spot: a wall where it is seen against one or is fixed to one, a
+ * window over a sill, the ground under what stands.
+ */
 export function surroundingsOf(
   spot: Pick<Spot, 'seen' | 'backdrop' | 'backdropBuild' | 'ground' | 'beside'>,
   { mount }: Pick<Container, 'mount'>,

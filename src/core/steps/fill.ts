@@ -3,7 +3,10 @@ import { STARTS } from '../plants/starts';
 import type { Planting } from '../plantings/schema';
 import type { Numbered } from './order';
 
-/** So much of a stem that roots along its length goes under, as a share of the root ball’s depth. Working figure: to the lowest leaves. */
+/**
+ * So much of a stem that roots along its length goes under, as a share of the root ball’s depth. Working
+ * figure: to the lowest leaves.
+ */
 const DEEPER = 0.5;
 /** Plants that root along a buried stem. Practice. */
 const ROOTS_ALONG_STEM = ['Solanum lycopersicum', 'Tagetes'];
@@ -14,7 +17,10 @@ const LEVEL_MM = 12;
 export const setDeep = ({ plant, start }: Pick<Numbered, 'plant' | 'start'>): boolean =>
   ROOTS_ALONG_STEM.some((name) => plant.botanical.startsWith(name)) && start !== 'seed';
 
-/** How far under the rim the foot of a root ball stands when its top is level with the soil, mm; deeper for what is set deep. */
+/**
+ * How far under the rim the foot of a root ball stands when its top is level with the soil, mm; deeper for
+ * what is set deep.
+ */
 export function footBelowRimMm(
   { container }: Pick<Planting, 'container'>,
   p: Pick<Numbered, 'plant' | 'start'>,

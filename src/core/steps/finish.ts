@@ -4,7 +4,10 @@ import { formatLength } from '../units/length';
 import { formatVolume } from '../units/quantity';
 import { livesDry, type StepKind, stepOf } from './step';
 
-/** Water that fresh mix takes up until it runs out below, litres a litre. Working figure: a little under what it holds. */
+/**
+ * Water that fresh mix takes up until it runs out below, litres a litre. Working figure: a little under what
+ * it holds.
+ */
 const TAKES_L_PER_L = 0.25;
 
 /** Mix pushed toward the middle and topped up at the rim. */

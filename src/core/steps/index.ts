@@ -29,7 +29,10 @@ export function stepsOf(planting: Planting, units: UnitSystem = 'metric'): Step[
   return order.length === 0 ? [] : KINDS.flatMap((kind) => kind({ planting, order, units }));
 }
 
-/** About how long one container takes at the bench, minutes; of many the same each takes less, for the bench is laid once. */
+/**
+ * About how long one container takes at the bench, minutes; of many the same each takes less, for the bench
+ * is laid once.
+ */
 export function benchMinutes(planting: Planting, count: number): number {
   const each = sum(stepsOf(planting).map((s) => s.minutes));
   return Math.round(each * (1 + (count - 1) * REPEATED));

@@ -5,7 +5,7 @@ import { isPinched } from '../plants/hand';
 import { formatLength } from '../units/length';
 import { fillDepths, setDeep } from './fill';
 import type { Numbered } from './order';
-import { type Bench, type Step, type StepKind, stepOf } from './step';
+import { type StepsGiven, type Step, type StepKind, stepOf } from './step';
 
 /** Two root balls nearer than this have to be pressed into ovals, mm. */
 const TOUCHING_MM = 0;
@@ -54,7 +54,7 @@ function careOf({ irritantSap, poison }: Plant): string | null {
   return null;
 }
 
-function setStep(p: Numbered, { order, planting }: Bench): Step {
+function setStep(p: Numbered, { order, planting }: StepsGiven): Step {
   const before = order.find((o) => o.no < p.no && o.plant.id === p.plant.id && o.start === p.start);
   const words = [
     before ? `Plant as for number ${before.no}.` : rootsWords(p),

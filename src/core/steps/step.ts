@@ -19,7 +19,7 @@ export interface Step {
 }
 
 /** What steps are worked out from. */
-export interface Bench {
+export interface StepsGiven {
   planting: Planting;
   /** In the order they are set. */
   order: readonly Numbered[];
@@ -27,10 +27,10 @@ export interface Bench {
 }
 
 /** A kind of step: none, one, or one for each plant. */
-export type StepKind = (bench: Bench) => Step[];
+export type StepKind = (bench: StepsGiven) => Step[];
 
 /** Whether all that is set lives dry, and is planted dry. */
-export const livesDry = (order: Bench['order']): boolean => allLiveDry(order.map((p) => p.plant));
+export const livesDry = (order: StepsGiven['order']): boolean => allLiveDry(order.map((p) => p.plant));
 
 /** A step with what is usual left out. */
 export const stepOf = (step: Pick<Step, 'id' | 'title' | 'text'> & Partial<Step>): Step => ({

@@ -37,7 +37,7 @@ export function shelfOf({ own, stock }: Mine): readonly Plant[] {
 export type StockState = 'in stock' | 'too few' | 'out' | 'not listed';
 
 /** Whether so many of a plant in a start size can be had; `count` in plants or packs as sold. */
-export function stateOf(
+export function availabilityOf(
   stock: Stock,
   plantId: string,
   start: StockLine['start'],

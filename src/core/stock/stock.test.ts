@@ -7,7 +7,7 @@ import { LIBRARY } from '../plants';
 import { plantIdOf, resolve } from '../plantings/resolve';
 import { warmPot } from '../testing/pots';
 import type { Stock, StockLine } from './schema';
-import { inStock, NOTHING_OF_MINE, shelfOf, stateOf } from './shelf';
+import { inStock, NOTHING_OF_MINE, shelfOf, availabilityOf } from './shelf';
 
 const stock = (lines: StockLine[]): Stock => ({ nursery: 'Barrow', askedAt: '2026-05-01', lines });
 const line = (plantId: string, start: StockLine['start'], available: number, price = 2): StockLine => ({
@@ -37,10 +37,10 @@ test('only what can be had, in the sizes it is had in, at the nursery’s price'
 
 test('in stock, too few, out, and not listed are told apart, with other sizes there', () => {
   const s = stock([line('petunia-white', 'p9', 4), line('petunia-white', 'pack6', 3), line('petunia-red', 'p9', 0)]);
-  expect(stateOf(s, 'petunia-white', 'p9', 4).state).toBe('in stock');
-  expect(stateOf(s, 'petunia-white', 'p9', 5)).toMatchObject({ state: 'too few', others: [{ start: 'pack6' }] });
-  expect(stateOf(s, 'petunia-red', 'p9', 1).state).toBe('out');
-  expect(stateOf(s, 'petunia-red', 'l1', 1).state).toBe('not listed');
+  expect(availabilityOf(s, 'petunia-white', 'p9', 4).state).toBe('in stock');
+  expect(availabilityOf(s, 'petunia-white', 'p9', 5)).toMatchObject({ state: 'too few', others: [{ start: 'pack6' }] });
+  expect(availabilityOf(s, 'petunia-red', 'p9', 1).state).toBe('out');
+  expect(availabilityOf(s, 'petunia-red', 'l1', 1).state).toBe('not listed');
 });
 
 test('the shopping list uses the nursery’s prices where it has them', () => {

@@ -2,7 +2,10 @@ import { LIBRARY } from '../plants';
 import type { Plant } from '../plants/schema';
 import { seeded } from '../units/number';
 
-/** A library of any size for tests and the bench: the shipped plants, and after them varieties of them with other sizes, under ids of their own. */
+/**
+ * A library of any size for tests and the bench: the shipped plants, and after them varieties of them with
+ * other sizes, under ids of their own.
+ */
 export function manyPlants(count: number, seed = 7): Plant[] {
   const random = seeded(seed);
   return Array.from({ length: count }, (_, i) => {

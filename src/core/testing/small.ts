@@ -17,4 +17,4 @@ const NAMED = [
 const EVERY = 9;
 
 /** About sixty plants of every kind: enough to compose from, and quick. */
-export const SMALL = LIBRARY.filter((p, i) => i % EVERY === 0 || NAMED.includes(p.id));
+export const SMALL_LIBRARY = LIBRARY.filter((p, i) => i % EVERY === 0 || NAMED.includes(p.id));

@@ -43,7 +43,10 @@ function endSays(issue: Extract<Issue, { code: 'too_small' | 'too_big' }>): stri
   return `must be ${end} or ${small ? 'more' : 'less'}, is ${shown(issue.input)}`;
 }
 
-/** What is wrong with a piece of data and what belongs there, for every fault that a schema has no words of its own for. */
+/**
+ * What is wrong with a piece of data and what belongs there, for every fault that a schema has no words of
+ * its own for.
+ */
 export function plainly(issue: Issue): string {
   switch (issue.code) {
     case 'invalid_type':

@@ -22,7 +22,10 @@ export interface Ahead {
   heldL: number;
   /** From a probe or a can that was noted; else assuming it was watered whenever it needed it. */
   from: Found | null;
-  /** When it asks next: the day, the litres to the brim, and how often on that day. Null for none in the days that are known. */
+  /**
+   * When it asks next: the day, the litres to the brim, and how often on that day. Null for none in the days
+   * that are known.
+   */
   next: { on: string; litres: number; times: number } | null;
   /** Hours from the time it asks until all that its roots reach is gone. */
   graceHours: number | null;
@@ -32,7 +35,10 @@ export interface Ahead {
   days: DayOfWater[];
 }
 
-/** So far back a note of the can is listened to; a container without one is reckoned from as far back. Days, working figure. */
+/**
+ * So far back a note of the can is listened to; a container without one is reckoned from as far back. Days,
+ * working figure.
+ */
 export const LOOK_BACK = 14;
 const HOURS = 24;
 
@@ -62,8 +68,10 @@ function heldOn(
 }
 
 /**
- * What a container has in it today, when it asks for water next and how long it bears to be left: from what was found in
- * it last, the leaf of each day and the weather. `days` go from some way back to some way ahead. Throws UnknownPlantError.
+ * What a container has in it today, when it asks for water next and how long it bears to be left: from what
+ * was found in
+ * it last, the leaf of each day and the weather. `days` go from some way back to some way ahead. Throws
+ * UnknownPlantError.
  */
 export function aheadOf(
   planting: Planting,

@@ -14,7 +14,10 @@ import { clamp, sum } from '../units/number';
 import { balanceOf, NEVER, type Watered } from './balance';
 import { exposureOf, sunShare, sunShareOn } from './stand';
 
-/** Days in dry mix at 25°C before a plant of a class is dead. Working figures: a petunia is limp on the first and past help on the third; a succulent waits weeks. */
+/**
+ * Days in dry mix at 25°C before a plant of a class is dead. Working figures: a petunia is limp on the first
+ * and past help on the third; a succulent waits weeks.
+ */
 const BEARS_DAYS: Record<Plant['water'], number> = { thirsty: 3, moderate: 5, dry: 18 };
 /** What is woody, or lives for years, bears more. Working figure. */
 const TOUGHER = 1.6;
@@ -47,7 +50,10 @@ export interface Dying {
   on: string;
 }
 
-/** A plant that lives and loses its flower to thirst: for so many weeks it has hardly any, and is whole after so many. */
+/**
+ * A plant that lives and loses its flower to thirst: for so many weeks it has hardly any, and is whole after
+ * so many.
+ */
 export interface Fading {
   id: string;
   name: string;
@@ -56,7 +62,7 @@ export interface Fading {
 }
 
 /** One way to bring a container through, who dies all the same, and who loses flower. */
-export interface Saving {
+export interface SavingWay {
   how: 'shade' | 'neighbour' | 'tray' | 'drip';
   /** What it takes: days between, or litres. */
   amount: number;
@@ -65,18 +71,18 @@ export interface Saving {
 }
 
 /** What comes of leaving a container for some days. */
-export interface Away {
+export interface LeftAlone {
   /** The first day on which it lacks water; null where it lasts. */
   dryOn: string | null;
   dying: Dying[];
   /** Who lives, and pays in flower. */
   fading: Fading[];
   /** What would help, the easiest first: each with who would still die. Empty where nothing is lost. */
-  savings: Saving[];
+  savings: SavingWay[];
 }
 
 /** What the days cost: when it goes dry, who dies, who loses flower. */
-type Cost = Pick<Away, 'dryOn' | 'dying' | 'fading'>;
+type Cost = Pick<LeftAlone, 'dryOn' | 'dying' | 'fading'>;
 
 /** A day short of this share of the water asked for is a dry one: leaves hang by noon. Working figure. */
 const WILTS = 0.4;
@@ -141,7 +147,7 @@ const lostIn = ({ dying, fading }: Cost) => ({ dying, fading });
 function helpsFor(
   planting: Planting,
   days: readonly Day[],
-): { how: Saving['how']; amount: number; watered: Watered }[] {
+): { how: SavingWay['how']; amount: number; watered: Watered }[] {
   const { container } = planting;
   const tray = containerSums(container).fillL * TRAY_SHARE;
   const soakedKg = plantedMass(container, ballsL(planting.placements), 'soaked').totalKg;
@@ -165,7 +171,7 @@ function helpsFor(
  * What comes of leaving a container over some days, filled on the morning of the first: who dies and when, and what
  * would have saved them, each reckoned. `dripL` is what a timer gives already. Throws UnknownPlantError.
  */
-export function awayOver(planting: Planting, days: readonly Day[], dripL = 0): Away {
+export function awayOver(planting: Planting, days: readonly Day[], dripL = 0): LeftAlone {
   const left = costOf(planting, days, { by: NEVER, dripL });
   const savings = nothingLost(left)
     ? []

@@ -9,11 +9,17 @@ import type { Plant } from '../plants/schema';
 const CELL_MM = 20;
 const MM2_PER_M2 = 1e6;
 
-/** How much a plant of each class drinks, leaf for leaf, against turf. Working figures: lush bedding, ordinary bedding, grey and dry leaf. */
+/**
+ * How much a plant of each class drinks, leaf for leaf, against turf. Working figures: lush bedding, ordinary
+ * bedding, grey and dry leaf.
+ */
 const CLASS: Record<Plant['water'], number> = { thirsty: 1.1, moderate: 1, dry: 0.55 };
 /** What is woody and keeps its leaf drinks less than bedding of its class. Working figure. */
 const WOODY = 0.65;
-/** What stores water in leaf and stem opens its pores at night. Working figure, the middle of the class called low, 0.1 to 0.3. */
+/**
+ * What stores water in leaf and stem opens its pores at night. Working figure, the middle of the class called
+ * low, 0.1 to 0.3.
+ */
 const STORES = 0.23;
 
 /** How thirsty a plant’s leaf is, against turf. */
@@ -25,23 +31,35 @@ export function thirstOf(plant: Plant): number {
 
 /** Light that each layer of leaf takes of what reaches it. Monsi and Saeki’s law; 0.6 is a middle for broad leaves. */
 const TAKEN = 0.6;
-/** Layers of leaf on planting day, how many a week adds, and the most over the top and at the side. Working figures: a young plant lets a third of the light through, a full one a twentieth. */
+/**
+ * Layers of leaf on planting day, how many a week adds, and the most over the top and at the side. Working
+ * figures: a young plant lets a third of the light through, a full one a twentieth.
+ */
 const LAYERS = { young: 2.5, aWeek: 0.5, top: 5, side: 3.2 } as const;
 
 /** Share of the light on a crown of some weeks that its leaf takes, seen from above or from the side. */
 const takenBy = (weeks: number, from: 'top' | 'side'): number =>
   1 - Math.exp(-TAKEN * Math.min(LAYERS[from], LAYERS.young + LAYERS.aWeek * Math.max(0, weeks)));
 
-/** From sunrise to sunset an upright face catches so much of what the same face lying flat does. Working figure, from the sun’s path in summer at middle latitudes. */
+/**
+ * From sunrise to sunset an upright face catches so much of what the same face lying flat does. Working
+ * figure, from the sun’s path in summer at middle latitudes.
+ */
 const UPRIGHT = 0.832;
 /** Against a wall only the front and the ends are seen, and the wall gives back heat. Working figure. */
 const BACKED = 0.8;
 /** A domed crown fills so much of the upright it stands in: half an ellipse. Geometry. */
 const CROWN = Math.PI / 4;
-/** So much of a curtain’s upright is leaf: its ends are ragged, and not all of it hangs to the longest tip. Working figure. */
+/**
+ * So much of a curtain’s upright is leaf: its ends are ragged, and not all of it hangs to the longest tip.
+ * Working figure.
+ */
 const CURTAIN = 0.37;
 
-/** What hangs spreads so far beyond the rim before it falls, mm: further out there is nothing of it seen from above. Working figure. */
+/**
+ * What hangs spreads so far beyond the rim before it falls, mm: further out there is nothing of it seen from
+ * above. Working figure.
+ */
 const OVER_MM = 70;
 
 /** Leaf of a container as it drinks. */

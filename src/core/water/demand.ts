@@ -17,18 +17,30 @@ import { exposureOf, sunShareOn } from './stand';
 
 /** Bare damp mix gives off so much, against turf. Working figure: its face is dry by noon. */
 const SOIL = 0.28;
-/** Wind and dry air take so much without any sun while it does not freeze, mm a day. Working figure: a bright winter’s day in a wind. */
+/**
+ * Wind and dry air take so much without any sun while it does not freeze, mm a day. Working figure: a bright
+ * winter’s day in a wind.
+ */
 const WIND_MM = 0.5;
-/** Leaf and roots that are cold use less of what the air would take: a mean day under and over which it is the least and all of it, °C, and the least. Working figures. */
+/**
+ * Leaf and roots that are cold use less of what the air would take: a mean day under and over which it is the
+ * least and all of it, °C, and the least. Working figures.
+ */
 const COLD: readonly [underC: number, overC: number, least: number] = [4, 12, 0.6];
 /** On the hottest days pores close after noon and no more is used, mm a day. Working figure. */
 const MOST_MM = 6.5;
 const L_PER_MM_M2 = 1;
 const MM2_PER_M2 = 1e6;
 
-/** Water that mix gives up to roots, litres a litre. Usual range for peat-free, bark and coir mixes 0.25–0.30; gritty a fifth. */
+/**
+ * Water that mix gives up to roots, litres a litre. Usual range for peat-free, bark and coir mixes 0.25–0.30;
+ * gritty a fifth.
+ */
 const USABLE = { ordinary: 0.28, acid: 0.28, gritty: 0.21 } as const;
-/** What is held back before it is watered again: half gone for what drinks, four fifths for what lives dry. Practice. */
+/**
+ * What is held back before it is watered again: half gone for what drinks, four fifths for what lives dry.
+ * Practice.
+ */
 const GONE = { thirsty: 0.5, dry: 0.8 } as const;
 /** A tank is spent so far before the mix is, once roots have gone down to it. Working figures. */
 const TANK_SPENT = 0.95;
@@ -53,7 +65,10 @@ function coldShare({ highC, lowC }: Day): number {
   return least + (1 - least) * clamp01(((highC + lowC) / 2 - under) / (over - under));
 }
 
-/** Litres a container uses on a day: evaporation on its leaf and on the mix between, by class, sun, exposure and wall, and by what was learned of it. */
+/**
+ * Litres a container uses on a day: evaporation on its leaf and on the mix between, by class, sun, exposure
+ * and wall, and by what was learned of it.
+ */
 export function usedL(planting: Planting, drinking: Drinking, day: Day): number {
   const bare = Math.max(0, rimM2(planting) - drinking.planM2);
   const leaf = drinking.areaM2 * drinking.factor * coldShare(day);
@@ -70,7 +85,10 @@ export interface Store {
   spendL: number;
 }
 
-/** What a container holds on a day, how much of it roots reach, and how much of that may go before it is watered again. */
+/**
+ * What a container holds on a day, how much of it roots reach, and how much of that may go before it is
+ * watered again.
+ */
 export function storeOn(planting: Planting, season: Season, date: string): Store {
   const usable = USABLE[mixOf(planting)];
   const { fillL } = containerSums(planting.container);

@@ -8,7 +8,10 @@ import { daysBetween } from '../units/date';
 
 /** Mix round a root ball that roots draw on from the first day, mm: water creeps so far of itself. Working figure. */
 const ROUND_MM = 16;
-/** By how much further roots have gone after 1, 2, 3 and 4 weeks of warm mix, mm. Working figures: white roots at the wall of a 40 cm pot in the fifth week. */
+/**
+ * By how much further roots have gone after 1, 2, 3 and 4 weeks of warm mix, mm. Working figures: white roots
+ * at the wall of a 40 cm pot in the fifth week.
+ */
 const BY_WEEK = [0, 8, 20, 40, 63] as const;
 /** After so many warm weeks they are everywhere. Working figure. */
 const EVERYWHERE = 5;
@@ -22,7 +25,10 @@ const COOL_C = 12;
 const COOL = 0.5;
 const MM3_PER_L = 1e6;
 
-/** Millimetres of mix round its ball that a plant draws on after so many warm weeks; all there is from week 5, or a year on for slow shrubs and palms. */
+/**
+ * Millimetres of mix round its ball that a plant draws on after so many warm weeks; all there is from week 5,
+ * or a year on for slow shrubs and palms.
+ */
 export function shellMm(plant: Plant, weeks: number): number {
   const { life, pace } = factsOf(plant);
   const woody = life === 'shrub' && pace === 'slow';
@@ -43,7 +49,10 @@ function reachL(start: StartSize, shell: number): number {
   return (Math.PI * r * r * (ballDepthMm + shell)) / MM3_PER_L;
 }
 
-/** Litres of mix that the roots of a container can draw on, on a day: balls and what is round them at first, the whole of it in the end, and where nothing lives in it. */
+/**
+ * Litres of mix that the roots of a container can draw on, on a day: balls and what is round them at first,
+ * the whole of it in the end, and where nothing lives in it.
+ */
 export function reachedL(planting: Planting, season: Season, date: string): number {
   const { fillL } = containerSums(planting.container);
   const days = Math.max(0, daysBetween(planting.startDate, date));

@@ -3,18 +3,21 @@ import { sum } from '../units/number';
 import type { Ahead } from './ahead';
 
 /** A container with what the days ahead bring it. */
-export interface Asking {
+export interface ContainerAhead {
   planting: Planting;
   ahead: Ahead;
 }
 
-/** Litres a minute from a hose with a rose on it. Working figure: a garden tap gives 10 to 20, a rose lets about half through. */
+/**
+ * Litres a minute from a hose with a rose on it. Working figure: a garden tap gives 10 to 20, a rose lets
+ * about half through.
+ */
 export const HOSE_L_A_MINUTE = 8;
 /** Litres in a can as it is carried. Practice. */
 const CAN_L = 9;
 
 /** A place on a day of the rota. */
-export interface Round {
+export interface RotaRound {
   place: string;
   litres: number;
   minutes: number;
@@ -24,10 +27,10 @@ export interface Round {
 }
 
 /** One day: whose turn it is, and what is to be watered where. */
-export interface Turn {
+export interface RotaTurn {
   date: string;
   who: string | null;
-  rounds: Round[];
+  rounds: RotaRound[];
   litres: number;
   minutes: number;
 }
@@ -36,11 +39,15 @@ export interface Turn {
  * Who waters when: the people take the days on which something is asked for by turns, in their order. Litres are for
  * all of a container’s kind; minutes are of hose. Days on which nothing is asked for are left out.
  */
-export function rotaOf(asking: readonly Asking[], people: readonly string[], litresAMinute = HOSE_L_A_MINUTE): Turn[] {
+export function rotaOf(
+  asking: readonly ContainerAhead[],
+  people: readonly string[],
+  litresAMinute = HOSE_L_A_MINUTE,
+): RotaTurn[] {
   const dates = [...new Set(asking.flatMap((a) => a.ahead.days.map((d) => d.date)))].sort();
   let turn = 0;
-  return dates.flatMap((date): Turn[] => {
-    const places = new Map<string, Round['pots']>();
+  return dates.flatMap((date): RotaTurn[] => {
+    const places = new Map<string, RotaRound['pots']>();
     for (const { planting, ahead } of asking) {
       const day = ahead.days.find((d) => d.date === date);
       if (!day || day.times === 0) continue;
@@ -50,7 +57,7 @@ export function rotaOf(asking: readonly Asking[], people: readonly string[], lit
       places.set(planting.spot.name, pots);
     }
     if (places.size === 0) return [];
-    const rounds = [...places].map(([place, pots]): Round => {
+    const rounds = [...places].map(([place, pots]): RotaRound => {
       const litres = sum(pots.map((p) => p.litres));
       return { place, pots, litres, minutes: litres / litresAMinute, cans: Math.ceil(litres / CAN_L) };
     });

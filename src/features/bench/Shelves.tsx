@@ -77,7 +77,7 @@ export function Shelves({ shelf, onStart }: { shelf: Shelf; onStart: (like?: Pla
         {places.map((place) => (
           <section key={place} className={`max-w-full pt-6 ${crowded ? 'flex flex-1 flex-col max-lg:basis-full' : ''}`}>
             <div className="flex flex-wrap items-baseline gap-x-3 whitespace-nowrap max-sm:whitespace-normal">
-              <h2 className="text-[1rem] text-quiet">{place}</h2>
+              <h2 className="text-[1rem] text-quiet wrap-anywhere">{place}</h2>
               {crowded && (
                 <Button
                   kind="bare"

@@ -1,5 +1,5 @@
 'use client';
-import { resized } from '@/core/containers/resize';
+import { reshaped } from '@/core/containers/resize';
 import type { Shape } from '@/core/containers/schema';
 import type { UnitSystem } from '@/core/units/length';
 import { LengthField, NumberField } from '@/ui/Field';
@@ -67,7 +67,7 @@ export function Dimensions({
         units={units}
         min={60}
         max={2000}
-        onChange={(depthMm) => onChange(resized(shape, { depthMm }))}
+        onChange={(depthMm) => onChange(reshaped(shape, { depthMm }))}
       />
     );
   const values: Record<string, unknown> = shape;
@@ -83,7 +83,7 @@ export function Dimensions({
           max={key === 'depthMm' || shape.kind === 'round' || shape.kind === 'square' ? 2000 : 3000}
           onChange={(mm) =>
             onChange(
-              resized(
+              reshaped(
                 shape,
                 key === 'topMm' && 'baseMm' in shape
                   ? { topMm: mm, baseMm: Math.min(shape.baseMm, mm * 1.5) }
@@ -99,7 +99,7 @@ export function Dimensions({
           value={Math.round(shape.baseShare * 100)}
           min={40}
           max={120}
-          onChange={(n) => onChange(resized(shape, { baseShare: n / 100 }))}
+          onChange={(n) => onChange(reshaped(shape, { baseShare: n / 100 }))}
         />
       )}
     </div>

@@ -6,7 +6,10 @@ import { Button } from '@/ui/Button';
 
 const STEP = 10;
 
-/** Corners of an own outline, seen from above with the front at the foot: dragged, nudged by arrow keys, added between, taken out. */
+/**
+ * Corners of an own outline, seen from above with the front at the foot: dragged, nudged by arrow keys, added
+ * between, taken out.
+ */
 export function OutlineEditor({
   shape,
   units,

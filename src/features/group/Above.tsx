@@ -5,13 +5,13 @@ import { signature } from '@/core/plants/signature';
 import { resolve } from '@/core/plantings/resolve';
 import { type Body, nameOf, type Scene } from '@/core/groups/scene';
 import { shadowOf } from '@/core/groups/shade';
-import type { Way } from '@/core/spots/sun-seen';
+import type { Direction } from '@/core/spots/sun-seen';
 import type { UnitSystem } from '@/core/units/length';
 import { useArranging } from './arranging';
 import { FINE_MM, STEP_MM, whereWords } from './moving';
 
 /** The scene from above: each container as far as its leaves reach, the wall at the top. */
-export function Above({ scene, sun, units }: { scene: Scene; sun: Way | null; units: UnitSystem }) {
+export function Above({ scene, sun, units }: { scene: Scene; sun: Direction | null; units: UnitSystem }) {
   const svg = useRef<SVGSVGElement>(null);
   const held = useRef<{ id: string; dx: number; dy: number } | null>(null);
   const { choose, chosen, move } = useArranging();

@@ -13,7 +13,10 @@ import { useOnce } from '../shell/useOnce';
 import { startComposer } from '../shell/workers';
 import { useArranging } from './arranging';
 
-/** A neighbour composed from a container’s own recipe: a smaller pot of its family, the same colours, one kind in common. */
+/**
+ * A neighbour composed from a container’s own recipe: a smaller pot of its family, the same colours, one kind
+ * in common.
+ */
 export function Beside({ scene, planting }: { scene: Scene; planting: Planting }) {
   const change = useArranging((a) => a.change);
   const known = useKnown();

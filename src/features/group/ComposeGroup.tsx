@@ -4,7 +4,7 @@ import { SCHEMES, schemeOf } from '@/core/colour/schemes';
 import type { GroupProposal } from '@/core/compose/over/group';
 import { MATERIALS } from '@/core/containers/materials';
 import { describe } from '@/core/containers/describe';
-import { type Joined, joinedBy, type Wanted } from '@/core/groups/guests';
+import { type GuestsSetOut, joinedBy, type GuestsWanted } from '@/core/groups/guests';
 import { type Scene, sceneOf } from '@/core/groups/scene';
 import { type PotChoice, type PotPlace, potsFor } from '@/core/groups/pots';
 import { GROUP_ROLES, GROUP_SIZES } from '@/core/groups/roles';
@@ -60,7 +60,7 @@ const SETTLED_MS = 300;
 const NEXT_TO_MM = 800;
 
 /** Where in the scene that is. */
-function wantedAt(place: PotPlace, { group }: Scene): Wanted {
+function wantedAt(place: PotPlace, { group }: Scene): GuestsWanted {
   switch (place.on) {
     case 'ground':
       return {};
@@ -75,7 +75,7 @@ function wantedAt(place: PotPlace, { group }: Scene): Wanted {
 }
 
 /** Whether it stands where it was wanted, and if not, where. */
-function whereItStands(place: PotPlace, { awayMm, onLedge }: Joined, scene: Scene, units: UnitSystem): string {
+function whereItStands(place: PotPlace, { awayMm, onLedge }: GuestsSetOut, scene: Scene, units: UnitSystem): string {
   const door = scene.group.openings.find((o) => o.kind === 'door');
   const fromDoor = door ? awayMm - door.widthMm / 2 : 0;
   if (place.on === 'door' && !door)

@@ -11,7 +11,7 @@ import { lightOf } from '@/core/groups/sun';
 import { sunOf } from '@/core/spots/sun-seen';
 import type { Planting } from '@/core/plantings/schema';
 import { formatDayFrom } from '@/core/units/date';
-import { readGroup } from '@/storage/groups';
+import { readGroupOf } from '@/storage/groups';
 import { readShelf } from '@/storage/plantings';
 import { useStored } from '@/storage/useStored';
 import { Button } from '@/ui/Button';
@@ -42,7 +42,7 @@ export function Group() {
   useEffect(load, [load]);
   const place = useSearchParams().get('place') ?? '';
   const shelf = useStored(readShelf);
-  const stored = useStored(() => readGroup(place), [place]);
+  const stored = useStored(() => readGroupOf(place), [place]);
   const plantings = useMemo(
     () => (shelf?.pots ?? []).filter((p) => !p.archived && p.planting.spot.name === place).map((p) => p.planting),
     [shelf, place],
@@ -94,7 +94,7 @@ function Places({ place, places }: { place: string; places: readonly string[] })
         {places.map((name) => (
           <li key={name}>
             <Link
-              className="inline-block py-1 text-[1.05rem] text-glaze underline underline-offset-4"
+              className="inline-block py-1 text-[1.05rem] wrap-anywhere text-glaze underline underline-offset-4"
               href={`/group?place=${encodeURIComponent(name)}`}
             >
               {name}

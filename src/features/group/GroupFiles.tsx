@@ -11,7 +11,10 @@ import { tell } from '../shell/tell';
 import { useOpenFile } from '../shell/useOpenFile';
 import { useArranging } from './arranging';
 
-/** A group as a file, out and in: its containers come with it, and what would change any that are here is told first. */
+/**
+ * A group as a file, out and in: its containers come with it, and what would change any that are here is told
+ * first.
+ */
 export function GroupFiles({ group, plantings }: { group: Group; plantings: readonly Planting[] }) {
   const change = useArranging((a) => a.change);
   const arrange = ({ bench, merge }: Met) => {

@@ -13,7 +13,10 @@ import { keepChanged } from './changing';
 const SHOWN = [0, 2, 4] as const;
 const hours = (h: number): string => (h < 0.05 ? '0' : h.toFixed(1));
 
-/** How much sun each container has among the others, May to September, and who takes the rest; their spots may follow it. */
+/**
+ * How much sun each container has among the others, May to September, and who takes the rest; their spots may
+ * follow it.
+ */
 export function Light({ scene }: { scene: Scene }) {
   const shades = useMemo(() => shadesOf(scene), [scene]);
   if (shades.length === 0)

@@ -13,7 +13,7 @@ import type { Canopy } from '@/core/canopy/kinds';
 import { hookMm } from '@/core/containers/outline';
 import { type EyeId, eyeOf, reachOf } from '@/core/groups/eyes';
 import { type Scene, weekOf } from '@/core/groups/scene';
-import type { Way } from '@/core/spots/sun-seen';
+import type { Direction } from '@/core/spots/sun-seen';
 import type { Planting } from '@/core/plantings/schema';
 import type { UnitSystem } from '@/core/units/length';
 import type { Setting } from '@/portrait/place/setting';
@@ -102,7 +102,7 @@ interface Props {
   /** How far one has walked, 0 to 1. */
   along: number;
   onWalk: (along: number) => void;
-  sun: Way | null;
+  sun: Direction | null;
   /** Nobody knows where the sun stands here. */
   sunless: boolean;
   units: UnitSystem;

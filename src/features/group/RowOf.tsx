@@ -3,7 +3,7 @@ import { useState } from 'react';
 import type { Planting } from '@/core/plantings/schema';
 import type { Scene } from '@/core/groups/scene';
 import { withAll } from '@/core/groups/arrange';
-import { rowOf } from '@/core/groups/row';
+import { groupInRow } from '@/core/groups/row';
 import { Button } from '@/ui/Button';
 import { Choose, NumberField } from '@/ui/Field';
 import { savePlantings } from '@/storage/plantings';
@@ -55,7 +55,7 @@ export function RowOf({ scene, planting, today }: { scene: Scene; planting: Plan
       const all = withAll(scene.group, here, today);
       change(
         `A row of ${count}`,
-        rowOf(
+        groupInRow(
           all,
           here,
           both.map((p) => p.id),

@@ -1,6 +1,6 @@
 'use client';
 import { useMemo } from 'react';
-import { type YearMove, yearOf } from '@/core/groups/year';
+import { type YearMove, movesOfYear } from '@/core/groups/year';
 import type { Group } from '@/core/groups/schema';
 import type { Planting } from '@/core/plantings/schema';
 import { addDays, formatDayFrom } from '@/core/units/date';
@@ -23,7 +23,7 @@ export function Year({
   onDay: (date: string) => void;
 }) {
   const move = useArranging((a) => a.move);
-  const moves = useMemo(() => yearOf(group, plantings, today, addDays(today, YEAR)), [group, plantings, today]);
+  const moves = useMemo(() => movesOfYear(group, plantings, today, addDays(today, YEAR)), [group, plantings, today]);
   const name = (of: string): string => plantings.find((p) => p.id === of)?.name ?? '';
   const doNow = (m: YearMove) => move(`${name(m.of)}: ${m.text}`, m.stands);
   return (

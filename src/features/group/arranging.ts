@@ -4,7 +4,7 @@ import type { Group } from '@/core/groups/schema';
 import { moved } from '@/core/groups';
 import { saveGroup } from '@/storage/groups';
 import { told } from '../shell/doing';
-import type { Sight } from './eyes';
+import type { GroupSight } from './eyes';
 
 /** Steps back that are kept. */
 const MOST_STEPS = 100;
@@ -14,10 +14,10 @@ interface Arranging {
   past: readonly { name: string; group: Group }[];
   /** The one that is in the hand; null for none. */
   chosen: string | null;
-  view: Sight;
+  view: GroupSight;
   open: (group: Group) => void;
   choose: (id: string | null) => void;
-  look: (view: Sight) => void;
+  look: (view: GroupSight) => void;
   /** Changes the group, keeps it, and remembers the way back. */
   change: (name: string, group: Group) => void;
   /** Moves containers. Of a drag, or keys pressed in a run, all of one name in a row is one step. */

@@ -26,7 +26,10 @@ interface Asked {
   onFound: (done: number, sofar: readonly GroupProposal[]) => void;
 }
 
-/** Composes groups: the leads in workers for each part of the search, then what stands round each. Stopping ends the workers, and what was asked is never answered. */
+/**
+ * Composes groups: the leads in workers for each part of the search, then what stands round each. Stopping
+ * ends the workers, and what was asked is never answered.
+ */
 export function composeGroups({ base, pots, seed, mine, onFound }: Asked): {
   found: Promise<readonly GroupProposal[]>;
   stop: () => void;

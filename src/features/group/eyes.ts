@@ -8,4 +8,4 @@ export const SIGHTS = [
   { value: 'along', text: 'Walking past', full: 'Walking past' },
   { value: 'above', text: 'Above' },
 ] as const;
-export type Sight = EyeId | 'above';
+export type GroupSight = EyeId | 'above';

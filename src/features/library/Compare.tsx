@@ -3,7 +3,7 @@ import { plantName, type Plant } from '@/core/plants/schema';
 import { lengthUnit, type UnitSystem } from '@/core/units/length';
 import { BloomStrip } from '@/ui/BloomStrip';
 import { Button } from '@/ui/Button';
-import { sheetOf } from './facts';
+import { factSheet } from './facts';
 import { fitting, Specimen, specimenFrame, underMm } from '../pictures/Specimen';
 
 const TALL = 260;
@@ -21,7 +21,7 @@ export function Compare({
   onClose: () => void;
 }) {
   const scale = Math.min(fitting(plants, 205, TALL), 1.2);
-  const tables = plants.map((p) => new Map(sheetOf(p, units).map((f) => [f.name, f])));
+  const tables = plants.map((p) => new Map(factSheet(p, units).map((f) => [f.name, f])));
   const names = [...new Set(tables.flatMap((t) => [...t.keys()]))];
   return (
     <section aria-label="Compare" className="flex h-full flex-col overflow-y-auto px-1 pb-6">

@@ -8,7 +8,7 @@ import { Button } from '@/ui/Button';
 import { Choose, ColourField } from '@/ui/Field';
 import { Several, Segments } from '@/ui/Segments';
 import { Toggle } from '@/ui/Toggle';
-import { ASK_NOTHING, countAsked, type Asked } from './view';
+import { ASK_NOTHING, countAsked, type LibraryAsked } from './view';
 
 const capital = (s: string): string => `${s[0]?.toUpperCase() ?? ''}${s.slice(1)}`;
 
@@ -30,8 +30,8 @@ const DABS: readonly [Family, string][] = [
 ];
 
 interface Props {
-  asked: Asked;
-  onChange: (asked: Asked) => void;
+  asked: LibraryAsked;
+  onChange: (asked: LibraryAsked) => void;
   pots: readonly Planting[];
   pot: Planting | null;
   onPot: (id: string) => void;

@@ -5,7 +5,7 @@ import type { Mapping, ReadPlants } from '@/core/formats/plants-csv';
 import type { Plant } from '@/core/plants/schema';
 import type { UnitSystem } from '@/core/units/length';
 import { type Own, saveOwn } from '@/storage/plants';
-import type { Opened } from '@/workers/plants';
+import type { OpenedSheet } from '@/workers/plants';
 import { Window } from '@/ui/Window';
 import { download } from '../shell/download';
 import { startReader } from '../shell/workers';
@@ -17,12 +17,15 @@ type Reader = ReturnType<typeof startReader>;
 type Step =
   | { at: 'open' }
   | { at: 'refused'; why: string }
-  | { at: 'match'; opened: Extract<Opened, { ok: true }> }
+  | { at: 'match'; opened: Extract<OpenedSheet, { ok: true }> }
   | { at: 'reading'; done: number }
   | { at: 'preview'; read: ReadPlants }
   | { at: 'keeping' };
 
-/** A spreadsheet of plants, in three steps: match its columns, look at what was read, add. Nothing is kept before the last. */
+/**
+ * A spreadsheet of plants, in three steps: match its columns, look at what was read, add. Nothing is kept
+ * before the last.
+ */
 export function ImportPlants({
   file,
   own,
@@ -43,7 +46,7 @@ export function ImportPlants({
     reader.current = r;
     file
       .text()
-      .then((text) => r.ask<Opened>((api) => api.open(text)))
+      .then((text) => r.ask<OpenedSheet>((api) => api.open(text)))
       .then((opened) => {
         if (!opened.ok) return setStep({ at: 'refused', why: opened.why });
         setMapping(opened.mapping);

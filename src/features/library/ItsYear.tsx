@@ -28,7 +28,10 @@ const FIRST_SHOW: Display = {
   months: [0, 0, 0, 0, 0, 0, 0, 0, 0.9, 0.9, 0.9, 0],
 };
 
-/** Months from the first in which a top stands to the last, and back: a run, round the end of the year where need be. */
+/**
+ * Months from the first in which a top stands to the last, and back: a run, round the end of the year where
+ * need be.
+ */
 const monthsOf = ([from, to]: Facts['top']): number[] =>
   MONTH_NAMES.flatMap((_, i) => ((i + 1 - from + 12) % 12 <= (to - from + 12) % 12 ? [i + 1] : []));
 function topOf(months: readonly number[]): Facts['top'] {

@@ -2,7 +2,7 @@
 import { PLANT_COLUMNS } from '@/core/formats/plant-columns';
 import type { Mapping } from '@/core/formats/plants-csv';
 import type { UnitSystem } from '@/core/units/length';
-import type { Opened } from '@/workers/plants';
+import type { OpenedSheet } from '@/workers/plants';
 import { Button } from '@/ui/Button';
 import { Segments } from '@/ui/Segments';
 
@@ -15,7 +15,7 @@ export function MatchColumns({
   onUnits,
   onRead,
 }: {
-  opened: Extract<Opened, { ok: true }>;
+  opened: Extract<OpenedSheet, { ok: true }>;
   mapping: Mapping;
   units: UnitSystem;
   onMapping: (m: Mapping) => void;

@@ -14,7 +14,7 @@ import { Button, buttonLook } from '@/ui/Button';
 import { Mark } from '@/ui/Mark';
 import { stationPath } from '../shell/stations';
 import { useAsk } from '../shell/useAsk';
-import { cardOf, type Line } from './facts';
+import { plantCard, type CardLine } from './facts';
 import { fitting, Specimen } from '../pictures/Specimen';
 
 interface Props {
@@ -86,7 +86,7 @@ export function PlantSheet({
       </div>
       {lines && <InStock lines={lines} />}
       <div className="flex flex-col">
-        {cardOf(plant, units).map(({ title, lines }, i) => (
+        {plantCard(plant, units).map(({ title, lines }, i) => (
           <details key={title} open={i < OPEN_GROUPS} className="border-b border-line">
             <summary className="cursor-pointer py-1.5 text-[0.9rem] font-semibold pointer-coarse:py-2.5">
               {title}
@@ -106,7 +106,7 @@ export function PlantSheet({
 /** How many groups of a card are open to begin with: its size and place, and whom it harms. */
 const OPEN_GROUPS = 2;
 
-function Lines({ lines }: { lines: readonly Line[] }) {
+function Lines({ lines }: { lines: readonly CardLine[] }) {
   return (
     <table className="mb-1.5 w-full text-[0.86rem]">
       <tbody>

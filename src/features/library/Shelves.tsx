@@ -18,7 +18,10 @@ interface Props {
   onChoose: (id: string) => void;
 }
 
-/** Plants on shelves, as many as there are: only the shelves near the screen exist. Arrow keys walk along and between them. */
+/**
+ * Plants on shelves, as many as there are: only the shelves near the screen exist. Arrow keys walk along and
+ * between them.
+ */
 export function Shelves({ list, chosen, compared, own, onChoose }: Props) {
   const holder = useRef<HTMLDivElement>(null);
   const [columns, setColumns] = useState(5);

@@ -12,7 +12,7 @@ import { countOf } from '@/ui/words';
 import { Toggle } from '@/ui/Toggle';
 import { useFilePick } from '@/ui/useFilePick';
 import { download } from '../shell/download';
-import { today } from '../shell/diary';
+import { diaryToday } from '../shell/diary';
 import { tell } from '../shell/tell';
 
 const MOST_BYTES = 5_000_000;
@@ -31,7 +31,7 @@ export function StockPanel({
   const keep = (value: KeptStock) => saveStock(value).catch((e: unknown) => tell.notKept(e));
   const ask = async () => {
     setErrors([]);
-    await keep({ stock: await simulatedNursery.ask(all, today()), keepTo: stock?.keepTo ?? false });
+    await keep({ stock: await simulatedNursery.ask(all, diaryToday()), keepTo: stock?.keepTo ?? false });
   };
   const open = async (f: File) => {
     try {
@@ -43,7 +43,7 @@ export function StockPanel({
       setErrors(read.errors);
       if (read.lines.length === 0) return;
       await keep({
-        stock: { nursery: f.name.replace(/\.[^.]+$/, '').slice(0, 80), askedAt: today(), lines: read.lines },
+        stock: { nursery: f.name.replace(/\.[^.]+$/, '').slice(0, 80), askedAt: diaryToday(), lines: read.lines },
         keepTo: stock?.keepTo ?? false,
       });
       tell.said(

@@ -110,7 +110,7 @@ const bad = (x: Poison): boolean => x !== 'none';
 const ALWAYS_OUT_C = 3;
 
 /** A line of a plant's card: what it is called, and what it is for this one. */
-export interface Line {
+export interface CardLine {
   name: string;
   text: string;
   warn?: boolean;
@@ -118,7 +118,7 @@ export interface Line {
 
 /** What a plant's card tells, group by group. */
 const GROUPS = {
-  'Size and place': (p: Plant, facts: Facts, units: UnitSystem): Line[] => [
+  'Size and place': (p: Plant, facts: Facts, units: UnitSystem): CardLine[] => [
     { name: 'Height when grown', text: between(p.heightMm, units) },
     { name: 'Spread', text: between(p.spreadMm, units) },
     ...(p.trailMm[1] > 0 ? [{ name: 'Trails', text: between(p.trailMm, units) }] : []),
@@ -131,7 +131,7 @@ const GROUPS = {
     { name: 'Wind', text: WIND[facts.wind] },
     { name: 'Rain', text: RAIN[facts.rain] },
   ],
-  Safety: (p: Plant, facts: Facts): Line[] => [
+  Safety: (p: Plant, facts: Facts): CardLine[] => [
     {
       name: 'Poison, people',
       text: POISON[p.poison.people] + (p.poisonPart ? ` (${p.poisonPart})` : ''),
@@ -169,14 +169,14 @@ const GROUPS = {
       ? []
       : [{ name: 'May spread', text: escapes(facts.runsWild), warn: true }]),
   ],
-  'Water and roots': (p: Plant, facts: Facts, units: UnitSystem): Line[] => [
+  'Water and roots': (p: Plant, facts: Facts, units: UnitSystem): CardLine[] => [
     { name: 'Water', text: `${p.water}; ${facts.rhythm}` },
     { name: 'If it dries', text: WILT[facts.wilt] },
     { name: 'Feed', text: p.feed },
     { name: 'Mix', text: facts.mix },
     { name: 'Minimum mix', text: `${formatVolume(facts.rootL, units)} each; ${TIGHT[facts.tight]}` },
   ],
-  'Leaf, flower and visitors': (p: Plant, facts: Facts, units: UnitSystem): Line[] => [
+  'Leaf, flower and visitors': (p: Plant, facts: Facts, units: UnitSystem): CardLine[] => [
     { name: 'Leaf', text: `${p.leaf.size}, ${p.leaf.form}, ${p.leaf.surface}` },
     ...(p.flower.form === 'none' ? [] : [{ name: 'Flower', text: flowerWords(p, units) }]),
     ...(facts.display ? [{ name: 'After flowering', text: shownIn(facts.display) }] : []),
@@ -192,7 +192,7 @@ const GROUPS = {
       facts[who] === 'none' ? [] : [{ name: `For ${who}`, text: FORAGE[facts[who]] }],
     ),
   ],
-  Care: (p: Plant, facts: Facts): Line[] => [
+  Care: (p: Plant, facts: Facts): CardLine[] => [
     {
       name: 'Life',
       text: `${facts.life}; ${facts.seasons === 1 ? 'full-grown in its first season' : `${facts.seasons} seasons to full size`}`,
@@ -223,7 +223,7 @@ const GROUPS = {
           },
         ]),
   ],
-  'Heat, cold and winter': (p: Plant, facts: Facts, units: UnitSystem): Line[] => [
+  'Heat, cold and winter': (p: Plant, facts: Facts, units: UnitSystem): CardLine[] => [
     ...(facts.outFromC > ALWAYS_OUT_C
       ? [{ name: 'Plant out', text: `once nights are above ${formatTemperature(facts.outFromC, units)}` }]
       : []),
@@ -260,7 +260,7 @@ const GROUPS = {
         ]
       : []),
   ],
-  Buying: (p: Plant, facts: Facts): Line[] => [
+  Buying: (p: Plant, facts: Facts): CardLine[] => [
     { name: 'Type of planting', text: facts.worlds.join(', ') },
     { name: 'Availability', text: facts.ease },
     { name: 'Sold as', text: p.starts.map((s) => `${STARTS[s.size].label} ${formatMoney(s.price)}`).join(', ') },
@@ -268,10 +268,10 @@ const GROUPS = {
 };
 
 /** A plant's card in groups, each with its lines. */
-export function cardOf(p: Plant, units: UnitSystem): { title: string; lines: Line[] }[] {
+export function plantCard(p: Plant, units: UnitSystem): { title: string; lines: CardLine[] }[] {
   const facts = factsOf(p);
   return Object.entries(GROUPS).map(([title, of]) => ({ title, lines: of(p, facts, units) }));
 }
 
 /** A plant's facts as lines of one table. */
-export const sheetOf = (p: Plant, units: UnitSystem): Line[] => cardOf(p, units).flatMap(({ lines }) => lines);
+export const factSheet = (p: Plant, units: UnitSystem): CardLine[] => plantCard(p, units).flatMap(({ lines }) => lines);

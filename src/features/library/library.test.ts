@@ -3,7 +3,7 @@ import { NO_FACETS } from '@/core/plants/facets';
 import { plantName, type Plant } from '@/core/plants/schema';
 import { finderOf } from '@/core/plants/search';
 import { sun, warmPot } from '@/core/testing/pots';
-import { cardOf, sheetOf } from './facts';
+import { plantCard, factSheet } from './facts';
 import { SUN_WORDS, sunWordOf } from './sun-words';
 import { ASK_NOTHING, countAsked, standingFor, viewOf } from './view';
 
@@ -60,10 +60,10 @@ test('what is asked is counted for the button that shows it', () => {
 });
 
 describe('facts', () => {
-  const text = (p: Plant, name: string) => sheetOf(p, 'metric').find((f) => f.name === name);
+  const text = (p: Plant, name: string) => factSheet(p, 'metric').find((f) => f.name === name);
   test('in either measure', () => {
     expect(text(by('salvia-blue'), 'Height when grown')?.text).toBe('38–58 cm');
-    expect(sheetOf(by('salvia-blue'), 'imperial').find((f) => f.name === 'Height when grown')?.text).toBe('15–23 in');
+    expect(factSheet(by('salvia-blue'), 'imperial').find((f) => f.name === 'Height when grown')?.text).toBe('15–23 in');
   });
   test('poison is never passed over: unknown is a warning too', () => {
     const p = {
@@ -87,7 +87,7 @@ describe('facts', () => {
   });
   test('in groups, each with something to tell, size and safety first', () => {
     for (const p of LIBRARY) {
-      const card = cardOf(p, 'metric');
+      const card = plantCard(p, 'metric');
       expect(card.filter(({ lines }) => lines.length === 0).map(({ title }) => [p.id, title])).toEqual([]);
       expect(card.slice(0, 2).map(({ title }) => title)).toEqual(['Size and place', 'Safety']);
     }

@@ -4,7 +4,7 @@ import { useDeferredValue, useMemo, useState } from 'react';
 import { finderOf } from '@/core/plants/search';
 import { readShelf } from '@/storage/plantings';
 import { useKnown } from '../shell/known';
-import { ASK_NOTHING, standingFor, viewOf, type Asked } from './view';
+import { ASK_NOTHING, standingFor, viewOf, type LibraryAsked } from './view';
 
 const MOST_COMPARED = 4;
 
@@ -14,7 +14,7 @@ export function useLibrary(potId: string | null) {
   const shelf = useStored(() => readShelf().catch(() => null));
   const pots = useMemo(() => (shelf?.pots ?? []).filter((p) => !p.archived).map((p) => p.planting), [shelf]);
   const pot = pots.find((p) => p.id === potId) ?? null;
-  const [asked, setAsked] = useState<Asked>(ASK_NOTHING);
+  const [asked, setAsked] = useState<LibraryAsked>(ASK_NOTHING);
   const [chosen, choose] = useState<string | null>(null);
   const [compared, setCompared] = useState<readonly string[]>([]);
   const find = useMemo(() => finderOf(known.library), [known.library]);

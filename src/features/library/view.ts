@@ -4,19 +4,19 @@ import { plantName, type Plant } from '@/core/plants/schema';
 import type { Finder } from '@/core/plants/search';
 import type { Planting } from '@/core/plantings/schema';
 
-export type Order = 'name' | 'tallest' | 'shortest';
+export type ShelfOrder = 'name' | 'tallest' | 'shortest';
 
 /** What is asked of the library. */
-export interface Asked {
+export interface LibraryAsked {
   text: string;
   facets: Facets;
   /** Only plants that live at the container they are looked at for. */
   fits: boolean;
   mine: boolean;
-  order: Order;
+  order: ShelfOrder;
 }
 
-export const ASK_NOTHING: Asked = { text: '', facets: NO_FACETS, fits: false, mine: false, order: 'name' };
+export const ASK_NOTHING: LibraryAsked = { text: '', facets: NO_FACETS, fits: false, mine: false, order: 'name' };
 
 export interface Shown {
   plant: Plant;
@@ -26,7 +26,7 @@ export interface Shown {
 
 const { compare } = new Intl.Collator('en-GB');
 
-const BY: Record<Order, (a: Plant, b: Plant) => number> = {
+const BY: Record<ShelfOrder, (a: Plant, b: Plant) => number> = {
   name: (a, b) => compare(plantName(a), plantName(b)),
   tallest: (a, b) => b.heightMm[1] - a.heightMm[1],
   shortest: (a, b) => a.heightMm[1] - b.heightMm[1],
@@ -36,10 +36,13 @@ const BY: Record<Order, (a: Plant, b: Plant) => number> = {
 export const standingFor = (library: readonly Plant[], planting: Planting | null): Map<string, Refusal | null> =>
   new Map(library.map((p) => [p.id, planting ? (whyNot(p, planting)[0] ?? null) : null]));
 
-/** The plants asked for, in order: as found when something is typed, else own plants first and then by the order chosen. */
+/**
+ * The plants asked for, in order: as found when something is typed, else own plants first and then by the
+ * order chosen.
+ */
 export function viewOf(
   find: Finder,
-  asked: Asked,
+  asked: LibraryAsked,
   standing: ReadonlyMap<string, Refusal | null>,
   own: ReadonlySet<string>,
 ): Shown[] {
@@ -54,7 +57,7 @@ export function viewOf(
 }
 
 /** How many things are asked, for the button that shows them on a small screen. */
-export function countAsked({ facets: f, fits, mine }: Asked): number {
+export function countAsked({ facets: f, fits, mine }: LibraryAsked): number {
   return (
     f.roles.length +
     f.light.length +

@@ -2,7 +2,7 @@
 import type { OrderLine } from '@/core/buying/order-line';
 import { STARTS } from '@/core/plants/starts';
 import type { Stock } from '@/core/stock/schema';
-import { stateOf } from '@/core/stock/shelf';
+import { availabilityOf } from '@/core/stock/shelf';
 import { Mark } from '@/ui/Mark';
 
 /** What the nursery has of a plant. */
@@ -11,7 +11,7 @@ export function InStock({ line: l, stock }: { line: OrderLine; stock: Stock }) {
   const { plant, start } = l.plant;
   // Stock is counted in the packs a record prices, whatever packs are bought.
   const packs = Math.ceil(l.need / STARTS[start].perPack);
-  const { state, line, others } = stateOf(stock, plant.id, start, packs);
+  const { state, line, others } = availabilityOf(stock, plant.id, start, packs);
   const good = state === 'in stock';
   const instead = !good && others[0] ? `; in stock as ${others.map((o) => STARTS[o.start].label).join(', ')}` : '';
   return (

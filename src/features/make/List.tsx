@@ -19,7 +19,7 @@ import { readyToWeigh } from '../shell/workers';
 import { Batch } from './Batch';
 import { Drip } from './Drip';
 import { keepMaking } from './keep';
-import { type Scope, useAt, useMaking } from './making';
+import { type Scope, useAtMake, useMaking } from './making';
 import { OrderTable } from './OrderTable';
 import { StandIns } from './StandIns';
 import { Terms } from './Terms';
@@ -32,7 +32,7 @@ const listKey = (scope: Scope, { planting }: Pick<StationProps, 'planting'>): st
 /** The shopping list of one container, a set, a place, the bench or a batch: ticked off as it is bought. */
 export function List(at: StationProps) {
   const { planting, units, known } = at;
-  const { scope: asked, ask } = useAt();
+  const { scope: asked, ask } = useAtMake();
   const making = useMaking();
   const bench = useBench(planting);
   const today = useToday();

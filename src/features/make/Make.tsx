@@ -6,19 +6,19 @@ import { Segments } from '@/ui/Segments';
 import { useToday } from '../shell/diary';
 import type { StationProps } from '../shell/panels';
 import { List } from './List';
-import { type Part, useAt } from './making';
+import { type MakePart, useAtMake } from './making';
 import { Papers } from './Papers';
 import { Steps } from './Steps';
 import { TemplatePaper } from './TemplatePaper';
 
-const PARTS: { value: Part; text: string }[] = [
+const PARTS: { value: MakePart; text: string }[] = [
   { value: 'list', text: 'List' },
   { value: 'steps', text: 'Steps' },
   { value: 'template', text: 'Template' },
   { value: 'papers', text: 'Labels and fact sheet' },
 ];
 
-const PANEL: Record<Part, (at: StationProps) => React.ReactNode> = {
+const PANEL: Record<MakePart, (at: StationProps) => React.ReactNode> = {
   list: (at) => <List {...at} />,
   steps: (at) => <Steps key={at.planting.id} {...at} />,
   template: (at) => <TemplatePaper {...at} />,
@@ -27,7 +27,7 @@ const PANEL: Record<Part, (at: StationProps) => React.ReactNode> = {
 
 /** From the till to the watered pot: what to buy, how to plant it, and its papers. */
 export function Make(at: StationProps) {
-  const { part, go } = useAt();
+  const { part, go } = useAtMake();
   const today = useToday();
   // Steps, template and labels are of what is planted now, or next.
   const planting = useMemo(() => toBuy(at.planting, today), [at.planting, today]);

@@ -87,7 +87,10 @@ function Deliveries({ of, today }: { of: readonly Delivery[]; today: string }) {
   );
 }
 
-/** What is sold by weight, length or volume is wanted in so much of it; pieces are counted where they are bought, unless that is in packs. */
+/**
+ * What is sold by weight, length or volume is wanted in so much of it; pieces are counted where they are
+ * bought, unless that is in packs.
+ */
 const MEASURED = new Set(['L', 'g', 'mL', 'm', 'm²']);
 function wanted({ need, unit, buy }: OrderLine): string {
   if (MEASURED.has(unit)) return `${need < 10 ? Number(need.toFixed(1)) : Math.round(need)} ${unit}`;
@@ -155,7 +158,7 @@ function Price({ line: l, money }: { line: OrderLine; money: Money }) {
       </Button>
     );
   return (
-    <span className="ml-auto flex w-36 flex-col items-end gap-1 text-left">
+    <span className="ml-auto flex w-36 flex-col max-sm:w-24 items-end gap-1 text-left">
       <NumberField
         label={`${money.code} for ${l.priced.of === 'each' ? 'each' : `one ${l.priced.of}`}`}
         value={inMoney(l.priced.pounds, money)}

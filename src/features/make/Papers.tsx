@@ -1,6 +1,6 @@
 'use client';
 import { useMemo, useState } from 'react';
-import type { Drawing } from '@/core/papers/drawing';
+import type { PaperDrawing } from '@/core/papers/drawing';
 import { labelSheets } from '@/core/papers/labels';
 import { type Picture, sheetOf } from '@/core/papers/sheet';
 
@@ -85,7 +85,7 @@ function Paper({
 }: {
   name: string;
   about: string;
-  pages: readonly Drawing[];
+  pages: readonly PaperDrawing[];
   busy: boolean;
   onSave: () => void;
 }) {

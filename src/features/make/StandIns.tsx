@@ -3,7 +3,7 @@ import type { StandIn } from '@/core/compose/changes/stand-ins';
 import { plantName, type Plant } from '@/core/plants/schema';
 import { plantIdOf } from '@/core/plantings/resolve';
 import type { Planting } from '@/core/plantings/schema';
-import { stateOf } from '@/core/stock/shelf';
+import { availabilityOf } from '@/core/stock/shelf';
 import { Button } from '@/ui/Button';
 import { Window } from '@/ui/Window';
 import { fitting, Specimen } from '../pictures/Specimen';
@@ -112,7 +112,7 @@ export function StandIns({
 function inWords(known: Known, s: StandIn): string {
   const start = s.commands.flatMap((c) => (c.do === 'swap' ? [c.start] : []))[0];
   if (!known.stock || !start) return '';
-  const { state, line } = stateOf(known.stock.stock, s.plant.id, start, s.commands.length);
+  const { state, line } = availabilityOf(known.stock.stock, s.plant.id, start, s.commands.length);
   return state === 'not listed'
     ? 'not on the nursery’s list'
     : state === 'out'

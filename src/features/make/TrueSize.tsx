@@ -1,6 +1,6 @@
 'use client';
 import { useState } from 'react';
-import type { Drawing } from '@/core/papers/drawing';
+import type { PaperDrawing } from '@/core/papers/drawing';
 import { svgOf } from '@/core/papers/svg';
 import { Button } from '@/ui/Button';
 import { keepMaking } from './keep';
@@ -15,7 +15,7 @@ const GUESS = 96 / 25.4;
 const SMALL = { wide: 330, high: 300 };
 
 /** A drawing on the screen at true size, once a bank card has been held to it. */
-export function TrueSize({ drawing, pxPerMm }: { drawing: Drawing; pxPerMm: number | null }) {
+export function TrueSize({ drawing, pxPerMm }: { drawing: PaperDrawing; pxPerMm: number | null }) {
   const [held, setHeld] = useState<number | null>(null);
   const scale = held ?? pxPerMm ?? GUESS;
   const [true_, setTrue] = useState(false);

@@ -5,21 +5,21 @@ import { readMaking } from '@/storage/making';
 import { useStored } from '@/storage/useStored';
 
 /** What is done at Make. */
-export type Part = 'list' | 'steps' | 'template' | 'papers';
+export type MakePart = 'list' | 'steps' | 'template' | 'papers';
 
 /** What a list is for: one, the set, all of a place, the whole bench, or a batch put together by hand. */
 export type Scope = 'one' | 'set' | 'place' | 'bench' | 'batch';
 
 interface At {
-  part: Part;
+  part: MakePart;
   /** Null until it is chosen: the set where there is one. */
   scope: Scope | null;
-  go: (part: Part) => void;
+  go: (part: MakePart) => void;
   ask: (scope: Scope) => void;
 }
 
 /** Where one is at Make: it stays while one looks at something else. */
-export const useAt = create<At>((set) => ({
+export const useAtMake = create<At>((set) => ({
   part: 'list',
   scope: null,
   go: (part) => set({ part }),

@@ -4,7 +4,7 @@ import { grow } from '@/core/growth/season';
 import type { Planting } from '@/core/plantings/schema';
 import type { Plant } from '@/core/plants/schema';
 import { flatPot } from '@/portrait/flat';
-import { LENS, type Sight } from '@/portrait/lens';
+import { LENS, type StillSight } from '@/portrait/lens';
 
 /** A curve with both handles so far out comes to one: three quarters of the way. */
 const HANDLES = 4 / 3;
@@ -20,7 +20,7 @@ const tone = (plant: Plant, flower: boolean): string | undefined =>
   [...plant.colours].filter((c) => (c.part === 'flower') === flower).sort((a, b) => b.share - a.share)[0]?.hex;
 
 /** What a planting comes to, in its true sizes and colours and no more detail: there at once, until its picture is. */
-export function Outline({ planting, week, sight }: { planting: Planting; week: number; sight: Sight }) {
+export function Outline({ planting, week, sight }: { planting: Planting; week: number; sight: StillSight }) {
   const season = grow(planting);
   const { w, h, perMm, footPx } = sight;
   const pot = flatPot(planting.container);

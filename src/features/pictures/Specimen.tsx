@@ -40,7 +40,10 @@ const keyOf = (p: Plant, scale: number): string =>
     scale.toFixed(4),
   ]);
 
-/** One plant at its peak in the pot it is sold in, at true scale, with its height beside it. Its glyph stands in until it is drawn. */
+/**
+ * One plant at its peak in the pot it is sold in, at true scale, with its height beside it. Its glyph stands
+ * in until it is drawn.
+ */
 export function Specimen({ plant, scale, measured = true }: { plant: Plant; scale: number; measured?: boolean }) {
   const units = useUnits((u) => u.units);
   const frame = specimenFrame(plant);

@@ -4,7 +4,10 @@ import { lido } from '@/demo/lido';
 import { geometryOf } from '@/portrait/pieces';
 import type { Detail } from '@/portrait/pieces/surface';
 
-/** The most a picture of one container of the demonstration may take, whatever machine draws it: draw calls, pieces, and faces near by and from far. A little over what it takes today. */
+/**
+ * The most a picture of one container of the demonstration may take, whatever machine draws it: draw calls,
+ * pieces, and faces near by and from far. A little over what it takes today.
+ */
 const BUDGET = { drawCalls: 16, pieces: 13500, nearFaces: 365000, farFaces: 175000 };
 
 const faces = (kind: Parameters<typeof geometryOf>[0], detail: Detail): number =>

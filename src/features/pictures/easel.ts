@@ -5,7 +5,10 @@ import { drawing } from '../shell/workers';
 
 let last = 0;
 
-/** A stage that a worker draws on a canvas of the page: what it is told is passed on, in order. Throws where a browser cannot hand a canvas over. */
+/**
+ * A stage that a worker draws on a canvas of the page: what it is told is passed on, in order. Throws where a
+ * browser cannot hand a canvas over.
+ */
 export function stageAfar(canvas: HTMLCanvasElement, plain: boolean, heard: Heard): Stage {
   const id = (last += 1);
   const handed = canvas.transferControlToOffscreen();

@@ -62,7 +62,10 @@ export const frameGrown = keptBy((planting: Planting): Frame => {
   return frame;
 });
 
-/** The most room a planting takes, as it was when it was last grown here: a full bench knows its sizes before anything is grown. */
+/**
+ * The most room a planting takes, as it was when it was last grown here: a full bench knows its sizes before
+ * anything is grown.
+ */
 export function frameKept(planting: Planting): Frame {
   rows ??= stored();
   const row = rows.get(nameOf(planting));

@@ -72,7 +72,10 @@ export async function printedPortrait(
   );
 }
 
-/** A planting in a week as a binary glTF file, each plant by its name. What writes it is fetched when it is first wanted. */
+/**
+ * A planting in a week as a binary glTF file, each plant by its name. What writes it is fetched when it is
+ * first wanted.
+ */
 export async function model(planting: Planting, week: number): Promise<Blob> {
   const [{ modelFile }, canopy] = await Promise.all([import('@/portrait/model'), canopyIn(planting, week)]);
   const names = grow(planting).placed.map((p) => `${plantName(p.plant)} (${p.id})`);

@@ -4,7 +4,10 @@ import type { Drawn } from '@/portrait/drawn';
 import type { Heard } from '@/workers/easel';
 import { SLOW_MS, useDrawing } from '../shell/drawing';
 
-/** What a picture should take while it is turned; the fewest pixels a side and the fewest leaves for it, as shares of all. */
+/**
+ * What a picture should take while it is turned; the fewest pixels a side and the fewest leaves for it, as
+ * shares of all.
+ */
 const AIM_MS = 60;
 const LEAST_PIXELS = 0.26;
 const LEAST_LEAVES = 0.11;
@@ -27,7 +30,10 @@ export interface Staged<S extends Drawn> {
   /** Counts pictures asked for, for what is laid over them; and of what is drawn elsewhere those that are there. */
   drawn: number;
   pictures: number;
-  /** Asks for one picture in the next frame; `other` when there is more or less to draw than before, and then what is to be done once that can be seen. */
+  /**
+   * Asks for one picture in the next frame; `other` when there is more or less to draw than before, and then
+   * what is to be done once that can be seen.
+   */
   draw: (other?: boolean, then?: () => void) => void;
   /** What a whole picture took when it was last timed, ms. */
   took: number;
@@ -40,7 +46,10 @@ export interface Staged<S extends Drawn> {
 /** A canvas is drawn on once: let go, it never draws again. */
 const used = new WeakSet<HTMLCanvasElement>();
 
-/** What `make` draws (a function that stays the same) on a canvas that follows the size of its parent and draws only when asked. */
+/**
+ * What `make` draws (a function that stays the same) on a canvas that follows the size of its parent and
+ * draws only when asked.
+ */
 export function useStage<S extends Drawn>(
   make: (canvas: HTMLCanvasElement, plain: boolean, heard: Heard) => S,
 ): Staged<S> {

@@ -5,9 +5,12 @@ import type { Planting } from '@/core/plantings/schema';
 import { SCHOOL_IDS, type SchoolId, SCHOOLS } from '@/core/schools';
 import { Button } from '@/ui/Button';
 import { useNarrow } from '@/ui/useNarrow';
-import type { Beside } from './composing';
+import type { OtherArrangement } from './composing';
 
-/** What can be asked of the proposals: in a row above them, and folded where the picture would be pushed off a phone. */
+/**
+ * What can be asked of the proposals: in a row above them, and folded where the picture would be pushed off a
+ * phone.
+ */
 export function Asking({ children }: { children: React.ReactNode }) {
   const row = <div className="flex flex-wrap items-center gap-x-5 gap-y-1.5 border-t border-line py-2">{children}</div>;
   if (!useNarrow()) return row;
@@ -28,7 +31,7 @@ export function BesideIt({
   onBeside,
 }: {
   planting: Planting;
-  beside: Beside | null;
+  beside: OtherArrangement | null;
   onBeside: (school: SchoolId | null) => void;
 }) {
   const others = SCHOOL_IDS.filter((id) => id !== planting.brief.school);

@@ -1,6 +1,6 @@
 'use client';
 import { useMemo, useState } from 'react';
-import { laidOut, type Standing } from '@/core/compose/over/planted';
+import { laidOut, type KindPlanted } from '@/core/compose/over/planted';
 import { type ListedPlant, readPlantList } from '@/core/formats/plant-list';
 import { finderOf } from '@/core/plants/search';
 import { plantName, type Plant } from '@/core/plants/schema';
@@ -20,8 +20,8 @@ const meant = (line: ListedPlant, chosen: Readonly<Record<string, string>>): Pla
   line.found.find((p) => p.id === chosen[line.text]) ?? line.found[0];
 
 /** Kinds with how many of each, those that were listed twice added up. */
-function kindsOf(lines: readonly ListedPlant[], chosen: Readonly<Record<string, string>>): Standing[] {
-  const kinds = new Map<string, Standing>();
+function kindsOf(lines: readonly ListedPlant[], chosen: Readonly<Record<string, string>>): KindPlanted[] {
+  const kinds = new Map<string, KindPlanted>();
   for (const line of lines) {
     const plant = meant(line, chosen);
     if (plant) kinds.set(plant.id, { plant, count: line.count + (kinds.get(plant.id)?.count ?? 0) });

@@ -3,8 +3,8 @@ import type { Proposal } from '@/core/compose/compose';
 import { useNarrow } from '@/ui/useNarrow';
 import { useSize } from '@/ui/useSize';
 import { PotPicture } from '../pictures/PotPicture';
-import type { Drawing } from './drawing';
-import { leadOf } from './ProposalStrip';
+import type { ProposalDrawing } from './drawing';
+import { knownFor } from './ProposalStrip';
 
 /** Said until a picture is there. */
 const FOLLOWS = 'Drawing the picture…';
@@ -24,7 +24,7 @@ export function ProposalPlace({
 }: {
   list: readonly Proposal[];
   at: number;
-  drawing: Drawing;
+  drawing: ProposalDrawing;
   half?: boolean;
 }) {
   const [box, size] = useSize(USUAL);
@@ -64,7 +64,7 @@ export function Which({
     >
       {list.map((p, i) => (
         <option key={i} value={i}>
-          {i + 1}. {leadOf(p)}
+          {i + 1}. {knownFor(p)}
         </option>
       ))}
     </select>

@@ -6,10 +6,10 @@ import { resolve } from '@/core/plantings/resolve';
 import { schoolOf } from '@/core/schools';
 import { PriceAndScore } from './ProposalFacts';
 import { PotPicture } from '../pictures/PotPicture';
-import type { Drawing } from './drawing';
+import type { ProposalDrawing } from './drawing';
 
 /** The kind a proposal is known by: its thriller, or what there is most of. */
-export function leadOf({ planting }: Proposal): string {
+export function knownFor({ planting }: Proposal): string {
   const placed = resolve(planting);
   const lead = placed.find((p) => p.role === 'thriller') ?? placed[0];
   return lead ? plantName(lead.plant) : '';
@@ -30,7 +30,7 @@ export function ProposalStrip({
   chosen: number;
   /** They are of more than one arrangement, which is said of each. */
   schools: boolean;
-  drawing: Drawing;
+  drawing: ProposalDrawing;
   onChoose: (i: number) => void;
 }) {
   return (
@@ -55,7 +55,7 @@ export function ProposalStrip({
             </span>
             <span className="flex flex-col gap-0.5 self-center text-[0.86rem] leading-tight">
               {schools && <span className="text-quiet">{schoolOf(p.planting.brief).label}</span>}
-              <span className="font-semibold">{leadOf(p)}</span>
+              <span className="font-semibold">{knownFor(p)}</span>
               <PriceAndScore of={p} />
             </span>
           </label>

@@ -14,8 +14,8 @@ import { useNarrow } from '@/ui/useNarrow';
 import { useDrawing } from '../shell/drawing';
 import { stationPath } from '../shell/stations';
 import { Asking, BesideIt, Wishes } from './Asking';
-import type { Beside } from './composing';
-import { drawingOf } from './drawing';
+import type { OtherArrangement } from './composing';
+import { drawingsOf } from './drawing';
 import type { Following } from './following';
 import { LOOSENED } from './loosened';
 import { ProposalFacts } from './ProposalFacts';
@@ -33,7 +33,7 @@ interface Props {
   sofar: readonly Proposal[];
   composed: Composed | null;
   /** The same asked in another arrangement, to be looked at side by side. */
-  beside: Beside | null;
+  beside: OtherArrangement | null;
   /** What was said of earlier proposals, which these answer. */
   said: Said | null;
   onBeside: (school: SchoolId | null) => void;
@@ -64,7 +64,7 @@ export function Proposals(props: Props) {
   const [other, compare] = useState<number | null>(null);
   const chosen = Math.min(wanted, list.length - 1);
   // What may be bettered in a moment is not drawn, or only the first of it: drawing holds up the search.
-  const drawing = drawingOf(list, narrow ? IN_HAND : LARGE, (i) => working && (i > 0 || slow));
+  const drawing = drawingsOf(list, narrow ? IN_HAND : LARGE, (i) => working && (i > 0 || slow));
   const two = other !== null && list.length > 1 && !working;
   const second = two ? (other < list.length && other !== chosen ? other : (chosen + 1) % list.length) : null;
   useArrows((by) => list.length > 0 && choose((chosen + by + list.length) % list.length));

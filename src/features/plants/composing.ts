@@ -9,7 +9,7 @@ import { composeInParts } from '../shell/in-parts';
 import { forgetComposed, keepComposed, keptComposed } from './kept';
 
 /** What another arrangement of the same brief came to; null while it is composed. */
-export interface Beside {
+export interface OtherArrangement {
   school: SchoolId;
   composed: Composed | null;
 }
@@ -26,7 +26,7 @@ interface Work {
   /** What was said of earlier proposals, which these answer. */
   said: Said | null;
   /** The same brief in another arrangement. */
-  beside: Beside | null;
+  beside: OtherArrangement | null;
   /** What was found is laid aside, and can be looked at again. */
   aside: boolean;
 }
@@ -60,7 +60,10 @@ const IDLE: Work = {
   aside: false,
 };
 
-/** Composing in a worker of its own, with progress; stopping ends the worker. It goes on while another station is looked at. */
+/**
+ * Composing in a worker of its own, with progress; stopping ends the worker. It goes on while another station
+ * is looked at.
+ */
 export const useComposing = create<Composing>((set, get) => {
   let running: (() => void) | null = null;
   const stop = () => {

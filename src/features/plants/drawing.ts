@@ -7,7 +7,7 @@ interface Size {
 }
 
 /** How the pictures of some proposals are drawn: all at one scale, each seen as large as its place allows. */
-export interface Drawing {
+export interface ProposalDrawing {
   at: (i: number, within: Size) => { scale: number; shown: number; flat: boolean };
 }
 
@@ -19,7 +19,7 @@ function scaleIn(sizes: readonly { w: number; h: number }[], { width, height }: 
 }
 
 /** Draws proposals once at the size of the largest place, so that one still serves wherever each is seen. */
-export function drawingOf(list: readonly Proposal[], largest: Size, flat: (i: number) => boolean): Drawing {
+export function drawingsOf(list: readonly Proposal[], largest: Size, flat: (i: number) => boolean): ProposalDrawing {
   const sizes = list.map((p) => pictureSize(p.planting, 1));
   const scale = scaleIn(sizes, largest);
   return { at: (i, within) => ({ scale, shown: scaleIn(sizes, within) / scale, flat: flat(i) }) };

@@ -11,7 +11,10 @@ export type Following = ReadonlyMap<Proposal, Act | null>;
 
 const NOTHING: Following = new Map();
 
-/** Looks for what follows proposals for spring and for the winter, one after another in a worker of its own; leaving ends it. */
+/**
+ * Looks for what follows proposals for spring and for the winter, one after another in a worker of its own;
+ * leaving ends it.
+ */
 export function useFollowing(proposals: readonly Proposal[] | null, mine: Mine): Following {
   const [found, setFound] = useState({ of: proposals, acts: NOTHING });
   useEffect(() => {

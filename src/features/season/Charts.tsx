@@ -1,7 +1,13 @@
 'use client';
 import Papa from 'papaparse';
 import { useMemo, useState } from 'react';
-import { type Chart as Figures, cover, flowerByMonth, heights, lightKept } from '@/core/growth/series';
+import {
+  type ChartFigures as Figures,
+  coverByWeek,
+  flowerByMonth,
+  heightsByWeek,
+  lightKept,
+} from '@/core/growth/series';
 import type { Season } from '@/core/growth/grown';
 import type { Container } from '@/core/containers/schema';
 import { MONTH_NAMES } from '@/core/units/date';
@@ -30,7 +36,7 @@ const SHEETS = {
     about: 'above the soil, by week',
     kind: 'line',
     along: 'week',
-    of: heights,
+    of: heightsByWeek,
     written: (units) => (v) => formatLength(v, units),
   },
   light: {
@@ -54,7 +60,7 @@ const SHEETS = {
     about: 'soil covered by leaves, by week',
     kind: 'line',
     along: 'week',
-    of: cover,
+    of: coverByWeek,
     written: percent,
   },
 } satisfies Record<string, Sheet>;

@@ -18,7 +18,10 @@ function saidOf({ name, cells }: Lane): string {
   return `${name}: ${from < 0 ? 'few or no flowers' : `in flower weeks ${from} to ${to}`}${gone > 0 ? `, died down or dead from week ${gone}` : ''}`;
 }
 
-/** Each kind's season in a band of its own: its flower, its leaf, what comes after; with what is tried, a second one under it. */
+/**
+ * Each kind's season in a band of its own: its flower, its leaf, what comes after; with what is tried, a
+ * second one under it.
+ */
 export function Lanes({ planting, season, week }: StationProps) {
   const tried = useTried(planting);
   const lanes = useMemo(() => lanesOf(season), [season]);

@@ -55,7 +55,7 @@ function useStream({ planting, season: grown }: StationProps) {
   return { held: of === planting.id ? held : null, best };
 }
 
-export const season: Panels = {
+export const seasonStation: Panels = {
   Work,
   Reading,
   useBeside,

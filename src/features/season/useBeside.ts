@@ -5,7 +5,7 @@ import { grow } from '@/core/growth/season';
 import { type YearId, YEARS } from '@/core/growth/years';
 import { apply } from '@/core/plantings/commands';
 import type { Planting } from '@/core/plantings/schema';
-import type { Beside, StationProps } from '../shell/panels';
+import type { SecondPortrait, StationProps } from '../shell/panels';
 import { useTrying } from './trying';
 
 interface Tried {
@@ -25,7 +25,7 @@ export function useTried(planting: Planting): Tried | null {
 }
 
 /** What stands beside the portrait: the planting with what is tried, or itself in the week that is held. */
-export function useBeside({ planting, season, week }: StationProps): Beside | null {
+export function useBeside({ planting, season, week }: StationProps): SecondPortrait | null {
   const tried = useTried(planting);
   const { of, year, held } = useTrying();
   return useMemo(() => {

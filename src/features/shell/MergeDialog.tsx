@@ -1,6 +1,6 @@
 'use client';
 import { Dialog } from 'radix-ui';
-import type { Bench } from '@/core/formats/backup';
+import type { BenchFile } from '@/core/formats/backup';
 import type { Fate, Merge } from '@/core/formats/merge';
 import { plantName } from '@/core/plants/schema';
 import { Button } from '@/ui/Button';
@@ -8,7 +8,7 @@ import { Button } from '@/ui/Button';
 /** A file that was read, and what opening it would do. */
 export interface Met {
   name: string;
-  bench: Bench;
+  bench: BenchFile;
   /** What of it is damaged or missing, a sentence each. */
   problems: readonly string[];
   merge: Merge;

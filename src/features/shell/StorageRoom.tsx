@@ -1,6 +1,6 @@
 'use client';
 import { useEffect, useState } from 'react';
-import { askForPromise, readRoom, type Room } from '@/storage/room';
+import { askForPromise, readRoom, type StorageSpace } from '@/storage/room';
 import { Button } from '@/ui/Button';
 
 const MB = 1e6;
@@ -9,7 +9,7 @@ const sizeOf = (bytes: number): string =>
 
 /** How much is kept in this browser, how much there may be, and whether it may be cleared. */
 export function StorageRoom() {
-  const [room, setRoom] = useState<Room | null>(null);
+  const [room, setRoom] = useState<StorageSpace | null>(null);
   const [refused, setRefused] = useState(false);
   const look = () => readRoom().then(setRoom, () => setRoom(null));
   useEffect(() => void look(), []);

@@ -1,6 +1,7 @@
 'use client';
 import { useCallback, useMemo } from 'react';
 import { knownDays, type KnownDay, type WeatherPlace } from '@/core/climate/days';
+import { NO_WEATHER, type WrittenWeather } from '@/core/climate/written';
 import type { Around } from '@/core/jobs/job';
 import { foundIn } from '@/core/log/found';
 import type { LogEntry } from '@/core/log/schema';
@@ -17,6 +18,7 @@ import { useStored } from '@/storage/useStored';
 import { readWeather } from '@/storage/weather';
 import { useToday } from './diary';
 import { useAsk } from './useAsk';
+import { useLast } from './useLast';
 import { useMoves } from './moves';
 
 /** Weather is looked at so far ahead, days. */
@@ -44,6 +46,13 @@ const placeKey = ({ spot }: Planting): string =>
   ]);
 const placeOf = ({ spot }: Planting): WeatherPlace => spot;
 
+/** Where the weather is from, best known first. */
+function sourceOf({ name, days, like }: WrittenWeather): string {
+  if (days.length === 0) return simulatedWeather.name;
+  const others = like === null ? '' : `; days without a record as in ${like}`;
+  return `${name}${others}; other days from ${simulatedWeather.name}`;
+}
+
 /** What is known round containers today; follows other tabs. */
 export function useAround(plantings: readonly Planting[]): Surround {
   const today = useToday();
@@ -53,7 +62,7 @@ export function useAround(plantings: readonly Planting[]): Surround {
   const written = useStored(readWeather);
   const places = new Map(plantings.map((p) => [placeKey(p), p]));
   const key = [...places.keys()].sort().join('|');
-  const weather = useAsk(
+  const asked = useAsk(
     written === undefined
       ? null
       : async () =>
@@ -65,13 +74,15 @@ export function useAround(plantings: readonly Planting[]): Surround {
                   placeOf(p),
                   { from: addDays(today, -LOOK_BACK), to: addDays(today, AHEAD_DAYS), today },
                   simulatedWeather,
-                  written.days,
+                  written,
                 ),
               ]),
             ),
           ),
     [key, today, written],
   );
+  // What was known stays until more is: what one has just typed into is not taken away under one's hands.
+  const weather = useLast(asked.value);
   const byPot = useMemo(() => {
     const out = new Map<string, LogEntry[]>();
     for (const e of log ?? NO_LOG) out.set(e.of, [...(out.get(e.of) ?? []), e]);
@@ -80,22 +91,19 @@ export function useAround(plantings: readonly Planting[]): Surround {
   const movesOf = useMoves(today);
   const of = useCallback(
     (p: Planting): Around => ({
-      weather: weather.value?.get(placeKey(p)) ?? NO_DAYS,
+      weather: weather?.get(placeKey(p)) ?? NO_DAYS,
       found: foundIn(byPot.get(p.id) ?? []),
       dripL: tending.drip[p.id] ?? 0,
       feed,
       moves: movesOf(p),
     }),
-    [weather.value, byPot, tending, feed, movesOf],
+    [weather, byPot, tending, feed, movesOf],
   );
   return {
-    ready: log !== undefined && weather.value !== null,
+    ready: log !== undefined && weather !== null && [...places.keys()].every((k) => weather.has(k)),
     log: log ?? NO_LOG,
     tending,
-    weatherFrom:
-      written && written.days.length > 0
-        ? `${written.name}; other days from ${simulatedWeather.name}`
-        : simulatedWeather.name,
+    weatherFrom: sourceOf(written ?? NO_WEATHER),
     of,
   };
 }

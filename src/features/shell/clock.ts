@@ -32,7 +32,10 @@ const WAKES = [
   ['pageshow', () => window],
 ] as const;
 
-/** Tells when the real day has turned, at midnight or as soon as the page is looked at again; gives the way to stop it. */
+/**
+ * Tells when the real day has turned, at midnight or as soon as the page is looked at again; gives the way to
+ * stop it.
+ */
 export function onNewDay(tell: (day: string) => void): () => void {
   if (waiting.size === 0) {
     for (const [event, on] of WAKES) on().addEventListener(event, look);

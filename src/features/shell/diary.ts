@@ -27,7 +27,7 @@ export const useDiary = create<Diary>((set) => ({
 }));
 
 /** Today, as the diary has it. */
-export const today = (): string => useDiary.getState().open ?? realToday();
+export const diaryToday = (): string => useDiary.getState().open ?? realToday();
 
 /** Today, as the diary has it, for what is drawn again when it is opened on another day, or the day turns. */
 export function useToday(): string {

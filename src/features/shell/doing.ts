@@ -14,7 +14,10 @@ export const told = (work: Promise<unknown>): void => void work.catch((e: unknow
 
 const nothing = async (): Promise<void> => undefined;
 
-/** Keeps an entry, with its photograph, and says so with a way back. `after` is what follows from the log, done again when it is taken back. */
+/**
+ * Keeps an entry, with its photograph, and says so with a way back. `after` is what follows from the log,
+ * done again when it is taken back.
+ */
 export async function logIt(
   entry: LogEntry,
   said: string,
@@ -29,7 +32,10 @@ export async function logIt(
 export const waterNow = (planting: Planting, today: string): Promise<void> =>
   logIt({ id: newEntryId(), of: planting.id, on: today, kind: 'water', litres: null }, `${planting.name} watered`);
 
-/** Does a job of a container as it is stored: a deed that its season knows, or water from the can. Undone from what it says. */
+/**
+ * Does a job of a container as it is stored: a deed that its season knows, or water from the can. Undone from
+ * what it says.
+ */
 export async function doJob(planting: Planting, job: Job, today: string): Promise<void> {
   if (job.done === 'watered') return waterNow(planting, today);
   const commands = doneOn(planting, job, today);

@@ -2,7 +2,10 @@ import { create } from 'zustand';
 import { keepPictures, keptSettings } from './settings';
 
 interface Drawing {
-  /** In fewer faces and without smoothed edges: quicker on a machine without a graphics chip, and kinder to a battery. */
+  /**
+   * In fewer faces and without smoothed edges: quicker on a machine without a graphics chip, and kinder to a
+   * battery.
+   */
   plain: boolean;
   setPlain: (plain: boolean) => void;
   /** Pictures take so long here that whatever else is at work had better come first. */

@@ -8,7 +8,8 @@ const OVERLAY = '[role=dialog], [role=alertdialog], [role=menu], [role=listbox]'
 const WORK = '#work, main[tabindex]';
 
 const canLand = (el: HTMLElement): boolean =>
-  el.isConnected && !el.matches(':disabled, [inert] *') && el.getClientRects().length > 0;
+  // What lies in closed details has a size, and takes no focus.
+  el.isConnected && !el.matches(':disabled, [inert] *') && el.getClientRects().length > 0 && el.checkVisibility();
 const landings = (within: ParentNode): HTMLElement[] => [...within.querySelectorAll<HTMLElement>(LANDS)];
 
 /** Where the focus was: the element, those round it from the inside out, and all that keys could land on, in order. */
@@ -48,8 +49,11 @@ const isLost = (): boolean => document.activeElement === document.body || docume
 const SETTLES_MS = 90;
 
 /**
- * Watches over the keyboard’s place in the page: where the element that had the focus is taken away or switched off, the
- * next one beside it gets it, so that the next key goes on from there. Gives back what ends the watch.
+ * Watches over the keyboard’s place in the page: where the element that had the focus is taken away or
+ * switched off, the
+ * next one beside it gets it, so that the next key goes on from there; one that was only moved or off for a
+ * moment has it
+ * back. Gives back what ends the watch.
  */
 export function watchFocus(): () => void {
   let place: Place | null = null;
@@ -58,8 +62,8 @@ export function watchFocus(): () => void {
   let later = 0;
   const look = () => {
     const from = place;
-    if (!from || !isLost() || canLand(from.at)) return;
-    const next = goesOnFrom(from) ?? (before && goesOnFrom(before));
+    if (!from || !isLost()) return;
+    const next = canLand(from.at) ? from.at : (goesOnFrom(from) ?? (before && goesOnFrom(before)));
     next?.focus({ preventScroll: true });
   };
   const soon = () => {

@@ -89,7 +89,7 @@ export const HELP: Record<HelpPage, Help> = {
     about: 'The day’s jobs for every container, by place.',
     how: [
       'Select Done as you go round, or print the list.',
-      'Enter today’s high, low and rain: watering then rests on your own weather.',
+      'Enter today’s high, low and rain: watering then rests on your own weather. Days without a record can be as in an earlier year.',
       'The watering schedule shares the rounds between several people.',
       'Save as a calendar puts the year’s jobs into your own calendar. Save it again later to update it.',
     ],

@@ -3,7 +3,7 @@ import { joined } from '@/core/plantings/joined';
 import type { Planting } from '@/core/plantings/schema';
 
 /** A planting as it was before something was done, and what that was called. */
-export interface Step {
+export interface PastStep {
   name: string;
   planting: Planting;
 }
@@ -11,8 +11,8 @@ export interface Step {
 /** The planting now, the way back and the way forward again. */
 export interface History {
   now: Planting;
-  past: readonly Step[];
-  future: readonly Step[];
+  past: readonly PastStep[];
+  future: readonly PastStep[];
 }
 
 /** Steps back that are kept. */
@@ -27,7 +27,10 @@ export const done = (h: History, name: string, now: Planting): History => ({
   future: [],
 });
 
-/** Another planting takes the place of this one; the number its next id gets never falls, so that none is given out twice. */
+/**
+ * Another planting takes the place of this one; the number its next id gets never falls, so that none is
+ * given out twice.
+ */
 const inPlace = (planting: Planting, of: Planting): Planting => counted(planting, of.nextId);
 
 /** One step back, or null where there is none. */
@@ -53,14 +56,16 @@ export function redone({ now, past, future }: History): History | null {
 }
 
 /**
- * The same history after what it was kept as became something else, in another tab: that change is carried through every
+ * The same history after what it was kept as became something else, in another tab: that change is carried
+ * through every
  * step, so that undoing takes back only what was done here.
  */
 export function rebased({ now, past, future }: History, from: Planting, to: Planting): History {
   const carried = (p: Planting): Planting => joined(from, p, to).planting;
-  const steps = (list: readonly Step[]) => list.map((s): Step => ({ name: s.name, planting: carried(s.planting) }));
+  const steps = (list: readonly PastStep[]) =>
+    list.map((s): PastStep => ({ name: s.name, planting: carried(s.planting) }));
   return { now: now === from ? to : carried(now), past: steps(past), future: steps(future) };
 }
 
 /** What the next step back, or forward, would take back or do again. */
-export const nameOfLast = (steps: readonly Step[]): string | null => steps[steps.length - 1]?.name ?? null;
+export const nameOfLast = (steps: readonly PastStep[]): string | null => steps[steps.length - 1]?.name ?? null;

@@ -1,4 +1,4 @@
-import type { Composed, Part } from '@/core/compose/compose';
+import type { Composed, SearchPart } from '@/core/compose/compose';
 import { PARTS } from '@/core/compose/themes';
 import { NOTHING_OF_MINE } from '@/core/stock/shelf';
 import { warmPot } from '@/core/testing/pots';
@@ -15,13 +15,13 @@ class Stand {
   ) {}
   readonly api = {
     runAhead: async ({ part }: Asked) => void this.asked.push(`ahead ${part}`),
-    part: async ({ part, fewer }: Asked, tell: (done: number, sofar: unknown[]) => void): Promise<Part> => {
+    part: async ({ part, fewer }: Asked, tell: (done: number, sofar: unknown[]) => void): Promise<SearchPart> => {
       this.asked.push(`part ${part}${fewer ? ' fewer' : ''}`);
       if (this.fails) throw new Error('broke');
       tell(1, [`of ${part}`]);
-      return { clean: [], spoilt: [], refused: [], problem: null } as unknown as Part;
+      return { clean: [], spoilt: [], refused: [], problem: null } as unknown as SearchPart;
     },
-    join: async (_planting: unknown, parts: readonly Part[], _said: unknown, last: boolean) => {
+    join: async (_planting: unknown, parts: readonly SearchPart[], _said: unknown, last: boolean) => {
       this.asked.push(`join ${parts.length}`);
       return this.join(last);
     },

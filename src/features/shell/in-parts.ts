@@ -1,5 +1,5 @@
 import { proxy } from 'comlink';
-import type { Composed, Part, Proposal, Said } from '@/core/compose/compose';
+import type { Composed, SearchPart, Proposal, Said } from '@/core/compose/compose';
 import { PARTS } from '@/core/compose/themes';
 import type { Planting } from '@/core/plantings/schema';
 import type { Mine } from '@/core/stock/shelf';
@@ -28,7 +28,10 @@ export function composeAhead(planting: Planting, mine: Mine, seed: number): void
   });
 }
 
-/** Composes in a worker for each part of the search, and joins what they find. Stopping ends the workers, and what was asked is never answered. */
+/**
+ * Composes in a worker for each part of the search, and joins what they find. Stopping ends the workers, and
+ * what was asked is never answered.
+ */
 export function composeInParts({ planting, seed, mine, said, onProgress }: Order): {
   composed: Promise<Composed>;
   stop: () => void;
@@ -55,7 +58,7 @@ export function composeInParts({ planting, seed, mine, said, onProgress }: Order
         ),
       ),
     );
-  const join = (parts: readonly Part[], last: boolean) =>
+  const join = (parts: readonly SearchPart[], last: boolean) =>
     first ? first.ask((api) => api.join(planting, parts, said, last)) : Promise.resolve(null);
   const run = async (): Promise<Composed> => {
     const full = await search(false);

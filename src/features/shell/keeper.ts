@@ -15,7 +15,7 @@ interface Ears {
 }
 
 /** How often a container was written, as far as is known, and what is being written now. */
-export interface Written {
+export interface TimesWritten {
   rev: number;
   writing: Planting | null;
 }
@@ -25,7 +25,7 @@ type Write = (mine: Planting, from: Kept) => Promise<Kept & { met: string[] }>;
 /** Keeps one container while it is open: one write at a time, each the newest there is. */
 export interface Keeper {
   /** What was last known to be written. */
-  known: () => Written;
+  known: () => TimesWritten;
   /** What is to be kept from now on. */
   keep: (history: History) => void;
   /** Another tab wrote it. */

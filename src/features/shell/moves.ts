@@ -1,6 +1,6 @@
 'use client';
 import { useCallback, useMemo } from 'react';
-import { type YearMove, yearOf } from '@/core/groups/year';
+import { type YearMove, movesOfYear } from '@/core/groups/year';
 import type { Planting } from '@/core/plantings/schema';
 import { addDays } from '@/core/units/date';
 import { readGroups } from '@/storage/groups';
@@ -17,7 +17,7 @@ export function useMoves(today: string): (planting: Planting) => readonly YearMo
   const groups = useStored(() => readGroups().catch(() => []));
   const moves = useMemo(() => {
     const pots = (shelf?.pots ?? []).filter((p) => !p.archived).map((p) => p.planting);
-    return (groups ?? []).flatMap((g) => yearOf(g, pots, addDays(today, -BACK), addDays(today, AHEAD)));
+    return (groups ?? []).flatMap((g) => movesOfYear(g, pots, addDays(today, -BACK), addDays(today, AHEAD)));
   }, [shelf, groups, today]);
   return useCallback((planting) => moves.filter((m) => m.of === planting.id), [moves]);
 }

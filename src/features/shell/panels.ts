@@ -18,7 +18,7 @@ export interface StationProps {
 }
 
 /** A second portrait beside the first, and what the two are called. */
-export interface Beside {
+export interface SecondPortrait {
   planting: Planting;
   season: Season;
   /** The year it is grown in; null for the ordinary one. */
@@ -42,7 +42,7 @@ export interface Panels {
   Whole?: ComponentType<StationProps>;
   useWhole?: () => boolean;
   /** What stands beside the portrait, turning with it. */
-  useBeside?: (at: StationProps) => Beside | null;
+  useBeside?: (at: StationProps) => SecondPortrait | null;
   /** Under the stream of the season. */
   Foot?: ComponentType<StationProps>;
   /** A week held on the stream beside the one that is looked at, and its best weeks, where the season is the work. */

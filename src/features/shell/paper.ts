@@ -1,4 +1,4 @@
-import type { Drawing } from '@/core/papers/drawing';
+import type { PaperDrawing } from '@/core/papers/drawing';
 import { downloadBlob } from './download';
 
 const FONTS = { plain: '/fonts/bricolage-grotesque-400.ttf', bold: '/fonts/bricolage-grotesque-600.ttf' } as const;
@@ -10,7 +10,7 @@ async function font(path: string): Promise<ArrayBuffer> {
 }
 
 /** Writes papers as one PDF and hands it over. What writes PDF is fetched when it is first wanted. */
-export async function savePdf(name: string, pages: readonly Drawing[]): Promise<void> {
+export async function savePdf(name: string, pages: readonly PaperDrawing[]): Promise<void> {
   const [{ pdfOf }, plain, bold] = await Promise.all([import('@/pdf/write'), font(FONTS.plain), font(FONTS.bold)]);
   const bytes = await pdfOf(pages, { plain, bold });
   downloadBlob(name, new Blob([new Uint8Array(bytes)], { type: 'application/pdf' }));

@@ -8,7 +8,7 @@ import { placed, pot, warmPot } from '@/core/testing/pots';
 import { db } from '@/storage/db';
 import { editStored, readOne, savePlanting } from '@/storage/plantings';
 import { today as realToday } from '@/core/units/date';
-import { today, useDiary } from './diary';
+import { diaryToday, useDiary } from './diary';
 import { useDrawing } from './drawing';
 import { keepSettings, keptSettings } from './settings';
 import { fileName } from './download';
@@ -298,12 +298,12 @@ describe('the diary', () => {
     });
   });
   test('is open on the real day until it is opened on another, which is kept on the device', () => {
-    expect(today()).toBe(realToday());
+    expect(diaryToday()).toBe(realToday());
     useDiary.getState().openOn('2026-07-10');
-    expect(today()).toBe('2026-07-10');
+    expect(diaryToday()).toBe('2026-07-10');
     expect([...shelf.values()]).toEqual(['2026-07-10']);
     useDiary.getState().openOn(null);
-    expect(today()).toBe(realToday());
+    expect(diaryToday()).toBe(realToday());
     expect(shelf.size).toBe(0);
   });
   test('portraits are drawn in full until they are asked for plain, which is kept and goes with a backup', () => {

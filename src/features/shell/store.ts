@@ -4,7 +4,7 @@ import { apply, type Command } from '@/core/plantings/commands';
 import type { Planting } from '@/core/plantings/schema';
 import { keepEdit, type Kept } from '@/storage/plantings';
 import { done, begun, type History, nameOfLast, redone, undone } from './history';
-import { today } from './diary';
+import { diaryToday } from './diary';
 import { keepHistory, keptHistory } from './kept-history';
 import { type Keeper, keeperOf, type Saving } from './keeper';
 import { usePointing } from './pointing';
@@ -75,7 +75,7 @@ export const useWorkspace = create<Workspace>((set, get) => {
       const { history } = get();
       if (!history || commands.length === 0) return;
       // What is done at a station is done to the turn that stands there now.
-      const now = commands.reduce((p, c) => apply(p, ofWhole(p, today(), c)), history.now);
+      const now = commands.reduce((p, c) => apply(p, ofWhole(p, diaryToday(), c)), history.now);
       keep(done(history, name, now));
     },
     undo: () => walk(undone, 'Undone', (h) => nameOfLast(h.past)),

@@ -5,7 +5,8 @@ let loaded = false;
 
 /**
  * For what comes next after something was pressed and went away: takes the focus where it fell to nothing, so that the
- * next key goes on from here. Never on the first page, where reading begins at the top. `on` is asked again when it changes.
+ * next key goes on from here. Never on the first page, where reading begins at the top. `on` is asked again
+ * when it changes.
  */
 export function useCatchFocus<E extends HTMLElement>(on: unknown): React.RefObject<E | null> {
   const ref = useRef<E>(null);

@@ -3,7 +3,10 @@ import { useEffect } from 'react';
 import { point } from './pointing';
 import { useWorkspace } from './store';
 
-/** Undo and redo from anywhere but a text field, where the browser's own belong. Escape lets go of the plant in hand. */
+/**
+ * Undo and redo from anywhere but a text field, where the browser's own belong. Escape lets go of the plant
+ * in hand.
+ */
 export function useShortcuts(): void {
   useEffect(() => {
     const onKey = (e: KeyboardEvent) => {

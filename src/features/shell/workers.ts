@@ -13,7 +13,10 @@ export class HelperError extends Error {}
 const BROKE = 'Part of Rillbank did not load. There may be a new version: reload the page.';
 const SILENT = 'This took too long and was stopped. Try again.';
 
-/** After so long without an answer a helper is taken for lost. Working figure: many times what the slowest ordinary call takes. */
+/**
+ * After so long without an answer a helper is taken for lost. Working figure: many times what the slowest
+ * ordinary call takes.
+ */
 const PATIENCE_MS = 60_000;
 
 /** One worker, started when it is first asked, and started anew after it failed. */
@@ -23,7 +26,10 @@ export interface Helper<Api> {
   stop: () => void;
 }
 
-/** What runs, and who waits for an answer from it: each is told why none will come, or, where it is null, only no longer waits. */
+/**
+ * What runs, and who waits for an answer from it: each is told why none will come, or, where it is null, only
+ * no longer waits.
+ */
 interface Running<Api> {
   worker: Worker;
   api: Remote<Api>;

@@ -8,7 +8,10 @@ import { Toggle } from '@/ui/Toggle';
 /** A fruit tree's blossom, to begin with. */
 const BLOSSOM = { colour: '#f1dfe6', months: [4, 5] };
 
-/** A tree or climber behind the container that flowers for a part of the year: what blooms then must stand clear of it. */
+/**
+ * A tree or climber behind the container that flowers for a part of the year: what blooms then must stand
+ * clear of it.
+ */
 export function BackdropBloom({
   bloom,
   onChange,

@@ -2,7 +2,7 @@
 import { useStored } from '@/storage/useStored';
 import type { Planting } from '@/core/plantings/schema';
 import { movedTo } from '@/core/plantings/start-day';
-import { today } from '../shell/diary';
+import { diaryToday } from '../shell/diary';
 import { spotName } from '@/core/spots/schema';
 import { same } from '@/core/units/same';
 import { editStored, readShelf } from '@/storage/plantings';
@@ -42,7 +42,7 @@ export function SameSpot({ planting }: { planting: Planting }) {
           options={[{ value: '', text: 'none (set them here)' }, ...known.map(([text]) => ({ value: text, text }))]}
           onChange={(v) => {
             const spot = known.find(([text]) => text === v)?.[1];
-            if (spot) run('Move to another spot', { do: 'set', change: movedTo(planting, spot, today()) });
+            if (spot) run('Move to another spot', { do: 'set', change: movedTo(planting, spot, diaryToday()) });
           }}
         />
       )}

@@ -3,7 +3,7 @@ import { signature } from '@/core/plants/signature';
 import type { Season } from '@/core/growth/grown';
 import type { Planting } from '@/core/plantings/schema';
 import { movedTo } from '@/core/plantings/start-day';
-import { today } from '../shell/diary';
+import { diaryToday } from '../shell/diary';
 import type { Spot } from '@/core/spots/schema';
 import { SightSection } from '@/ui/SightSection';
 import { SunClock } from '@/ui/SunClock';
@@ -21,7 +21,7 @@ export function SpotInstruments({ planting, season, week }: { planting: Planting
   const { spot } = planting;
   const { light, sight } = spot;
   const set = (name: string, change: Partial<Spot>) =>
-    run(name, { do: 'set', change: movedTo(planting, change, today()) });
+    run(name, { do: 'set', change: movedTo(planting, change, diaryToday()) });
   const grown = season.weeks[Math.min(week, season.weeks.length - 1)]?.plants ?? [];
   const plants = season.placed.map((p, i) => ({
     id: p.id,

@@ -2,7 +2,7 @@
 import { hRatingOf, zoneOf } from '@/core/climate/zones';
 import type { Planting } from '@/core/plantings/schema';
 import { movedTo } from '@/core/plantings/start-day';
-import { today } from '../shell/diary';
+import { diaryToday } from '../shell/diary';
 import type { ClockLight, Spot } from '@/core/spots/schema';
 import { MONTHS_SHORT } from '@/core/units/date';
 import { PLAIN_WINDOW } from '@/core/spots/sightline';
@@ -40,7 +40,10 @@ const OPEN_SKY: ClockLight = {
   dappled: false,
 };
 
-/** The clock's hours of a growing month, as if noted by hand: those with more than half of direct sun in June, or December in the south. */
+/**
+ * The clock's hours of a growing month, as if noted by hand: those with more than half of direct sun in June,
+ * or December in the south.
+ */
 const hoursOf = ({ light }: Spot): number[] =>
   light.kind === 'noted'
     ? light.hours
@@ -57,7 +60,7 @@ export function SpotPanel({ planting }: { planting: Planting }) {
   const { spot } = planting;
   const { light } = spot;
   const set = (name: string, change: Partial<Spot>) =>
-    run(name, { do: 'set', change: movedTo(planting, change, today()) });
+    run(name, { do: 'set', change: movedTo(planting, change, diaryToday()) });
   return (
     <div className="flex flex-col gap-3">
       <div className="grid grid-cols-[1.7fr_1fr] gap-2">

@@ -7,7 +7,10 @@ import { sunReading } from '@/core/spots/light';
 import { Button } from '@/ui/Button';
 import { useWorkspace } from '../shell/store';
 
-/** What follows from the spot: its light class, what scorches, what is unsafe, and how many plants are left to choose from. */
+/**
+ * What follows from the spot: its light class, what scorches, what is unsafe, and how many plants are left to
+ * choose from.
+ */
 export function SpotReading({ planting, library }: { planting: Planting; library: readonly Plant[] }) {
   const { spot } = planting;
   const sun = sunReading(spot, planting.startDate);

@@ -4,7 +4,7 @@ import { hasInstruments, SpotInstruments } from './SpotInstruments';
 import { SpotPanel } from './SpotPanel';
 import { SpotReading } from './SpotReading';
 
-export const spot: Panels = {
+export const spotStation: Panels = {
   Work: ({ planting }: StationProps) => <SpotPanel planting={planting} />,
   Reading: ({ planting, known }: StationProps) => <SpotReading planting={planting} library={known.library} />,
   Picture: ({ planting, season, week }: StationProps) => (

@@ -1,7 +1,7 @@
 'use client';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import type { Again as Planned } from '@/core/compose/again';
+import type { PlantedAgain as Planned } from '@/core/compose/again';
 import { shoppingList } from '@/core/materials/list';
 import { formatDayFrom } from '@/core/units/date';
 import { formatMoney } from '@/core/units/quantity';

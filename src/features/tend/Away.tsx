@@ -4,7 +4,7 @@ import { stretchOf } from '@/core/climate/days';
 import { addDays, daysBetween, formatDay, formatDayFrom } from '@/core/units/date';
 import { formatVolume } from '@/core/units/quantity';
 import type { UnitSystem } from '@/core/units/length';
-import { awayOver, type Away as Left, type Dying, type Fading, type Saving } from '@/core/water/away';
+import { awayOver, type LeftAlone as Left, type Dying, type Fading, type SavingWay } from '@/core/water/away';
 import { countOf } from '@/ui/words';
 import { Button } from '@/ui/Button';
 import { DateField, NumberField } from '@/ui/Field';
@@ -17,7 +17,7 @@ const USUAL_DAYS = 9;
 const MOST_DAYS = 60;
 const FURTHEST_DAYS = 270;
 
-function savingWords({ how, amount }: Saving, hangs: boolean, units: UnitSystem): string {
+function savingWords({ how, amount }: SavingWay, hangs: boolean, units: UnitSystem): string {
   switch (how) {
     case 'shade':
       return hangs

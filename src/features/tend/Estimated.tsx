@@ -1,8 +1,11 @@
 import type { KnownDay } from '@/core/climate/days';
-import { ownSince } from '@/core/climate/estimate';
+import { likeOn, ownSince } from '@/core/climate/estimate';
 import { formatDayFrom } from '@/core/units/date';
 
-/** What litres and days rest on: one’s own weather and since when, or a forecast that is simulated. */
+/**
+ * What litres and days rest on: one’s own weather and since when, a year like an earlier one, or a forecast
+ * that is simulated.
+ */
 export function Estimated({
   weather,
   today,
@@ -14,11 +17,12 @@ export function Estimated({
   where?: string;
 }) {
   const since = ownSince(weather, today);
-  return (
-    <p className="text-[0.84rem] text-quiet">
-      {since === null
-        ? `Estimate, based on a simulated forecast. Add your own weather ${where}.`
-        : `From your own weather since ${formatDayFrom(since, today)}; the days ahead are an estimate.`}
-    </p>
-  );
+  const like = likeOn(weather, today);
+  const text =
+    since !== null
+      ? `From your own weather since ${formatDayFrom(since, today)}; the days ahead are an estimate.`
+      : like !== null
+        ? `Estimate, based on your own weather of ${like}. Add this year’s ${where}.`
+        : `Estimate, based on a simulated forecast. Add your own weather ${where}.`;
+  return <p className="text-[0.84rem] text-quiet">{text}</p>;
 }

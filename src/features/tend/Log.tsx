@@ -7,7 +7,8 @@ import { formatDayFrom } from '@/core/units/date';
 import { formatLength } from '@/core/units/length';
 import { formatVolume } from '@/core/units/quantity';
 import { logCsv } from '@/core/formats/log-csv';
-import { removeEntries } from '@/storage/log';
+import { readLaterLog, removeEntries } from '@/storage/log';
+import { useStored } from '@/storage/useStored';
 import { Button } from '@/ui/Button';
 import { download, fileName } from '../shell/download';
 import { told } from '../shell/doing';
@@ -32,6 +33,7 @@ export function Log(at: TendProps) {
   const { planting, surround } = at;
   const [adding, setAdding] = useState<Add | null>(null);
   const entries = surround.log.filter((e) => e.of === planting.id);
+  const later = useStored(() => readLaterLog(planting.id), [planting.id]) ?? [];
   const Form = adding && ADDS[adding].Form;
   return (
     <section aria-label="Log" className="flex flex-col gap-3 text-[0.95rem]">
@@ -57,11 +59,17 @@ export function Log(at: TendProps) {
       {entries.length > 0 && (
         <Button
           kind="bare"
-          className="self-start"
+          className="self-start px-0!"
           onClick={() => download(fileName(planting.name, 'log.csv'), logCsv(planting, entries), 'text/csv')}
         >
           Save the log as CSV
         </Button>
+      )}
+      {later.length > 0 && (
+        <p className="text-quiet">
+          {later.length === 1 ? '1 entry' : `${later.length} entries`} saved by a newer Rillbank cannot be shown here.
+          Nothing is lost: open the log in that version.
+        </p>
       )}
       <ol className="flex flex-col">
         {entries.map((e) => (

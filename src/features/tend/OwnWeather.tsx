@@ -3,12 +3,13 @@ import { useState } from 'react';
 import type { Day } from '@/core/climate/days';
 import { readDays } from '@/core/climate/days-file';
 import { NO_WEATHER } from '@/core/climate/written';
+import { type YearKept, yearsKept } from '@/core/climate/year-like';
 import { formatDay } from '@/core/units/date';
 import { tenth } from '@/core/units/number';
 import { changeWeather, readWeather } from '@/storage/weather';
 import { useStored } from '@/storage/useStored';
 import { Button } from '@/ui/Button';
-import { OptionalNumberField } from '@/ui/Field';
+import { Choose, OptionalNumberField } from '@/ui/Field';
 import { useFilePick } from '@/ui/useFilePick';
 import { told } from '../shell/doing';
 import { tell } from '../shell/tell';
@@ -22,7 +23,7 @@ const MOST_LETTERS = 200_000;
 const take = (name: string, days: readonly Day[]): Promise<void> =>
   changeWeather((now) => {
     const all = new Map([...now.days, ...days].map((d) => [d.date, d]));
-    return { name, days: [...all.values()].sort((a, b) => a.date.localeCompare(b.date)) };
+    return { ...now, name, days: [...all.values()].sort((a, b) => a.date.localeCompare(b.date)) };
   });
 
 /** Reads days from a text and keeps them; says what is wrong where it cannot be read. */
@@ -74,6 +75,7 @@ export function OwnWeather({ today }: { today: string }) {
           </Button>
         </form>
       </details>
+      <LikeYear years={yearsKept(written.days, today)} like={written.like} />
       {written.days.length > 0 && (
         <p className="flex flex-wrap items-center gap-x-3 text-[0.88rem] text-quiet">
           {written.days.length === 1 ? '1 day' : `${written.days.length} days`} of your own records.
@@ -83,6 +85,33 @@ export function OwnWeather({ today }: { today: string }) {
         </p>
       )}
     </section>
+  );
+}
+
+/** No year: days without a record are as the forecast has them. */
+const NO_YEAR = '';
+
+/** Which year the days without a record are taken to be like, of those that were recorded. */
+function LikeYear({ years, like }: { years: readonly YearKept[]; like: number | null }) {
+  if (years.length === 0) return null;
+  const choose = (value: string) => {
+    const year = value === NO_YEAR ? null : Number(value);
+    told(
+      changeWeather((now) => ({ ...now, like: year })).then(() =>
+        tell.said(year === null ? 'Other days from the simulated forecast' : `Other days as in ${year}`),
+      ),
+    );
+  };
+  return (
+    <Choose
+      label="Days you have no record of"
+      value={like === null ? NO_YEAR : String(like)}
+      options={[
+        { value: NO_YEAR, text: 'from the simulated forecast' },
+        ...years.map(({ year, days }) => ({ value: String(year), text: `as in ${year}, ${days} days recorded` })),
+      ]}
+      onChange={choose}
+    />
   );
 }
 

@@ -7,11 +7,11 @@ import type { UnitSystem } from '@/core/units/length';
 import { Button } from '@/ui/Button';
 import { told, waterNow } from '../shell/doing';
 import { JobLine } from './JobLine';
-import type { Asking } from './props';
+import type { ContainerJobs } from './props';
 
 interface Props {
   place: string;
-  asking: readonly Asking[];
+  asking: readonly ContainerJobs[];
   today: string;
   units: UnitSystem;
   litresAMinute: number;
@@ -57,7 +57,7 @@ export function PlaceToday({ place, asking, today, units, litresAMinute }: Props
   return (
     <section aria-label={place} className="break-inside-avoid pt-3">
       <div className="flex flex-wrap items-baseline gap-x-3 border-b-[3px] border-ink pb-0.5">
-        <h2 className="flex-1 text-[1.1rem]">{place}</h2>
+        <h2 className="flex-1 text-[1.1rem] wrap-anywhere">{place}</h2>
         {thirsty.length > 0 && (
           <p className="text-[0.92rem]">
             {formatVolume(litres, units)} in total, {Math.max(1, Math.round(litres / litresAMinute))} min with the hose

@@ -2,7 +2,7 @@
 import { useState } from 'react';
 import type { UnitSystem } from '@/core/units/length';
 import { formatVolume } from '@/core/units/quantity';
-import { type Asking, rotaOf } from '@/core/water/rota';
+import { type ContainerAhead, rotaOf } from '@/core/water/rota';
 import type { Tending } from '@/core/water/tending';
 import { dayWords } from '@/core/water/words';
 import { Button } from '@/ui/Button';
@@ -10,7 +10,7 @@ import { NumberField } from '@/ui/Field';
 import { keepTending } from './keep';
 
 interface Props {
-  asking: readonly Asking[];
+  asking: readonly ContainerAhead[];
   tending: Tending;
   today: string;
   units: UnitSystem;
@@ -54,7 +54,7 @@ export function Rota({ asking, tending, today, units }: Props) {
                   {dayWords(t.date, today)}
                   {t.who && <span className="block font-normal text-glaze">{t.who}</span>}
                 </th>
-                <td className="py-1 pr-2">
+                <td className="py-1 pr-2 wrap-anywhere">
                   {placesWords(
                     t.rounds.map((r) => r.place),
                     places,

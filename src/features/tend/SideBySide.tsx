@@ -1,7 +1,7 @@
 'use client';
 import { actorsOf } from '@/core/compose/turns/actors';
 import type { LogEntry } from '@/core/log/schema';
-import { type Story, storyOf, type Told } from '@/core/log/story';
+import { type Story, storyOf, type ToldPlant } from '@/core/log/story';
 import type { Planting } from '@/core/plantings/schema';
 import { formatDayFrom } from '@/core/units/date';
 import { type UnitSystem } from '@/core/units/length';
@@ -25,7 +25,7 @@ interface Row {
 }
 
 /** Words that were written of plants, one to a line. */
-const lines = (told: readonly Told[], today: string, none: string): React.ReactNode =>
+const lines = (told: readonly ToldPlant[], today: string, none: string): React.ReactNode =>
   told.length === 0
     ? none
     : told.map((t) => (

@@ -17,9 +17,9 @@ import { fileName } from '../shell/download';
 import { SiteNav } from '../shell/SiteNav';
 import { useCatchFocus } from '../shell/useCatchFocus';
 import { useUnits } from '../shell/units';
-import { useAt } from './at';
+import { useAtTend } from './at';
 import { PlaceToday } from './PlaceToday';
-import type { Asking } from './props';
+import type { ContainerJobs } from './props';
 import { Remind } from './Remind';
 import { Rota } from './Rota';
 import { Estimated } from './Estimated';
@@ -29,7 +29,7 @@ import { OwnWeather } from './OwnWeather';
 const SOON_DAYS = 6;
 const WEEK_DAYS = 8;
 
-function askingOf(plantings: readonly Planting[], today: string, around: Surround['of']): Asking[] {
+function askingOf(plantings: readonly Planting[], today: string, around: Surround['of']): ContainerJobs[] {
   return plantings.map((planting) => {
     const jobs = jobsOf(planting, { today, days: SOON_DAYS }, around(planting));
     const now = jobs.filter((j) => j.due <= today).sort(byUrgency);
@@ -69,7 +69,7 @@ export function Today() {
 function Round({ plantings, today }: { plantings: readonly Planting[]; today: string }) {
   const units = useUnits((u) => u.units);
   const around = useAround(plantings);
-  const { place, look } = useAt();
+  const { place, look } = useAtTend();
   const places = [...new Set(plantings.map((p) => p.spot.name))];
   const shown = useMemo(() => plantings.filter((p) => place === null || p.spot.name === place), [plantings, place]);
   const asking = useMemo(
@@ -91,7 +91,7 @@ function Round({ plantings, today }: { plantings: readonly Planting[]; today: st
     .slice(0, WEEK_DAYS);
   return (
     <div className="grid gap-x-10 gap-y-6 pt-2 work:grid-cols-[minmax(0,1.6fr)_minmax(0,1fr)]">
-      <div>
+      <div className="min-w-0">
         <DiaryDay />
         <div className="flex flex-wrap items-end gap-3 py-2 print:hidden">
           <span className="min-w-48 flex-1">
@@ -116,7 +116,7 @@ function Round({ plantings, today }: { plantings: readonly Planting[]; today: st
           />
         ))}
       </div>
-      <div className="flex flex-col gap-5">
+      <div className="flex min-w-0 flex-col gap-5">
         <section aria-label="Weather ahead" className="flex flex-col gap-1">
           <h2 className="text-[1rem] text-quiet">Weather ahead</h2>
           <WeatherWeek days={week} today={today} units={units} />

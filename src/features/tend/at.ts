@@ -1,18 +1,18 @@
 import { create } from 'zustand';
 
 /** What is done at Tend. */
-export type Part = 'today' | 'away' | 'log' | 'over';
+export type TendPart = 'today' | 'away' | 'log' | 'over';
 
 interface At {
-  part: Part;
-  go: (part: Part) => void;
+  part: TendPart;
+  go: (part: TendPart) => void;
   /** The place whose round is walked; null for all. */
   place: string | null;
   look: (place: string | null) => void;
 }
 
 /** Where one is at Tend: it stays while one looks at something else. */
-export const useAt = create<At>((set) => ({
+export const useAtTend = create<At>((set) => ({
   part: 'today',
   go: (part) => set({ part }),
   place: null,

@@ -27,14 +27,17 @@ export async function applyLessons(place: string, off = false): Promise<void> {
   if (edits.size > 0) await editStored(edits);
 }
 
-/** What the cans and probes of a container teach of how much it drinks is taken into its forecast, and taken back with them. */
+/**
+ * What the cans and probes of a container teach of how much it drinks is taken into its forecast, and taken
+ * back with them.
+ */
 export async function applyWaterLesson(id: string, today: string): Promise<void> {
   const [{ pots }, all, written] = await Promise.all([readShelf(), readLog(), readWeather()]);
   const planting = pots.find((p) => p.planting.id === id)?.planting;
   const log = all.filter((e) => e.of === id && tellsOfWater(e));
   if (!planting) return;
   const from = log.map((e) => e.on).sort()[0] ?? today;
-  const days = await knownDays(planting.spot, { from, to: today, today }, simulatedWeather, written.days);
+  const days = await knownDays(planting.spot, { from, to: today, today }, simulatedWeather, written);
   const drinksBy = drinksOf(planting, log, days, (await readTending()).drip[id]).by;
   if (drinksBy !== planting.drinksBy) await editStored(new Map([[id, [{ do: 'set', change: { drinksBy } }]]]));
 }

@@ -12,7 +12,7 @@ export interface TendProps extends StationProps {
 }
 
 /** A container with what it asks for today and soon. */
-export interface Asking {
+export interface ContainerJobs {
   planting: Planting;
   now: Job[];
   soon: Job[];

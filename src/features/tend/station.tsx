@@ -9,7 +9,7 @@ import { useToday } from '../shell/diary';
 import { DiaryDay } from '../shell/DiaryDay';
 import type { Panels, StationProps } from '../shell/panels';
 import { stationPath } from '../shell/stations';
-import { type Part, useAt } from './at';
+import { type TendPart, useAtTend } from './at';
 import { Away } from './Away';
 import { Again } from './Again';
 import { Beside } from './Beside';
@@ -23,14 +23,14 @@ import { Water } from './Water';
 import { WaterDays } from './WaterDays';
 import { YearAhead } from './YearAhead';
 
-const PARTS: { value: Part; text: string }[] = [
+const PARTS: { value: TendPart; text: string }[] = [
   { value: 'today', text: 'Today' },
   { value: 'away', text: 'Away' },
   { value: 'log', text: 'Log' },
   { value: 'over', text: 'Replant' },
 ];
 
-const WORK: Record<Part, (at: TendProps) => React.ReactNode> = {
+const WORK: Record<TendPart, (at: TendProps) => React.ReactNode> = {
   today: (at) => (
     <>
       <Water {...at} />
@@ -42,7 +42,7 @@ const WORK: Record<Part, (at: TendProps) => React.ReactNode> = {
   over: (at) => <ChangeOver key={at.planting.id} {...at} />,
 };
 
-const READING: Record<Part, (at: TendProps) => React.ReactNode> = {
+const READING: Record<TendPart, (at: TendProps) => React.ReactNode> = {
   today: (at) => <WaterDays {...at} />,
   away: (at) => <WaterDays {...at} />,
   log: (at) => (
@@ -64,7 +64,7 @@ const isPlanted = ({ placements }: StationProps['planting']): boolean => placeme
 
 /** A part of the station, once the sky and the log are known. */
 function Shown({ at, parts }: { at: StationProps; parts: typeof WORK }) {
-  const { part } = useAt();
+  const { part } = useAtTend();
   const today = useToday();
   const around = useAround([at.planting]);
   if (!around.ready)
@@ -78,7 +78,7 @@ function Shown({ at, parts }: { at: StationProps; parts: typeof WORK }) {
 
 /** From the day it stands until it is taken apart. */
 function Work(at: StationProps) {
-  const { part, go } = useAt();
+  const { part, go } = useAtTend();
   if (!isPlanted(at.planting))
     return (
       <div className="flex flex-col items-start gap-3">

@@ -6,7 +6,10 @@ import { useStill } from '../pictures/darkroom';
 import { Outline } from '../pictures/Outline';
 import { useLast } from '../shell/useLast';
 
-/** The portrait before it can be drawn, or where it cannot: the planting’s outline at once, then the same leaves painted in a worker, both where the portrait has them. */
+/**
+ * The portrait before it can be drawn, or where it cannot: the planting’s outline at once, then the same
+ * leaves painted in a worker, both where the portrait has them.
+ */
 export function Painted({
   planting,
   week,

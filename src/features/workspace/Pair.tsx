@@ -3,7 +3,7 @@ import { useMemo, useState } from 'react';
 import { type Frame, FRONT, type View } from '@/portrait/lens';
 import { useNarrow } from '@/ui/useNarrow';
 import { frameOf } from '../pictures/frame';
-import type { Beside, StationProps } from '../shell/panels';
+import type { SecondPortrait, StationProps } from '../shell/panels';
 import { Portrait } from './Portrait';
 
 /** One frame for both, so that they are drawn at one scale. */
@@ -14,7 +14,7 @@ const around = (a: Frame, b: Frame): Frame => ({
 });
 
 /** Two portraits side by side at one scale, turning together under one hand. */
-export function Pair({ at, beside }: { at: StationProps; beside: Beside }) {
+export function Pair({ at, beside }: { at: StationProps; beside: SecondPortrait }) {
   const hand = useState<View>(FRONT);
   const narrow = useNarrow();
   const frame = useMemo(

@@ -23,7 +23,7 @@ export function PhoneBar({
           <path d="M10 2L2 10l8 8" fill="none" stroke="var(--glaze)" strokeWidth="2.4" />
         </svg>
       </Link>
-      <h1 className="min-w-0 flex-1 truncate text-[1rem] leading-tight">
+      <h1 className="relative min-w-0 flex-1 truncate text-[1rem] leading-tight">
         {planting.name}
         <span className="sr-only">, {STATIONS[station].name}</span>
       </h1>

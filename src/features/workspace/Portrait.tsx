@@ -63,7 +63,10 @@ export function Portrait({ planting, season, frame, week, year = null, small = f
   const sights = useMemo(() => sightsOf(planting, frame), [planting, frame]);
   /** The hour whose sun it stands in; null for even light. */
   const [hour, setHour] = useState<number | null>(null);
-  /** Whether the portrait has been drawn with its leaves; and whether it may be: what is painted comes first, for drawing may take a while. */
+  /**
+   * Whether the portrait has been drawn with its leaves; and whether it may be: what is painted comes first,
+   * for drawing may take a while.
+   */
   const [shown, setShown] = useState(false);
   const [may, setMay] = useState(small);
   const mayNow = useCallback(() => setMay(true), []);

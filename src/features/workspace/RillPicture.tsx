@@ -4,13 +4,13 @@ import type { Season } from '@/core/growth/grown';
 import type { Stretch } from '@/core/growth/stretches';
 import { acrossAt } from '@/ui/weeks';
 import { point } from '../shell/pointing';
-import { type Bed, FOLDED, streamOf } from './stream-paths';
+import { type StreamBed, FOLDED, streamOf } from './stream-paths';
 
 interface Props {
   season: Season;
   /** Width, px. */
   W: number;
-  bed: Bed;
+  bed: StreamBed;
   /** Its best weeks, where they are shown. */
   best?: Stretch | null;
 }

@@ -23,7 +23,10 @@ interface Props {
   size: { w: number; h: number };
 }
 
-/** A staff beside the pot, marked from the ground up and true on the pot's own plane, with the rim and the tallest tip. */
+/**
+ * A staff beside the pot, marked from the ground up and true on the pot's own plane, with the rim and the
+ * tallest tip.
+ */
 export function Ruler({ project, frame, planting, season, week, view, size }: Props) {
   const units = useUnits((u) => u.units);
   if (view.elevation > 0.7 || size.w === 0) return null;

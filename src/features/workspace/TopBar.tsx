@@ -44,7 +44,7 @@ export function TopBar({ planting, station, report }: { planting: Planting; stat
       >
         Rillbank
       </Link>
-      <div className="min-w-0 flex-1 truncate text-[0.93rem] text-quiet">
+      <div className="relative min-w-0 flex-1 truncate text-[0.93rem] text-quiet">
         {spotName(planting.spot)} /{' '}
         <h1 className="inline text-[length:inherit] font-semibold text-ink">
           {planting.name}

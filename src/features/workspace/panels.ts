@@ -3,9 +3,16 @@ import { make } from '../make/station';
 import { plants } from '../plants/station';
 import type { Panels } from '../shell/panels';
 import type { Station } from '../shell/stations';
-import { season } from '../season/station';
-import { spot } from '../spot/station';
+import { seasonStation } from '../season/station';
+import { spotStation } from '../spot/station';
 import { tend } from '../tend/station';
 
 /** What each station puts round the portrait. */
-export const PANELS: Record<Station, Panels> = { spot, container, plants, season, make, tend };
+export const PANELS: Record<Station, Panels> = {
+  spot: spotStation,
+  container,
+  plants,
+  season: seasonStation,
+  make,
+  tend,
+};

@@ -3,13 +3,13 @@ import type { Planting } from '@/core/plantings/schema';
 import { ABOVE, type Frame, FRONT, LEVEL, type View } from '@/portrait/lens';
 
 /** Where the portrait is looked at from: its name, its key, and the view. */
-export interface Sight {
+export interface PortraitSight {
   name: string;
   key: string;
   view: View;
 }
 
-const SIGHTS: readonly Sight[] = [
+const SIGHTS: readonly PortraitSight[] = [
   { name: 'Front', key: '1', view: FRONT },
   { name: 'Eye level', key: '2', view: LEVEL },
   { name: 'Above', key: '3', view: ABOVE },
@@ -22,7 +22,7 @@ const ARM_MM = 420;
 const NEAR_UP = 0.36;
 
 /** The usual views, and through the window the eye of each who looks out. */
-export function sightsOf({ spot, container }: Planting, frame: Frame): Sight[] {
+export function sightsOf({ spot, container }: Planting, frame: Frame): PortraitSight[] {
   const { seen, sight } = spot;
   const near = { name: 'Close-up', key: '0', view: { ...FRONT, near: { awayMm: ARM_MM, upMm: frame.top * NEAR_UP } } };
   if (seen !== 'inside' || !sight) return [...SIGHTS, near];

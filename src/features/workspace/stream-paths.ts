@@ -5,7 +5,7 @@ import { acrossAt } from '@/ui/weeks';
 /** The stream at its full size, and folded to its float, px: height, middle, most from bank to bank. */
 export const FULL = { high: 136, mid: 66, widest: 76, wander: 1 };
 export const FOLDED = { high: 44, mid: 22, widest: 26, wander: 0.5 };
-export type Bed = typeof FULL;
+export type StreamBed = typeof FULL;
 
 /** A smooth line through points (Catmull–Rom as cubic Béziers). */
 function smooth(points: readonly (readonly [number, number])[]): string {
@@ -26,14 +26,14 @@ function smooth(points: readonly (readonly [number, number])[]): string {
 
 /** The stream wanders a little, as water does. */
 export const courseIn =
-  ({ mid, wander }: Bed) =>
+  ({ mid, wander }: StreamBed) =>
   (week: number): number =>
     mid + wander * (5 * Math.sin(week / 3.1 + 0.6) + 2.5 * Math.sin(week / 1.3));
 /** Share of the canopy that shows as banks. */
 const GREEN = 0.1;
 
 /** The bands and banks as paths, for a width in pixels. */
-export function streamOf(season: Season, width: number, bed: Bed) {
+export function streamOf(season: Season, width: number, bed: StreamBed) {
   const course = courseIn(bed);
   const { bands, leaf: banks } = bloomBands(season);
   const last = season.weeks.length - 1;

@@ -1,7 +1,7 @@
 'use client';
 import { type Dispatch, type KeyboardEvent, type PointerEvent, type SetStateAction, useEffect, useRef } from 'react';
 import type { View } from '@/portrait/lens';
-import type { Sight } from './sights';
+import type { PortraitSight } from './sights';
 
 /** Where two portraits are looked at from, and how that is changed. */
 export type Hand = readonly [View, Dispatch<SetStateAction<View>>];
@@ -14,7 +14,10 @@ const turned = (v: View, azimuth: number, elevation: number): View => ({
   zoom: v.zoom,
 });
 
-/** What turns a portrait by drag and by keys. `pictures` counts those that were drawn; `rough` tells the stage that it moves. */
+/**
+ * What turns a portrait by drag and by keys. `pictures` counts those that were drawn; `rough` tells the stage
+ * that it moves.
+ */
 export function useHand({
   view,
   setView,
@@ -24,12 +27,13 @@ export function useHand({
 }: {
   view: View;
   setView: Hand[1];
-  sights: readonly Sight[];
+  sights: readonly PortraitSight[];
   pictures: number;
   rough: (moving: boolean) => void;
 }) {
   const turning = useRef<{ x: number; y: number; view: View } | null>(null);
-  // Turned by hand, it goes on when the last picture is there: on a slow machine the page would only take time from the next.
+  // Turned by hand, it goes on when the last picture is there: on a slow machine the page would only take
+  // time from the next.
   const awaited = useRef(false);
   const held = useRef<View | null>(null);
   useEffect(() => {

@@ -11,7 +11,7 @@ import {
   PerspectiveCamera,
   Vector3,
 } from 'three';
-import { type Batch, type Canopy, type Kind, LEAF_KINDS } from '@/core/canopy/kinds';
+import { type Instances, type Canopy, type Kind, LEAF_KINDS } from '@/core/canopy/kinds';
 import { footMm, rimOf } from '@/core/containers/outline';
 import type { Container } from '@/core/containers/schema';
 import { createBody } from '../body';
@@ -78,7 +78,7 @@ function underside(c: readonly [number, number, number]): [number, number, numbe
 }
 
 /** Paints every leaf or flower of a kind. */
-function paintBatch(sheet: Sheet, b: Batch, { m, eye, perMm }: Sight, detail: Detail): void {
+function paintBatch(sheet: Sheet, b: Instances, { m, eye, perMm }: Sight, detail: Detail): void {
   const g = geometryOf(b.kind, detail);
   const [position, normal, uv, mix] = ['position', 'normal', 'uv', 'mixv'].map((name) => numbers(g, name)) as [
     Float32Array,
@@ -237,7 +237,10 @@ function paintLoop(sheet: Sheet, loop: LineLoop, { m }: Sight): void {
   for (let i = 0; i < count; i += 1) paintLine(sheet, point(i), point((i + 1) % count), [r * 255, g * 255, b * 255]);
 }
 
-/** The round, soft shade where a container meets the ground: its tone, how dark, and how far it reaches. As the portrait’s. */
+/**
+ * The round, soft shade where a container meets the ground: its tone, how dark, and how far it reaches. As
+ * the portrait’s.
+ */
 const SHADE = { tone: [13, 23, 20], dark: 0.34, within: 0.35, reach: 1.55 } as const;
 
 /** Lays the shade under what was painted, where nothing is. */

@@ -1,7 +1,10 @@
 import { secondAt } from '../pieces/piece';
 import type { TileLevel } from '../pieces/levels';
 
-/** What is being painted: bytes of red, green, blue and cover for each pixel, and how far away it is, 0 near and 1 far. */
+/**
+ * What is being painted: bytes of red, green, blue and cover for each pixel, and how far away it is, 0 near
+ * and 1 far.
+ */
 export interface Sheet {
   w: number;
   h: number;

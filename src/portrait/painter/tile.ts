@@ -18,7 +18,10 @@ function sizesOf(wide: number, high: number): { wide: number; high: number }[] {
   return sizes;
 }
 
-/** The tile of a kind of leaf or flower; a small one is painted once as large as it is, and not from the largest down. Kept. */
+/**
+ * The tile of a kind of leaf or flower; a small one is painted once as large as it is, and not from the
+ * largest down. Kept.
+ */
 export const pieceTile = keptBy((painted: Painted): Tile => {
   const sizes = sizesOf(painted.wide, painted.high);
   const made = new Map<number, TileLevel>();
@@ -49,7 +52,10 @@ const wallPixels = keptBy((data: Uint8Array) => {
   return { out, made: new Map<number, TileLevel>() };
 });
 
-/** The tile of a wall, whose lightness is written for the eye: the same as light, half as much where it is plain. Kept by its pixels. */
+/**
+ * The tile of a wall, whose lightness is written for the eye: the same as light, half as much where it is
+ * plain. Kept by its pixels.
+ */
 export function wallTile({ image }: DataTexture): Tile {
   const { out, made } = wallPixels(image.data as Uint8Array);
   const level = (k: number): TileLevel =>

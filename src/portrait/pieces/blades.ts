@@ -1,8 +1,11 @@
 import { surface, type Detail } from './surface';
-import { line, noise, smooth, within, type Painted, type Texel } from './paint';
+import { nearLine, noise, smooth, within, type Painted, type Texel } from './paint';
 import type { PieceShape } from './piece';
 
-/** A leaf along a midrib: how wide it is on its way from stalk to tip (1 at its widest), how its margin, veins and blade are. */
+/**
+ * A leaf along a midrib: how wide it is on its way from stalk to tip (1 at its widest), how its margin, veins
+ * and blade are.
+ */
 interface Blade {
   half: (t: number) => number;
   /** Teeth or scallops to a side, and how deep they go, as a share of the half-width. */
@@ -41,8 +44,8 @@ function paintBlade(b: Blade): Painted['paint'] {
     // Side veins leave the midrib and rise to the margin; between them the blade is puffed a little.
     const phase = b.veins ? (t - u * b.veins.rise) * b.veins.many : u * 6;
     const off = Math.abs(phase - Math.round(phase));
-    const side = b.veins ? line(off, 0.2) * smooth(-0.05, 0.15, inside) * (1 - 0.5 * u) : line(off, 0.3) * 0.45;
-    const mid = line(u, 0.07 * (1.2 - t));
+    const side = b.veins ? nearLine(off, 0.2) * smooth(-0.05, 0.15, inside) * (1 - 0.5 * u) : nearLine(off, 0.3) * 0.45;
+    const mid = nearLine(u, 0.07 * (1.2 - t));
     const puff = b.veins ? 0.06 * Math.cos(phase * 2 * Math.PI + Math.PI) : 0.04 * Math.cos(phase * 2 * Math.PI);
     return {
       edge: within(rim * w * uneven - inside, 0.06),

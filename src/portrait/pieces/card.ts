@@ -23,7 +23,10 @@ function planeOf(
   return (u, v) => m + a * (u - mu) + b * (v - mv);
 }
 
-/** The flat card that lies nearest to a surface with a tile painted on it: four points, cut along the painted outline. */
+/**
+ * The flat card that lies nearest to a surface with a tile painted on it: four points, cut along the painted
+ * outline.
+ */
 export function cardOf(g: BufferGeometry): BufferGeometry {
   const [position, tile] = [g.getAttribute('position'), g.getAttribute('uv')];
   const uv = Array.from({ length: tile.count }, (_, i) => [tile.getX(i), tile.getY(i)] as const);

@@ -1,4 +1,4 @@
-import { line, noise, smooth, within, type Painter, type Texel } from './paint';
+import { nearLine, noise, smooth, within, type Painter, type Texel } from './paint';
 import { disc, DOUBLE_SHADE, even, petals, rows, SOFT, type Dish } from './petals';
 import type { PieceShape } from './piece';
 
@@ -18,7 +18,11 @@ const funnel: Painter = (x, y) => {
     edge: second,
     vein: second,
     light:
-      0.5 - 0.1 * line(lobe, 0.12) * smooth(0.3, 0.9, r) + 0.05 * (r - 0.5) + 0.04 * rays - 0.16 * smooth(0.34, 0.1, r),
+      0.5 -
+      0.1 * nearLine(lobe, 0.12) * smooth(0.3, 0.9, r) +
+      0.05 * (r - 0.5) +
+      0.04 * rays -
+      0.16 * smooth(0.34, 0.1, r),
     cover: within(hem - r, SOFT),
   };
 };
@@ -224,7 +228,7 @@ export const faces = {
         { way: upward - 0.42, tip: 0.98, half: 0.31, broad: 0.66, light: 0.53 },
       ],
       (out, off, which) =>
-        which > 2 ? 0.25 * smooth(0.6, 0.2, out) * line(Math.sin(off * 5), 0.5) : 0.15 * smooth(0.3, 0.1, out),
+        which > 2 ? 0.25 * smooth(0.6, 0.2, out) * nearLine(Math.sin(off * 5), 0.5) : 0.15 * smooth(0.3, 0.1, out),
     ),
     (out) => 0.02 + 0.06 * out,
     { points: [6, 5], pixels: 48 },
@@ -305,7 +309,7 @@ export const faces = {
   lily: disc(
     petals(
       even(6, { tip: 1, half: 0.27, broad: 0.48 }),
-      (out, off) => Math.max(smooth(0.34, 0.1, out), 0.4 * line(off, 0.3) * smooth(0.8, 0.2, out)),
+      (out, off) => Math.max(smooth(0.34, 0.1, out), 0.4 * nearLine(off, 0.3) * smooth(0.8, 0.2, out)),
       { wide: 0.07, second: 1, light: 0.5 },
     ),
     (out) => -0.22 + 0.34 * out - 0.16 * out ** 3,

@@ -12,7 +12,10 @@ import { solids } from './solids';
 import { sprays } from './sprays';
 import type { Detail } from './surface';
 
-/** How each kind of leaf and flower is made. Adding one is an object in its family and its name in `core/canopy/kinds`. */
+/**
+ * How each kind of leaf and flower is made. Adding one is an object in its family and its name in
+ * `core/canopy/kinds`.
+ */
 export const PIECES: Record<Kind, PieceShape> = { ...blades, ...palms, ...sprays, ...faces, ...brushes, ...solids };
 
 const built = new Map<string, BufferGeometry>();
@@ -27,7 +30,10 @@ export function geometryOf(kind: Kind, detail: Detail): BufferGeometry {
   });
 }
 
-/** What is painted on a kind, painted once; null where nothing is. Each drawing surface has a copy of its own on the graphics chip. */
+/**
+ * What is painted on a kind, painted once; null where nothing is. Each drawing surface has a copy of its own
+ * on the graphics chip.
+ */
 export function paintOf(kind: Kind): DataTexture | null {
   const { painted: how } = PIECES[kind];
   if (!how) return null;

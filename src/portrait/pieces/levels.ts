@@ -32,7 +32,10 @@ export function halved({ wide, high, data, cut }: TileLevel): TileLevel {
 export const coveredShare = ({ data }: TileLevel): number =>
   data.reduce((n, v, i) => n + (i % 4 === 3 && v >= HALF ? 1 : 0), 0) / (data.length / 4);
 
-/** The cut at which this share of a tile is covered, as much as when it is larger: what is fine does not vanish with its size. */
+/**
+ * The cut at which this share of a tile is covered, as much as when it is larger: what is fine does not
+ * vanish with its size.
+ */
 export function cutFor({ data }: TileLevel, share: number): number {
   const covers = data.filter((_, i) => i % 4 === 3).sort();
   return Math.max(1, Math.min(HALF, covers[Math.floor(covers.length * (1 - share))] ?? HALF));
@@ -46,7 +49,10 @@ export const wholeTile = (painted: Painted, wide = painted.wide, high = painted.
   cut: HALF,
 });
 
-/** All sizes of a tile down to one pixel, with its cover raised in each so that half is the cut: for a chip that knows one cut. */
+/**
+ * All sizes of a tile down to one pixel, with its cover raised in each so that half is the cut: for a chip
+ * that knows one cut.
+ */
 export function levelsOf(painted: Painted): TileLevel[] {
   const largest = wholeTile(painted);
   const share = coveredShare(largest);

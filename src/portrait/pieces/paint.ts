@@ -1,7 +1,10 @@
 import { DataTexture, SRGBColorSpace } from 'three';
 import { seeded } from '@/core/units/number';
 
-/** One point of a painted piece, each 0–1: how much of the second colour it shows along the edge and along the veins, how light it is (½ is as the colour says), and whether there is anything there. */
+/**
+ * One point of a painted piece, each 0–1: how much of the second colour it shows along the edge and along the
+ * veins, how light it is (½ is as the colour says), and whether there is anything there.
+ */
 export interface Texel {
   edge: number;
   vein: number;
@@ -9,7 +12,10 @@ export interface Texel {
   cover: number;
 }
 
-/** A piece painted on a tile: across −1 to 1, along 0 to 1 from its foot; for what looks outward from its middle, along −1 to 1. */
+/**
+ * A piece painted on a tile: across −1 to 1, along 0 to 1 from its foot; for what looks outward from its
+ * middle, along −1 to 1.
+ */
 export type Painter = (across: number, along: number) => Texel;
 
 /** A painter and the pixels it wants. */
@@ -41,7 +47,7 @@ export function noise(x: number, y: number): number {
 }
 
 /** How near a place is to a line, 1 on it and 0 from `wide` away. */
-export const line = (distance: number, wide: number): number => 1 - smooth(0, wide, Math.abs(distance));
+export const nearLine = (distance: number, wide: number): number => 1 - smooth(0, wide, Math.abs(distance));
 
 /** 1 inside, 0 outside, over the width of a pixel or two. */
 export const within = (inside: number, soft: number): number => smooth(-soft, soft, inside);
@@ -69,7 +75,10 @@ export function pixelsOf({ paint, wide: full, high: tall, round }: Painted, wide
 /** A plain colour is so light on a tile that is to be multiplied by it: there is room over it for what is lighter. */
 export const PLAIN = 0.8;
 
-/** How light a piece is and whether there is anything there, as a picture others can read: grey with its outline cut. */
+/**
+ * How light a piece is and whether there is anything there, as a picture others can read: grey with its
+ * outline cut.
+ */
 export function pictureOf(painted: Painted): DataTexture {
   const data = pixelsOf(painted);
   for (let i = 0; i < data.length; i += 4) {

@@ -1,10 +1,13 @@
 import { surface, type Detail } from './surface';
-import { line, noise, NOTHING, smooth, within, type Painted, type Texel } from './paint';
+import { nearLine, noise, NOTHING, smooth, within, type Painted, type Texel } from './paint';
 import type { PieceShape } from './piece';
 
 const TAU = Math.PI * 2;
 
-/** A leaf with veins from the end of its stalk: how far its edge lies from its middle by angle, from the stalk round (½ is a whole unit long). */
+/**
+ * A leaf with veins from the end of its stalk: how far its edge lies from its middle by angle, from the stalk
+ * round (½ is a whole unit long).
+ */
 interface Palm {
   outline: (angle: number) => number;
   /** Where its main veins run from the stalk, radians either side of straight on, and whether others leave them. */
@@ -51,12 +54,12 @@ function paintPalm(p: Palm): Painted['paint'] {
       const gap = course - way;
       vein = Math.max(
         vein,
-        line(reach * Math.sin(gap), p.thick ?? 0.022) * (Math.abs(gap) < 1.5 ? 1 : 0) * (1 - 0.4 * reach),
+        nearLine(reach * Math.sin(gap), p.thick ?? 0.022) * (Math.abs(gap) < 1.5 ? 1 : 0) * (1 - 0.4 * reach),
       );
       if (p.twigs && Math.abs(gap) < 0.5) {
         const phase = (reach * Math.cos(gap) - Math.abs(reach * Math.sin(gap)) * 0.9) * 9;
         const off = Math.abs(phase - Math.round(phase));
-        vein = Math.max(vein, line(off, 0.16) * 0.6 * smooth(0.02, 0.1, reach) * smooth(0.5, 0.2, Math.abs(gap)));
+        vein = Math.max(vein, nearLine(off, 0.16) * 0.6 * smooth(0.02, 0.1, reach) * smooth(0.5, 0.2, Math.abs(gap)));
         puff += 0.035 * Math.cos(phase * TAU + Math.PI);
       }
     }

@@ -1,5 +1,5 @@
 import { surface, type Detail } from './surface';
-import { line, noise, NOTHING, smooth, within, type Painter, type Texel } from './paint';
+import { nearLine, noise, NOTHING, smooth, within, type Painter, type Texel } from './paint';
 import type { PieceShape } from './piece';
 
 const TAU = Math.PI * 2;
@@ -39,7 +39,10 @@ export function disc(
   return { build, painted: { paint, wide: pixels, high: pixels, round: true } };
 }
 
-/** A petal: which way it points, how far its tip lies, half its width there where it is broadest, and how far out that is; notched or pointed at its tip. */
+/**
+ * A petal: which way it points, how far its tip lies, half its width there where it is broadest, and how far
+ * out that is; notched or pointed at its tip.
+ */
 export interface Petal {
   way: number;
   tip: number;
@@ -74,7 +77,10 @@ function onPetal(
   return { inside: Math.min(body * p.half - Math.abs(off), (1 - cut - t) * p.tip * 2), out: t, off };
 }
 
-/** What is to be seen where: petals one over another, the last on top, each shaded where the next lies over it; `throat` is how much of the second colour lies at a way out, on a petal. */
+/**
+ * What is to be seen where: petals one over another, the last on top, each shaded where the next lies over
+ * it; `throat` is how much of the second colour lies at a way out, on a petal.
+ */
 export function petals(
   list: readonly Petal[],
   throat: (out: number, off: number, which: number) => number,
@@ -105,7 +111,7 @@ export function petals(
           p.light +
           0.06 * (out - 0.5) +
           streak -
-          0.05 * line(off, p.half * 0.12) -
+          0.05 * nearLine(off, p.half * 0.12) -
           shade * smooth(0.09, 0, over) +
           (p.rim ?? 0) * smooth(0.12, 0, inside);
         seen = { edge: second, vein: second, light, cover: within(inside, SOFT) };

@@ -1,5 +1,5 @@
 import { surface, type Detail } from './surface';
-import { line, noise, NOTHING, smooth, within, type Painter, type Texel } from './paint';
+import { nearLine, noise, NOTHING, smooth, within, type Painter, type Texel } from './paint';
 import type { PieceShape } from './piece';
 
 /** A card that carries several leaves or leaflets on a stem: a strip folded a little along it, falling by y². */
@@ -22,7 +22,10 @@ function card(
   return { build, painted: { paint, wide: pixels[0], high: pixels[1], round: false } };
 }
 
-/** One leaflet on a card: its foot and tip, and half its width; all in units of the card’s length, across as wide as `aspect` says. */
+/**
+ * One leaflet on a card: its foot and tip, and half its width; all in units of the card’s length, across as
+ * wide as `aspect` says.
+ */
 interface Leaflet {
   from: readonly [number, number];
   to: readonly [number, number];
@@ -52,9 +55,9 @@ function onLeaflet(l: Leaflet, x: number, y: number, soft: number): Texel | null
   if (inside < -soft) return null;
   return {
     edge: within(0.3 * l.half - inside, 0.3 * l.half),
-    vein: line(off, l.half * 0.35),
+    vein: nearLine(off, l.half * 0.35),
     // Each leaf is a little darker at its edge, so that it is told from the next.
-    light: l.light + 0.07 * line(off, l.half * 0.3) + 0.1 * (t - 0.5) - 0.17 * smooth(0.45 * l.half, 0, inside),
+    light: l.light + 0.07 * nearLine(off, l.half * 0.3) + 0.1 * (t - 0.5) - 0.17 * smooth(0.45 * l.half, 0, inside),
     cover: within(inside, soft),
   };
 }
@@ -81,7 +84,8 @@ function pairs(many: number, make: (t: number, side: -1 | 1, i: number) => Leafl
 }
 
 /**
- * A shoot of small leaves, each so long and half so wide as the card is long; in pairs, each square to the last, so that
+ * A shoot of small leaves, each so long and half so wide as the card is long; in pairs, each square to the
+ * last, so that
  * every other pair points to the viewer and away and is seen short; or by turns, each a little larger or smaller.
  */
 function shoot(many: number, long: number, half: number, rise: number, broad: number, turns = false): PieceShape {
@@ -177,8 +181,8 @@ export const sprays = {
         const cover = long < 1 ? within(half - off, 0.08) : 0;
         return {
           edge: smooth(0.6, 1, long),
-          vein: Math.max(rib, 0.25 * line(off, 0.1)),
-          light: 0.47 + 0.1 * line(off, 0.12) + 0.06 * (0.5 - off) - 0.05 * u * aspect,
+          vein: Math.max(rib, 0.25 * nearLine(off, 0.1)),
+          light: 0.47 + 0.1 * nearLine(off, 0.12) + 0.06 * (0.5 - off) - 0.05 * u * aspect,
           cover: Math.max(cover, along < 0.97 ? rib : 0),
         };
       };

@@ -1,9 +1,15 @@
 import { BufferAttribute, BufferGeometry } from 'three';
 
-/** How closely something is looked at: near, or from where a leaf is a few pixels; as a card in passing, while it is turned. */
+/**
+ * How closely something is looked at: near, or from where a leaf is a few pixels; as a card in passing, while
+ * it is turned.
+ */
 export type Detail = 'near' | 'far' | 'card';
 
-/** A surface being built: positions, faces, for each point how much of the second colour it shows (edge, vein), and where on its painted tile it lies. */
+/**
+ * A surface being built: positions, faces, for each point how much of the second colour it shows (edge,
+ * vein), and where on its painted tile it lies.
+ */
 export interface Surface {
   point: (x: number, y: number, z: number, edge?: number, vein?: number, u?: number, v?: number) => number;
   face: (a: number, b: number, c: number) => void;

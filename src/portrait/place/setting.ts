@@ -13,7 +13,10 @@ import type { GroundBuild, WallBuild } from '@/core/containers/surfaces';
 import { rod } from '../fittings';
 import { surfaceOf } from '../surfaces';
 
-/** What containers stand in and before: mm, x to the right from the middle, y from the wall toward the viewer, heights over the ground. */
+/**
+ * What containers stand in and before: mm, x to the right from the middle, y from the wall toward the viewer,
+ * heights over the ground.
+ */
 export interface Setting {
   wall: { colour: string; build: WallBuild };
   ground: GroundBuild;
@@ -32,7 +35,10 @@ const STONE = '#bdbab0';
 const FRAME = '#f1efe8';
 const GLASS = '#4c5a5c';
 const DOOR = '#3f5a58';
-/** Frames are so wide, and stand so far before the wall; the leaf of a door and the glass lie so far behind it, mm. Working figures. */
+/**
+ * Frames are so wide, and stand so far before the wall; the leaf of a door and the glass lie so far behind
+ * it, mm. Working figures.
+ */
 const FRAME_MM = 70;
 const PROUD_MM = 14;
 /** A wall’s thickness, so that no sun comes through, mm. */

@@ -30,7 +30,7 @@ export interface At {
 }
 
 /** Where one looks from and to, mm as in the setting, and how wide a look, degrees. */
-export interface Eye {
+export interface SceneEye {
   at: { x: number; y: number; z: number };
   to: { x: number; y: number; z: number };
   fovDeg: number;
@@ -42,11 +42,11 @@ export interface Together extends Drawn {
   /** Puts a container in, or changes what it is or what grows in it. */
   setPot: (id: string, container: Container, canopy: Canopy | null) => void;
   /** What stands for a container while the picture moves: a still of it, where it is in it. */
-  setStill: (id: string, still: Still) => void;
+  setStill: (id: string, still: SceneStill) => void;
   place: (id: string, at: At) => void;
   keepOnly: (ids: ReadonlySet<string>) => void;
   setSun: (sun: Sun) => void;
-  setEye: (eye: Eye) => void;
+  setEye: (eye: SceneEye) => void;
   /** A point of the scene in pixels of the canvas; `ahead` is false behind the eye. */
   project: (x: number, y: number, z: number) => { x: number; y: number; ahead: boolean };
   /** What is seen now, drawn whole, as a PNG and its size in pixels. */
@@ -56,7 +56,7 @@ export interface Together extends Drawn {
 }
 
 /** A still of a container: the picture, its size in mm of what it shows, and how far under its top the foot is. */
-export interface Still {
+export interface SceneStill {
   image: TexImageSource;
   wideMm: number;
   highMm: number;
@@ -73,7 +73,10 @@ interface Pot {
   at: At;
 }
 
-/** No more leaves than this are drawn in a scene on a machine that draws in software. Working figure: two seconds of it. */
+/**
+ * No more leaves than this are drawn in a scene on a machine that draws in software. Working figure: two
+ * seconds of it.
+ */
 const MOST_PIECES = 26_000;
 /** There the shadows are thrown by this share of them. Working figure by eye. */
 const SHADOW_SHARE = 0.5;

@@ -4,14 +4,17 @@ import { lumpIn } from '../inside';
 import { leafAreaMm2, leafAt, leafLook } from '../leaves';
 import { between, GOLDEN, type Sprig } from '../sprig';
 import { stemBetween } from '../stems';
-import { add, mix, toward, UP, unit, type Vec } from '../vector';
+import { add, blended, toward, UP, unit, type Vec } from '../vector';
 import { cone } from './cone';
 
 /** So much more light comes in through leaf that is cut fine. By eye. */
 const LET_THROUGH = 1.8;
 /** Leaf area over a bush’s silhouette that hides its stems. Working figure, by eye. */
 const LEAFY = 3.3;
-/** Shoots in the middle of a bush bear no leaf below this share of their way; from there up, side shoots of so many leaves’ length close what lies between. By eye. */
+/**
+ * Shoots in the middle of a bush bear no leaf below this share of their way; from there up, side shoots of so
+ * many leaves’ length close what lies between. By eye.
+ */
 const SHADED = 0.4;
 const CLOSES = { from: 0.4, to: 0.9, long: 0.45 };
 /** Narrow leaves, so wide beside their length, are close on a shoot: two pairs in the place of one. By eye. */
@@ -24,7 +27,10 @@ const BARE_FOOT = 0.5;
 const ARCHES = 0.3;
 const CLOSER = 1.7;
 
-/** How a bush is built: how tall it is in leaf and how wide, mm, of how many shoots with how many nodes, how much larger than life its leaves are drawn, and how they stand. */
+/**
+ * How a bush is built: how tall it is in leaf and how wide, mm, of how many shoots with how many nodes, how
+ * much larger than life its leaves are drawn, and how they stand.
+ */
 interface Frame {
   h: number;
   w: number;
@@ -59,7 +65,10 @@ interface Axil {
   out: Vec;
 }
 
-/** Branching shoots from one foot, clothed from where light reaches them to their tips; flowers over the outside, or hanging by the leaves. */
+/**
+ * Branching shoots from one foot, clothed from where light reaches them to their tips; flowers over the
+ * outside, or hanging by the leaves.
+ */
 export function bush(s: Sprig): void {
   if (s.plant.leaf.form === 'needle') return cone(s);
   const frame = frameOf(s);
@@ -89,7 +98,7 @@ function shoot(s: Sprig, { h, w, stems, nodesOn, larger, sides, hangs }: Frame, 
   const axils: Axil[] = [];
   for (let n = 0; n < nodes; n += 1) {
     const up = foot + ((1 - foot) * n) / Math.max(1, nodes - 1);
-    const at = mix(elbow, tip, up);
+    const at = blended(elbow, tip, up);
     // The oldest leaves, low on the stem, are the largest and hang.
     const size = larger * (n === nodes - 1 ? 0.62 : 1.04 - 0.34 * up);
     for (const side of sides) {

@@ -3,10 +3,13 @@ import { flowerAt, flowersOn, heads } from '../flowers';
 import { leafAt, leafLook } from '../leaves';
 import { between, GOLDEN, turn, type Sprig } from '../sprig';
 import { stemBetween } from '../stems';
-import { add, mix, toward, UP, unit, type Vec } from '../vector';
+import { add, blended, toward, UP, unit, type Vec } from '../vector';
 import { spire, stalksOver } from './spires';
 
-/** A leaf this short beside its cane is borne in sprays, as bamboos and nandinas bear theirs. Share of height, working figure. */
+/**
+ * A leaf this short beside its cane is borne in sprays, as bamboos and nandinas bear theirs. Share of height,
+ * working figure.
+ */
 const SMALL_LEAF = 0.16;
 /** Flowers smaller than this are borne among the leaves, mm. Working figure. */
 const SMALL_MM = 45;
@@ -16,13 +19,18 @@ const BARE_CANE = 0.66;
 const CLAD = { under: 0.7, whole: 0.92 } as const;
 /** Large flowers stand close about the end of a cane: their head is so many of them long. By eye. */
 const HEAD = 1.5;
-/** Flowers at the end of a cane at the usual dose; where they make a head there are no fewer than so many, on fewer canes. By eye. */
+/**
+ * Flowers at the end of a cane at the usual dose; where they make a head there are no fewer than so many, on
+ * fewer canes. By eye.
+ */
 const MANY = 7;
 const HEADED = 5;
 
 /**
- * How canes of a kind are built. They stand so far apart, mm, no more of them; lean out by so much of the plant’s width,
- * the outer ones so much lower; taper to so thick, mm. Their leaves stand so close, beside their length, no more of them
+ * How canes of a kind are built. They stand so far apart, mm, no more of them; lean out by so much of the
+ * plant’s width,
+ * the outer ones so much lower; taper to so thick, mm. Their leaves stand so close, beside their length, no
+ * more of them
  * to a cane; look up so far, and are so much smaller at the tip. Shares, by eye.
  */
 interface Build {
@@ -61,7 +69,10 @@ const BRANCHING: Build = {
   smaller: 0.34,
 };
 
-/** One cane, from its foot to its tip; which way it leans and how far, mm; whether it bears flowers, and how many at its end. */
+/**
+ * One cane, from its foot to its tip; which way it leans and how far, mm; whether it bears flowers, and how
+ * many at its end.
+ */
 interface Cane {
   foot: Vec;
   tip: Vec;
@@ -135,7 +146,7 @@ function caneOf(s: Sprig, { lean, lower, taper }: Build, i: number, stalks: numb
   const tall = h * between(s, 0.82, 0.98) * (1 - lower * (i / stalks)) * (bare ? BARE_CANE : 1);
   const foot = add(s.base, [Math.cos(turned) * reach * 0.5, 0, Math.sin(turned) * reach * 0.5]);
   const tip = add(s.base, [Math.cos(turned) * reach, tall, Math.sin(turned) * reach]);
-  const knee = mix(foot, tip, 0.5);
+  const knee = blended(foot, tip, 0.5);
   stemBetween(s, foot, knee, 9 * shrink);
   stemBetween(s, knee, tip, taper * shrink);
   return { foot, tip, turned, reach, borne, many };
@@ -148,13 +159,13 @@ function sprays(s: Sprig, { foot, tip, turned }: Cane): void {
   for (let n = 0; n < twigs; n += 1) {
     const t = 0.22 + 0.78 * ((n + 0.5) / twigs);
     const out = toward(turned + n * 2.4, between(s, 0.1, 0.6));
-    const from = mix(foot, tip, t);
+    const from = blended(foot, tip, t);
     const to = add(from, out, leaf * between(s, 1.6, 2.4) * (1.1 - 0.4 * t));
     stemBetween(s, from, to, 2);
     for (let k = 0; k < 4; k += 1)
       leafAt(
         s,
-        mix(from, to, 0.4 + 0.2 * k),
+        blended(from, to, 0.4 + 0.2 * k),
         unit(add(out, [between(s, -0.9, 0.9), between(s, -0.5, 0.4), between(s, -0.9, 0.9)])),
         unit(add(UP, out, 0.2)),
         1.25,
@@ -181,7 +192,7 @@ function leavesUp(s: Sprig, build: Build, { foot, tip, turned, reach, borne }: C
     const size = shrink * (1.05 - build.smaller * t);
     leafAt(
       s,
-      mix(foot, tip, 0.05 + t * clad),
+      blended(foot, tip, 0.05 + t * clad),
       dir,
       unit(add(UP, dir, build.looks)),
       size,
@@ -190,7 +201,10 @@ function leavesUp(s: Sprig, build: Build, { foot, tip, turned, reach, borne }: C
   }
 }
 
-/** What closes a cane: a young leaf, a spire, trumpets that hang from its upper axils under the leaves, or flowers about its tip. */
+/**
+ * What closes a cane: a young leaf, a spire, trumpets that hang from its upper axils under the leaves, or
+ * flowers about its tip.
+ */
 function atItsEnd(s: Sprig, { foot, tip, turned, borne, many }: Cane): void {
   const { flower } = s.plant;
   if (isSmall(s)) {
@@ -198,14 +212,14 @@ function atItsEnd(s: Sprig, { foot, tip, turned, borne, many }: Cane): void {
     return;
   }
   if (flower.form === 'spike') {
-    if (borne) spire(s, mix(foot, tip, 0.8), add(tip, UP, s.grown.heightMm * 0.04), flower.sizeMm);
+    if (borne) spire(s, blended(foot, tip, 0.8), add(tip, UP, s.grown.heightMm * 0.04), flower.sizeMm);
     return;
   }
   const { lengthMm: leaf } = leafLook(s.plant);
   for (let k = 0; k < many; k += 1) {
     if (s.look?.as === 'hung') {
-      const axil = add(mix(foot, tip, between(s, 0.66, 0.98)), toward(turn(s), 0.1), leaf * 0.3);
-      stemBetween(s, mix(foot, tip, 0.8), axil, 2);
+      const axil = add(blended(foot, tip, between(s, 0.66, 0.98)), toward(turn(s), 0.1), leaf * 0.3);
+      stemBetween(s, blended(foot, tip, 0.8), axil, 2);
       flowerAt(s, add(axil, UP, -0.34 * flower.sizeMm), toward(turned, 0));
       continue;
     }
@@ -230,7 +244,7 @@ function clusters(s: Sprig, canes: readonly Cane[], many: number, size: number):
   for (let i = 0; i < many; i += CLUSTER) {
     const one = canes[(i / CLUSTER) % canes.length];
     if (!one) return;
-    const from = mix(one.foot, one.tip, between(s, 0.34, 1));
+    const from = blended(one.foot, one.tip, between(s, 0.34, 1));
     const out = toward((i / CLUSTER) * GOLDEN + between(s, -0.4, 0.4), between(s, -0.1, 0.5));
     const hub = add(from, out, leaf * STALK * between(s, 0.8, 1.5));
     stemBetween(s, from, hub, 1.6);

@@ -6,7 +6,10 @@ import { stemBetween } from '../stems';
 import { LEGS, wigwamFor } from '../supports';
 import { add, toward, UP, unit, type Vec } from '../vector';
 
-/** Shoots to one cane, and how far up one winds in a turn, and how far from the cane, mm. Most twiners turn to the right: anticlockwise as seen from above. */
+/**
+ * Shoots to one cane, and how far up one winds in a turn, and how far from the cane, mm. Most twiners turn to
+ * the right: anticlockwise as seen from above.
+ */
 const EACH = 2;
 const PITCH_MM = 190;
 const ROUND_MM = 13;
@@ -14,7 +17,10 @@ const ROUND_MM = 13;
 const STEPS = 6;
 /** Second shoots end between these shares of its height. By eye. */
 const SECOND = { from: 0.68, to: 0.94 };
-/** A shoot has a side shoot at so many of its nodes, with so many leaves; it is tallest near the foot of the plant and still so long at its top. By eye. */
+/**
+ * A shoot has a side shoot at so many of its nodes, with so many leaves; it is tallest near the foot of the
+ * plant and still so long at its top. By eye.
+ */
 const SIDE_EVERY = 2;
 const SIDE_LEAVES = 3;
 const TOP_SIDE = 0.5;
@@ -75,7 +81,10 @@ const along = ({ from, to }: Side, t: number): Vec => [
   from[2] + (to[2] - from[2]) * t,
 ];
 
-/** Shoots wound up the canes of a wigwam, a leaf at each node and short side shoots that hang out, in flower from top to bottom. */
+/**
+ * Shoots wound up the canes of a wigwam, a leaf at each node and short side shoots that hang out, in flower
+ * from top to bottom.
+ */
 export function climber(s: Sprig): void {
   const { heightMm: h, spreadMm: w } = s.grown;
   const { lengthMm: leaf } = leafLook(s.plant);

@@ -8,10 +8,16 @@ import { add, cross, toward, UP, unit, type Vec } from '../vector';
 /** Twigs over the outside of a clipped ball, times what would cover it once. By eye. */
 const LEAFY = 1.9;
 const MOST = 640;
-/** What is behind the outermost twigs is leaf as well, one layer behind the other: so wide, and so light beside the dark inside of other plants. By eye. */
+/**
+ * What is behind the outermost twigs is leaf as well, one layer behind the other: so wide, and so light
+ * beside the dark inside of other plants. By eye.
+ */
 const INNER = { wide: [0.95, 0.84], light: 1.7 };
 
-/** A ball that is kept close by shears: short twigs lie against its outside, each with its leaves turned to the light. */
+/**
+ * A ball that is kept close by shears: short twigs lie against its outside, each with its leaves turned to
+ * the light.
+ */
 export function clipped(s: Sprig): void {
   const { heightMm: h, spreadMm: w } = s.grown;
   const [r, half] = [w / 2, h * 0.5];

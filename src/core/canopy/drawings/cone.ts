@@ -10,7 +10,10 @@ const SLIM = 1.5;
 /** Twigs over its outside, times what would cover it once. By eye. */
 const LEAFY = 2.4;
 const TWIGS = { least: 120, most: 620 };
-/** The inside of a dense one is leaf as well: lumps over one another from the foot, each from so high, so wide and so tall, as shares. By eye. */
+/**
+ * The inside of a dense one is leaf as well: lumps over one another from the foot, each from so high, so wide
+ * and so tall, as shares. By eye.
+ */
 const INNER = [
   { from: 0, wide: 0.86, tall: 0.5 },
   { from: 0.02, wide: 0.7, tall: 0.62 },
@@ -21,7 +24,10 @@ const INNER_LIGHT = 1.5;
 /** The lowest twigs, so many of all, bear no flowers. By eye. */
 const FLOWERS_FROM = 0.2;
 
-/** Conifers, heathers and what is needled like them: short twigs that point out and up over the whole of a cone or a dome. */
+/**
+ * Conifers, heathers and what is needled like them: short twigs that point out and up over the whole of a
+ * cone or a dome.
+ */
 export function cone(s: Sprig): void {
   const { heightMm: h, spreadMm: w } = s.grown;
   const slim = h > w * SLIM;

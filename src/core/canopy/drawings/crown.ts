@@ -5,7 +5,7 @@ import { lumpIn } from '../inside';
 import { leafAreaMm2, leafAt, leafLook } from '../leaves';
 import { between, GOLDEN, type Sprig } from '../sprig';
 import { stemBetween } from '../stems';
-import { add, mix, toward, UP, unit, type Vec } from '../vector';
+import { add, blended, toward, UP, unit, type Vec } from '../vector';
 import { spire } from './spires';
 
 /** The soil its leaves spring from is so wide, as a share of its spread. Working figure. */
@@ -73,7 +73,7 @@ function leaves(s: Sprig, c: Crown): void {
     const tall = h * (1 - c.dome * t ** 1.4) * between(s, 0.86, 1) - long * Math.max(0, Math.sin(rise)) * 0.9;
     const end: Vec = add(s.base, [Math.cos(a) * reach, Math.max(h * 0.1, tall), Math.sin(a) * reach]);
     // A stalk rises first and leans out after.
-    const knee = add(mix(foot, end, 0.45), UP, (end[1] - foot[1]) * 0.14);
+    const knee = add(blended(foot, end, 0.45), UP, (end[1] - foot[1]) * 0.14);
     const thick = clamp(long * 0.026, 1.4, 6);
     stemBetween(s, foot, knee, thick);
     stemBetween(s, knee, end, thick * 0.85);
@@ -120,7 +120,7 @@ function flowersOver(s: Sprig, c: Crown): void {
 function loosely(s: Sprig, c: Crown, { foot, tip, size }: { foot: Vec; tip: Vec; size: number }): void {
   const mm = s.plant.flower.sizeMm;
   for (let k = 0; k < c.flowers; k += 1) {
-    const from = mix(tip, foot, (k / c.flowers) * TOP);
+    const from = blended(tip, foot, (k / c.flowers) * TOP);
     const out = toward(k * GOLDEN + between(s, -0.4, 0.4), between(s, 0, 0.5));
     const at = add(from, out, k === 0 ? 0 : mm * 0.55);
     if (k > 0) stemBetween(s, from, at, 1.2);

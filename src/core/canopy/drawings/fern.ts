@@ -5,7 +5,7 @@ import type { Kind } from '../kinds';
 import { glossOf } from '../leaves';
 import { between, GOLDEN, type Sprig } from '../sprig';
 import { stemBetween } from '../stems';
-import { leafColours } from '../tints';
+import { leafTints } from '../tints';
 import { add, toward, UP, unit } from '../vector';
 import { stalksOf } from './spires';
 
@@ -66,7 +66,7 @@ export function fern(s: Sprig): void {
       length: reach,
       width: reach * blade.wide * between(s, 0.9, 1.1),
       droop: reach * lerp(0.42, 1.25, Math.sqrt(t)) * between(s, 0.75, 1.15),
-      ...leafColours(s),
+      ...leafTints(s),
       owner: s.owner,
       gloss: glossOf(s.plant),
     });

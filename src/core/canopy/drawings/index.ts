@@ -51,7 +51,10 @@ export const DRAWINGS: Record<Drawing, (s: Sprig) => void> = {
   climber: fitted(climber),
 };
 
-/** How a plant is drawn: by its crown where its leaves spring from the soil, as a ball where it is clipped, else by its habit. */
+/**
+ * How a plant is drawn: by its crown where its leaves spring from the soil, as a ball where it is clipped,
+ * else by its habit.
+ */
 export function drawingOf(plant: Plant): (s: Sprig) => void {
   const { form } = plant.leaf;
   // Feathers that fountain are a palm’s fronds; blades from a bulb stand, however low.

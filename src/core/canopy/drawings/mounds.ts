@@ -4,14 +4,17 @@ import { lumpIn } from '../inside';
 import { leafAreaMm2, leafAt, leafLook } from '../leaves';
 import { between, GOLDEN, turn, type Sprig } from '../sprig';
 import { stemBetween } from '../stems';
-import { add, mix, toward, UP, unit, type Vec } from '../vector';
+import { add, blended, toward, UP, unit, type Vec } from '../vector';
 
 /** Flowers turn to the side the light comes from, and not straight up: a direction from the middle, leant outward. */
 const outward = (dir: Vec): Vec => [dir[0] * 1.5, dir[1] * 0.6, dir[2] * 1.5];
 
 /** Pieces of leaf over the outside of a mound that hide what is behind them. Working figure by eye. */
 const MOUND_LEAFY = 1.45;
-/** A low mound is widest near the soil, a tall one higher up, as a share of its height: there its leaves turn in again below. By eye. */
+/**
+ * A low mound is widest near the soil, a tall one higher up, as a share of its height: there its leaves turn
+ * in again below. By eye.
+ */
 const WIDEST = { least: 0.12, most: 0.3, by: 0.34 };
 const widestAt = ({ grown }: Sprig): number =>
   clamp((WIDEST.by * grown.heightMm) / Math.max(1, grown.spreadMm), WIDEST.least, WIDEST.most);
@@ -100,7 +103,10 @@ export function mound(s: Sprig, { lift = widestAt(s), most = 560, flowers = 190 
   });
 }
 
-/** From so wide, mm, a flower has no leaf through it: leaves that spring nearer to its middle than this share of its width are kept back so far. By eye. */
+/**
+ * From so wide, mm, a flower has no leaf through it: leaves that spring nearer to its middle than this share
+ * of its width are kept back so far. By eye.
+ */
 const LARGE_MM = 38;
 const BEHIND = 0.42;
 const KEPT_BACK = 0.76;
@@ -141,7 +147,7 @@ export function cloud(s: Sprig): void {
   for (let i = 0; i < many; i += 1) {
     const { at, dir } = place(i, many, between(s, 0.72, 1.08));
     // What is large enough to be seen one by one is seen on its stalk.
-    if (s.plant.flower.sizeMm >= STALKED_MM) stemBetween(s, mix(s.base, at, 0.5), at, 1.4);
+    if (s.plant.flower.sizeMm >= STALKED_MM) stemBetween(s, blended(s.base, at, 0.5), at, 1.4);
     flowerAt(s, at, unit(add(dir, [between(s, -0.5, 0.5), 0.4, between(s, -0.5, 0.5)])), swell);
   }
 }

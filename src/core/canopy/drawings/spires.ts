@@ -4,7 +4,7 @@ import { flowerAt, spireKind } from '../flowers';
 import { between, GOLDEN, type Sprig } from '../sprig';
 import { stemBetween } from '../stems';
 import { blend, flowerColours, stemColour } from '../tints';
-import { add, mix, toward, UP, unit, type Vec } from '../vector';
+import { add, blended, toward, UP, unit, type Vec } from '../vector';
 
 /** Whorls of a spire no closer than this share of a flower, and no more of them. */
 const WHORL = 0.55;
@@ -14,7 +14,10 @@ const IN_BUD = 0.74;
 
 const isSage = ({ plant, look }: Sprig): boolean => look?.as === 'stand' && genusOf(plant.botanical) === 'Salvia';
 
-/** A whorl of a sage stands in calyces of its own colour, so long beside a flower, half as wide, that stay when the flower has fallen. By eye. */
+/**
+ * A whorl of a sage stands in calyces of its own colour, so long beside a flower, half as wide, that stay
+ * when the flower has fallen. By eye.
+ */
 const CALYX = { long: 0.8, wide: 0.42, each: 5, tint: 0.28 };
 
 /** The calyces of a whorl, which make a sage's spire as thick as it is where its flowers stand apart. */
@@ -49,7 +52,7 @@ export function spire(s: Sprig, from: Vec, to: Vec, mm: number): void {
   const least = ((length / whorls) * 1.3) / swell;
   for (let n = 0; n < whorls; n += 1) {
     const t = n / Math.max(1, whorls - 1);
-    const at = mix(from, to, t);
+    const at = blended(from, to, t);
     const inBud = t > 0.15 + (IN_BUD - 0.15) * open + (1 - IN_BUD) * Math.max(0, open - 0.9);
     const around = faced ? 3 : mm > 22 ? 3 : 4;
     if (isSage(s) && !inBud) calyces(s, at, Math.max(7, mm, least) * (1.12 - 0.55 * t) * swell, n * 1.9 + 0.5);
@@ -80,7 +83,10 @@ export function spire(s: Sprig, from: Vec, to: Vec, mm: number): void {
 export const stalksOf = (s: Sprig, usual: number): number =>
   s.look ? Math.round(clamp(usual * s.dose, 1, 70) * Math.min(1, s.grown.bloom * 1.1)) : 0;
 
-/** A spire at the end of a stalk is as long as its record says, and its flowers a seventh of that; a hyacinth’s are larger. Working figures. */
+/**
+ * A spire at the end of a stalk is as long as its record says, and its flowers a seventh of that; a
+ * hyacinth’s are larger. Working figures.
+ */
 const FLORETS = 7;
 const LARGER: Record<string, number> = { Hyacinthus: 3.8 };
 
@@ -94,14 +100,18 @@ export function headAt(s: Sprig, tip: Vec, out: Vec): void {
   flowerAt(s, tip, unit(add(out, UP, s.look?.as !== 'open' || s.look.up ? 2 : 0.35)), 1);
 }
 
-/** A stalk that nods bears so many bells, from so far up it, all to one side; it bows by so much of its height, and stands so much over its leaves; from this share of full flower on there is one. By eye. */
+/**
+ * A stalk that nods bears so many bells, from so far up it, all to one side; it bows by so much of its
+ * height, and stands so much over its leaves; from this share of full flower on there is one. By eye.
+ */
 const NODDING = { bells: 7, from: 0.6, bow: 0.34, over: 0.55, opens: 0.1 };
 
 /** A stalk that arches over at its end, with bells along one side, the lowest open first: echeverias. */
 function nodding(s: Sprig, foot: Vec, tip: Vec, a: number): void {
   const mm = s.plant.flower.sizeMm;
   const bow = (tip[1] - foot[1]) * NODDING.bow;
-  const on = (t: number): Vec => add(add(mix(foot, tip, t), toward(a, 0), bow * t * t), UP, bow * 0.5 * (t - t * t));
+  const on = (t: number): Vec =>
+    add(add(blended(foot, tip, t), toward(a, 0), bow * t * t), UP, bow * 0.5 * (t - t * t));
   for (let k = 0; k < 6; k += 1) stemBetween(s, on(k / 6), on((k + 1) / 6), 3 - 0.25 * k);
   for (let k = 0; k < NODDING.bells; k += 1) {
     const t = k / (NODDING.bells - 1);

@@ -3,7 +3,10 @@ import { stemBetween } from '../stems';
 import { add, UP } from '../vector';
 import { mound } from './mounds';
 
-/** The clear stem of a standard reaches so far up it, into a head that is widest at this share of its own height; the stem is so thick, of its head. By eye. */
+/**
+ * The clear stem of a standard reaches so far up it, into a head that is widest at this share of its own
+ * height; the stem is so thick, of its head. By eye.
+ */
 const CLEAR = 0.46;
 const HEAD_LIFT = 0.46;
 const THICK = 0.035;

@@ -4,7 +4,7 @@ import { flowerAt } from '../flowers';
 import { glossOf, leafAt, leafLook } from '../leaves';
 import { between, GOLDEN, type Sprig } from '../sprig';
 import { stemBetween } from '../stems';
-import { leafColours } from '../tints';
+import { leafTints } from '../tints';
 import { add, toward, UP, unit } from '../vector';
 import { headAt, stalksOf, stalksOver } from './spires';
 
@@ -30,7 +30,7 @@ export function fan(s: Sprig): void {
       length,
       width: clamp(h * 0.062, 14, 46),
       droop: length * (0.05 + 0.5 * lean ** 1.6) * between(s, 0.6, 1.25),
-      ...leafColours(s),
+      ...leafTints(s),
       owner: s.owner,
       gloss: glossOf(s.plant),
     });
@@ -57,7 +57,7 @@ export function fountain(s: Sprig): void {
       length,
       width: clamp(length * 0.021, 6.5, 11),
       droop: length * (0.45 + 0.5 * lean) * between(s, 0.5, 1.35),
-      ...leafColours(s),
+      ...leafTints(s),
       owner: s.owner,
       gloss: glossOf(s.plant),
     });
@@ -77,7 +77,7 @@ export function fountain(s: Sprig): void {
 export function rosette(s: Sprig): void {
   const { heightMm: h, spreadMm: w } = s.grown;
   if (s.plant.leaf.form === 'needle') {
-    const { a, b } = leafColours(s);
+    const { a, b } = leafTints(s);
     s.put({
       kind: 'barrel',
       at: s.base,
@@ -108,7 +108,7 @@ export function rosette(s: Sprig): void {
       const length =
         (plump ? half * (1.05 - 0.6 * t) : Math.hypot(half * (1 - t), h * (0.45 + 0.5 * t))) * between(s, 0.94, 1.05);
       const dir = toward(a, rise);
-      const { a: body, b } = leafColours(s);
+      const { a: body, b } = leafTints(s);
       s.put({
         kind: fleshy ? 'spoon' : look.kind,
         at: add(centre, [0, plump ? h * (0.02 + 0.3 * t) : t * h * 0.1, 0]),
@@ -169,7 +169,7 @@ export function stalk(s: Sprig): void {
       length,
       width: clamp(length * broadness(s), 5, 60),
       droop: length * (0.08 + 0.4 * t) * between(s, 0.6, 1.2),
-      ...leafColours(s),
+      ...leafTints(s),
       owner: s.owner,
       gloss: glossOf(s.plant),
     });

@@ -4,13 +4,16 @@ import { lumpIn } from '../inside';
 import { leafAt, leafLook } from '../leaves';
 import { between, GOLDEN, turn, type Sprig } from '../sprig';
 import { stemBetween } from '../stems';
-import { add, mix, toward, UP, unit, type Vec } from '../vector';
+import { add, blended, toward, UP, unit, type Vec } from '../vector';
 import { spire } from './spires';
 
 /** Leaves stand round a stem in threes: opposite ones, and those of the side shoot in their axil. */
 const WHORLED = [0, 2.1, 4.2] as const;
 
-/** Leaves on a wand reach so far up it, further where its flowers are borne singly; what is thick with needles is a grey bush at its foot. */
+/**
+ * Leaves on a wand reach so far up it, further where its flowers are borne singly; what is thick with needles
+ * is a grey bush at its foot.
+ */
 const LEAFY = { needle: 0.62, leaf: 0.52, single: 0.74 };
 
 /** From this share of full flower on stems reach over the leaves for it. Working figure. */
@@ -39,7 +42,7 @@ export function wand(s: Sprig): void {
     const tip = add(s.base, [Math.cos(a) * reach, tall, Math.sin(a) * reach]);
     stemBetween(s, foot, knee, 3);
     stemBetween(s, knee, tip, 2.4);
-    const on = (k: number): Vec => (k < 0.42 ? mix(foot, knee, k / 0.42) : mix(knee, tip, (k - 0.42) / 0.58));
+    const on = (k: number): Vec => (k < 0.42 ? blended(foot, knee, k / 0.42) : blended(knee, tip, (k - 0.42) / 0.58));
     const clad = blooms ? leafy : 0.94;
     const nodes = clamp(Math.round((tall * clad) / (leaf * 0.34)), 4, MOST_NODES);
     for (let n = 0; n < nodes; n += 1) {
@@ -78,7 +81,7 @@ function separate(s: Sprig, from: Vec, to: Vec): void {
   for (let k = 0; k < count; k += 1) {
     const t = 1 - (k / most) * Math.min(1, (mm * most * 0.45) / room);
     const out = toward(k * GOLDEN + turn(s) * 0.1, between(s, 0.1, 0.7));
-    const stalk = mix(from, to, t);
+    const stalk = blended(from, to, t);
     const at = add(stalk, out, mm * 0.34);
     stemBetween(s, stalk, at, 2);
     flowerAt(s, at, unit(add(out, UP, k === 0 ? 1.2 : 0.25)));

@@ -4,7 +4,7 @@ import { leafAt, leafLook } from '../leaves';
 import { between, GOLDEN, type Sprig } from '../sprig';
 import { stemBetween } from '../stems';
 import { blend, flowerColours, stemColour } from '../tints';
-import { add, mix, toward, UP, unit, type Vec } from '../vector';
+import { add, blended, toward, UP, unit, type Vec } from '../vector';
 
 /** So much of a whip bears leaf, from its foot; from there on it is bare but for flowers. By eye. */
 const LEAFY = 0.42;
@@ -48,10 +48,10 @@ export function whips(s: Sprig): void {
     const [foot, knee, bend, tip] = [at(0.15, 0), at(0.34, 0.42), at(0.66, 0.8), at(1, 1)];
     const on = (k: number): Vec =>
       k < LEAFY
-        ? mix(foot, knee, k / LEAFY)
+        ? blended(foot, knee, k / LEAFY)
         : k < 0.75
-          ? mix(knee, bend, (k - LEAFY) / 0.33)
-          : mix(bend, tip, (k - 0.75) / 0.25);
+          ? blended(knee, bend, (k - LEAFY) / 0.33)
+          : blended(bend, tip, (k - 0.75) / 0.25);
     stemBetween(s, foot, knee, 2.6);
     stemBetween(s, knee, bend, 1.8);
     stemBetween(s, bend, tip, 1.3);

@@ -1,10 +1,13 @@
 import { family } from '../family';
 import { hueGap } from '../oklch';
-import type { Scheme, Seen } from './scheme';
+import type { Scheme, SchemeColour } from './scheme';
 
-const isWhite = ({ colour }: Seen): boolean => family(colour) === 'white';
-/** Wine, bronze, near black and brick: a dark that belongs to any hue, and no colour that was asked for. Working figures. */
-const isDull = ({ colour }: Seen): boolean =>
+const isWhite = ({ colour }: SchemeColour): boolean => family(colour) === 'white';
+/**
+ * Wine, bronze, near black and brick: a dark that belongs to any hue, and no colour that was asked for.
+ * Working figures.
+ */
+const isDull = ({ colour }: SchemeColour): boolean =>
   ['wine', 'bronze', 'black'].includes(family(colour)) || (colour.l < DULL_L && colour.c < DULL_C);
 const DULL_L = 0.5;
 const DULL_C = 0.13;

@@ -1,13 +1,13 @@
 import { family } from '../family';
 import { deltaE, hueGap, lch, type Lch } from '../oklch';
-import type { Scheme, Seen } from './scheme';
+import type { Scheme, SchemeColour } from './scheme';
 
-const isWhite = ({ colour }: Seen): boolean => family(colour) === 'white';
+const isWhite = ({ colour }: SchemeColour): boolean => family(colour) === 'white';
 
 /** A colour at full strength. Working figure. */
 const STRONG = 0.12;
 /** A deep blue or violet rests the eye as white does. */
-const isDeep = ({ colour }: Seen): boolean => ['blue', 'violet'].includes(family(colour)) && colour.l < 0.6;
+const isDeep = ({ colour }: SchemeColour): boolean => ['blue', 'violet'].includes(family(colour)) && colour.l < 0.6;
 
 /** Hues that read apart in a bright planting, by the middle of each, degrees. */
 const HUES = [
@@ -27,7 +27,7 @@ const hueOf = (h: number): (typeof HUES)[number] | null => {
 const EACH = 0.08;
 /** So much of all that is seen is flower at full strength; a bright street box shows twice as much. Working figure. */
 const SHOWN = 0.15;
-const isStrong = (s: Seen): boolean => s.isFlower && s.colour.c >= STRONG;
+const isStrong = (s: SchemeColour): boolean => s.isFlower && s.colour.c >= STRONG;
 
 export const everythingBright: Scheme = {
   label: 'All the brights',
@@ -40,23 +40,29 @@ export const everythingBright: Scheme = {
     name: 'different hues',
     least: 4,
     each: EACH,
-    of: HUES.map((hue) => (s: Seen) => isStrong(s) && hueOf(s.colour.h) === hue),
+    of: HUES.map((hue) => (s: SchemeColour) => isStrong(s) && hueOf(s.colour.h) === hue),
   },
   shown: { name: 'bright flower', least: SHOWN, test: isStrong },
 };
 
-/** A leaf of deep magenta is pink and purple both: a flower of it is seen as the one or the other. Degrees and lightness, working figures. */
+/**
+ * A leaf of deep magenta is pink and purple both: a flower of it is seen as the one or the other. Degrees and
+ * lightness, working figures.
+ */
 const MAGENTA = { from: 320, to: 345, under: 0.62 } as const;
 /** A red this dark is a wine. Working figure. */
 const DEEP_RED = 0.49;
 /** A wine flower darker than this reads as near black, and no pink is seen. Lightness, working figure. */
 const NEAR_BLACK = 0.38;
-/** Coral is no pink here, and a wine leaf no purple: it is a dark that rests the eye; a wine flower is a deep pink. Working figures. */
-const isPink = ({ colour, isFlower }: Seen): boolean =>
+/**
+ * Coral is no pink here, and a wine leaf no purple: it is a dark that rests the eye; a wine flower is a deep
+ * pink. Working figures.
+ */
+const isPink = ({ colour, isFlower }: SchemeColour): boolean =>
   family(colour) === 'pink' ||
   (isFlower && family(colour) === 'wine' && colour.l > NEAR_BLACK) ||
   (family(colour) === 'red' && colour.l > 0.62 && colour.h < 20);
-const isPurple = ({ colour, isFlower }: Seen): boolean =>
+const isPurple = ({ colour, isFlower }: SchemeColour): boolean =>
   family(colour) === 'violet' ||
   (!isFlower && colour.h >= MAGENTA.from && colour.h < MAGENTA.to && colour.l < MAGENTA.under) ||
   (family(colour) === 'blue' && colour.h > 275);
@@ -82,8 +88,8 @@ export const pinkPurple: Scheme = {
 };
 
 /** Clear reds and clear blues: a dusky pink is no red, and a mauve no blue. Working figures. */
-const isRed = ({ colour }: Seen): boolean => colour.c >= 0.15 && colour.h > 8 && colour.h < 33;
-const isBlue = ({ colour }: Seen): boolean => colour.c >= 0.07 && colour.h > 250 && colour.h < 306;
+const isRed = ({ colour }: SchemeColour): boolean => colour.c >= 0.15 && colour.h > 8 && colour.h < 33;
+const isBlue = ({ colour }: SchemeColour): boolean => colour.c >= 0.07 && colour.h > 250 && colour.h < 306;
 
 export const redWhiteBlue: Scheme = {
   label: 'Red, white and blue',
@@ -98,7 +104,10 @@ export const redWhiteBlue: Scheme = {
   ],
 };
 
-/** A colour this near one that was chosen, and of its hue, is that colour: ΔE_OK and degrees; from twice that it is another. Growers’ figures: lime is not yellow, lilac not blue, silver not white. */
+/**
+ * A colour this near one that was chosen, and of its hue, is that colour: ΔE_OK and degrees; from twice that
+ * it is another. Growers’ figures: lime is not yellow, lilac not blue, silver not white.
+ */
 const SAME = 0.12;
 const SAME_HUE = 25;
 /** So pale or grey, a colour has no hue to keep to. */
@@ -106,7 +115,7 @@ const HUELESS = 0.04;
 /** Each colour that was named has so much of its even share. Practice. */
 const EVEN_SHARE = 0.6;
 
-const isThat = (chosen: Lch, { colour }: Seen): boolean => {
+const isThat = (chosen: Lch, { colour }: SchemeColour): boolean => {
   if (family(chosen) === 'white') return family(colour) === 'white';
   return deltaE(chosen, colour) < SAME * 1.2 && (chosen.c < HUELESS || hueGap(chosen.h, colour.h) < SAME_HUE);
 };
@@ -114,7 +123,7 @@ const isThat = (chosen: Lch, { colour }: Seen): boolean => {
 /** The gardener’s own colours, one to five of them: each must be there, and nothing else is asked for. */
 export function paletteOf(hexes: readonly string[]): Scheme {
   const chosen = hexes.map(lch);
-  const off = (s: Seen) => Math.min(...chosen.map((c) => deltaE(c, s.colour)));
+  const off = (s: SchemeColour) => Math.min(...chosen.map((c) => deltaE(c, s.colour)));
   return {
     ...palette,
     belongs: (s) =>

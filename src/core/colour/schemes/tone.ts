@@ -1,15 +1,18 @@
 import { family } from '../family';
-import type { Scheme, Seen } from './scheme';
+import type { Scheme, SchemeColour } from './scheme';
 
-const isPale = ({ colour }: Seen): boolean => colour.l >= 0.69 && colour.c < 0.15;
-const isDark = ({ colour }: Seen): boolean => colour.l < 0.5;
-/** What makes a planting dark is leaf of wine, bronze or plum; a flower is only where it is nearly black: a deep violet is a colour. Working figure. */
+const isPale = ({ colour }: SchemeColour): boolean => colour.l >= 0.69 && colour.c < 0.15;
+const isDark = ({ colour }: SchemeColour): boolean => colour.l < 0.5;
+/**
+ * What makes a planting dark is leaf of wine, bronze or plum; a flower is only where it is nearly black: a
+ * deep violet is a colour. Working figure.
+ */
 const NEAR_BLACK = 0.37;
-const isSombre = (s: Seen): boolean => (s.isFlower ? s.colour.l < NEAR_BLACK : isDark(s));
-const isBright = ({ colour }: Seen): boolean => colour.l > 0.6 && colour.c > 0.13;
+const isSombre = (s: SchemeColour): boolean => (s.isFlower ? s.colour.l < NEAR_BLACK : isDark(s));
+const isBright = ({ colour }: SchemeColour): boolean => colour.l > 0.6 && colour.c > 0.13;
 
 /** A flower stronger than a blush. Working figure. */
-const shouts = ({ colour, isFlower }: Seen): boolean => isFlower && colour.c >= 0.09;
+const shouts = ({ colour, isFlower }: SchemeColour): boolean => isFlower && colour.c >= 0.09;
 
 export const pastel: Scheme = {
   label: 'Pastel',

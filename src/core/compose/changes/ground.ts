@@ -14,7 +14,7 @@ export interface Try {
 export const kindsOf = (list: readonly Placed[]): Placed[] => [...new Map(list.map((p) => [p.plant.id, p])).values()];
 
 /** What a remedy is looked for in. */
-export interface Ground {
+export interface RemedyGround {
   planting: Planting;
   finding: Finding;
   placed: readonly Placed[];

@@ -1,5 +1,5 @@
 import { assess } from '../../balance/assess';
-import type { Idea } from '../../balance/check';
+import type { RemedyKind } from '../../balance/check';
 import { shoppingList } from '../../materials/list';
 import { LIBRARY } from '../../plants';
 import { STARTS } from '../../plants/starts';
@@ -13,7 +13,7 @@ import { remediesFor } from './remedies';
 
 const whole = { ...warmPot(), startDate: '2026-05-20' };
 /** What an idea comes to in a planting, tried. */
-const tries = (planting: Planting, idea: Idea, culprits: string[] = []) => {
+const tries = (planting: Planting, idea: RemedyKind, culprits: string[] = []) => {
   const [finding] = assess(planting).findings;
   if (!finding) throw new Error('nothing is judged');
   return triesFor(planting, { ...finding, culprits }, [idea], LIBRARY).map((t) => ({

@@ -1,4 +1,4 @@
-import type { Idea } from '../../balance/check';
+import type { RemedyKind } from '../../balance/check';
 import type { Finding } from '../../balance/finding';
 import { settle } from '../../layout/packing';
 import { startOf } from '../../layout/start-for';
@@ -12,7 +12,7 @@ import { plantIdOf, resolve, type Placed } from '../../plantings/resolve';
 import type { Planting } from '../../plantings/schema';
 import { addDays } from '../../units/date';
 import { tenth } from '../../units/number';
-import { type Ground, kindsOf, type Try } from './ground';
+import { type RemedyGround, kindsOf, type Try } from './ground';
 import { aLead, aTrailer, oneMore, sameAgain } from './newcomers';
 import { cheaperThroughout, swapThemAll } from './together';
 import { biggerStarts, cutBack, kindSmaller, pinched, smallerStarts } from './size';
@@ -30,7 +30,7 @@ const TURNS = [40, 80, 120, 180, 240, 280, 320] as const;
 /** Nearer to the middle than this a plant is not at the rim, mm. */
 const MIDDLE_MM = 30;
 
-const swapsFor = ({ planting, library }: Ground, targets: readonly Placed[]): Try[] =>
+const swapsFor = ({ planting, library }: RemedyGround, targets: readonly Placed[]): Try[] =>
   kindsOf(targets)
     .slice(0, TARGETS)
     .flatMap((t) =>
@@ -59,7 +59,7 @@ const removals = (targets: readonly Placed[]): Try[] =>
       commands: [{ do: 'remove', id: t.id }],
     }));
 
-function rearranged({ planting }: Ground): Try[] {
+function rearranged({ planting }: RemedyGround): Try[] {
   const balls = planting.placements.map((p) => ({ ...p, fixed: p.locked }));
   const settled = settle(planting.container, balls);
   if (!settled) return [];
@@ -69,7 +69,7 @@ function rearranged({ planting }: Ground): Try[] {
 }
 
 /** The crowded one a little away from the crowder, or the other way, by a thumb's width or two. */
-function nudges({ placed, finding }: Ground): Try[] {
+function nudges({ placed, finding }: RemedyGround): Try[] {
   const [weak, bully] = finding.culprits.map((id) => placed.find((p) => p.id === id));
   if (!weak || !bully) return [];
   const d = Math.hypot(weak.xMm - bully.xMm, weak.yMm - bully.yMm) || 1;
@@ -93,7 +93,7 @@ function nudges({ placed, finding }: Ground): Try[] {
 }
 
 /** Toward the viewer, out from behind what hides it; or back, out of the way. */
-const moved = ({ targets }: Ground): Try[] =>
+const moved = ({ targets }: RemedyGround): Try[] =>
   targets.flatMap((t) =>
     FORWARD_MM.flatMap((by) => [by, -by]).map((by) => ({
       label: `Move ${plantName(t.plant)} ${Math.abs(by) / 10} cm ${by > 0 ? 'forward' : 'back'}`,
@@ -102,7 +102,7 @@ const moved = ({ targets }: Ground): Try[] =>
   );
 
 /** Too bare a rim: a filler near it gives way to a spiller already there. Too full: the other way. */
-function tradedRoles({ planting, placed, finding }: Ground): Try[] {
+function tradedRoles({ planting, placed, finding }: RemedyGround): Try[] {
   const bare = finding.measured < finding.band[0];
   const [from, to] = bare ? (['filler', 'spiller'] as const) : (['spiller', 'filler'] as const);
   const givers = placed.filter((p) => p.role === from && !p.locked && Math.hypot(p.xMm, p.yMm) > MIDDLE_MM);
@@ -127,7 +127,7 @@ function tradedRoles({ planting, placed, finding }: Ground): Try[] {
 }
 
 /** What each idea comes to in one planting. A new one is a line here and a word in `Idea`. */
-const IDEAS: Record<Idea, (g: Ground) => Try[]> = {
+const IDEAS: Record<RemedyKind, (g: RemedyGround) => Try[]> = {
   drill: ({ planting }) => [
     {
       label: 'Drill holes in the base',
@@ -174,7 +174,7 @@ const IDEAS: Record<Idea, (g: Ground) => Try[]> = {
 export function triesFor(
   planting: Planting,
   finding: Finding,
-  ideas: readonly Idea[],
+  ideas: readonly RemedyKind[],
   library: readonly Plant[],
 ): Try[] {
   const placed = resolve(planting);

@@ -5,14 +5,14 @@ import { plantName } from '../../plants/schema';
 import type { Role } from '../../plants/traits';
 import type { Command } from '../../plantings/commands';
 import type { Placement } from '../../plantings/schema';
-import { type Ground, kindsOf, type Try } from './ground';
+import { type RemedyGround, kindsOf, type Try } from './ground';
 import { alternativesIn } from './swaps';
 
 /** Newcomers weighed. Working figure: time against choice. */
 const WEIGHED = 5;
 
 /** What puts one more in, and moves those that make room for it. */
-function comingIn({ planting }: Ground, all: Placement[] | null, part: string | null): Command[] {
+function comingIn({ planting }: RemedyGround, all: Placement[] | null, part: string | null): Command[] {
   const before = new Map(planting.placements.map((p) => [p.id, p]));
   return (all ?? []).flatMap((p): Command[] => {
     const was = before.get(p.id);
@@ -22,7 +22,7 @@ function comingIn({ planting }: Ground, all: Placement[] | null, part: string | 
 }
 
 /** One more of a kind that is there, where there is room. */
-export function oneMore(g: Ground): Try[] {
+export function oneMore(g: RemedyGround): Try[] {
   const kinds = kindsOf(g.placed.filter((p) => p.role !== 'thriller'));
   return kinds.flatMap(({ plant, role, part }): Try[] => {
     const commands = comingIn(g, roomFor(g.planting, plant, role), part);
@@ -32,7 +32,7 @@ export function oneMore(g: Ground): Try[] {
 
 const newcomer =
   (role: Role) =>
-  (g: Ground): Try[] => {
+  (g: RemedyGround): Try[] => {
     const here = new Set(g.placed.map((p) => p.plant.botanical));
     return alternativesIn(g.planting, role, g.library)
       .filter((p) => !here.has(p.botanical))
@@ -48,7 +48,7 @@ export const aLead = newcomer('thriller');
 export const aTrailer = newcomer('spiller');
 
 /** Fewer kinds: one that stands alone becomes one more of a kind that is there. */
-export function sameAgain({ planting, placed, targets }: Ground): Try[] {
+export function sameAgain({ planting, placed, targets }: RemedyGround): Try[] {
   const kinds = kindsOf(placed.filter((p) => p.role !== 'thriller'));
   return targets
     .filter((t) => t.role !== 'thriller')

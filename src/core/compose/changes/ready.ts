@@ -48,7 +48,10 @@ function allBigger(planting: Planting): Try[] {
   return commands.length > 0 ? [{ label: 'Buy every plant one size bigger', commands }] : [];
 }
 
-/** Whether a planting is at its best on a day, and else from which planting day or with which starts it would be. Throws UnknownPlantError. */
+/**
+ * Whether a planting is at its best on a day, and else from which planting day or with which starts it would
+ * be. Throws UnknownPlantError.
+ */
 export function readyFor(planting: Planting, day: string): Readiness {
   const best = bestOf(planting);
   if (holds(best, day) || planting.placements.length === 0) return { ready: holds(best, day), best, ways: [] };

@@ -10,11 +10,17 @@ import { effectsOf, gainOf, spoils, trial } from './trial';
 const SHOWN = 3;
 /** A remedy that betters its check by less is none. Working figure. */
 const LEAST_GAIN = 0.05;
-/** What may be lost of the whole for it, points: hardly anything for looks, some for what it costs or how it lives. Working figures. */
+/**
+ * What may be lost of the whole for it, points: hardly anything for looks, some for what it costs or how it
+ * lives. Working figures.
+ */
 const DEAREST = 1;
 const DEAREST_GATE = 10;
 
-/** The report with remedies on everything that is not good: each one tried and judged, with what it does to the rest. */
+/**
+ * The report with remedies on everything that is not good: each one tried and judged, with what it does to
+ * the rest.
+ */
 export const withRemedies = (planting: Planting, report: Report, library: readonly Plant[] = LIBRARY): Report => ({
   ...report,
   findings: report.findings.map((f) =>

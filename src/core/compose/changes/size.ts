@@ -8,9 +8,12 @@ import { isPinched } from '../../plants/hand';
 import { freeId } from '../../plantings/ids';
 import type { Placed } from '../../plantings/resolve';
 import { addDays } from '../../units/date';
-import { type Ground, kindsOf, type Try } from './ground';
+import { type RemedyGround, kindsOf, type Try } from './ground';
 
-/** Tips come off when a plant has taken, and again later; what runs over is cut back at midsummer and later. Weeks from planting, practice. */
+/**
+ * Tips come off when a plant has taken, and again later; what runs over is cut back at midsummer and later.
+ * Weeks from planting, practice.
+ */
 const PINCH_WEEKS = [3, 6] as const;
 const CUT_WEEKS = [6, 9] as const;
 
@@ -28,10 +31,11 @@ const others = (p: Placed, bigger: boolean): StartSize[] => {
     .sort((a, b) => (STARTS[a].litres - STARTS[b].litres) * (bigger ? 1 : -1));
 };
 
-export const smallerStarts = ({ free }: Ground): Try[] => free.flatMap((p) => others(p, false).map((s) => as(p, s)));
+export const smallerStarts = ({ free }: RemedyGround): Try[] =>
+  free.flatMap((p) => others(p, false).map((s) => as(p, s)));
 
 /** A kind bought smaller, all of it: packs are worth it for several. */
-export const kindSmaller = ({ free }: Ground): Try[] =>
+export const kindSmaller = ({ free }: RemedyGround): Try[] =>
   kindsOf(free).flatMap((kind) =>
     others(kind, false).map((start) => ({
       label: `Buy all ${plantName(kind.plant)} as ${STARTS[start].label}`,
@@ -40,7 +44,7 @@ export const kindSmaller = ({ free }: Ground): Try[] =>
   );
 
 /** Bought larger: taller and fuller from the first day. */
-export const biggerStarts = ({ planting, targets }: Pick<Ground, 'planting' | 'targets'>): Try[] =>
+export const biggerStarts = ({ planting, targets }: Pick<RemedyGround, 'planting' | 'targets'>): Try[] =>
   targets.flatMap((p) =>
     others(p, true)
       .filter((s) => STARTS[s].inLeaf && goesIn(planting.container, s))
@@ -49,7 +53,7 @@ export const biggerStarts = ({ planting, targets }: Pick<Ground, 'planting' | 't
 
 /** What comes of a deed done to all of one kind in some week. */
 const planned = (
-  { planting, targets }: Ground,
+  { planting, targets }: RemedyGround,
   what: 'pinch' | 'cut-back',
   verb: string,
   weeks: readonly number[],
@@ -69,8 +73,8 @@ const planned = (
   );
 };
 
-export const pinched = (g: Ground): Try[] => planned(g, 'pinch', 'Pinch', PINCH_WEEKS, (p) => isPinched(p.plant));
+export const pinched = (g: RemedyGround): Try[] => planned(g, 'pinch', 'Pinch', PINCH_WEEKS, (p) => isPinched(p.plant));
 
 /** Cut back by half where it grows again. */
-export const cutBack = (g: Ground): Try[] =>
+export const cutBack = (g: RemedyGround): Try[] =>
   planned(g, 'cut-back', 'Cut back', CUT_WEEKS, (p) => comesAgain(factsOf(p.plant)));

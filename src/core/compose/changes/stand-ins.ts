@@ -29,7 +29,10 @@ export interface StandIn {
   differs: string[];
 }
 
-/** What each likeness weighs. Working figures: colour first, then size, as one stands with an empty place in a trolley. */
+/**
+ * What each likeness weighs. Working figures: colour first, then size, as one stands with an empty place in a
+ * trolley.
+ */
 const WEIGHT = { colour: 0.28, height: 0.18, hang: 0.12, leaf: 0.1, bloom: 0.14, water: 0.08, light: 0.1 } as const;
 /** Colours further apart than this, ΔE_OK, have nothing to do with each other. */
 const FAR = 0.4;

@@ -5,22 +5,25 @@ import { plantName, type Plant } from '../../plants/schema';
 import { STARTS, type StartSize } from '../../plants/starts';
 import type { Command } from '../../plantings/commands';
 import type { Placed } from '../../plantings/resolve';
-import { type Ground, kindsOf, type Try } from './ground';
+import { type RemedyGround, kindsOf, type Try } from './ground';
 import { alternativesIn } from './swaps';
 
-/** Alternatives looked through for the cheapest, how many of those are weighed, and for how many of the dearest kinds. Working figures. */
+/**
+ * Alternatives looked through for the cheapest, how many of those are weighed, and for how many of the
+ * dearest kinds. Working figures.
+ */
 const LOOKED = 12;
 const OFFERED = 2;
 const DEAREST = 3;
 
 /** All places of a kind given to another. */
-const given = (g: Ground, from: Placed, to: Plant, start: StartSize): Command[] =>
+const given = (g: RemedyGround, from: Placed, to: Plant, start: StartSize): Command[] =>
   g.free
     .filter((p) => p.plant.id === from.plant.id)
     .map((p): Command => ({ do: 'swap', id: p.id, plant: referTo(to), start }));
 
 /** Every kind that is to blame exchanged at once, each for the most promising that suits. */
-export function swapThemAll(g: Ground): Try[] {
+export function swapThemAll(g: RemedyGround): Try[] {
   const kinds = kindsOf(g.targets);
   if (kinds.length < 2) return [];
   const used = new Set(g.placed.map((p) => p.plant.botanical));
@@ -46,7 +49,7 @@ const costOf = (plant: Plant, start: StartSize, n: number): number =>
 
 /** The cheaper of the smallest start and the usual one for so many of a plant. */
 function cheapest(
-  g: Ground,
+  g: RemedyGround,
   plant: Plant,
   role: Placed['role'],
   n: number,
@@ -58,7 +61,7 @@ function cheapest(
 
 /** Cheaper plants for one kind, cheapest first. */
 function cheaperFor(
-  g: Ground,
+  g: RemedyGround,
   kind: Placed,
   price: number,
   n: number,
@@ -76,7 +79,7 @@ function cheaperFor(
 }
 
 /** All of it in the smallest starts; and on top of that one of the dearest kinds for a cheaper, or one plant fewer. */
-export function cheaperThroughout(g: Ground): Try[] {
+export function cheaperThroughout(g: RemedyGround): Try[] {
   const kinds = kindsOf(g.free).map((kind) => {
     const n = g.free.filter((p) => p.plant.id === kind.plant.id).length;
     const now = { start: kind.start, price: costOf(kind.plant, kind.start, n) };

@@ -17,7 +17,10 @@ export interface Uncovering extends Try {
   lost: number;
 }
 
-/** Moved apart by a thumb's width or two, mm; tips off so many weeks before it shows; planted later by a week. Working figures. */
+/**
+ * Moved apart by a thumb's width or two, mm; tips off so many weeks before it shows; planted later by a week.
+ * Working figures.
+ */
 const APART_MM = [60, 40, 20] as const;
 const BEFORE_WEEKS = 1;
 const WAYS = 4;

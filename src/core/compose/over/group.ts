@@ -49,7 +49,10 @@ const WATCHED = 6;
 /** Of each pot but the lead’s so many proposals are weighed. Working figure: time. */
 const WEIGHED = 2;
 
-/** The kinds of a planting that can live in another container too, those that carry it first: what hangs, then what fills. */
+/**
+ * The kinds of a planting that can live in another container too, those that carry it first: what hangs, then
+ * what fills.
+ */
 function sharable(of: Planting, into: Planting): Plant[] {
   const order = { spiller: 0, filler: 1, thriller: 2 } as const;
   const kinds = new Map(resolve(of).map((p) => [p.plant.id, p]));
@@ -106,7 +109,10 @@ export function neighbourOf(
   return null;
 }
 
-/** The same container composed anew with a plant that others have. Null where it cannot live there. Throws UnknownPlantError. */
+/**
+ * The same container composed anew with a plant that others have. Null where it cannot live there. Throws
+ * UnknownPlantError.
+ */
 export function sharing(
   of: Planting,
   plant: string,
@@ -174,7 +180,10 @@ export const potsBeside = (pots: readonly PotChoice[]): PotChoice[] => {
   return others.filter(({ role }, i) => role !== lead?.role && others.findIndex((other) => other.role === role) === i);
 };
 
-/** A group of a lead and the company that was found for it, by role: null where some of it is missing. Throws UnknownPlantError. */
+/**
+ * A group of a lead and the company that was found for it, by role: null where some of it is missing. Throws
+ * UnknownPlantError.
+ */
 export function groupOf(
   lead: Member,
   pots: readonly PotChoice[],

@@ -4,9 +4,9 @@ import { libraryPlant } from '../../plants';
 import { apply } from '../../plantings/commands';
 import { resolve } from '../../plantings/resolve';
 import { pot } from '../../testing/pots';
-import { laidOut, type Standing } from './planted';
+import { laidOut, type KindPlanted } from './planted';
 
-const kind = (id: string, count: number): Standing => {
+const kind = (id: string, count: number): KindPlanted => {
   const plant = libraryPlant(id);
   if (!plant) throw new Error(id);
   return { plant, count };

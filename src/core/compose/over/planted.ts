@@ -12,27 +12,30 @@ import type { Cast } from '../candidate';
 import { place } from '../place';
 
 /** A kind that stands in a container, and how many of it. */
-export interface Standing {
+export interface KindPlanted {
   plant: Plant;
   count: number;
 }
 
-const tall = ({ plant }: Standing): number => plant.heightMm[1];
+const tall = ({ plant }: KindPlanted): number => plant.heightMm[1];
 
-/** What each kind is there for: the tallest that may lead, where there are one or two of it; what trails; and the rest. */
-function rolesOf(kinds: readonly Standing[]): Map<Standing, Role> {
+/**
+ * What each kind is there for: the tallest that may lead, where there are one or two of it; what trails; and
+ * the rest.
+ */
+function rolesOf(kinds: readonly KindPlanted[]): Map<KindPlanted, Role> {
   const leads = kinds
     .filter((k) => k.plant.roles.includes('thriller') && k.count <= 2)
     .sort((a, b) => tall(b) - tall(a))[0];
   const others = kinds.filter((k) => k !== leads).map(tall);
   const lead = leads && tall(leads) >= Math.max(0, ...others) ? leads : undefined;
-  const trails = ({ plant }: Standing) =>
+  const trails = ({ plant }: KindPlanted) =>
     plant.roles.includes('spiller') && (!plant.roles.includes('filler') || plant.trailMm[1] >= plant.heightMm[1]);
   return new Map(kinds.map((k) => [k, k === lead ? 'thriller' : trails(k) ? 'spiller' : 'filler']));
 }
 
 /** One of each kind in turn until all are given out: those of one kind come to stand apart. */
-function inTurn(kinds: readonly Standing[]): Plant[] {
+function inTurn(kinds: readonly KindPlanted[]): Plant[] {
   const total = sum(kinds.map((k) => k.count));
   const given = new Map(kinds.map((k) => [k, 0]));
   return Array.from({ length: total }, (_, i) => {
@@ -44,14 +47,14 @@ function inTurn(kinds: readonly Standing[]): Plant[] {
 }
 
 /** How far a kind is behind its share of the first places. */
-const due = ({ count }: Standing, given: number, i: number, total: number): number =>
+const due = ({ count }: KindPlanted, given: number, i: number, total: number): number =>
   given >= count ? -Infinity : ((i + 1) * count) / total - given;
 
 /** Colours that a scheme of one’s own holds. */
 const MOST_COLOURS = 5;
 
 /** The colours there are most of, one of each family. */
-function coloursOf(kinds: readonly Standing[]): string[] {
+function coloursOf(kinds: readonly KindPlanted[]): string[] {
   const seen = new Map<string, string>();
   for (const { plant } of [...kinds].sort((a, b) => b.count - a.count)) {
     const hex = signature(plant);
@@ -62,7 +65,7 @@ function coloursOf(kinds: readonly Standing[]): string[] {
 }
 
 /** How it is arranged, told from what stands in it: alone, round something tall, or of one height. */
-function arrangementOf({ brief, container }: Planting, kinds: readonly Standing[], leads: boolean): SchoolId {
+function arrangementOf({ brief, container }: Planting, kinds: readonly KindPlanted[], leads: boolean): SchoolId {
   if (sum(kinds.map((k) => k.count)) === 1) return 'specimen';
   const suits = (school: SchoolId) => schoolOf({ school }).star === leads;
   const wished = [brief.school, usualSchool(container.shape)].find(suits);
@@ -98,7 +101,7 @@ function intoSlots(planting: Planting, slots: readonly Slot[], of: Record<Role, 
 export interface LaidOut {
   placements: Placement[];
   brief: Planting['brief'];
-  left: Standing[];
+  left: KindPlanted[];
 }
 
 /**
@@ -106,7 +109,7 @@ export interface LaidOut {
  * all, else one after the other where there is room, the tall first. Sizes are those usually bought, or the smallest
  * where all go in only so. What does not go in is told.
  */
-export function laidOut(empty: Planting, kinds: readonly Standing[]): LaidOut {
+export function laidOut(empty: Planting, kinds: readonly KindPlanted[]): LaidOut {
   const roles = rolesOf(kinds);
   const brief = {
     ...empty.brief,
@@ -125,7 +128,7 @@ export function laidOut(empty: Planting, kinds: readonly Standing[]): LaidOut {
 
 function oneByOne(planting: Planting, all: Record<Role, Plant[]>): Omit<LaidOut, 'brief'> {
   let now = planting;
-  const out = new Map<string, Standing>();
+  const out = new Map<string, KindPlanted>();
   for (const role of ['thriller', 'filler', 'spiller'] as const)
     for (const plant of all[role]) {
       const placements = roomFor(now, plant, role);

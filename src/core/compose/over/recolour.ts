@@ -29,7 +29,10 @@ export interface Over {
 /** Others tried in each place, and times round. Working figures: time against quality. */
 const TRIED = 9;
 const ROUNDS = 2;
-/** How much more than its promise another colour of the same plant counts, one of its genus, one of its habit and size. Working figures. */
+/**
+ * How much more than its promise another colour of the same plant counts, one of its genus, one of its habit
+ * and size. Working figures.
+ */
 const SAME_SPECIES = 0.8;
 const SAME_GENUS = 0.35;
 const SAME_HABIT = 0.2;
@@ -99,7 +102,8 @@ const given = (part: Part, { plant, start }: Offer): Command[] =>
   part.ids.map((id): Command => ({ do: 'swap', id, plant: referTo(plant), start }));
 
 /**
- * The same planting in other colours: every place stays, and each kind that is of another colour gives way to one of the
+ * The same planting in other colours: every place stays, and each kind that is of another colour gives way to
+ * one of the
  * same plant where there is one, else to something that stands and grows like it. What is kept stays. Every step is
  * judged whole.
  */

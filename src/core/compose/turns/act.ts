@@ -27,14 +27,20 @@ export interface Act {
   cost: number;
 }
 
-/** What a turn is composed from: the plants there are, a seed, and the day of the turn after it where one is planned. */
+/**
+ * What a turn is composed from: the plants there are, a seed, and the day of the turn after it where one is
+ * planned.
+ */
 export interface Means {
   library: readonly Plant[];
   seed: number;
   until?: string | null;
 }
 
-/** Under the first score it is looked at what comes of the pot without some of what stays; so much more it must come to. Working figures. */
+/**
+ * Under the first score it is looked at what comes of the pot without some of what stays; so much more it
+ * must come to. Working figures.
+ */
 const GOOD_SCORE = 85;
 const WORTH_CLEARING = 5;
 
@@ -51,7 +57,10 @@ function cleared(planting: Planting, sorted: readonly Sorted[], all: boolean): S
   );
 }
 
-/** Of proposals for winter those within so many points of the best are as good, and what flowers longest is taken. Working figures. */
+/**
+ * Of proposals for winter those within so many points of the best are as good, and what flowers longest is
+ * taken. Working figures.
+ */
 const AS_GOOD = 6;
 const IN_FLOWER = 0.2;
 
@@ -90,7 +99,8 @@ function composed(planting: Planting, on: string, sorted: Sorted[], { library, s
 const stayers = (sorted: readonly Sorted[]): number => sorted.filter((s) => s.goes === null).length;
 
 /**
- * Composes a turn into what stays on its day; for summer, where that comes to little, into what leads alone, or into the
+ * Composes a turn into what stays on its day; for summer, where that comes to little, into what leads alone,
+ * or into the
  * empty pot, if that is clearly better. Null where nothing was found. Deterministic from the seed. Throws
  * UnknownPlantError.
  */

@@ -18,7 +18,10 @@ function told(placed: readonly Placed[]): string {
   return listed(kinds.map((k) => `${many(k.id)} ${called(k, many(k.id) > 1)}`));
 }
 
-/** Who is set out on the day of a turn, who stays and who is lifted. `after` is the planting with the turn in it. Throws UnknownPlantError. */
+/**
+ * Who is set out on the day of a turn, who stays and who is lifted. `after` is the planting with the turn in
+ * it. Throws UnknownPlantError.
+ */
 export function actorsOf(after: Planting, fresh: readonly string[], sorted: readonly Sorted[] = []): Actors {
   const placed = resolve(after);
   const among = (ids: readonly string[]) => told(placed.filter((p) => ids.includes(p.id)));

@@ -14,7 +14,10 @@ const BY_SIZE = (Object.keys(STARTS) as StartSize[])
   .filter((s) => STARTS[s].inLeaf)
   .sort((a, b) => STARTS[a].ballMm - STARTS[b].ballMm);
 
-/** The room a plant’s roots fill by a day, as the start of that size: the next larger that stands where it does without meeting another. */
+/**
+ * The room a plant’s roots fill by a day, as the start of that size: the next larger that stands where it
+ * does without meeting another.
+ */
 function rootedBy(p: Placement, planting: Planting, on: string, others: readonly Placement[]): StartSize {
   const weeks = daysBetween(p.from ?? planting.startDate, on) / 7;
   const wide = STARTS[p.start].ballMm * (1 + (ROOTED_OUT - 1) * Math.min(1, Math.max(0, weeks) / ROOTED_WEEKS));

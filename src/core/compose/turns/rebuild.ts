@@ -11,12 +11,15 @@ import type { Planting } from '../../plantings/schema';
 import { daysBetween } from '../../units/date';
 import { NOBODY, sortOut } from './sort-out';
 
-/** Mix is renewed by the top third after so many months, and topped up by a handful before. Practice: every second season. */
+/**
+ * Mix is renewed by the top third after so many months, and topped up by a handful before. Practice: every
+ * second season.
+ */
 const TIRED_MONTHS = 10;
 const DAYS_A_MONTH = 30.4;
 
 /** What can be used again, of one kind. */
-export interface Again {
+export interface UsedAgain {
   plant: string;
   name: string;
   count: number;
@@ -26,9 +29,12 @@ export interface Again {
   ids: string[];
 }
 
-/** Taking a container apart: what of it is used again, grouped by colour; what to root; how much of the mix is renewed. */
+/**
+ * Taking a container apart: what of it is used again, grouped by colour; what to root; how much of the mix is
+ * renewed.
+ */
 export interface Rebuild {
-  again: { colour: Family; kinds: Again[] }[];
+  again: { colour: Family; kinds: UsedAgain[] }[];
   /** Kinds worth rooting before they go, and how many of each are lifted. */
   cuttings: { name: string; count: number }[];
   /** How the mix is renewed, and with how many litres. */
@@ -45,7 +51,7 @@ const kindOf = (id: string, planting: Planting): Plant | undefined =>
  */
 export function rebuildOf(planting: Planting, on: string, died: ReadonlyMap<string, string> = NOBODY): Rebuild {
   const sorted = sortOut(planting, on, died);
-  const kinds = new Map<string, Again>();
+  const kinds = new Map<string, UsedAgain>();
   for (const s of sorted) {
     const plant = kindOf(s.plant, planting);
     if (s.goes === 'compost' || !plant) continue;

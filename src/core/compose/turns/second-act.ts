@@ -5,7 +5,10 @@ import { type Act, actOf } from './act';
 import { sortOut } from './sort-out';
 import { turnDays } from './year';
 
-/** The day on which summer follows a planting for spring or for the winter; null for any other, and where a day was named for it. */
+/**
+ * The day on which summer follows a planting for spring or for the winter; null for any other, and where a
+ * day was named for it.
+ */
 export function secondActOn(planting: Planting): string | null {
   const { brief, startDate } = planting;
   if (brief.changeOver !== null || brief.bestOn !== null || !isForSpring(planting)) return null;

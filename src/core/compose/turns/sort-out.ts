@@ -29,11 +29,17 @@ export interface Sorted {
   why: string;
 }
 
-/** It is looked ahead so many weeks; alive for so much of them it carries on, and with so much flower in the later half of them it is worth it. Working figures. */
+/**
+ * It is looked ahead so many weeks; alive for so much of them it carries on, and with so much flower in the
+ * later half of them it is worth it. Working figures.
+ */
 const AHEAD_WEEKS = 10;
 const ALIVE = 0.8;
 const WORTH = 0.2;
-/** A plant with less flower than this is grown for its leaf; with more than the second for its flower, unless so much of its leaf is coloured. Working figures. */
+/**
+ * A plant with less flower than this is grown for its leaf; with more than the second for its flower, unless
+ * so much of its leaf is coloured. Working figures.
+ */
 const FLOWERS = 0.15;
 const FOR_FLOWER = 0.2;
 const COLOURED_LEAF = 0.25;
@@ -123,7 +129,10 @@ interface Weighed {
 const worthOf = ({ placed: { plant }, ahead }: Weighed): number =>
   plant.flower.show * flowersIn(ahead.weeks) + colouredLeaf(plant);
 
-/** Where all would stay and hardly any flowers on, the kind that gives least makes room: never the only kind, nor what leads. */
+/**
+ * Where all would stay and hardly any flowers on, the kind that gives least makes room: never the only kind,
+ * nor what leads.
+ */
 function withRoom(all: readonly Weighed[], { brief }: Planting, season: string): Sorted[] {
   const sorted = all.map((w) => w.said);
   const flowering = all.filter(
@@ -139,8 +148,10 @@ function withRoom(all: readonly Weighed[], { brief }: Planting, season: string):
 }
 
 /**
- * Who stays and who is lifted on a day, from what each would do in the ten weeks after it: what lasts stays where it is,
- * what is over goes where it may live on; who was seen to have died (by placement, with why) goes. Throws UnknownPlantError.
+ * Who stays and who is lifted on a day, from what each would do in the ten weeks after it: what lasts stays
+ * where it is,
+ * what is over goes where it may live on; who was seen to have died (by placement, with why) goes. Throws
+ * UnknownPlantError.
  */
 export function sortOut(planting: Planting, on: string, died: ReadonlyMap<string, string> = NOBODY): Sorted[] {
   const first = Math.max(0, Math.ceil(daysBetween(planting.startDate, on) / 7));

@@ -8,14 +8,14 @@ import { STARTS } from '../../plants/starts';
 import { resolve } from '../../plantings/resolve';
 import type { Planting } from '../../plantings/schema';
 import { placed, pot, warmPot } from '../../testing/pots';
-import { SMALL } from '../../testing/small';
+import { SMALL_LIBRARY } from '../../testing/small';
 import { some } from '../../testing/some';
 import { daysBetween } from '../../units/date';
 import { compose } from '../compose';
 import { groundFor, takeOver, withoutTurn } from './change-over';
 import { rebuildOf } from './rebuild';
 import { sortOut } from './sort-out';
-import { turnDays, yearCommands, yearOf } from './year';
+import { turnDays, yearCommands, composeYear } from './year';
 
 const AUTUMN = '2026-10-24';
 const fate = (planting: Planting, on: string) => Object.fromEntries(sortOut(planting, on).map((s) => [s.id, s.goes]));
@@ -63,7 +63,7 @@ describe('who stays and who goes', () => {
 describe('a change-over', () => {
   const sorted = sortOut(mixed, AUTUMN);
   const ground = groundFor(mixed, AUTUMN, sorted);
-  const [best] = compose(ground, { library: SMALL, want: 1 }).proposals;
+  const [best] = compose(ground, { library: SMALL_LIBRARY, want: 1 }).proposals;
   const commands = takeOver(mixed, AUTUMN, sorted, best?.planting.placements ?? []);
   const after = commands.reduce(apply, mixed);
   const stay = new Set(sorted.filter((s) => s.goes === null).map((s) => s.id));
@@ -129,7 +129,7 @@ describe('a year of turns', () => {
       expect(daysBetween(days[i - 1]?.on ?? '', days[i]?.on ?? '')).toBeGreaterThanOrEqual(42);
   });
   test('each begins with what the one before left, and all cost what each costs', () => {
-    const year = yearOf(mixed, days, SMALL);
+    const year = composeYear(mixed, days, SMALL_LIBRARY);
     const fresh = some(year.turns.filter((t) => t.fresh.length > 0));
     for (const t of fresh) expect(turnCost(year.planting, t.on)).toBeGreaterThan(0);
     expect(year.cost).toBeCloseTo(
@@ -165,7 +165,8 @@ test('four turns of four starts each, costed by hand to the penny', () => {
     (now, [on, letter, plant]) => turn(now, on, letter, plant),
     pot({ placements: set('a', 'petunia-white', null) }),
   );
-  // The pot holds 30.9 L; less four balls of 0.35 L, a tenth of it renewed and an eighth more for settling is 3.3 L: one
+  // The pot holds 30.9 L; less four balls of 0.35 L, a tenth of it renewed and an eighth more for settling is
+  // 3.3 L: one
   // 10 L bag at £3.50, and 13 g of feed at 0.9 p.
   const mixAndFeed = 3.5 + 0.12;
   const costs = ['2026-09-12', '2026-11-01', '2027-03-20', '2027-05-20'].map((on) => turnCost(year, on));

@@ -5,7 +5,11 @@ import { addDays, daysBetween, formatDay, nextMonthDay } from '../../units/date'
 import { type Act, actOf } from './act';
 import { NOBODY, sortOut } from './sort-out';
 
-/** The turns of a year: spring from five weeks before the last frost, summer from two weeks after it, autumn, to stand the winter, from eighteen days before the first frost. Growers’ figures: mid May, and late September to October. */
+/**
+ * The turns of a year: spring from five weeks before the last frost, summer from two weeks after it, autumn,
+ * to stand the winter, from eighteen days before the first frost. Growers’ figures: mid May, and late
+ * September to October.
+ */
 const TURNS = [
   { name: 'spring', from: 'lastFrost', days: -35 },
   { name: 'summer', from: 'lastFrost', days: 14 },
@@ -30,7 +34,10 @@ export interface PlannedYear {
   cost: number;
 }
 
-/** The days of the year ahead on which a container may be changed over, soonest first; none on the heels of its planting. */
+/**
+ * The days of the year ahead on which a container may be changed over, soonest first; none on the heels of
+ * its planting.
+ */
 export function turnDays(planting: Planting, today: string): { name: TurnName; on: string }[] {
   const days = TURNS.map(({ name, from, days: off }) => {
     const mark = nextMonthDay(addDays(today, -off), planting.spot[from]);
@@ -56,7 +63,7 @@ export function yearCommands(planting: Planting, { planting: after }: PlannedYea
  * and who was seen to have died (by placement, with why) goes. `asked` are the turns that are wanted. Deterministic
  * from the seed. Throws UnknownPlantError.
  */
-export function yearOf(
+export function composeYear(
   planting: Planting,
   asked: readonly { name: TurnName; on: string }[],
   library: readonly Plant[],

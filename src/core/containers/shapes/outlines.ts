@@ -34,7 +34,10 @@ export function clearOfBox(halfWide: number, halfDeep: number, x: number, y: num
   return { mm: end, nx: 0, ny: y < 0 ? -1 : 1 };
 }
 
-/** Distance to the nearest point of an ellipse: four steps of the evolute iteration, within a tenth of a millimetre for tubs. */
+/**
+ * Distance to the nearest point of an ellipse: four steps of the evolute iteration, within a tenth of a
+ * millimetre for tubs.
+ */
 export function clearOfEllipse(a: number, b: number, x: number, y: number): Clear {
   const [px, py] = [Math.abs(x), Math.abs(y)];
   let [tx, ty] = [Math.SQRT1_2, Math.SQRT1_2];

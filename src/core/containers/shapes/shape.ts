@@ -4,7 +4,10 @@ export interface PlanPoint {
   y: number;
 }
 
-/** How far a point stands inside the wall (negative outside), mm, and which way the nearest wall lies (unit, outward). */
+/**
+ * How far a point stands inside the wall (negative outside), mm, and which way the nearest wall lies (unit,
+ * outward).
+ */
 export interface Clear {
   mm: number;
   nx: number;

@@ -7,7 +7,10 @@ const at = (s: WallBasket, below: number) => ({
   deep: s.projectionMm * bulge(below, s.depthMm),
 });
 
-/** A half-round wall basket or manger: half of a half-ellipsoid, flat against the wall. The flat stays where it is as it narrows. */
+/**
+ * A half-round wall basket or manger: half of a half-ellipsoid, flat against the wall. The flat stays where
+ * it is as it narrows.
+ */
 export const wallBasket: ShapeFunctions<WallBasket> = {
   label: 'Wall basket',
   family: 'basket',

@@ -1,4 +1,7 @@
 import type { Effect } from './effect';
 
-/** A liquid feed: what is hungry grows and flowers again for a while. What is fed by its school already gains nothing. */
-export const feed: Effect = ({ grown, tended }) => ({ grown, tended: { ...tended, sinceFeed: 0 } });
+/**
+ * A liquid feed: what is hungry grows and flowers again for a while. What is fed by its school already gains
+ * nothing.
+ */
+export const feedDeed: Effect = ({ grown, tended }) => ({ grown, tended: { ...tended, sinceFeed: 0 } });

@@ -1,26 +1,26 @@
 import type { Deed } from '../../plantings/deeds';
-import { cutBack } from './cut-back';
-import { deadhead } from './deadhead';
+import { cutBackDeed } from './cut-back';
+import { deadheadDeed } from './deadhead';
 import type { Effect } from './effect';
-import { feed } from './feed';
-import { bringIn, fleece, setOut } from './move';
-import { pinch } from './pinch';
-import { repot } from './repot';
+import { feedDeed } from './feed';
+import { bringIn, fleeceDeed, setOutDeed } from './move';
+import { pinchDeed } from './pinch';
+import { repotDeed } from './repot';
 
 /** Done for its looks or the record: a turn evens what leans to the light, which is not reckoned. */
 const noted: Effect = (plant) => plant;
 
 /** What each deed does to growth. A new one is a file and a line here. */
 export const EFFECTS: Record<Deed['what'], Effect> = {
-  pinch,
-  'cut-back': cutBack,
-  deadhead,
-  feed,
+  pinch: pinchDeed,
+  'cut-back': cutBackDeed,
+  deadhead: deadheadDeed,
+  feed: feedDeed,
   'top-up': noted,
-  repot,
-  fleece,
+  repot: repotDeed,
+  fleece: fleeceDeed,
   'bring-in': bringIn,
-  'set-out': setOut,
+  'set-out': setOutDeed,
   turn: noted,
   move: noted,
   tidy: noted,
@@ -31,7 +31,7 @@ export const EFFECTS: Record<Deed['what'], Effect> = {
   cuttings: noted,
   lift: noted,
   clip: noted,
-  'top-dress': feed,
+  'top-dress': feedDeed,
   clear: noted,
   wash: noted,
   'ready-for-winter': noted,

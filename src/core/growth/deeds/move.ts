@@ -5,8 +5,8 @@ const sheltered =
   ({ grown, tended }) => ({ grown, tended: { ...tended, shelter } });
 
 /** Under fleece until it is set out again. */
-export const fleece = sheltered('fleece');
+export const fleeceDeed = sheltered('fleece');
 /** Frost-free indoors until it is set out again. */
 export const bringIn = sheltered('indoors');
 /** Out in the open. */
-export const setOut = sheltered(null);
+export const setOutDeed = sheltered(null);

@@ -1,4 +1,4 @@
 import type { Effect } from './effect';
 
 /** Potted on, or its roots cut and given fresh mix: they have room again. */
-export const repot: Effect = ({ grown, tended }) => ({ grown, tended: { ...tended, pottedWeeks: 0 } });
+export const repotDeed: Effect = ({ grown, tended }) => ({ grown, tended: { ...tended, pottedWeeks: 0 } });

@@ -115,7 +115,10 @@ function coloursOf(was: Plant['colours'], flower: string, throat: string | undef
   ];
 }
 
-/** More colours of the plants of a library, each as the one it is a colour of but for what its row says. Throws where that one is missing. */
+/**
+ * More colours of the plants of a library, each as the one it is a colour of but for what its row says.
+ * Throws where that one is missing.
+ */
 export function moreColours(library: readonly Plant[]): Plant[] {
   const byId = new Map(library.map((p) => [p.id, p]));
   return ROWS.map(([of, id, variety, flower, throat, { leaf, ...more } = {}]) => {

@@ -2,7 +2,7 @@ import type { HabitKind } from './habit';
 import { domed } from './outlines';
 
 /** Twiggy and rounded: fuchsia, coleus. */
-export const bush: HabitKind = {
+export const bushHabit: HabitKind = {
   label: 'Bushy',
   typical: {
     heightMm: [300, 450],

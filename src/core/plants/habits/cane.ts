@@ -2,7 +2,7 @@ import type { HabitKind } from './habit';
 import { tapering } from './outlines';
 
 /** Stout stems with big leaves: canna, ginger. */
-export const cane: HabitKind = {
+export const caneHabit: HabitKind = {
   label: 'Leafy canes',
   typical: {
     heightMm: [600, 1000],

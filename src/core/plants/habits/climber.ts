@@ -2,7 +2,7 @@ import type { HabitKind } from './habit';
 import { tapering } from './outlines';
 
 /** Climbs what it is given: black-eyed Susan, clematis. */
-export const climber: HabitKind = {
+export const climberHabit: HabitKind = {
   label: 'Climber',
   typical: {
     heightMm: [1000, 1800],

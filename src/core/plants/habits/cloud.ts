@@ -2,7 +2,7 @@ import type { HabitKind } from './habit';
 import { domed } from './outlines';
 
 /** Fine stems with air between: white spurge, gypsophila. */
-export const cloud: HabitKind = {
+export const cloudHabit: HabitKind = {
   label: 'Airy cloud',
   typical: {
     heightMm: [250, 400],

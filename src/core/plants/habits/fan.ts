@@ -2,7 +2,7 @@ import type { HabitKind } from './habit';
 import { arching } from './outlines';
 
 /** Straps that stand up from one foot: cordyline, phormium, iris. */
-export const fan: HabitKind = {
+export const fanHabit: HabitKind = {
   label: 'Upright straps',
   typical: {
     heightMm: [500, 900],

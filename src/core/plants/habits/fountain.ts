@@ -2,7 +2,7 @@ import type { HabitKind } from './habit';
 import { arching } from './outlines';
 
 /** Grass that rises and arches over: pennisetum, sedge. */
-export const fountain: HabitKind = {
+export const fountainHabit: HabitKind = {
   label: 'Arching grass',
   typical: {
     heightMm: [300, 500],

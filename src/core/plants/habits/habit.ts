@@ -20,7 +20,10 @@ export type Drawing =
 /** How a plant holds itself, and all that follows from it. Lengths in mm. */
 export interface HabitKind {
   label: string;
-  /** What a plant of this habit is ordinarily like in a container. Working figures: the middle of the shipped records. */
+  /**
+   * What a plant of this habit is ordinarily like in a container. Working figures: the middle of the shipped
+   * records.
+   */
   typical: {
     heightMm: [number, number];
     spreadMm: [number, number];

@@ -1,33 +1,33 @@
-import { bush } from './bush';
-import { cane } from './cane';
+import { bushHabit } from './bush';
+import { caneHabit } from './cane';
 import { cascade } from './cascade';
-import { climber } from './climber';
-import { cloud } from './cloud';
-import { fan } from './fan';
-import { fountain } from './fountain';
+import { climberHabit } from './climber';
+import { cloudHabit } from './cloud';
+import { fanHabit } from './fan';
+import { fountainHabit } from './fountain';
 import { frond } from './frond';
-import { mound } from './mound';
-import { rosette } from './rosette';
-import { stalk } from './stalk';
-import { trail } from './trail';
-import { wand } from './wand';
+import { moundHabit } from './mound';
+import { rosetteHabit } from './rosette';
+import { stalkHabit } from './stalk';
+import { trailHabit } from './trail';
+import { wandHabit } from './wand';
 import type { HabitKind } from './habit';
 
 /** The habits. A new one is a file and a line here; until it has a drawing of its own it borrows one. */
 export const HABITS = {
-  fan,
-  fountain,
-  wand,
-  cane,
-  bush,
-  mound,
-  cloud,
+  fan: fanHabit,
+  fountain: fountainHabit,
+  wand: wandHabit,
+  cane: caneHabit,
+  bush: bushHabit,
+  mound: moundHabit,
+  cloud: cloudHabit,
   frond,
-  rosette,
+  rosette: rosetteHabit,
   cascade,
-  trail,
-  stalk,
-  climber,
+  trail: trailHabit,
+  stalk: stalkHabit,
+  climber: climberHabit,
 } satisfies Record<string, HabitKind>;
 
 export type Habit = keyof typeof HABITS;

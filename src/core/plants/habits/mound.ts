@@ -2,7 +2,7 @@ import type { HabitKind } from './habit';
 import { domed } from './outlines';
 
 /** A low cushion of leaf and flower: petunia, viola. */
-export const mound: HabitKind = {
+export const moundHabit: HabitKind = {
   label: 'Mound',
   typical: {
     heightMm: [200, 300],

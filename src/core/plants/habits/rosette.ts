@@ -2,7 +2,7 @@ import type { HabitKind } from './habit';
 import { domed } from './outlines';
 
 /** Leaves in a rose: houseleek, echeveria. */
-export const rosette: HabitKind = {
+export const rosetteHabit: HabitKind = {
   label: 'Rosette',
   typical: {
     heightMm: [80, 160],

@@ -2,7 +2,7 @@ import type { HabitKind } from './habit';
 import { tapering } from './outlines';
 
 /** Flowers on bare stalks over a tuft: tulip, allium. */
-export const stalk: HabitKind = {
+export const stalkHabit: HabitKind = {
   label: 'Flowers on stalks',
   typical: {
     heightMm: [200, 350],

@@ -2,7 +2,7 @@ import type { HabitKind } from './habit';
 import { domed } from './outlines';
 
 /** Hangs from the start: ivy, sweet-potato vine. */
-export const trail: HabitKind = {
+export const trailHabit: HabitKind = {
   label: 'Trailing',
   typical: {
     heightMm: [80, 150],

@@ -2,7 +2,7 @@ import type { HabitKind } from './habit';
 import { tapering } from './outlines';
 
 /** Leafy stems ending in flower: salvia, angelonia. */
-export const wand: HabitKind = {
+export const wandHabit: HabitKind = {
   label: 'Upright wands',
   typical: {
     heightMm: [350, 550],

@@ -1,12 +1,15 @@
 import type { Facts } from '../traits';
-import { among, type Known, listed } from './lists';
+import { among, type WaysAsked, listedWays } from './lists';
 
-/** What a hand does to plants: how far they are cut and when, who roots from a cutting, who is tied, who cleans itself. Practice, species by species. */
+/**
+ * What a hand does to plants: how far they are cut and when, who roots from a cutting, who is tied, who
+ * cleans itself. Practice, species by species.
+ */
 
 type Cut = Pick<Facts, 'cutBack' | 'cutMonth'>;
 const cut = (cutBack: Facts['cutBack'], cutMonth: number): Cut => ({ cutBack, cutMonth });
 
-const cuts = listed<Cut>([
+const cuts = listedWays<Cut>([
   [
     cut('to the base', 3),
     'Agastache, Cenchrus alopecuroides, Clematis, Cornus, Fuchsia magellanica, Hakonechloa, Imperata, Miscanthus, Panicum, Salvia guaranitica, Salvia yangii, Rudbeckia fulgida, Echinacea, Hylotelephium',
@@ -76,10 +79,10 @@ const twines = among(
   'Ipomoea tricolor, Jasminum, Lonicera periclymenum, Lophospermum, Mandevilla, Passiflora, Rhodochiton, Thunbergia, Trachelospermum',
 );
 
-const LOW: ReadonlySet<Known['habit']> = new Set(['mound', 'cascade']);
+const LOW: ReadonlySet<WaysAsked['habit']> = new Set(['mound', 'cascade']);
 
 /** A climber climbs as well as hangs where it may lead; bushes of the same name stand by themselves. */
-function supportOf(p: Known): Facts['support'] {
+function supportOf(p: WaysAsked): Facts['support'] {
   const leads = p.roles.includes('thriller');
   if (twines(p)) return leads ? 'twines' : 'none';
   if (frame(p)) return p.habit === 'climber' || (leads && !LOW.has(p.habit)) ? 'frame' : 'none';
@@ -94,7 +97,7 @@ const drops = among(
   Lophospermum, Passiflora, Jasminum, Phlox subulata, Aubrieta, Lampranthus, Mesembryanthemum, Rhodochiton, Camellia`,
 );
 
-export function careWays(p: Known): Cut & Pick<Facts, 'cuttings' | 'support' | 'spent'> {
+export function careWays(p: WaysAsked): Cut & Pick<Facts, 'cuttings' | 'support' | 'spent'> {
   return {
     ...(cuts(p) ?? UNCUT),
     cuttings: roots(p) ? 'root easily' : 'no',

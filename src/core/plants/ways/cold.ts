@@ -1,6 +1,6 @@
 import { clamp } from '../../units/number';
 import type { Facts } from '../traits';
-import { among, type Known, listed } from './lists';
+import { among, type WaysAsked, listedWays } from './lists';
 import { HARDY_C, MILD_HARDY_C } from './life';
 
 /** Cold nights and winters: when plants go out, and how and how warm they are kept. After growers' figures by kind. */
@@ -15,10 +15,13 @@ const notKept = among(
   `Impatiens walleriana, Begonia × semperflorens, Angelonia, Torenia, Rudbeckia hirta, Diascia, Nemesia, Mecardonia,
   Ipomoea batatas, Lagurus, Nierembergia, Bidens, Evolvulus, Matthiola, Gerbera, Lophospermum`,
 );
-/** What no night under this has checked wants a room, °C. Working figure: no frost-free shed is warmer on a winter night. */
+/**
+ * What no night under this has checked wants a room, °C. Working figure: no frost-free shed is warmer on a
+ * winter night.
+ */
 const INDOORS_FROM_C = 8;
 
-function keptOf(p: Known, life: Facts['life']): Facts['kept'] {
+function keptOf(p: WaysAsked, life: Facts['life']): Facts['kept'] {
   if (life === 'annual' || notKept(p)) return 'not kept';
   if (outdoors(p)) return 'outdoors';
   if (p.coldestWinterC <= HARDY_C || (p.season === 'cool' && p.coldestWinterC <= MILD_HARDY_C)) return 'outdoors';
@@ -26,7 +29,7 @@ function keptOf(p: Known, life: Facts['life']): Facts['kept'] {
   return p.coldestNightC >= INDOORS_FROM_C || p.coldestWinterC > 5 ? 'indoors' : 'frost-free';
 }
 
-const keptAt = listed<number>([
+const keptAt = listedWays<number>([
   [0, 'Agapanthus, Salvia microphylla, Olea, Laurus, Salvia rosmarinus, Phormium, Cordyline australis, Penstemon'],
   [2, 'Fuchsia, Osteospermum, Argyranthemum, Verbena bonariensis, Lotus, Nerium, Callistemon, Cistus'],
   [4, 'Pelargonium, Plumbago, Helichrysum, Aeonium, Gladiolus, Eucomis, Heliotropium, Abutilon'],
@@ -45,7 +48,7 @@ const RESTING_C = 2;
 const ABOVE_NIGHT_C = 4;
 const INDOORS_C: readonly [number, number] = [10, 15];
 
-function keptAtOf(p: Known, kept: Facts['kept']): number {
+function keptAtOf(p: WaysAsked, kept: Facts['kept']): number {
   const said = keptAt(p);
   if (kept === 'outdoors' || kept === 'not kept') return p.coldestWinterC;
   if (said !== undefined) return said;
@@ -57,7 +60,7 @@ function keptAtOf(p: Known, kept: Facts['kept']): number {
 const dryInWinter = among('Pelargonium, Plumbago, Agapanthus, Bougainvillea, Hippeastrum, Adenium, Fuchsia, Clivia');
 const watered = among('Citrus, Cyperus, Heliotropium, Ensete, Musa, Nephrolepis, Adiantum, Asparagus, Dicksonia');
 
-function keptWetOf(p: Known, kept: Facts['kept']): Facts['keptWet'] {
+function keptWetOf(p: WaysAsked, kept: Facts['kept']): Facts['keptWet'] {
   if (kept === 'lifted dry') return 'dry';
   if (p.group === 'succulent' && kept !== 'outdoors') return 'dry';
   if (kept === 'outdoors') return 'watered';
@@ -67,7 +70,7 @@ function keptWetOf(p: Known, kept: Facts['kept']): Facts['keptWet'] {
 }
 
 /** Mean nights under which growth stops, °C, and what growers add before a plant goes out. Growers' figures by kind. */
-const stops = listed<number>([
+const stops = listedWays<number>([
   [
     11,
     `Ocimum, Coleus, Caladium, Catharanthus, Cucumis, Solanum melongena, Codiaeum, Acalypha, Crossandra, Heliconia,
@@ -87,11 +90,14 @@ const stops = listed<number>([
 const COOL_STOP_C = 3;
 const BEDDING_STOP_C = 6;
 const ADDED_C = 2;
-/** What has lived through a frost needs no such care; what is sold for cool months is soft from under glass until it bears more. °C, working figures. */
+/**
+ * What has lived through a frost needs no such care; what is sold for cool months is soft from under glass
+ * until it bears more. °C, working figures.
+ */
 const HARDENED_C = -3;
 const COOL_HARDENED_C = -5;
 
-function outFromOf(p: Known): number {
+function outFromOf(p: WaysAsked): number {
   const stop = stops(p);
   if (stop !== undefined) return stop + ADDED_C;
   if (p.coldestNightC <= (p.season === 'cool' ? COOL_HARDENED_C : HARDENED_C)) return p.coldestNightC + ADDED_C;
@@ -100,7 +106,7 @@ function outFromOf(p: Known): number {
 }
 
 /** The cold at which roots die, °C, where growers have measured it. */
-const rootsTo = listed<number>([
+const rootsTo = listedWays<number>([
   [-6, 'Olea, Laurus, Phormium, Cordyline australis'],
   [-8, 'Lavandula, Carex, Pittosporum'],
   [-9, 'Hedera, Euonymus, Vinca, Ilex, Skimmia'],
@@ -110,7 +116,7 @@ const rootsTo = listed<number>([
 ]);
 
 export function coldWays(
-  p: Known,
+  p: WaysAsked,
   life: Facts['life'],
 ): Pick<Facts, 'kept' | 'keptAtC' | 'keptWet' | 'outFromC' | 'rootsToC'> {
   const kept = p.facts?.kept ?? keptOf(p, life);

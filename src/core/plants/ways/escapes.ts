@@ -1,8 +1,8 @@
 import type { Facts } from '../traits';
-import { type Known, listed } from './lists';
+import { type WaysAsked, listedWays } from './lists';
 
 /** Where plants have run wild, as weed lists of such climates commonly have it. It never stands in for a local list. */
-const wild = listed<Facts['runsWild']>([
+const wild = listedWays<Facts['runsWild']>([
   [['temperate'], 'Ajuga, Cotoneaster, Euonymus, Glechoma, Lysimachia, Campanula, Lonicera, Brunnera, Cornus'],
   [
     ['temperate', 'dry summer'],
@@ -24,6 +24,6 @@ const wild = listed<Facts['runsWild']>([
 ]);
 
 /** Where it is said to spread, that is where; where nobody knows harm of it, nowhere. */
-export const escapeWays = (p: Known): Pick<Facts, 'runsWild'> => ({
+export const escapeWays = (p: WaysAsked): Pick<Facts, 'runsWild'> => ({
   runsWild: p.spreadRisk === 'none known' ? [] : (wild(p) ?? ['temperate', 'dry summer', 'subtropical', 'tropical']),
 });

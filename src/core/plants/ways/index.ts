@@ -3,7 +3,7 @@ import { careWays } from './care';
 import { coldWays } from './cold';
 import { escapeWays } from './escapes';
 import { lifeWays } from './life';
-import type { Known } from './lists';
+import type { WaysAsked } from './lists';
 import { paceWays } from './pace';
 import { pestWays } from './pests';
 import { poisonWays } from './poison';
@@ -13,14 +13,14 @@ import { visitorWays } from './visitors';
 import { warmthWays } from './warmth';
 import { weatherWays } from './weather';
 
-export type { Known } from './lists';
+export type { WaysAsked as Known } from './lists';
 export { genusOf, LISTED, speciesOf } from './lists';
 
 /** How a plant lives: all facts that the table of genera does not hold. */
 type Ways = Omit<Facts, 'rhythm' | 'mix' | 'worlds' | 'ease' | 'display'>;
 
 /** How a plant lives, as is usual for its species, its genus and its group. */
-export function waysOf(p: Known): Ways {
+export function waysOf(p: WaysAsked): Ways {
   const life = lifeWays(p);
   return {
     ...life,

@@ -1,14 +1,17 @@
 import type { Facts } from '../traits';
-import { among, type Known, listed } from './lists';
+import { among, type WaysAsked, listedWays } from './lists';
 
-/** How long plants live, what is to be seen of them in winter, and in which months they stand. Ordinary garden knowledge, species by species where a genus has two ways. */
+/**
+ * How long plants live, what is to be seen of them in winter, and in which months they stand. Ordinary garden
+ * knowledge, species by species where a genus has two ways.
+ */
 
 /** A plant that lives through less cold than this does not winter outdoors where frost is hard, °C. Working figure. */
 export const HARDY_C = -12;
 /** What lives through so much cold stands through an ordinary mild winter, °C. Working figure. */
 export const MILD_HARDY_C = -8;
 
-const life = listed<Facts['life']>([
+const life = listedWays<Facts['life']>([
   [
     'annual',
     `Anethum, Beta, Brassica, Browallia, Capsicum, Cenchrus americanus, Coriandrum, Cucumis, Cucurbita, Digitalis,
@@ -38,7 +41,7 @@ const life = listed<Facts['life']>([
   ],
 ]);
 
-function lifeOf(p: Known): Facts['life'] {
+function lifeOf(p: WaysAsked): Facts['life'] {
   const said = life(p);
   if (said) return said;
   if (p.group === 'bulb') return 'bulb';
@@ -47,7 +50,7 @@ function lifeOf(p: Known): Facts['life'] {
   return p.group === 'warm bedding' || p.group === 'cool bedding' ? 'annual' : 'tender perennial';
 }
 
-const winterLook = listed<Facts['winterLook']>([
+const winterLook = listedWays<Facts['winterLook']>([
   [
     'evergreen',
     `Carex, Choisya, Dianthus, Festuca, Lonicera ligustrina, Thymus, Agapanthus, Cyclamen coum, Cyclamen hederifolium,
@@ -67,7 +70,7 @@ const winterLook = listed<Facts['winterLook']>([
   ['gone', 'Chrysanthemum, Salvia nemorosa, Digitalis, Origanum majorana'],
 ]);
 
-function winterLookOf(p: Known): Facts['winterLook'] {
+function winterLookOf(p: WaysAsked): Facts['winterLook'] {
   const said = winterLook(p);
   if (said) return said;
   if (p.season === 'year-round') return 'evergreen';
@@ -86,8 +89,11 @@ const LEAVES_AFTER = 1;
 /** Soft leaf that the first cold weeks of October take. Practice. */
 const earlyToBed = among('Hosta, Astilbe, Athyrium, Adiantum, Lamprocapnos');
 
-/** First and last month of bloom, 0–11, round the end of the year where it must; null for what never blooms, or always. */
-function bloomSpan({ bloom }: Pick<Known, 'bloom'>): [number, number] | null {
+/**
+ * First and last month of bloom, 0–11, round the end of the year where it must; null for what never blooms,
+ * or always.
+ */
+function bloomSpan({ bloom }: Pick<WaysAsked, 'bloom'>): [number, number] | null {
   const flowers = (m: number) => (bloom[m] ?? 0) > 0;
   const first = bloom.findIndex((_, m) => flowers(m) && !flowers((m + 11) % 12));
   const last = bloom.findIndex((_, m) => flowers(m) && !flowers((m + 1) % 12));
@@ -95,24 +101,24 @@ function bloomSpan({ bloom }: Pick<Known, 'bloom'>): [number, number] | null {
 }
 
 /** A bulb's leaves stand from before its first month of bloom until after its last. */
-function bulbTop(p: Known): Facts['top'] {
+function bulbTop(p: WaysAsked): Facts['top'] {
   const span = bloomSpan(p);
   return span ? [((span[0] - LEAVES_BEFORE + 12) % 12) + 1, ((span[1] + LEAVES_AFTER) % 12) + 1] : LEAFY;
 }
 
 /** What dies down stands at least as long as it flowers. */
-function leafyTop(p: Known): Facts['top'] {
+function leafyTop(p: WaysAsked): Facts['top'] {
   const span = bloomSpan(p);
   const [from, to] = earlyToBed(p) ? [LEAFY[0], 10] : LEAFY;
   return span ? [Math.min(from, span[0] + 1), Math.max(to, span[1] + 1)] : [from, to];
 }
 
-function topOf(p: Known, look: Facts['winterLook']): Facts['top'] {
+function topOf(p: WaysAsked, look: Facts['winterLook']): Facts['top'] {
   if (p.group === 'bulb' && p.season !== 'year-round') return p.season === 'warm' ? leafyTop(p) : bulbTop(p);
   return look === 'gone' && p.season === 'hardy' ? leafyTop(p) : ALL_YEAR;
 }
 
-export function lifeWays(p: Known): Pick<Facts, 'life' | 'winterLook' | 'top'> {
+export function lifeWays(p: WaysAsked): Pick<Facts, 'life' | 'winterLook' | 'top'> {
   const look = winterLookOf(p);
   return { life: lifeOf(p), winterLook: look, top: topOf(p, look) };
 }

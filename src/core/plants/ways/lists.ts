@@ -1,7 +1,7 @@
 import type { Plant } from '../schema';
 
 /** What is asked of a plant to know what is usual for it. */
-export type Known = Pick<
+export type WaysAsked = Pick<
   Plant,
   | 'botanical'
   | 'group'
@@ -20,7 +20,10 @@ export type Known = Pick<
 > &
   Partial<Pick<Plant, 'facts'>>;
 
-/** “Salvia officinalis” of “Salvia officinalis”, “Begonia × semperflorens” of its hybrids, “Begonia hybrid” where no species is told. */
+/**
+ * “Salvia officinalis” of “Salvia officinalis”, “Begonia × semperflorens” of its hybrids, “Begonia hybrid”
+ * where no species is told.
+ */
 export function speciesOf(botanical: string): string {
   const words = botanical.replace(/^× ?/, '').split(' ');
   return words.slice(0, words[1] === '×' ? 3 : 2).join(' ');
@@ -41,10 +44,13 @@ export function names(text: string): string[] {
   return all;
 }
 
-type Ask<V> = (p: Pick<Known, 'botanical'>) => V | undefined;
+type Ask<V> = (p: Pick<WaysAsked, 'botanical'>) => V | undefined;
 
-/** What is said of a plant by rows of a value and the names it holds for. A species says otherwise than its genus; a name in two rows throws. */
-export function listed<V>(rows: readonly (readonly [V, string])[]): Ask<V> {
+/**
+ * What is said of a plant by rows of a value and the names it holds for. A species says otherwise than its
+ * genus; a name in two rows throws.
+ */
+export function listedWays<V>(rows: readonly (readonly [V, string])[]): Ask<V> {
   const said = new Map<string, V>();
   for (const [value, text] of rows)
     for (const name of names(text)) {
@@ -58,8 +64,8 @@ export function listed<V>(rows: readonly (readonly [V, string])[]): Ask<V> {
 }
 
 /** Whether a plant is of one list. A name with a minus before it is left out: “Begonia, -Begonia rex”. */
-export function among(text: string): (p: Pick<Known, 'botanical'>) => boolean {
-  const ask = listed<boolean>(
+export function among(text: string): (p: Pick<WaysAsked, 'botanical'>) => boolean {
+  const ask = listedWays<boolean>(
     names(text).map((n) => (n.startsWith('-') ? ([false, n.slice(1)] as const) : ([true, n] as const))),
   );
   return (p) => ask(p) ?? false;

@@ -1,9 +1,9 @@
 import type { Facts } from '../traits';
-import { type Known, listed } from './lists';
+import { type WaysAsked, listedWays } from './lists';
 
 /** How fast plants fill out within a season, and how many seasons they take to the size on their record. */
 
-const pace = listed<Facts['pace']>([
+const pace = listedWays<Facts['pace']>([
   [
     'slow',
     `Acer, Adenium, Agave, Aloe, Asplenium, Aucuba, Buxus, Calluna, Camellia, Chamaecyparis, Chamaerops, Citrus, Clivia,
@@ -21,8 +21,12 @@ const pace = listed<Facts['pace']>([
   ],
 ]);
 
-/** Seasons to the middle of a record's range, from the start it is ordinarily bought in. After growers' figures: bedding 1, soft perennials 2, hostas and ferns 2–3, shrubs and spikes 3–4, conifers, box and palms 5–8. */
-const seasons = listed<number>([
+/**
+ * Seasons to the middle of a record's range, from the start it is ordinarily bought in. After growers'
+ * figures: bedding 1, soft perennials 2, hostas and ferns 2–3, shrubs and spikes 3–4, conifers, box and palms
+ * 5–8.
+ */
+const seasons = listedWays<number>([
   [2, 'Abutilon, Rosa, Miscanthus, Panicum, Heuchera, Hedera'],
   [
     1,
@@ -52,7 +56,7 @@ const seasons = listed<number>([
   ],
 ]);
 
-const BY_GROUP: Record<Known['group'], number> = {
+const BY_GROUP: Record<WaysAsked['group'], number> = {
   'warm bedding': 1,
   'cool bedding': 1,
   foliage: 1,
@@ -69,7 +73,7 @@ const BY_GROUP: Record<Known['group'], number> = {
 /** Leaf that lives through a hard winter is no summer bedding, whatever shelf it stands on. */
 const LASTS = 2;
 
-export function paceWays(p: Known): Pick<Facts, 'pace' | 'seasons'> {
+export function paceWays(p: WaysAsked): Pick<Facts, 'pace' | 'seasons'> {
   const usual =
     p.season === 'year-round' || p.season === 'hardy' ? Math.max(LASTS, BY_GROUP[p.group]) : BY_GROUP[p.group];
   return { pace: pace(p) ?? 'ordinary', seasons: seasons(p) ?? usual };

@@ -1,8 +1,8 @@
 import { PestSchema, type Facts, type Pest } from '../traits';
-import { among, type Known } from './lists';
+import { among, type WaysAsked } from './lists';
 
 /** Who is looked over for which pest or disease. Practice; a plant of one's own has those of its genus. */
-const ON: Record<Pest, (p: Pick<Known, 'botanical'>) => boolean> = {
+const ON: Record<Pest, (p: Pick<WaysAsked, 'botanical'>) => boolean> = {
   greenfly: among(
     'Capsicum, Fuchsia, Rosa, Argyranthemum, Hibiscus, Lactuca, Calendula, Abutilon, Osteospermum, Pericallis, Gerbera, Viola, Lonicera, Calibrachoa, Mandevilla',
   ),
@@ -46,6 +46,6 @@ const ON: Record<Pest, (p: Pick<Known, 'botanical'>) => boolean> = {
   earwigs: among('Dahlia, Clematis, Chrysanthemum, Zinnia elegans'),
 };
 
-export const pestWays = (p: Known): Pick<Facts, 'pests'> => ({
+export const pestWays = (p: WaysAsked): Pick<Facts, 'pests'> => ({
   pests: PestSchema.options.filter((pest) => ON[pest](p)),
 });

@@ -1,8 +1,11 @@
 import type { Facts } from '../traits';
-import { among, type Known, listed } from './lists';
+import { among, type WaysAsked, listedWays } from './lists';
 
-/** The kind of poison in a genus, as poison lines and garden references class it. It says what to name on the telephone; the grade on the record says how bad it is. */
-const kind = listed<Facts['poisonClass']>([
+/**
+ * The kind of poison in a genus, as poison lines and garden references class it. It says what to name on the
+ * telephone; the grade on the record says how bad it is.
+ */
+const kind = listedWays<Facts['poisonClass']>([
   [
     'oxalates',
     `Aglaonema, Alocasia, Caladium, Colocasia, Epipremnum, Monstera, Philodendron, Spathiphyllum, Zantedeschia, Begonia,
@@ -42,7 +45,7 @@ const kind = listed<Facts['poisonClass']>([
   ['kidney poison', 'Lilium, Hemerocallis, Vitis'],
 ]);
 
-const gradesOf = ({ poison }: Pick<Known, 'poison'>) => Object.values(poison);
+const gradesOf = ({ poison }: Pick<WaysAsked, 'poison'>) => Object.values(poison);
 
 /** Genera that were looked for and stand on no list; of the others *unknown* means that nobody has looked. */
 const lookedUp = among(
@@ -51,7 +54,7 @@ const lookedUp = among(
   Nierembergia, Hemerocallis, Passiflora, Dianella, Grevillea, Euryops, Sarcococca`,
 );
 
-export function poisonWays(p: Known): Pick<Facts, 'poisonClass' | 'unknownMeans'> {
+export function poisonWays(p: WaysAsked): Pick<Facts, 'poisonClass' | 'unknownMeans'> {
   const harmless = gradesOf(p).every((g) => g === 'none');
   const said = kind(p);
   return {

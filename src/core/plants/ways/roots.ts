@@ -1,9 +1,12 @@
 import type { Facts } from '../traits';
-import { type Known, listed } from './lists';
+import { type WaysAsked, listedWays } from './lists';
 
-/** How much mix a plant must have by itself, and what it makes of tight roots. Half of what growers give it for its full size: with less than that it is a third smaller and over sooner. */
+/**
+ * How much mix a plant must have by itself, and what it makes of tight roots. Half of what growers give it
+ * for its full size: with less than that it is a third smaller and over sooner.
+ */
 
-const least = listed<number>([
+const least = listedWays<number>([
   [0.3, 'Crocus, Eranthis, Galanthus, Scilla, Muscari, Iris reticulata, Leucojum, Fritillaria, Sempervivum, Raphanus'],
   [
     0.5,
@@ -23,7 +26,7 @@ const least = listed<number>([
   [20, 'Malus'],
 ]);
 
-const BY_GROUP: Record<Known['group'], number> = {
+const BY_GROUP: Record<WaysAsked['group'], number> = {
   'warm bedding': 1.5,
   'cool bedding': 1,
   foliage: 1.5,
@@ -38,7 +41,7 @@ const BY_GROUP: Record<Known['group'], number> = {
   climber: 3,
 };
 
-const tight = listed<Facts['tight']>([
+const tight = listedWays<Facts['tight']>([
   [
     'likes it',
     `Agapanthus, Clivia, Strelitzia, Ficus, Pelargonium, Bougainvillea, Hippeastrum, Crassula, Dracaena trifasciata,
@@ -51,7 +54,7 @@ const tight = listed<Facts['tight']>([
   ],
 ]);
 
-export const rootWays = (p: Known): Pick<Facts, 'rootL' | 'tight'> => ({
+export const rootWays = (p: WaysAsked): Pick<Facts, 'rootL' | 'tight'> => ({
   rootL: least(p) ?? BY_GROUP[p.group],
   tight: tight(p) ?? 'bears it',
 });

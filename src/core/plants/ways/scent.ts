@@ -1,9 +1,9 @@
 import type { Facts } from '../traits';
-import { type Known, listed } from './lists';
+import { type WaysAsked, listedWays } from './lists';
 
 /** Who smells, of what, how strongly, when and how far. Ordinary garden knowledge. */
 
-const of = listed<Facts['scent']>([
+const of = listedWays<Facts['scent']>([
   [
     'leaf',
     `Agastache, Anethum, Artemisia, Cistus, Coleus argentatus, Coleus forsteri, Coriandrum, Foeniculum,
@@ -20,7 +20,7 @@ const of = listed<Facts['scent']>([
   ],
 ]);
 
-const strength = listed<Facts['scentStrength']>([
+const strength = listedWays<Facts['scentStrength']>([
   [
     'strong',
     `Brugmansia, Citrus, Daphne, Gardenia, Hedychium, Hyacinthus, Jasminum, Lathyrus, Lavandula, Lilium,
@@ -35,10 +35,10 @@ const strength = listed<Facts['scentStrength']>([
   ],
 ]);
 
-const dusk = listed<Facts['scentTime']>([
+const dusk = listedWays<Facts['scentTime']>([
   ['at dusk', 'Brugmansia, Hedychium, Lonicera periclymenum, Nicotiana, Petunia, Jasminum'],
 ]);
-const reach = listed<Facts['scentReach']>([
+const reach = listedWays<Facts['scentReach']>([
   ['close to', 'Heliotropium, Dianthus, Primula, Narcissus, Nemesia, Skimmia'],
   ['in passing', 'Lathyrus, Gardenia, Citrus, Lobularia, Matthiola'],
 ]);
@@ -49,7 +49,7 @@ const FROM_AFAR: Record<Facts['scentStrength'], Facts['scentReach']> = {
   strong: 'across a terrace',
 };
 
-export function scentWays(p: Known): Pick<Facts, 'scent' | 'scentStrength' | 'scentTime' | 'scentReach'> {
+export function scentWays(p: WaysAsked): Pick<Facts, 'scent' | 'scentStrength' | 'scentTime' | 'scentReach'> {
   const scent = of(p) ?? 'none';
   const strong = strength(p) ?? 'clear';
   return {

@@ -1,9 +1,12 @@
 import type { Facts, Forage } from '../traits';
-import { type Known, listed } from './lists';
+import { type WaysAsked, listedWays } from './lists';
 
-/** What flowers give to bees, butterflies and moths. Ordinary garden knowledge: open singles, spikes and umbels feed them; doubles and windborne grasses do not. */
+/**
+ * What flowers give to bees, butterflies and moths. Ordinary garden knowledge: open singles, spikes and
+ * umbels feed them; doubles and windborne grasses do not.
+ */
 
-const bees = listed<Forage>([
+const bees = listedWays<Forage>([
   [
     'none',
     `Begonia, Bougainvillea, Bellis, Camellia, Celosia, Chrysanthemum, Codiaeum, Euphorbia pulcherrima, Gardenia, Hydrangea,
@@ -32,7 +35,7 @@ const bees = listed<Forage>([
   ],
 ]);
 
-const butterflies = listed<Forage>([
+const butterflies = listedWays<Forage>([
   ['best', 'Echinacea, Hylotelephium, Lantana, Pentas, Symphyotrichum, Verbena bonariensis'],
   [
     'good',
@@ -44,14 +47,14 @@ const butterflies = listed<Forage>([
     'Agastache, Allium, Bidens, Dianthus, Gaillardia, Iberis, Lampranthus, Leucanthemum, Myosotis, Salvia, Thymus',
   ],
 ]);
-const moths = listed<Forage>([
+const moths = listedWays<Forage>([
   ['best', 'Lonicera periclymenum, Nicotiana'],
   ['good', 'Brugmansia, Hedychium, Jasminum, Matthiola, Oenothera, Trachelospermum'],
   ['some', 'Gardenia, Petunia, Phlox, Verbena, Zantedeschia aethiopica'],
 ]);
 
 /** Where nothing is said: what a flower of such a form gives. Working figures. */
-const BY_FORM: Record<Known['flower']['form'], Forage> = {
+const BY_FORM: Record<WaysAsked['flower']['form'], Forage> = {
   spike: 'good',
   daisy: 'good',
   airy: 'good',
@@ -63,7 +66,7 @@ const BY_FORM: Record<Known['flower']['form'], Forage> = {
   none: 'none',
 };
 
-export function visitorWays(p: Known): Pick<Facts, 'bees' | 'butterflies' | 'moths'> {
+export function visitorWays(p: WaysAsked): Pick<Facts, 'bees' | 'butterflies' | 'moths'> {
   // Grasses are pollinated by the wind, and what never flowers feeds nobody.
   if (p.flower.form === 'none' || p.flower.show === 0 || (p.group === 'grass' && p.flower.form === 'plume'))
     return { bees: 'none', butterflies: 'none', moths: 'none' };

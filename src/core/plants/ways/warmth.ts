@@ -1,9 +1,12 @@
 import type { Facts } from '../traits';
-import { among, type Known, listed } from './lists';
+import { among, type WaysAsked, listedWays } from './lists';
 
-/** What warm weather does to plants: the afternoons of a summer, the nights of a hot place, and the winter that some must have. */
+/**
+ * What warm weather does to plants: the afternoons of a summer, the nights of a hot place, and the winter
+ * that some must have.
+ */
 
-const heat = listed<Facts['heat']>([
+const heat = listedWays<Facts['heat']>([
   [
     'thrives',
     `Acalypha, Adenium, Agave, Alocasia, Aloe, Alternanthera, Angelonia, Bougainvillea, Caladium, Callistemon, Canna,
@@ -33,7 +36,7 @@ const heat = listed<Facts['heat']>([
   ],
 ]);
 
-function heatOf(p: Known): Facts['heat'] {
+function heatOf(p: WaysAsked): Facts['heat'] {
   const said = heat(p);
   if (said) return said;
   if (p.season === 'cool') return 'tires';
@@ -41,10 +44,11 @@ function heatOf(p: Known): Facts['heat'] {
 }
 
 /**
- * The warmest mean night, month after month, °C. After growers of warm places: temperate shrubs, conifers, ivy, heuchera
+ * The warmest mean night, month after month, °C. After growers of warm places: temperate shrubs, conifers,
+ * ivy, heuchera
  * and hosta stand 20–21; pelargoniums and petunias 22–23; Mediterranean greys 22; tropical leaf any.
  */
-const warmestNight = listed<number | null>([
+const warmestNight = listedWays<number | null>([
   [16, 'Viola, Bellis, Myosotis, Matthiola, Ranunculus, Erysimum cheiri, Nemophila, Pericallis, Primula, Cyclamen'],
   [18, 'Lathyrus, Aubrieta, Saxifraga, Astilbe, Lamprocapnos, Pisum, Spinacia, Lactuca, Calluna, Erica, Picea'],
   [20, 'Acer, Skimmia, Pieris, Gaultheria, Leucothoe, Fuchsia, Lobelia, Diascia, Nemesia, Helleborus, Hakonechloa'],
@@ -76,12 +80,15 @@ const warmestNight = listed<number | null>([
   ],
 ]);
 
-/** Where nothing is said: what lives through hard frost wants cool nights, bedding bears warm ones, the tropics anything. °C, working figures. */
+/**
+ * Where nothing is said: what lives through hard frost wants cool nights, bedding bears warm ones, the
+ * tropics anything. °C, working figures.
+ */
 const TEMPERATE_C = 21;
 const COOL_SEASON_C = 18;
 const BEDDING_C = 24;
 
-function warmestNightOf(p: Known): number | null {
+function warmestNightOf(p: WaysAsked): number | null {
   const said = warmestNight(p);
   if (said !== undefined) return said;
   if (p.group === 'tropical') return null;
@@ -92,8 +99,11 @@ function warmestNightOf(p: Known): number | null {
 
 const weeks = (n: number, belowC: number): Facts['chill'] => ({ weeks: n, belowC });
 
-/** Winters that plants must have to come again. Growers' figures: spring bulbs 12–14 weeks under 9°C, hosta, apple, maple 8–10 under 7, box, heuchera and ivy 8 under 10. */
-const chill = listed<Facts['chill']>([
+/**
+ * Winters that plants must have to come again. Growers' figures: spring bulbs 12–14 weeks under 9°C, hosta,
+ * apple, maple 8–10 under 7, box, heuchera and ivy 8 under 10.
+ */
+const chill = listedWays<Facts['chill']>([
   [
     weeks(13, 9),
     'Tulipa, Hyacinthus, Narcissus, Allium hybrid, Fritillaria, Leucojum, Scilla, Crocus, Galanthus, Eranthis',
@@ -117,13 +127,13 @@ const chill = listed<Facts['chill']>([
 const WINTERED_C = -15;
 const annual = among('Brassica, Myosotis, Antirrhinum, Lactuca, Eruca, Spinacia');
 
-function chillOf(p: Known): Facts['chill'] {
+function chillOf(p: WaysAsked): Facts['chill'] {
   const said = chill(p);
   if (said !== undefined) return said;
   return p.coldestWinterC <= WINTERED_C && p.season !== 'warm' && !annual(p) ? weeks(8, 10) : null;
 }
 
-export const warmthWays = (p: Known): Pick<Facts, 'heat' | 'warmestNightC' | 'chill'> => ({
+export const warmthWays = (p: WaysAsked): Pick<Facts, 'heat' | 'warmestNightC' | 'chill'> => ({
   heat: heatOf(p),
   warmestNightC: warmestNightOf(p),
   chill: chillOf(p),

@@ -1,9 +1,9 @@
 import type { Facts } from '../traits';
-import { type Known, listed } from './lists';
+import { type WaysAsked, listedWays } from './lists';
 
 /** What wind, rain, dull days and one drying-out do to plants. Ordinary garden knowledge. */
 
-const wind = listed<Facts['wind']>([
+const wind = listedWays<Facts['wind']>([
   [
     'tears',
     `Acer, Alocasia, Brugmansia, Caladium, Canna, Colocasia, Cucurbita, Dicksonia, Ensete, Hedychium, Heliconia, Monstera,
@@ -19,7 +19,7 @@ const wind = listed<Facts['wind']>([
   ],
 ]);
 
-const wilt = listed<Facts['wilt']>([
+const wilt = listedWays<Facts['wilt']>([
   ['dies', 'Adiantum, Calluna, Erica, Dicksonia, Isolepis, Picea, Chamaecyparis, Cryptomeria'],
   [
     'drops its flowers',
@@ -30,7 +30,7 @@ const wilt = listed<Facts['wilt']>([
   ],
 ]);
 
-const rain = listed<Facts['rain']>([
+const rain = listedWays<Facts['rain']>([
   [
     'shuts',
     `Arctotis, Crocus, Delosperma, Dorotheanthus, Eranthis, Evolvulus, Gazania, Ipomoea tricolor, Lampranthus,
@@ -50,7 +50,7 @@ const rain = listed<Facts['rain']>([
   ],
 ]);
 
-export const weatherWays = (p: Known): Pick<Facts, 'wind' | 'wilt' | 'rain'> => ({
+export const weatherWays = (p: WaysAsked): Pick<Facts, 'wind' | 'wilt' | 'rain'> => ({
   wind: wind(p) ?? 'stands',
   wilt: wilt(p) ?? 'recovers',
   rain: rain(p) ?? 'stands',

@@ -5,7 +5,10 @@ const TURN = 2 * Math.PI;
 /** A ring begins in front of the viewer. */
 const FRONT = Math.PI / 2;
 
-/** How far out the fillers of a ring stand, 0 middle to 1 rim. Working figures: between the middle and the edge plants. */
+/**
+ * How far out the fillers of a ring stand, 0 middle to 1 rim. Working figures: between the middle and the
+ * edge plants.
+ */
 const FILLERS_OUT = 0.72;
 const DOME_OUT = 0.7;
 const TALL_OUT = 0.75;
@@ -82,7 +85,10 @@ export function aloneRing({ n }: Lay): Slot[] {
 /** Places scattered by the golden angle: even, and in no row or ring. */
 const GOLDEN = Math.PI * (3 - Math.sqrt(5));
 
-/** See-through height toward the back, a mid weave, a low ground at the rim; kinds dealt so that none stand three together. */
+/**
+ * See-through height toward the back, a mid weave, a low ground at the rim; kinds dealt so that none stand
+ * three together.
+ */
 export function weaveRing({ n, kinds }: Lay, turn: number): Slot[] {
   const talls = Math.max(1, Math.round(n * 0.18));
   const low = Math.max(1, Math.round(n * 0.45));

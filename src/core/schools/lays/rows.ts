@@ -88,7 +88,10 @@ export const tallRows = (lay: RowLay): Slot[][] => [
   withKinds(tallRow(lay), { ...lay.kinds, spiller: 1 }, true),
 ];
 
-/** The street box: an even back row and a trailing front row, each place staggered against the other; mirrored, and in a beat. */
+/**
+ * The street box: an even back row and a trailing front row, each place staggered against the other;
+ * mirrored, and in a beat.
+ */
 export function twoRows({ n, spillers, kinds }: RowLay): Slot[][] {
   const front = Math.min(n - 1, Math.max(1, spillers));
   const behind = n - front;
@@ -98,7 +101,10 @@ export function twoRows({ n, spillers, kinds }: RowLay): Slot[][] {
   return [inPairs(slots, kinds), withKinds(slots, kinds, true)];
 }
 
-/** A meadow in a trough: height toward the back at uneven places, a woven middle, a low edge; kinds by turns, none three in a row. */
+/**
+ * A meadow in a trough: height toward the back at uneven places, a woven middle, a low edge; kinds by turns,
+ * none three in a row.
+ */
 export function weaveRows({ n, spillers, kinds }: RowLay): Slot[][] {
   const talls = Math.max(1, Math.round(n * 0.16));
   const low = Math.max(1, spillers);

@@ -14,7 +14,10 @@ export interface Slot {
 /** A place before it has a part. */
 export type BareSlot = Omit<Slot, 'part'>;
 
-/** What a school lays out: how many plants, how many of them spillers, of how many kinds, and whether opposites match. */
+/**
+ * What a school lays out: how many plants, how many of them spillers, of how many kinds, and whether
+ * opposites match.
+ */
 export interface Lay {
   n: number;
   spillers: number;

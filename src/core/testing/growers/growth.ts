@@ -6,11 +6,11 @@ import type { Planting } from '../../plantings/schema';
 import { addDays } from '../../units/date';
 import { clamp } from '../../units/number';
 import { pot, roundPot } from '../pots';
-import { type Measured, MEASURED_WEEKS } from './measured';
+import { type GrowerMeasured, MEASURED_WEEKS } from './measured';
 import { spotIn } from './places';
 
 /** One figure of the model beside what growers measure. */
-export interface Point {
+export interface GrowerPoint {
   kind: string;
   plant: string;
   week: number;
@@ -19,7 +19,7 @@ export interface Point {
   span: readonly [number, number];
 }
 
-const AROUND: Record<Exclude<Point['what'], 'bloom'>, keyof Pick<Grown, 'heightMm' | 'spreadMm' | 'trailMm'>> = {
+const AROUND: Record<Exclude<GrowerPoint['what'], 'bloom'>, keyof Pick<Grown, 'heightMm' | 'spreadMm' | 'trailMm'>> = {
   high: 'heightMm',
   wide: 'spreadMm',
   hangs: 'trailMm',
@@ -34,7 +34,7 @@ const BLOOM_MOST = 0.13;
 const HUNDREDTHS = 100;
 
 /** The planting that was measured: the plant first. */
-export function plantingOf(m: Measured): Planting {
+export function measuredPlanting(m: GrowerMeasured): Planting {
   const potMm = m.crowd?.potMm ?? 400;
   const { of = 1 } = m.crowd ?? {};
   const out = potMm * 0.3;
@@ -68,7 +68,7 @@ export function plantingOf(m: Measured): Planting {
   });
 }
 
-function spanOf(middle: number, what: Point['what'], within: number): readonly [number, number] {
+function spanOf(middle: number, what: GrowerPoint['what'], within: number): readonly [number, number] {
   if (what === 'bloom') {
     const mid = middle / HUNDREDTHS;
     const by = clamp(mid * BLOOM_WITHIN, BLOOM_LEAST, BLOOM_MOST);
@@ -79,11 +79,11 @@ function spanOf(middle: number, what: Point['what'], within: number): readonly [
 }
 
 /** Every figure that was measured of a plant, beside the model’s. Throws UnknownPlantError. */
-export function readMeasured(m: Measured): Point[] {
+export function readMeasured(m: GrowerMeasured): GrowerPoint[] {
   const last = MEASURED_WEEKS[m.high.length - 1] ?? 0;
-  const { weeks } = grow(plantingOf(m), last + 1, m.care ?? null);
+  const { weeks } = grow(measuredPlanting(m), last + 1, m.care ?? null);
   return (['high', 'wide', 'hangs', 'bloom'] as const).flatMap((what) =>
-    (m[what] ?? []).flatMap((middle, i): Point[] => {
+    (m[what] ?? []).flatMap((middle, i): GrowerPoint[] => {
       const week = MEASURED_WEEKS[i] ?? 0;
       const g = weeks[week]?.plants[0];
       if (!g) return [];
@@ -98,7 +98,7 @@ export const missBy = (is: number, [low, high]: readonly [number, number]): numb
   is < low ? is / low - 1 : is > high ? is / high - 1 : 0;
 
 /** Whether a grower would believe a figure. */
-export const believed = ({ is, span: [low, high], what }: Point): boolean => {
+export const believed = ({ is, span: [low, high], what }: GrowerPoint): boolean => {
   const slack = what === 'bloom' ? 0.005 : 0.5;
   return is >= low - slack && is <= high + slack;
 };

@@ -1,8 +1,11 @@
 import type { StartSize } from '../../plants/starts';
 import type { ClimateId } from './places';
 
-/** A plant as a grower measures it through its first months. Lengths in mm, flower in hundredths of its densest cover. */
-export interface Measured {
+/**
+ * A plant as a grower measures it through its first months. Lengths in mm, flower in hundredths of its
+ * densest cover.
+ */
+export interface GrowerMeasured {
   /** Plants of one way of growing. */
   kind: string;
   plant: string;
@@ -33,7 +36,7 @@ export const MEASURED_WEEKS = [0, 2, 4, 6, 8, 10, 12, 16, 20, 24, 28] as const;
  * rounded: height with the flower stalks that belong to it, width of the single plant from tip to tip, trail below the
  * rim. Working figures to calibrate by.
  */
-export const MEASURED: readonly Measured[] = [
+export const MEASURED: readonly GrowerMeasured[] = [
   {
     kind: 'fast bedding',
     plant: 'petunia-violet',

@@ -11,7 +11,10 @@ interface Place {
   lowC: number[];
 }
 
-/** Places that growers’ figures are given for, by July’s afternoons and nights; the wet tropics are the same all year. */
+/**
+ * Places that growers’ figures are given for, by July’s afternoons and nights; the wet tropics are the same
+ * all year.
+ */
 export const CLIMATES = {
   temperate: {
     plantOut: '2026-05-16',

@@ -388,7 +388,10 @@ export const WATER_CASES: readonly WaterCase[] = [
 /** Hours of sun about noon. */
 const sunAbout = (hours: number): number[] => Array.from({ length: hours }, (_, i) => 13 - Math.ceil(hours / 2) + i);
 
-/** Where the plants of a case stand: the first of a round one in the middle and the rest in a ring, those of a box in a row. */
+/**
+ * Where the plants of a case stand: the first of a round one in the middle and the rest in a ring, those of a
+ * box in a row.
+ */
 function standing({ shape, plants }: WaterCase): Planting['placements'] {
   const { wide, deep } = rimOf(shape);
   const [first, ...rest] = plants;

@@ -3,7 +3,10 @@ import type { Scenario } from '../scenarios/scenario';
 /** A brief of which several proposals were marked. */
 export type MarkedBrief = Omit<Scenario, 'plants'>;
 
-/** The briefs of the marked proposals: shape by light, scheme, school, season and what is asked for. Working figures to calibrate by. */
+/**
+ * The briefs of the marked proposals: shape by light, scheme, school, season and what is asked for. Working
+ * figures to calibrate by.
+ */
 export const MARKED_BRIEFS: readonly MarkedBrief[] = [
   {
     id: 't1',

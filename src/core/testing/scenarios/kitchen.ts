@@ -1,7 +1,7 @@
 import type { Scenario } from './scenario';
 
 /** Plantings to eat from that an expert would sign. */
-export const kitchen: readonly Scenario[] = [
+export const kitchenScenarios: readonly Scenario[] = [
   {
     id: 'herb-pot-40',
     told: 'Cook’s herb pot: rosemary, purple sage, gold oregano, lemon thyme',
