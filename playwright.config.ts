@@ -21,7 +21,8 @@ export default defineConfig({
   expect: { timeout: 30_000 },
   // A journey waits more than it works: two share the two cores well.
   workers: 2,
-  retries: 0,
+  // On a shared machine a journey may meet a timeout; the list says which needed a second go.
+  retries: process.env.CI ? 1 : 0,
   reporter: 'list',
   use: {
     baseURL: 'http://localhost:4101',

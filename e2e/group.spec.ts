@@ -136,7 +136,10 @@ test('a group of three is composed for the door, set out beside what is there, a
   await compose.getByLabel('Where').selectOption({ label: 'Next to the door' });
   await expect(compose.getByRole('list', { name: 'Containers' })).toContainText('less than half the door');
   await compose.getByRole('button', { name: 'Compose', exact: true }).press('Enter');
-  await expect(compose.getByText(/repeat in all 3|They share one set of colours/).first()).toBeVisible();
+  // Three containers are composed one after another, each by all the plants: slow where the machine is shared.
+  await expect(compose.getByText(/repeat in all 3|They share one set of colours/).first()).toBeVisible({
+    timeout: 120_000,
+  });
   await compose.getByRole('button', { name: 'Use this group' }).first().press('Enter');
   for (const role of ['Main', 'Supporting', 'Low'])
     await expect(

@@ -53,6 +53,7 @@ runner(
   { PLAYWRIGHT_JSON_OUTPUT_NAME: e2e, CI: '1' },
   () => {
     const { stats } = JSON.parse(readFileSync(e2e, 'utf8'));
+    if (stats.flaky > 0) console.log(`\n${stats.flaky} of the journeys passed only at the second go.`);
     return [stats.expected + stats.flaky, stats.unexpected];
   },
 );
