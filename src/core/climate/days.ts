@@ -24,6 +24,12 @@ export interface KnownDay extends Day {
   asIn?: number;
 }
 
+/**
+ * Whether what a day brings is expected on that very day: forecast, or written down. What is average, or as in another
+ * year, says how much water a day takes and nothing of the night of a frost or the hour of a gale.
+ */
+export const isExpected = ({ known }: KnownDay): boolean => known === 'forecast' || known === 'written down';
+
 /** A place as a weather service is asked for it. */
 export interface WeatherPlace extends Weathered {
   lastFrost: string;

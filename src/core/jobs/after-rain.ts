@@ -1,3 +1,4 @@
+import { isExpected } from '../climate/days';
 import { factsOf } from '../plants/facts';
 import { formatDay } from '../units/date';
 import type { Due, JobKind } from './job';
@@ -15,7 +16,7 @@ export const afterRain: JobKind = {
   of: (asked) => {
     if (!isPlanted(asked) || asked.planting.spot.rain !== 'open') return [];
     return asked.weather
-      .filter((d) => d.date >= asked.today && d.known !== 'ordinary' && d.rainMm >= SPOILS_MM)
+      .filter((d) => d.date >= asked.today && isExpected(d) && d.rainMm >= SPOILS_MM)
       .flatMap(({ date }): Due[] => {
         const spoilt = aliveOn(asked, date).filter(
           ({ placed, grown }) => factsOf(placed.plant).rain === 'bruises' && grown.bloom >= IN_FLOWER,

@@ -1,4 +1,4 @@
-import type { KnownDay } from '../climate/days';
+import { isExpected, type KnownDay } from '../climate/days';
 import { plantedMass } from '../containers';
 import { LIFT_KG } from '../containers/cautions';
 import { ballsL } from '../plantings/resolve';
@@ -18,7 +18,7 @@ const sufferOn = (asked: Asked, { date, lowC }: KnownDay) =>
 function spells(asked: Asked): { on: string; last: string; lowC: number; who: string }[] {
   const out: { on: string; last: string; lowC: number; who: string }[] = [];
   for (const night of asked.weather) {
-    if (night.date < asked.today || night.known === 'ordinary') continue;
+    if (night.date < asked.today || !isExpected(night)) continue;
     const hurt = sufferOn(asked, night);
     if (hurt.length === 0) continue;
     const spell = out.at(-1);
@@ -71,7 +71,7 @@ export const setOut: JobKind = {
     if (!isPlanted(asked)) return [];
     const under = underCover(asked);
     if (!under) return [];
-    const coming = asked.weather.filter((d) => d.date >= asked.today && d.known !== 'ordinary');
+    const coming = asked.weather.filter((d) => d.date >= asked.today && isExpected(d));
     const warm = coming.find((d) => d.date > under.since && sufferOn(asked, d).length === 0);
     if (!warm) return [];
     return [

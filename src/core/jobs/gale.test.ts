@@ -36,6 +36,7 @@ test('what a gale would throw is moved into the lee the day before it comes, onc
 test('no gale, or nobody knows of one, and nothing is asked', () => {
   expect(told(inWind(tall, 'open'), week(9, 14, undefined))).toEqual([]);
   expect(told(inWind(tall, 'open'), [{ ...day('2026-07-21', 30), known: 'ordinary' }])).toEqual([]);
+  expect(told(inWind(tall, 'open'), [{ ...day('2026-07-21', 30), known: 'like another year' }])).toEqual([]);
 });
 test('a yard takes the edge off it, a roof feels it sooner', () => {
   expect(told(inWind(tall, 'sheltered'), week(20))).toEqual([]);

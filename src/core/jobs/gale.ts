@@ -1,5 +1,5 @@
 import { GUST, holdsAgainst } from '../balance/push';
-import { GALE_MS, type KnownDay } from '../climate/days';
+import { GALE_MS, isExpected, type KnownDay } from '../climate/days';
 import { plantedMass } from '../containers';
 import { LIFT_KG } from '../containers/cautions';
 import { ballsL } from '../plantings/resolve';
@@ -41,9 +41,7 @@ export const gale: JobKind = {
   withinDays: 0,
   of: (asked) => {
     if (!isPlanted(asked)) return [];
-    const first = asked.weather.find(
-      (d) => d.date >= asked.today && d.known !== 'ordinary' && secured(asked, d) !== null,
-    );
+    const first = asked.weather.find((d) => d.date >= asked.today && isExpected(d) && secured(asked, d) !== null);
     const text = first && secured(asked, first);
     if (!first || !text) return [];
     const eve = addDays(first.date, -1);

@@ -70,15 +70,22 @@ describe('pests are looked for by name', () => {
 });
 
 describe('after rain', () => {
-  const wet = (rainMm: number): KnownDay[] => [
-    { date: '2026-07-20', highC: 20, lowC: 12, rainMm, known: 'forecast' } as KnownDay,
+  const wet = (rainMm: number, known: KnownDay['known']): KnownDay[] => [
+    { date: '2026-07-20', highC: 20, lowC: 12, rainMm, known },
   ];
-  const asked = (plants: string[], rainMm: number, change: Partial<Planting> = {}) =>
-    jobsOf(of(plants, change), { today: '2026-07-18' }, { weather: wet(rainMm) })
+  const asked = (
+    plants: string[],
+    rainMm: number,
+    change: Partial<Planting> = {},
+    known: KnownDay['known'] = 'forecast',
+  ) =>
+    jobsOf(of(plants, change), { today: '2026-07-18' }, { weather: wet(rainMm, known) })
       .filter((j) => j.kind === 'afterRain')
       .map((j) => `${j.due} ${j.text}`);
   test('spoilt flowers come off what rain bruises, not off the rest', () =>
     expect(asked(['petunia-violet', 'salvia-blue'], 20)).toEqual(['2026-07-20 pick rain-damaged flowers off petunia']));
+  test('rain of another year spoils nothing this year', () =>
+    expect(asked(['petunia-violet'], 20, {}, 'like another year')).toEqual([]));
   test('a shower spoils nothing, nor rain that does not reach it', () => {
     expect(asked(['petunia-violet'], 4)).toEqual([]);
     expect(asked(['petunia-violet'], 20, { spot: { ...pot().spot, rain: 'none' } })).toEqual([]);

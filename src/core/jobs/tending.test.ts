@@ -44,6 +44,11 @@ describe('a cold night in the forecast', () => {
   test('what is only ordinary is no forecast, and what bears it is not named', () => {
     const ordinary = cold.map((d) => ({ ...d, known: 'ordinary' as const }));
     expect(of('fleece', today, p, { weather: ordinary })).toEqual([]);
+    const lastYear = cold.map((d) => ({ ...d, known: 'like another year' as const, asIn: 2025 }));
+    expect(of('fleece', today, p, { weather: lastYear })).toEqual([]);
+    expect(
+      of('fleece', today, p, { weather: cold.map((d) => ({ ...d, known: 'written down' as const })) }),
+    ).not.toEqual([]);
     const hardy = pot({ placements: [placed('a', 'hosta-blue', 'filler', 0, 0)] });
     expect(of('fleece', today, hardy, { weather: cold })).toEqual([]);
   });
