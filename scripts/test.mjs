@@ -1,6 +1,7 @@
-// Every check in order; the last line counts passes and failures over all runners.
+// Every check; those that only read the code side by side. The last line counts passes and failures over all runners.
+import { spawn } from 'node:child_process';
 import { mkdtempSync, readFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
+import { availableParallelism, tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { ensureChromium, ensurePackages, run } from './setup.mjs';
 
@@ -17,6 +18,30 @@ function check(name, command, args) {
   count(run(command, args) === 0);
 }
 
+/** One check by itself, its words held back until it ends so that no two run together. */
+const aside = ([name, command, args]) =>
+  new Promise((done) => {
+    const said = [];
+    const child = spawn(command, args, { stdio: ['ignore', 'pipe', 'pipe'] });
+    for (const from of [child.stdout, child.stderr]) from.on('data', (chunk) => said.push(chunk));
+    child.on('error', (e) => said.push(Buffer.from(`${e.message}\n`)));
+    child.on('close', (status) => {
+      console.log(`\n— ${name}`);
+      process.stdout.write(Buffer.concat(said));
+      count(status === 0);
+      done();
+    });
+  });
+
+/** Checks as many at a time as there are cores, the longest first. */
+async function sideBySide(checks) {
+  const left = [...checks];
+  const lane = async () => {
+    for (let next = left.shift(); next; next = left.shift()) await aside(next);
+  };
+  await Promise.all(Array.from({ length: availableParallelism() }, lane));
+}
+
 function runner(name, command, args, env, read) {
   console.log(`\n— ${name}`);
   const status = run(command, args, env);
@@ -31,11 +56,13 @@ function runner(name, command, args, env, read) {
 }
 
 check('route types', 'npx', ['next', 'typegen']);
-check('types', 'npx', ['tsc', '--noEmit']);
-check('format', 'npx', ['prettier', '--check', '--log-level', 'warn', '.']);
-check('lint', 'npx', ['eslint', '.', '--max-warnings', '0']);
-check('rooms', 'npx', ['depcruise', 'src', '--config', '.dependency-cruiser.cjs']);
-check('nothing dead', 'npx', ['knip']);
+await sideBySide([
+  ['lint', 'npx', ['eslint', '.', '--max-warnings', '0']],
+  ['types', 'npx', ['tsc', '--noEmit']],
+  ['format', 'npx', ['prettier', '--check', '--log-level', 'warn', '.']],
+  ['rooms', 'npx', ['depcruise', 'src', '--config', '.dependency-cruiser.cjs']],
+  ['nothing dead', 'npx', ['knip']],
+]);
 
 const unit = join(scratch, 'jest.json');
 runner('unit tests', 'npx', ['jest', '--json', `--outputFile=${unit}`], {}, () => {
