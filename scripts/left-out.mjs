@@ -1,9 +1,8 @@
 // How the laws of growth forecast kinds that they were not fitted to, as JSON lines; the last line is the
-// total: `npm run left-out [-- --folds N --only K,K…]`.
-// Kinds are left out in turn, N lots of them. For each lot every constant that was fitted starts up to 30 %
-// off at random and is fitted to
-// the other kinds. Constants that growers give as a figure stay as they are: their comment says so, and they
-// never came from these rows.
+// total: `npm run left-out [-- --folds N --only K,K…]`. Kinds are left out in turn, N lots of them. For each
+// lot every constant that was fitted starts up to 30 % off at random and is fitted to the other kinds.
+// Constants that growers give as a figure stay as they are: their comment says so, and they never came from
+// these rows.
 import { readFileSync } from 'node:fs';
 import { basename } from 'node:path';
 import { build } from 'esbuild';

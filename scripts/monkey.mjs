@@ -1,7 +1,6 @@
 // Presses, types and wanders at random over all stations, by seed, and counts what goes wrong: errors, dead
-// ends, focus that fell
-// to the page, and pages wider than the window. Part of `npm run faults`; needs a build. `node
-// scripts/monkey.mjs SEED…` tries those.
+// ends, focus that fell to the page, and pages wider than the window. Part of `npm run faults`; needs a
+// build. `node scripts/monkey.mjs SEED…` tries those.
 import { visit } from './visit.mjs';
 
 const SEEDS = process.argv.length > 2 ? process.argv.slice(2).map(Number) : Array.from({ length: 30 }, (_, i) => i + 1);

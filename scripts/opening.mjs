@@ -1,6 +1,6 @@
 // How the bench opens: when something stands in each place, when the first portrait is there and when all
-// are, and what the main thread was
-// kept from meanwhile, as JSON lines. Slowed four times once, and on a phone. Part of `npm run bench`; needs a build.
+// are, and what the main thread was kept from meanwhile, as JSON lines. Slowed four times once, and on a
+// phone. Part of `npm run bench`; needs a build.
 import { visit } from './visit.mjs';
 
 const SIZES = [

@@ -21,9 +21,9 @@ const hashOf = (name: string): string =>
 
 /**
  * Each format as it was last written. A schema that says something else is another format: a new field,
- * choice or kind of
- * entry of a planting takes the next minor version (`PLANTING_MINOR`), which an earlier Rillbank reads and sets aside;
- * anything else a rung of its ladder (`core/formats/versions`). Then write the new hash down here.
+ * choice or kind of entry of a planting takes the next minor version (`PLANTING_MINOR`), which an earlier
+ * Rillbank reads and sets aside; anything else a rung of its ladder (`core/formats/versions`). Then write the
+ * new hash down here.
  */
 const WRITTEN: Record<string, string> = {
   planting: 'e4f7f6b45fb9',

@@ -2,8 +2,8 @@ import { BufferAttribute, BufferGeometry, InstancedBufferAttribute, Matrix3, Mat
 
 /**
  * The first `count` of many copies of one shape as one surface, each `swell` times as large: its points in
- * their places,
- * and what is said of a copy said of each of its points. In software every copy costs as much as thirty points.
+ * their places, and what is said of a copy said of each of its points. In software every copy costs as much
+ * as thirty points.
  */
 export function baked(shape: BufferGeometry, matrices: Float32Array, count: number, swell: number): BufferGeometry {
   const [position, normal] = [shape.getAttribute('position'), shape.getAttribute('normal')];

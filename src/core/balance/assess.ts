@@ -55,8 +55,8 @@ const WHOEVER: readonly string[] = [
 ];
 /**
  * The order in which a planting is looked through for a reason to give it up: first what turns down most for
- * the work it
- * takes, before anything is grown; then what is read from a week or two of growth; last what needs its whole season.
+ * the work it takes, before anything is grown; then what is read from a week or two of growth; last what
+ * needs its whole season.
  */
 const SOONEST: readonly string[] = [
   'worlds',

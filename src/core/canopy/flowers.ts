@@ -333,8 +333,7 @@ const TINY_MM = 18;
 
 /**
  * Heads in flower now, and how much larger each is drawn: as many as, strewn over so much of an outside,
- * cover the share
- * of it that is flower; where that is more than can be drawn, fewer and larger.
+ * cover the share of it that is flower; where that is more than can be drawn, fewer and larger.
  */
 export function heads(s: Sprig, surfaceMm2: number, most: number): { many: number; size: number } {
   const one = headMm2(s);

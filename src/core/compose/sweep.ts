@@ -49,13 +49,11 @@ function castsOf(kept: Parts, pattern: Pattern, best: Judged): Cast[] {
 }
 
 /**
- * Betters a planting by changing two of its plants at once, each for any of those it may choose `among`, in every
- * pattern, until no two that change better it. In a small library, where it is among all, it also tries every way there
- * is to fill the patterns: until something may be offered where it began from nothing such, and in the end
- * where it came
- * to nothing much. What cannot come to more than the best so far by what two of its plants are to each other
- * is left out
- * with all that holds them. What it began from where nothing helps.
+ * Betters a planting by changing two of its plants at once, each for any of those it may choose `among`, in
+ * every pattern, until no two that change better it. In a small library, where it is among all, it also tries
+ * every way there is to fill the patterns: until something may be offered where it began from nothing such,
+ * and in the end where it came to nothing much. What cannot come to more than the best so far by what two of
+ * its plants are to each other is left out with all that holds them. What it began from where nothing helps.
  */
 export function sweep(from: Judged, { patterns, judge, must, against, mayFollow, among, effort }: Sweep): Judged {
   let best = isClean(from) ? from : null;

@@ -15,8 +15,7 @@ export interface DatedJob extends Job {
 
 /**
  * A container’s jobs from a day up to and with another: what comes of its season is asked once more from the
- * day after it
- * is planted. What was due before the first day and is not done yet stands on that day.
+ * day after it is planted. What was due before the first day and is not done yet stands on that day.
  */
 function jobsOfOne(of: Planting, from: string, to: string, around: Partial<Around>): DatedJob[] {
   const seen = new Map<string, DatedJob>();
@@ -49,10 +48,9 @@ const dayOf = (date: string): [number, number, number] => {
 };
 
 /**
- * Jobs as a calendar (RFC 5545), a whole day each. A job keeps its identifier when its day moves, so that opening a
- * later file moves it and doubles nothing. Null for no jobs: a calendar without an event is not a valid file.
- * Throws Error
- * where the calendar cannot be written.
+ * Jobs as a calendar (RFC 5545), a whole day each. A job keeps its identifier when its day moves, so that
+ * opening a later file moves it and doubles nothing. Null for no jobs: a calendar without an event is not a
+ * valid file. Throws Error where the calendar cannot be written.
  */
 export function jobsIcs(jobs: readonly DatedJob[]): string | null {
   if (jobs.length === 0) return null;

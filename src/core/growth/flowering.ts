@@ -49,8 +49,8 @@ const SPRING = 1;
 
 /**
  * Bought with its first flowers on, in a pot more than in a cell, bedding is in full flower so many weeks of
- * full warmth
- * later at the earliest; crops are sold before they flower. Fitted to begonias, mandevillas and tomatoes.
+ * full warmth later at the earliest; crops are sold before they flower. Fitted to begonias, mandevillas and
+ * tomatoes.
  */
 const FIRST_FLOWERS = 0.42;
 const WEEKS_TO_FULL = 4.5;

@@ -1,7 +1,6 @@
 /**
  * What a record says month by month, read at a place in the year: straight between mid-months, but a month
- * with none has
- * none to its ends. `values` has 12 entries, 0 is mid-January.
+ * with none has none to its ends. `values` has 12 entries, 0 is mid-January.
  */
 export function inMonths(values: readonly number[], at: number): number {
   const low = Math.floor(at);

@@ -55,8 +55,8 @@ const CONTENT = 1.5;
 
 /**
  * A crown is two layers of leaf, each with half of it, at these shares of its height: a mat carries its leaf
- * on top, what
- * is as tall as wide from low down. Shadows fall on a plant at this share of its own height. Working figures.
+ * on top, what is as tall as wide from low down. Shadows fall on a plant at this share of its own height.
+ * Working figures.
  */
 const MAT = [0.45, 0.8] as const;
 const STANDING = [0.3, 0.75] as const;

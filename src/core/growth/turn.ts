@@ -51,8 +51,8 @@ const kept = new WeakMap<Season, Map<string, { of: Planting; turn: Turn }>>();
 
 /**
  * The turn of a planting that a day lies in: from one change-over to the next, its weeks counted from its own
- * first day,
- * its plants as grown as they are. `season` is the whole planting’s. One that is never changed over is its own turn.
+ * first day, its plants as grown as they are. `season` is the whole planting’s. One that is never changed
+ * over is its own turn.
  */
 export function turnOn(planting: Planting, season: Season, date: string): Turn {
   const { begins, ends } = boundsOn(planting, date);
@@ -104,8 +104,7 @@ function turnMoved({ placements }: Planting, from: string, to: string): Command 
 
 /**
  * An edit that was made of the turn of a day, as an edit of the whole planting: what is set out is set out in
- * that turn,
- * what stood there before it or comes after it is left alone.
+ * that turn, what stood there before it or comes after it is left alone.
  */
 export function ofWhole(planting: Planting, date: string, command: Command): Command {
   const begins = beginsOn(planting, date);

@@ -102,8 +102,8 @@ interface Span {
 
 /**
  * What a container asks for from today over so many days, soonest first: of the turn that stands in it. Its
- * season comes
- * from `grow`, so a plan changed is a job changed; what is done is gone. Throws UnknownPlantError.
+ * season comes from `grow`, so a plan changed is a job changed; what is done is gone. Throws
+ * UnknownPlantError.
  */
 export function jobsOf(
   planting: Planting,

@@ -17,8 +17,8 @@ export type Prefer = 'price' | 'least over';
 
 /**
  * The best way to buy at least so many `wanted` of something in whole offers: cheapest, or with the least
- * left over. Exact, by
- * dynamic programming over every amount from nought to the need and one largest offer more. Amounts are whole numbers.
+ * left over. Exact, by dynamic programming over every amount from nought to the need and one largest offer
+ * more. Amounts are whole numbers.
  */
 export function fillBy(wanted: number, offers: readonly Offer[], prefer: Prefer = 'price'): Bought[] {
   if (wanted <= 0 || offers.length === 0) return [];

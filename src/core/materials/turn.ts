@@ -11,8 +11,7 @@ export function turnToBuy(planting: Planting, today: string): string | null {
 
 /**
  * What is to be bought for the turn of a planting that a day lies in, or that comes next: its new plants, and
- * mix to top
- * up what was lifted. One that is never changed over is bought as it is.
+ * mix to top up what was lifted. One that is never changed over is bought as it is.
  */
 export function toBuy(planting: Planting, today: string): Planting {
   const turn = turnToBuy(planting, today);

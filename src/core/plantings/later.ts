@@ -2,10 +2,8 @@ import { z } from 'zod';
 
 /**
  * A thing that a later Rillbank wrote into a planting and this one does not know: where it stood, and what it
- * was. Steps
- * of the way are fields, and in a list the id of an entry; a way of one step that names a list holds a whole
- * entry of it.
- * `now` is what stands there meanwhile.
+ * was. Steps of the way are fields, and in a list the id of an entry; a way of one step that names a list
+ * holds a whole entry of it. `now` is what stands there meanwhile.
  */
 export const LaterSchema = z
   .object({

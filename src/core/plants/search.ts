@@ -47,8 +47,8 @@ const entryOf = (p: Plant, id: number): Entry => {
 
 /**
  * A finder over a library, by common or botanical name, by what else people call it, by variety or colour;
- * typing errors forgiven, beginnings of words enough,
- * every word must be found. Best first; the whole library in its own order for no text.
+ * typing errors forgiven, beginnings of words enough, every word must be found. Best first; the whole library
+ * in its own order for no text.
  */
 export function finderOf(library: readonly Plant[]): Finder {
   const index = new MiniSearch<Entry>({

@@ -10,10 +10,8 @@ export type Seeding = { stalkMm: number } & ({ weeks: number } | { spring: numbe
 
 /**
  * By species or genus. Growers’ figures for when: rocket and coriander 4–6 weeks, spinach 5–6, mustard 5–7,
- * lettuce 9–11;
- * cabbages in March of their second year, chard in its second spring, parsley in its second May. Stalks as
- * they stand in
- * flower, working figures.
+ * lettuce 9–11; cabbages in March of their second year, chard in its second spring, parsley in its second
+ * May. Stalks as they stand in flower, working figures.
  */
 const SEEDING: Record<string, Seeding> = {
   Eruca: { weeks: 5, stalkMm: 700 },

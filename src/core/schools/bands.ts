@@ -3,8 +3,7 @@ import type { TallReach, LayerSteps } from './school';
 
 /**
  * Bands that the schools with a star share. Practice: a pot by its depth; a low bowl by its width, and a
- * window box as it
- * is, for their depth says nothing of what they carry. The urn is a working figure.
+ * window box as it is, for their depth says nothing of what they carry. The urn is a working figure.
  */
 export const STAR_HEIGHT: Record<Form, TallReach> = {
   pot: { of: 'depth', band: [0.9, 2.3] },

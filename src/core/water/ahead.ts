@@ -69,9 +69,8 @@ function heldOn(
 
 /**
  * What a container has in it today, when it asks for water next and how long it bears to be left: from what
- * was found in
- * it last, the leaf of each day and the weather. `days` go from some way back to some way ahead. Throws
- * UnknownPlantError.
+ * was found in it last, the leaf of each day and the weather. `days` go from some way back to some way ahead.
+ * Throws UnknownPlantError.
  */
 export function aheadOf(
   planting: Planting,

@@ -50,10 +50,8 @@ const SETTLES_MS = 90;
 
 /**
  * Watches over the keyboard’s place in the page: where the element that had the focus is taken away or
- * switched off, the
- * next one beside it gets it, so that the next key goes on from there; one that was only moved or off for a
- * moment has it
- * back. Gives back what ends the watch.
+ * switched off, the next one beside it gets it, so that the next key goes on from there; one that was only
+ * moved or off for a moment has it back. Gives back what ends the watch.
  */
 export function watchFocus(): () => void {
   let place: Place | null = null;

@@ -57,8 +57,7 @@ export function redone({ now, past, future }: History): History | null {
 
 /**
  * The same history after what it was kept as became something else, in another tab: that change is carried
- * through every
- * step, so that undoing takes back only what was done here.
+ * through every step, so that undoing takes back only what was done here.
  */
 export function rebased({ now, past, future }: History, from: Planting, to: Planting): History {
   const carried = (p: Planting): Planting => joined(from, p, to).planting;

@@ -30,8 +30,7 @@ const mineStill = (kept: { rev: number; writing: unknown }, read: Kept): boolean
 
 /**
  * The way back that was kept for what was just read, or null. What was done in the last moment before the
- * page went, and
- * was not written any more, is in its `now`: nothing of another tab’s was written since.
+ * page went, and was not written any more, is in its `now`: nothing of another tab’s was written since.
  */
 export function keptHistory(read: Kept): History | null {
   try {

@@ -32,8 +32,8 @@ export interface Eye {
 
 /**
  * Writes the light on a surface that looks along (nx, ny, nz), unit: red, green and blue as shares of its own
- * colour, and
- * what glints. `gloss` 1 shines, −1 is felted. As the shaders of the portrait have it (`foliage.ts`).
+ * colour, and what glints. `gloss` 1 shines, −1 is felted. As the shaders of the portrait have it
+ * (`foliage.ts`).
  */
 export function lightOn(
   out: Float32Array,

@@ -85,8 +85,8 @@ function pairs(many: number, make: (t: number, side: -1 | 1, i: number) => Leafl
 
 /**
  * A shoot of small leaves, each so long and half so wide as the card is long; in pairs, each square to the
- * last, so that
- * every other pair points to the viewer and away and is seen short; or by turns, each a little larger or smaller.
+ * last, so that every other pair points to the viewer and away and is seen short; or by turns, each a little
+ * larger or smaller.
  */
 function shoot(many: number, long: number, half: number, rise: number, broad: number, turns = false): PieceShape {
   const aspect = 0.7;

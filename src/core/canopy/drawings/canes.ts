@@ -28,10 +28,9 @@ const HEADED = 5;
 
 /**
  * How canes of a kind are built. They stand so far apart, mm, no more of them; lean out by so much of the
- * plant’s width,
- * the outer ones so much lower; taper to so thick, mm. Their leaves stand so close, beside their length, no
- * more of them
- * to a cane; look up so far, and are so much smaller at the tip. Shares, by eye.
+ * plant’s width, the outer ones so much lower; taper to so thick, mm. Their leaves stand so close, beside
+ * their length, no more of them to a cane; look up so far, and are so much smaller at the tip. Shares, by
+ * eye.
  */
 interface Build {
   apart: number;

@@ -103,9 +103,8 @@ const given = (part: Part, { plant, start }: Offer): Command[] =>
 
 /**
  * The same planting in other colours: every place stays, and each kind that is of another colour gives way to
- * one of the
- * same plant where there is one, else to something that stands and grows like it. What is kept stays. Every step is
- * judged whole.
+ * one of the same plant where there is one, else to something that stands and grows like it. What is kept
+ * stays. Every step is judged whole.
  */
 export function recolour(planting: Planting, colours: Colours, library: readonly Plant[] = LIBRARY): Over {
   const asked: Command = { do: 'set', change: { brief: { ...planting.brief, ...colours } } };

@@ -100,9 +100,8 @@ const stayers = (sorted: readonly Sorted[]): number => sorted.filter((s) => s.go
 
 /**
  * Composes a turn into what stays on its day; for summer, where that comes to little, into what leads alone,
- * or into the
- * empty pot, if that is clearly better. Null where nothing was found. Deterministic from the seed. Throws
- * UnknownPlantError.
+ * or into the empty pot, if that is clearly better. Null where nothing was found. Deterministic from the
+ * seed. Throws UnknownPlantError.
  */
 export function actOf(planting: Planting, on: string, sorted: Sorted[], means: Means): Act | null {
   let best = composed(planting, on, sorted, means);

@@ -149,9 +149,8 @@ function withRoom(all: readonly Weighed[], { brief }: Planting, season: string):
 
 /**
  * Who stays and who is lifted on a day, from what each would do in the ten weeks after it: what lasts stays
- * where it is,
- * what is over goes where it may live on; who was seen to have died (by placement, with why) goes. Throws
- * UnknownPlantError.
+ * where it is, what is over goes where it may live on; who was seen to have died (by placement, with why)
+ * goes. Throws UnknownPlantError.
  */
 export function sortOut(planting: Planting, on: string, died: ReadonlyMap<string, string> = NOBODY): Sorted[] {
   const first = Math.max(0, Math.ceil(daysBetween(planting.startDate, on) / 7));

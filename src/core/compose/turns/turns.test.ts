@@ -166,8 +166,7 @@ test('four turns of four starts each, costed by hand to the penny', () => {
     pot({ placements: set('a', 'petunia-white', null) }),
   );
   // The pot holds 30.9 L; less four balls of 0.35 L, a tenth of it renewed and an eighth more for settling is
-  // 3.3 L: one
-  // 10 L bag at £3.50, and 13 g of feed at 0.9 p.
+  // 3.3 L: one 10 L bag at £3.50, and 13 g of feed at 0.9 p.
   const mixAndFeed = 3.5 + 0.12;
   const costs = ['2026-09-12', '2026-11-01', '2027-03-20', '2027-05-20'].map((on) => turnCost(year, on));
   const byHand = [4 * 2.6, 4 * 1.8, 4 * 2, 4 * 2].map((plants) => plants + mixAndFeed);

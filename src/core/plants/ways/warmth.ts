@@ -45,8 +45,8 @@ function heatOf(p: WaysAsked): Facts['heat'] {
 
 /**
  * The warmest mean night, month after month, °C. After growers of warm places: temperate shrubs, conifers,
- * ivy, heuchera
- * and hosta stand 20–21; pelargoniums and petunias 22–23; Mediterranean greys 22; tropical leaf any.
+ * ivy, heuchera and hosta stand 20–21; pelargoniums and petunias 22–23; Mediterranean greys 22; tropical leaf
+ * any.
  */
 const warmestNight = listedWays<number | null>([
   [16, 'Viola, Bellis, Myosotis, Matthiola, Ranunculus, Erysimum cheiri, Nemophila, Pericallis, Primula, Cyclamen'],
