@@ -155,14 +155,14 @@ test('a container that was started and left untouched is on no shelf; its list s
 
 test('what has the focus keeps it when it is moved or off for a moment', async ({ page }) => {
   await page.goto('/');
-  const copy = page.getByRole('banner').getByRole('button', { name: 'Add a container' });
-  await copy.focus();
-  await copy.evaluate((e: HTMLButtonElement) => e.parentElement?.append(e));
-  await expect(copy).toBeFocused();
-  await copy.evaluate((e: HTMLButtonElement) => {
+  const add = page.getByRole('banner').getByRole('button', { name: 'Add a container' });
+  await add.focus();
+  await add.evaluate((e: HTMLButtonElement) => e.parentElement?.append(e));
+  await expect(add).toBeFocused();
+  await add.evaluate((e: HTMLButtonElement) => {
     e.disabled = true;
     requestAnimationFrame(() => requestAnimationFrame(() => (e.disabled = false)));
   });
   await page.evaluate(() => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done))));
-  await expect(copy).toBeFocused();
+  await expect(add).toBeFocused();
 });

@@ -186,6 +186,7 @@ test('days without a record are taken to be as in a year that was recorded', asy
   await other.selectOption('as in 2025, 31 days recorded');
   await expect(other).toBeFocused();
   await expect(ahead).toContainText('Estimate, based on your own weather of 2025.');
+  await expect(mine).toContainText('They bring no reminders of frost, gales or heavy rain');
   await expect(ahead.getByRole('listitem').first()).toHaveAccessibleName(/36°C by day.*as in 2025/);
   await page.reload();
   await expect(other).toHaveValue('2025');

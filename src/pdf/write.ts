@@ -39,6 +39,7 @@ import {
   type PaperMark,
   type TextMark,
 } from '@/core/papers/drawing';
+import { MM_PER_INCH } from '@/core/units/length';
 
 /** The cuts of the font that papers are set in, as TrueType files. */
 export interface Fonts {
@@ -46,7 +47,7 @@ export interface Fonts {
   bold: ArrayBuffer | Uint8Array;
 }
 
-const POINTS_PER_MM = 72 / 25.4;
+const POINTS_PER_MM = 72 / MM_PER_INCH;
 /** A quarter circle as a Bézier: the control points’ distance as a share of the radius (usual constant). */
 const QUARTER = 0.5522847498;
 

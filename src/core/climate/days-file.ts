@@ -1,6 +1,8 @@
 import Papa from 'papaparse';
 import { isDay } from '../units/date';
+import { MM_PER_INCH } from '../units/length';
 import { tenth } from '../units/number';
+import { celsius } from '../units/quantity';
 import type { Day } from './days';
 
 export type DaysRead = { ok: true; days: Day[] } | { ok: false; problems: string[] };
@@ -223,9 +225,9 @@ export function readDays(text: string): DaysRead {
     };
   const at = (row: Row, column: Column) => textIn(row, columns.get(column)?.heading);
   const first = dayFirst(rows.map((row) => at(row, 'date')));
-  const celsius = (row: Row, column: 'high' | 'low') => {
+  const degrees = (row: Row, column: 'high' | 'low') => {
     const n = numberOf(at(row, column));
-    return columns.get(column)?.imperial ? tenth(((n - 32) * 5) / 9) : n;
+    return columns.get(column)?.imperial ? tenth(celsius(n)) : n;
   };
   // A gust in a unit that nobody named is left out: 20 may be a breeze or a storm.
   const gustIn = (row: Row): number | null => {
@@ -235,12 +237,12 @@ export function readDays(text: string): DaysRead {
   const dayOf = (row: Row): Day | string => {
     const date = dateOf(at(row, 'date'), first);
     if (date === null) return `“${short(at(row, 'date'))}” is not a date. Use the form 2026-07-31.`;
-    const [highC, lowC] = [celsius(row, 'high'), celsius(row, 'low')];
+    const [highC, lowC] = [degrees(row, 'high'), degrees(row, 'low')];
     if (!between(highC, PLAUSIBLE.tempC) || !between(lowC, PLAUSIBLE.tempC))
       return `high “${short(at(row, 'high'))}” and low “${short(at(row, 'low'))}” must be °C, or °F where the heading says so.`;
     if (lowC > highC) return `the low, ${lowC}, is above the high, ${highC}.`;
     const rain = numberOf(at(row, 'rain'));
-    const rainMm = columns.get('rain')?.imperial ? tenth(rain * 25.4) : rain;
+    const rainMm = columns.get('rain')?.imperial ? tenth(rain * MM_PER_INCH) : rain;
     if (!between(rainMm, PLAUSIBLE.rainMm)) return `rain “${short(at(row, 'rain'))}” must be mm, 0 or more.`;
     const gust = gustIn(row);
     if (gust === null) return { date, highC, lowC, rainMm };

@@ -1,6 +1,8 @@
+import { fahrenheit } from '../units/quantity';
+
 /** Zone by the coldest night of an ordinary winter: 10°F steps from −60°F, halved into a and b. */
 export function zoneOf(coldestC: number): string {
-  const f = coldestC * 1.8 + 32;
+  const f = fahrenheit(coldestC);
   const zone = Math.min(13, Math.max(1, Math.floor((f + 60) / 10) + 1));
   const half = (((f + 60) % 10) + 10) % 10 < 5 ? 'a' : 'b';
   return `${zone}${half}`;

@@ -1,3 +1,4 @@
+import { csvOf } from './csv';
 import Papa from 'papaparse';
 import { z } from 'zod';
 import { orderFor, toPay } from '../buying/order';
@@ -232,4 +233,16 @@ test('the shopping list as CSV reads back row by row, in the currency asked for'
   expect(open.reduce((s, r) => s + Number(r.price), 0)).toBeCloseTo(toPay(order) * 1.2, 1);
   expect(data[0]).toMatchObject({ shop: 'Nursery', item: 'Canna, dwarf, scarlet', need: '2', currency: 'EUR' });
   expect(data.find((r) => r.item?.includes('pot') && r.size === 'each')?.have).toBe('yes');
+});
+
+test('a table has its headings first, ends its last line, and hands a spreadsheet no formula to run', () => {
+  expect(
+    csvOf(
+      ['week', '=CMD()'],
+      [
+        [1, 'a, b'],
+        [2, -3],
+      ],
+    ),
+  ).toBe(`week,"'=CMD()"\r\n1,"a, b"\r\n2,-3\r\n`);
 });

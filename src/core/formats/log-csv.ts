@@ -1,8 +1,8 @@
-import Papa from 'papaparse';
 import type { LogEntry } from '../log/schema';
 import { plantName } from '../plants/schema';
 import { resolve } from '../plantings/resolve';
 import type { Planting } from '../plantings/schema';
+import { csvOf } from './csv';
 
 const COLUMNS = ['date', 'container', 'kind', 'plant', 'height_mm', 'spread_mm', 'litres', 'share', 'text'] as const;
 type Row = Partial<Record<(typeof COLUMNS)[number], string | number | null>>;
@@ -37,5 +37,5 @@ export function logCsv(planting: Planting, log: readonly LogEntry[]): string {
       const row: Row = { date: e.on, container: planting.name, kind: e.kind, plant: plantOf(e), ...rowOf(e) };
       return COLUMNS.map((c) => row[c] ?? '');
     });
-  return Papa.unparse({ fields: [...COLUMNS], data: rows }, { escapeFormulae: true, newline: '\r\n' }) + '\r\n';
+  return csvOf(COLUMNS, rows);
 }

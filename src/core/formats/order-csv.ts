@@ -1,7 +1,7 @@
-import Papa from 'papaparse';
 import { SHOPS } from '../materials/entry';
 import { type Order } from '../buying/order';
 import { buyText, type Have, isHad } from '../buying/order-line';
+import { csvOf } from './csv';
 import { inMoney, type Money, POUNDS } from '../units/money';
 
 /**
@@ -11,18 +11,20 @@ import { inMoney, type Money, POUNDS } from '../units/money';
  * with an apostrophe.
  */
 export function orderCsv(order: Pick<Order, 'lines'>, have: Have = {}, money: Money = POUNDS): string {
-  const rows = order.lines.map((l) => ({
-    shop: SHOPS[l.shop],
-    item: l.item,
-    about: l.about,
-    size: l.unit,
-    need: Number(l.need.toFixed(1)),
-    buy: buyText(l),
-    spare: Number(l.spare.toFixed(1)),
-    price: inMoney(l.price, money).toFixed(2),
-    currency: money.code,
-    deliver: l.deliveries.map(({ week, need }) => `${week}: ${need}`).join('; '),
-    have: isHad(l, have) ? 'yes' : 'no',
-  }));
-  return Papa.unparse(rows, { escapeFormulae: true, newline: '\r\n' }) + '\r\n';
+  return csvOf(
+    ['shop', 'item', 'about', 'size', 'need', 'buy', 'spare', 'price', 'currency', 'deliver', 'have'],
+    order.lines.map((l) => [
+      SHOPS[l.shop],
+      l.item,
+      l.about,
+      l.unit,
+      Number(l.need.toFixed(1)),
+      buyText(l),
+      Number(l.spare.toFixed(1)),
+      inMoney(l.price, money).toFixed(2),
+      money.code,
+      l.deliveries.map(({ week, need }) => `${week}: ${need}`).join('; '),
+      isHad(l, have) ? 'yes' : 'no',
+    ]),
+  );
 }

@@ -8,6 +8,7 @@ import { checkedWith } from '../units/plainly';
 import { CellError } from './cells';
 import { BadInputError } from './parse';
 import type { Cell, Column } from './column';
+import { csvOf } from './csv';
 import { PLANT_COLUMNS } from './plant-columns';
 
 /**
@@ -16,7 +17,10 @@ import { PLANT_COLUMNS } from './plant-columns';
  */
 export function plantsCsv(plants: readonly Plant[]): string {
   const columns = PLANT_COLUMNS.filter((c) => c.write);
-  return `${Papa.unparse({ fields: columns.map((c) => c.key), data: plants.map((p) => columns.map((c) => c.write?.(p) ?? '')) }, { escapeFormulae: true, newline: '\r\n' })}\r\n`;
+  return csvOf(
+    columns.map((c) => c.key),
+    plants.map((p) => columns.map((c) => c.write?.(p) ?? '')),
+  );
 }
 
 /** A spreadsheet as text: its headings and its rows, nothing understood yet. */
@@ -245,7 +249,10 @@ function pricedStarts(p: Plant, size: Cell['start'], price: number | undefined):
 
 /** The rows left out, as CSV to mend and read again: the row's number, the trouble, and the row as it was. */
 export function errorsCsv(sheet: SpreadsheetText, errors: readonly RowError[]): string {
-  return `${Papa.unparse({ fields: ['row', 'trouble', ...sheet.headings], data: errors.map((e) => [e.row, e.message, ...(sheet.rows[e.row - 2] ?? [])]) }, { escapeFormulae: true, newline: '\r\n' })}\r\n`;
+  return csvOf(
+    ['row', 'trouble', ...sheet.headings],
+    errors.map((e) => [e.row, e.message, ...(sheet.rows[e.row - 2] ?? [])]),
+  );
 }
 
 /** In one line: where the rest of a record comes from. */

@@ -1,4 +1,4 @@
-import Papa from 'papaparse';
+import { csvOf } from './csv';
 import { plantName, type Plant } from '../plants/schema';
 import { StockLineSchema, type Stock, type StockLine } from '../stock/schema';
 import { checkedWith } from '../units/plainly';
@@ -86,14 +86,8 @@ export function readStockCsv(text: string, library: readonly Plant[]): ReadStock
 /** A stock list as CSV, as `readStockCsv` reads it. */
 export function stockCsv(stock: Stock, library: readonly Plant[]): string {
   const names = new Map(library.map((p) => [p.id, plantName(p)]));
-  return `${Papa.unparse(
-    stock.lines.map((l) => ({
-      plant: l.plantId,
-      name: names.get(l.plantId) ?? '',
-      start: l.start,
-      price: l.price.toFixed(2),
-      available: l.available,
-    })),
-    { escapeFormulae: true, newline: '\r\n' },
-  )}\r\n`;
+  return csvOf(
+    ['plant', 'name', 'start', 'price', 'available'],
+    stock.lines.map((l) => [l.plantId, names.get(l.plantId) ?? '', l.start, l.price.toFixed(2), l.available]),
+  );
 }

@@ -14,6 +14,12 @@ const inkOf = ({ stroke, fill, widthMm, dashMm }: Ink): string =>
     dashMm ? ` stroke-dasharray="${dashMm.map(mm).join(' ')}"` : ''
   }`;
 
+const boxOf = ({ x, y, wide, high }: Extract<PaperMark, { kind: 'image' | 'window' }>): string =>
+  `x="${mm(x)}" y="${mm(y)}" width="${mm(wide)}" height="${mm(high)}"`;
+
+const letters = ({ sizeMm, bold, align, colour }: Extract<PaperMark, { kind: 'text' }>): string =>
+  `font-size="${mm(sizeMm)}" font-weight="${bold ? 600 : 400}" text-anchor="${ANCHOR[align ?? 'left']}" fill="${colour ?? INK}"`;
+
 function written(m: PaperMark): string {
   switch (m.kind) {
     case 'path':
@@ -21,11 +27,13 @@ function written(m: PaperMark): string {
     case 'circle':
       return `<circle cx="${mm(m.x)}" cy="${mm(m.y)}" r="${mm(m.r)}" ${inkOf(m)}/>`;
     case 'text':
-      return `<text x="${mm(m.x)}" y="${mm(m.y)}" font-size="${mm(m.sizeMm)}" font-weight="${m.bold ? 600 : 400}" text-anchor="${ANCHOR[m.align ?? 'left']}" fill="${m.colour ?? INK}">${escaped(m.text)}</text>`;
+      return `<text x="${mm(m.x)}" y="${mm(m.y)}" ${letters(m)}>${escaped(m.text)}</text>`;
     case 'image':
-      return `<image x="${mm(m.x)}" y="${mm(m.y)}" width="${mm(m.wide)}" height="${mm(m.high)}" href="${escaped(m.href)}"/>`;
-    case 'window':
-      return `<svg x="${mm(m.x)}" y="${mm(m.y)}" width="${mm(m.wide)}" height="${mm(m.high)}" viewBox="${[m.fromX, m.fromY, m.wide, m.high].map(mm).join(' ')}" overflow="hidden">${m.marks.map(written).join('')}</svg>`;
+      return `<image ${boxOf(m)} href="${escaped(m.href)}"/>`;
+    case 'window': {
+      const seen = [m.fromX, m.fromY, m.wide, m.high].map(mm).join(' ');
+      return `<svg ${boxOf(m)} viewBox="${seen}" overflow="hidden">${m.marks.map(written).join('')}</svg>`;
+    }
   }
 }
 

@@ -1,4 +1,4 @@
-import { formatLength, type UnitSystem } from '../units/length';
+import { formatLength, MM_PER_INCH, type UnitSystem } from '../units/length';
 import { type PaperDrawing, frame, HAIR, INK, line, type PaperMark, QUIET } from './drawing';
 import { MARGIN, type SheetId, SHEETS } from './sizes';
 import { keyLine, type Template } from './template';
@@ -80,8 +80,6 @@ function joins(tile: PaperTile, { rows, columns }: Tiling): PaperMark[] {
   if (tile.row < rows - 1) across(foot);
   return out;
 }
-
-const MM_PER_INCH = 25.4;
 
 /** Bars of 100 mm and of 4 in, to lay a ruler on. */
 function bars(x: number, y: number): PaperMark[] {

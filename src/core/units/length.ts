@@ -1,7 +1,8 @@
 /** Lengths. Core works in millimetres; this is the only place that reads or writes any other unit. */
 export type UnitSystem = 'metric' | 'imperial';
 
-const MM_PER_INCH = 25.4; // exact, international inch (1959)
+/** Exact, international inch (1959). */
+export const MM_PER_INCH = 25.4;
 
 const UNIT_MM: Record<string, number> = {
   mm: 1,

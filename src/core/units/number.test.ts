@@ -1,6 +1,15 @@
 import fc from '../testing/fc';
 import { clamp, hashText, lerp, maxBy, median, seeded, sum } from './number';
-import { formatMass, formatMoney, formatPercent, formatTemperature, formatVolume } from './quantity';
+import {
+  celsius,
+  fahrenheit,
+  formatMass,
+  formatMoney,
+  formatPercent,
+  formatRain,
+  formatTemperature,
+  formatVolume,
+} from './quantity';
 
 test('clamp, lerp and sum', () => {
   expect([clamp(5, 0, 3), clamp(-1, 0, 3), clamp(2, 0, 3)]).toEqual([3, 0, 2]);
@@ -57,9 +66,20 @@ test.each([
   [formatVolume(0.946352946, 'imperial'), '1.0 qt'],
   [formatMass(49.4), '49 kg'],
   [formatMass(0.45359237, 'imperial'), '1.0 lb'],
+  [formatRain(4.6), '5 mm'],
+  [formatRain(12.7, 'imperial'), '0.5 in'],
   [formatTemperature(-12), '−12°C'],
   [formatTemperature(-40, 'imperial'), '−40°F'],
   [formatTemperature(20, 'imperial'), '68°F'],
   [formatMoney(3), '£3.00'],
   [formatPercent(0.375), '38%'],
 ])('%s is printed as %s', (printed, text) => expect(printed).toBe(text));
+
+test.each([
+  [0, 32],
+  [100, 212],
+  [-40, -40],
+])('%d °C is %d °F, and back', (c, f) => {
+  expect(fahrenheit(c)).toBe(f);
+  expect(celsius(f)).toBe(c);
+});

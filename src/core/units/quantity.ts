@@ -1,4 +1,4 @@
-import type { UnitSystem } from './length';
+import { MM_PER_INCH, type UnitSystem } from './length';
 
 const L_PER_US_QUART = 0.946352946; // exact, US liquid quart
 const KG_PER_POUND = 0.45359237; // exact, international avoirdupois pound
@@ -21,11 +21,18 @@ export function formatMass(kg: number, system: UnitSystem = 'metric'): string {
   return `${n.toFixed(n < 10 ? 1 : 0)} ${system === 'metric' ? 'kg' : 'lb'}`;
 }
 
+export const fahrenheit = (celsius: number): number => (celsius * 9) / 5 + 32;
+export const celsius = (degreesF: number): number => ((degreesF - 32) * 5) / 9;
+
 /** Degrees Celsius, or Fahrenheit; minus sign as people print it. */
-export function formatTemperature(celsius: number, system: UnitSystem = 'metric'): string {
-  const n = Math.round(system === 'metric' ? celsius : celsius * 1.8 + 32);
+export function formatTemperature(degreesC: number, system: UnitSystem = 'metric'): string {
+  const n = Math.round(system === 'metric' ? degreesC : fahrenheit(degreesC));
   return `${n < 0 ? '−' : ''}${Math.abs(n)}°${system === 'metric' ? 'C' : 'F'}`;
 }
+
+/** Rain in whole millimetres, or in inches to a tenth. */
+export const formatRain = (mm: number, system: UnitSystem = 'metric'): string =>
+  system === 'metric' ? `${Math.round(mm)} mm` : `${(mm / MM_PER_INCH).toFixed(1)} in`;
 
 /** A price in pounds, pence shown. */
 export const formatMoney = (pounds: number): string => `£${pounds.toFixed(2)}`;

@@ -8,7 +8,7 @@ import { FREE_NAMES, SOLD, takeShape } from '@/core/containers/sold';
 import type { Planting } from '@/core/plantings/schema';
 import { usualSchool } from '@/core/schools';
 import { same } from '@/core/units/same';
-import { formatLength, type UnitSystem } from '@/core/units/length';
+import { formatLength, MM_PER_INCH, type UnitSystem } from '@/core/units/length';
 import { ColourField, Choose, LengthField, NumberField, TextField } from '@/ui/Field';
 import { Toggle } from '@/ui/Toggle';
 import { useWorkspace } from '../shell/store';
@@ -25,7 +25,7 @@ const REFILLS: { value: Container['refill']; text: string }[] = [
 function soldName(shape: Shape, i: number, units: UnitSystem): string {
   if (shape.kind === 'free') return FREE_NAMES[i] ?? 'outline';
   const wide = rimOf(shape).wide;
-  const size = units === 'metric' ? `${Math.round(wide / 10)} cm` : `${Math.round(wide / 25.4)} in`;
+  const size = units === 'metric' ? `${Math.round(wide / 10)} cm` : `${Math.round(wide / MM_PER_INCH)} in`;
   return `${size}${shape.kind === 'round' && shape.topMm === shape.baseMm ? ', straight' : `, ${formatLength(shape.depthMm, units)} deep`}`;
 }
 

@@ -25,6 +25,12 @@ export function ContainerSums({ planting, units }: { planting: Planting; units: 
   const [few, many] = usualStarts(container);
   const [low, high] = heightBand(planting);
   const bags = bagsFor(mix);
+  const weighs = [
+    `container ${formatMass(soaked.potKg, units)}`,
+    `wet mix ${formatMass(soaked.mixKg, units)}`,
+    ...(soaked.waterKg > 0 ? [`reservoir ${formatMass(soaked.waterKg, units)}`] : []),
+    ...(balls > 0 ? [`plants ${formatMass(soaked.topKg, units)}`] : []),
+  ];
   return (
     <div className="flex flex-col gap-2">
       <header className="hair pb-1.5">
@@ -58,7 +64,7 @@ export function ContainerSums({ planting, units }: { planting: Planting; units: 
         <Row
           term="Weight, planted and just watered"
           value={formatMass(soaked.totalKg, units)}
-          note={`container ${formatMass(soaked.potKg, units)}, wet mix ${formatMass(soaked.mixKg, units)}${soaked.waterKg > 0 ? `, reservoir ${formatMass(soaked.waterKg, units)}` : ''}${balls > 0 ? `, plants ${formatMass(soaked.topKg, units)}` : ''}; ${formatMass(dry.totalKg, units)} when dry`}
+          note={`${weighs.join(', ')}; ${formatMass(dry.totalKg, units)} when dry`}
         />
         {load && (
           <Row term={`Load on ${load.on === 'hook' ? 'the hook' : load.on}`} value={formatMass(load.kg, units)} />

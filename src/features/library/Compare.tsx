@@ -1,6 +1,6 @@
 'use client';
 import { plantName, type Plant } from '@/core/plants/schema';
-import { lengthUnit, type UnitSystem } from '@/core/units/length';
+import { lengthUnit, MM_PER_INCH, type UnitSystem } from '@/core/units/length';
 import { BloomStrip } from '@/ui/BloomStrip';
 import { Button } from '@/ui/Button';
 import { factSheet } from './facts';
@@ -112,10 +112,10 @@ function StandingTo({ plant, scale }: { plant: Plant; scale: number }) {
 
 /** The ruler they all stand against, from the ground up. */
 function Rule({ scale, tall, units }: { scale: number; tall: number; units: UnitSystem }) {
-  const unit = units === 'metric' ? 100 : 101.6;
+  const unit = units === 'metric' ? 100 : 4 * MM_PER_INCH;
   const step = scale * unit < 14 ? unit * 5 : scale * unit < 28 ? unit * 2 : unit;
   const marks = Array.from({ length: Math.floor(tall / (step * scale)) + 1 }, (_, i) => i * step);
-  const figure = (mm: number) => Math.round(units === 'metric' ? mm / 10 : mm / 25.4);
+  const figure = (mm: number) => Math.round(units === 'metric' ? mm / 10 : mm / MM_PER_INCH);
   return (
     <svg width="70" height={tall + 26} className="ml-auto block overflow-visible" aria-hidden>
       <path d={`M64 ${tall + 26}V10`} stroke="var(--ink)" strokeWidth="1" />

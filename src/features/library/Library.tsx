@@ -9,6 +9,7 @@ import type { Plant } from '@/core/plants/schema';
 import { readOwnWhole, readPhoto, removeOwn, saveOwn } from '@/storage/plants';
 import { Button } from '@/ui/Button';
 import { download } from '../shell/download';
+import type { Known } from '../shell/known';
 import { SiteNav } from '../shell/SiteNav';
 import { tell } from '../shell/tell';
 import { useOpenFile } from '../shell/useOpenFile';
@@ -30,6 +31,16 @@ const plantsIn = async (file: File): Promise<Opened> => ({
   bench: { pots: [], plants: readPlants(await file.text()), stock: null, settings: {} },
   problems: [],
 });
+
+/** How many plants are shown, of how many, and whose. */
+function howMany(shown: number, { library, own, stock }: Known): string {
+  const said = (n: number) => n.toLocaleString('en-GB');
+  return [
+    `${said(shown)} ${shown === 1 ? 'plant' : 'plants'}${shown < library.length ? ` of ${said(library.length)}` : ''}`,
+    ...(own.length > 0 ? [`${said(own.length)} of them yours`] : []),
+    ...(stock?.keepTo ? [`in stock at ${stock.stock.nursery}`] : []),
+  ].join(', ');
+}
 
 /** Every plant there is, on shelves: searched, sorted out, compared, added to. */
 export function Library() {
@@ -162,9 +173,7 @@ export function Library() {
           ) : (
             <>
               <p className="flex min-h-8 flex-wrap items-baseline gap-x-3 text-[0.9rem] text-quiet" role="status">
-                {known.ready
-                  ? `${list.length.toLocaleString('en-GB')} ${list.length === 1 ? 'plant' : 'plants'}${list.length < known.library.length ? ` of ${known.library.length.toLocaleString('en-GB')}` : ''}${known.own.length > 0 ? `, ${known.own.length.toLocaleString('en-GB')} of them yours` : ''}${known.stock?.keepTo ? `, in stock at ${known.stock.stock.nursery}` : ''}`
-                  : 'Loading the library…'}
+                {known.ready ? howMany(list.length, known) : 'Loading the library…'}
                 {known.unreadable.length > 0 && (
                   <span className="text-wrong">
                     {known.unreadable.length} of your plants could not be read. Nothing has been deleted.

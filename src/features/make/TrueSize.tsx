@@ -2,6 +2,7 @@
 import { useState } from 'react';
 import type { PaperDrawing } from '@/core/papers/drawing';
 import { svgOf } from '@/core/papers/svg';
+import { MM_PER_INCH } from '@/core/units/length';
 import { Button } from '@/ui/Button';
 import { keepMaking } from './keep';
 
@@ -9,7 +10,7 @@ import { keepMaking } from './keep';
 const CARD_WIDE = 85.6;
 const CARD_HIGH = 53.98;
 /** What browsers take a millimetre for, where nobody has measured: 96 to the inch. */
-const GUESS = 96 / 25.4;
+const GUESS = 96 / MM_PER_INCH;
 
 /** Room for all of it, px. */
 const SMALL = { wide: 330, high: 300 };

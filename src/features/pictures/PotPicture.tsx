@@ -2,6 +2,7 @@
 import { useMemo } from 'react';
 import { grow } from '@/core/growth/season';
 import type { Planting } from '@/core/plantings/schema';
+import { useUnits } from '../shell/units';
 import { accountOf } from './account';
 import { sightOf, sizeOf } from '@/portrait/lens';
 import { type Still, useStill } from './darkroom';
@@ -46,6 +47,7 @@ export function PotPicture({
   /** What it shows is said beside it. */
   decorative?: boolean;
 }) {
+  const units = useUnits((u) => u.units);
   const [watch, near] = useNear<HTMLSpanElement>();
   const { src, w, h } = usePotStill({ planting, week, scale }, near && !flat);
   const [width, height] = [Math.round(w * shown), Math.round(h * shown)];
@@ -60,9 +62,7 @@ export function PotPicture({
       height={height}
       className={`h-auto max-w-full ${className}`}
       data-place="portrait"
-      alt={
-        decorative ? '' : accountOf(planting, season, week === 'peak' ? season.peak : week).replace(/ Turn with.*/, '')
-      }
+      alt={decorative ? '' : accountOf(planting, season, week === 'peak' ? season.peak : week, units)}
     />
   ) : (
     <span

@@ -8,14 +8,19 @@ describe('the portrait in words', () => {
   const p = warmPot();
   const s = grow(p);
   test('says the pot, each plant, where it stands, how tall and what it does', () => {
-    const text = accountOf(p, s, s.peak);
+    const text = accountOf(p, s, s.peak, 'metric');
     expect(text).toContain('glazed stoneware 40 cm pot, 36 cm deep');
     expect(text).toMatch(/Canna, dwarf, scarlet in the middle, \d+ cm tall/);
     expect(text).toMatch(/Calibrachoa, lemon front left, .*trailing \d+ cm, in flower/);
   });
+  test('measures in inches for those who do', () => {
+    const text = accountOf(p, s, s.peak, 'imperial');
+    expect(text).toContain('glazed stoneware 15.5 in pot, 14 in deep');
+    expect(text).not.toMatch(/\d cm/);
+  });
   test('says what frost has killed, and that an empty pot is empty', () => {
-    expect(accountOf(p, s, s.weeks.length - 1)).toContain('killed by frost');
-    expect(accountOf(pot(), grow(pot()), 0)).toContain('not planted yet');
+    expect(accountOf(p, s, s.weeks.length - 1, 'metric')).toContain('killed by frost');
+    expect(accountOf(pot(), grow(pot()), 0, 'metric')).toContain('not planted yet');
   });
 });
 

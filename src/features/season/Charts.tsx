@@ -1,5 +1,5 @@
 'use client';
-import Papa from 'papaparse';
+import { csvOf } from '@/core/formats/csv';
 import { useMemo, useState } from 'react';
 import {
   type ChartFigures as Figures,
@@ -83,10 +83,10 @@ export function Charts({ planting, season, week, units }: StationProps) {
   const csv = () =>
     download(
       fileName(planting.name, `${id}.csv`),
-      Papa.unparse([
+      csvOf(
         [sheet.along, ...figures.series.map((s) => s.name)],
-        ...figures.steps.map((step, k) => [step, ...figures.series.map((s) => s.values[k] ?? '')]),
-      ]),
+        figures.steps.map((step, k) => [step, ...figures.series.map((s) => s.values[k] ?? '')]),
+      ),
       'text/csv',
     );
   return (

@@ -11,7 +11,7 @@ export function DiaryDay() {
   return (
     <p className="text-quiet print:hidden">
       Showing {formatDay(open)} {open.slice(0, 4)}.{' '}
-      <Button kind="bare" className="min-h-[24px]!" onClick={() => openOn(null)}>
+      <Button kind="bare" className="min-h-[24px]! px-0!" onClick={() => openOn(null)}>
         Use today’s date
       </Button>
     </p>

@@ -44,9 +44,16 @@ function amount({ litres, times = 1 }: Job, { container: { count } }: Planting, 
   return count > 1 ? `, ${each} each${often}` : `, ${each}${often}`;
 }
 
+/** What a job asks for, how much of it, and how cold it may be. */
+function whatOf(job: Job, planting: Planting, units: UnitSystem): string {
+  const night = job.nightC === undefined ? '' : `: ${formatTemperature(job.nightC, units)} expected overnight`;
+  const kept = job.keptAtC === undefined ? '' : `; keep it at ${formatTemperature(job.keptAtC, units)} or more`;
+  return `${capital(job.text)}${amount(job, planting, units)}${night}${kept}`;
+}
+
 /** A job with its day, done with a tap; why and how lie behind it. */
 export function JobLine({ planting, job, today, units, named = false }: Props) {
-  const what = `${capital(job.text)}${amount(job, planting, units)}${job.nightC === undefined ? '' : `: ${formatTemperature(job.nightC, units)} expected overnight`}${job.keptAtC === undefined ? '' : `; keep it at ${formatTemperature(job.keptAtC, units)} or more`}`;
+  const what = whatOf(job, planting, units);
   const at = DONE_AT[job.kind];
   return (
     <li className="flex items-start gap-3 border-t border-line py-1.5">

@@ -96,7 +96,10 @@ function said(entry: LogEntry, { planting, season, units }: TendProps): string {
     case 'death':
       return `${whose(entry.to)} died${entry.why ? `: ${entry.why}` : ''}`;
     case 'verdict':
-      return `${entry.again ? 'Again' : 'Don’t plant again'}: ${kindName(entry.plant, season) ?? planting.name}${entry.text ? `. ${entry.text}` : ''}`;
+      return [
+        `${entry.again ? 'Again' : 'Don’t plant again'}: ${kindName(entry.plant, season) ?? planting.name}`,
+        ...(entry.text ? [entry.text] : []),
+      ].join('. ');
     case 'measure': {
       const told = comparedWith(planting, [entry])[0]?.forecast;
       const part = (name: string, mm: number | null, forecast: number | undefined) =>
@@ -105,7 +108,8 @@ function said(entry: LogEntry, { planting, season, units }: TendProps): string {
           : [
               `${formatLength(mm, units)} ${name}${forecast ? ` (predicted ${formatLength(Math.round(forecast), units)})` : ''}`,
             ];
-      return `${whose(entry.to)}: ${[...part('high', entry.heightMm, told?.heightMm), ...part('wide', entry.spreadMm, told?.spreadMm)].join(', ')}`;
+      const sizes = [...part('high', entry.heightMm, told?.heightMm), ...part('wide', entry.spreadMm, told?.spreadMm)];
+      return `${whose(entry.to)}: ${sizes.join(', ')}`;
     }
   }
 }

@@ -5,7 +5,9 @@ import { readDays } from '@/core/climate/days-file';
 import { NO_WEATHER } from '@/core/climate/written';
 import { type YearKept, yearsKept } from '@/core/climate/year-like';
 import { formatDay } from '@/core/units/date';
+import { MM_PER_INCH } from '@/core/units/length';
 import { tenth } from '@/core/units/number';
+import { celsius, fahrenheit } from '@/core/units/quantity';
 import { changeWeather, readWeather } from '@/storage/weather';
 import { useStored } from '@/storage/useStored';
 import { Button } from '@/ui/Button';
@@ -15,7 +17,6 @@ import { told } from '../shell/doing';
 import { tell } from '../shell/tell';
 import { useUnits } from '../shell/units';
 
-const MM_PER_INCH = 25.4;
 /** Letters of a paste: a few years of days. */
 const MOST_LETTERS = 200_000;
 
@@ -103,15 +104,23 @@ function LikeYear({ years, like }: { years: readonly YearKept[]; like: number | 
     );
   };
   return (
-    <Choose
-      label="Days you have no record of"
-      value={like === null ? NO_YEAR : String(like)}
-      options={[
-        { value: NO_YEAR, text: 'from the simulated forecast' },
-        ...years.map(({ year, days }) => ({ value: String(year), text: `as in ${year}, ${days} days recorded` })),
-      ]}
-      onChange={choose}
-    />
+    <div className="flex flex-col gap-1">
+      <Choose
+        label="Days you have no record of"
+        value={like === null ? NO_YEAR : String(like)}
+        options={[
+          { value: NO_YEAR, text: 'from the simulated forecast' },
+          ...years.map(({ year, days }) => ({ value: String(year), text: `as in ${year}, ${days} days recorded` })),
+        ]}
+        onChange={choose}
+      />
+      {like !== null && (
+        <p className="text-[0.88rem] text-quiet">
+          These days set how much to water. They bring no reminders of frost, gales or heavy rain: watch a local
+          forecast for those.
+        </p>
+      )}
+    </div>
   );
 }
 
@@ -121,14 +130,14 @@ function TodayFields({ today, known }: { today: string; known: Day | undefined }
   const [high, setHigh] = useState<number | null>(null);
   const [low, setLow] = useState<number | null>(null);
   const [rain, setRain] = useState<number | null>(null);
-  const shown = (c: number | undefined) => (c === undefined ? null : imperial ? tenth((c * 9) / 5 + 32) : c);
-  const celsius = (t: number) => (imperial ? tenth(((t - 32) * 5) / 9) : t);
+  const shown = (c: number | undefined) => (c === undefined ? null : imperial ? tenth(fahrenheit(c)) : c);
+  const inCelsius = (t: number) => (imperial ? tenth(celsius(t)) : t);
   const [now, least] = [high ?? shown(known?.highC), low ?? shown(known?.lowC)];
   const fell =
     rain ?? (known ? (imperial ? Math.round((known.rainMm / MM_PER_INCH) * 100) / 100 : known.rainMm) : null);
   const save = () => {
     if (now === null || least === null) return;
-    const [highC, lowC] = [celsius(now), celsius(least)];
+    const [highC, lowC] = [inCelsius(now), inCelsius(least)];
     if (lowC > highC) {
       tell.problem('Not saved', 'The low is above the high. Check both.');
       return;

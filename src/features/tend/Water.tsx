@@ -29,6 +29,8 @@ export function Water({ planting, today, around, surround, units }: TendProps) {
   const share = heldL / usableL;
   const usesL = ahead.days[0] ? ahead.days[0].usedL + ahead.days[0].lackedL : null;
   const due = next !== null && next.on <= today;
+  const each = planting.container.count > 1 ? ' each' : '';
+  const often = next && next.times > 1 ? `, ${timesWords(next.times)} that day` : '';
   const probing = surround.tending.probes.includes(planting.id);
   const probe = async () => {
     const read = await simulatedProbe.read(planting.id, today, share);
@@ -53,7 +55,7 @@ export function Water({ planting, today, around, surround, units }: TendProps) {
       <p className={due ? 'font-semibold' : ''}>
         {due && <Mark severity="watch" />}{' '}
         {next
-          ? `Water ${dayWords(next.on, today)}: ${formatVolume(next.litres, units)}${planting.container.count > 1 ? ' each' : ''}${next.times > 1 ? `, ${timesWords(next.times)} that day` : ''}.`
+          ? `Water ${dayWords(next.on, today)}: ${formatVolume(next.litres, units)}${each}${often}.`
           : 'No watering needed in the forecast.'}
       </p>
       {usesL !== null && (

@@ -19,6 +19,7 @@ import { useAsk } from '../shell/useAsk';
 import { useLast } from '../shell/useLast';
 import { sprouting } from '../shell/workers';
 import { accountOf } from '../pictures/account';
+import { useUnits } from '../shell/units';
 import { stageAfar } from '../pictures/easel';
 import { Painted } from './Painted';
 import { Ruler } from './Ruler';
@@ -42,9 +43,12 @@ interface Props {
 /** What is painted first is waited for so long, ms. Working figure. */
 const PAINTED_BY_MS = 2500;
 
+const BY_KEYS = 'Arrow keys rotate the view; press 1 for the front, 2 for eye level, 3 for above.';
+
 /** The container, alive and true to scale: turn it by drag or arrow keys. */
 export function Portrait({ planting, season, frame, week, year = null, small = false, hand }: Props) {
   const { stage: staged, lost, canvasKey, attach, size, pictures, draw, leaves, rough } = useStage<Stage>(stageAfar);
+  const units = useUnits((u) => u.units);
   const own = useState<View>(FRONT);
   const [view, setView] = hand ?? own;
   const lit = usePointing((p) => p.lit);
@@ -141,7 +145,7 @@ export function Portrait({ planting, season, frame, week, year = null, small = f
         <div
           role="img"
           tabIndex={small ? undefined : 0}
-          aria-label={accountOf(planting, season, week)}
+          aria-label={`${accountOf(planting, season, week, units)}${small ? '' : ` ${BY_KEYS}`}`}
           aria-keyshortcuts="ArrowLeft ArrowRight ArrowUp ArrowDown 1 2 3 0 + -"
           data-state={canopy ? 'grown' : 'growing'}
           className="absolute inset-0 cursor-grab touch-pan-y active:cursor-grabbing"

@@ -7,19 +7,23 @@ export const FULL = { high: 136, mid: 66, widest: 76, wander: 1 };
 export const FOLDED = { high: 44, mid: 22, widest: 26, wander: 0.5 };
 export type StreamBed = typeof FULL;
 
+type Point = readonly [number, number];
+const written = ([x, y]: Point): string => `${x.toFixed(1)} ${y.toFixed(1)}`;
+
 /** A smooth line through points (Catmull–Rom as cubic Béziers). */
-function smooth(points: readonly (readonly [number, number])[]): string {
+function smooth(points: readonly Point[]): string {
   return points
     .map(([x, y], i) => {
-      if (i === 0) return `${x.toFixed(1)} ${y.toFixed(1)}`;
-      const [p0, p1, p2, p3] = [
-        points[Math.max(0, i - 2)],
-        points[i - 1],
-        points[i],
-        points[Math.min(points.length - 1, i + 1)],
-      ].map((p) => p ?? [0, 0]);
-      const c = (a: number, b: number, d: number) => (b - a) / 6 + d;
-      return `C${c(p0?.[0] ?? 0, p2?.[0] ?? 0, p1?.[0] ?? 0).toFixed(1)} ${c(p0?.[1] ?? 0, p2?.[1] ?? 0, p1?.[1] ?? 0).toFixed(1)} ${c(p3?.[0] ?? 0, p1?.[0] ?? 0, x).toFixed(1)} ${c(p3?.[1] ?? 0, p1?.[1] ?? 0, y).toFixed(1)} ${x.toFixed(1)} ${y.toFixed(1)}`;
+      if (i === 0) return written([x, y]);
+      const near = (j: number): Point => points[Math.max(0, Math.min(points.length - 1, j))] ?? [x, y];
+      const [p0, p1, p2, p3] = [near(i - 2), near(i - 1), near(i), near(i + 1)];
+      /** The handle at a point, a sixth of the way between its neighbours off from it. */
+      const handle = (from: Point, to: Point, at: Point): Point => [
+        (to[0] - from[0]) / 6 + at[0],
+        (to[1] - from[1]) / 6 + at[1],
+      ];
+      const bend: Point[] = [handle(p0, p2, p1), handle(p3, p1, [x, y]), [x, y]];
+      return `C${bend.map(written).join(' ')}`;
     })
     .join(' ');
 }
