@@ -1,7 +1,7 @@
 import type { BenchFile } from '@/core/formats/backup';
 import { type Here, type Merge, mergeOf } from '@/core/formats/merge';
 import { db } from './db';
-import { groupRow } from './groups';
+import { readGroupOf, saveGroup } from './groups';
 import { entryRow, laterRow } from './log';
 import { blobOf } from './photos';
 import { follow, putOwn, readOwnWhole } from './plants';
@@ -45,14 +45,12 @@ async function takeLogs({ logs = [] }: BenchFile, pots: Merge['pots']): Promise<
   }
 }
 
-/** Groups that are not here yet, with their containers under the ids they got. */
+/** How the containers of places stand where nobody has set them out here, with the containers under the ids they got. */
 async function takeGroups({ groups = [] }: BenchFile, pots: Merge['pots']): Promise<void> {
-  const here = new Set(await db.groups.toCollection().primaryKeys());
   const as = new Map(pots.map((p) => [p.pot.planting.id, p.id]));
-  const fresh = groups.filter((g) => !here.has(g.id));
-  await db.groups.bulkPut(
-    fresh.map((g) => groupRow({ ...g, stands: g.stands.map((s) => ({ ...s, of: as.get(s.of) ?? s.of })) })),
-  );
+  for (const group of groups)
+    if (!(await readGroupOf(group.place)))
+      await saveGroup({ ...group, stands: group.stands.map((s) => ({ ...s, of: as.get(s.of) ?? s.of })) });
 }
 
 /** So many containers are laid down at once: the page answers between them. Working figure. */

@@ -12,7 +12,7 @@ import { logFile } from '@/core/formats/log-file';
 import { sumOf, unzip, zipWriter } from '@/core/formats/zip';
 import { endingOf } from '@/core/units/picture';
 import { db } from './db';
-import { readGroups } from './groups';
+import { readGroups, readUnreadableGroups } from './groups';
 import { readLaterLog, readLog, readUnreadableLog } from './log';
 import { readOwn } from './plants';
 import { readShelf } from './plantings';
@@ -93,6 +93,7 @@ export async function writeBundle(settings: Settings, savedAt: string): Promise<
   }
   for (const { id, stored } of shelf.unreadable) add(IN_BUNDLE.unreadable(id), jsonBytes(stored));
   for (const id of unreadable) add(IN_BUNDLE.unreadable(id), jsonBytes((await db.plants.get(id))?.own));
+  for (const row of await readUnreadableGroups()) add(IN_BUNDLE.unreadable(`group-${row.id}`), jsonBytes(row));
   for (const row of await readUnreadableLog()) add(IN_BUNDLE.unreadable(`log-${row.id}`), jsonBytes(row));
   zip.add(IN_BUNDLE.sums, jsonBytes(sums));
   zip.end();

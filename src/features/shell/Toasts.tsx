@@ -12,7 +12,7 @@ export const Toasts = () => (
       toastOptions={{
         classNames: { description: 'text-ground!' },
         style: {
-          fontFamily: 'inherit',
+          fontFamily: 'var(--font-sans)',
           background: 'var(--ink)',
           color: 'var(--ground)',
           border: 'none',
